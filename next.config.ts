@@ -1,0 +1,13 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  // Start and test build into folders of their own, so that they can run side by side.
+  distDir: process.env.SHINGLE_BUILD ?? '.next',
+  compiler: { styledComponents: true },
+  serverExternalPackages: ['knex', 'mysql2'],
+  turbopack: { root: import.meta.dirname },
+  poweredByHeader: false,
+  devIndicators: false,
+};
+
+export default config;

@@ -1,0 +1,47 @@
+import type { Plan } from '@/core/plan';
+import { pinOf } from '@/core/stops/planStops';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { formatLength, formatNominal } from '@/core/units/length';
+import { sayMinutes, show } from '@/core/units/show';
+
+const column = (text: string, width: number) => text.padEnd(width);
+const right = (text: string, width: number) => text.padStart(width);
+
+/** A plan for people, as lines of text. */
+export function describe(plan: Plan): string {
+  const { run, stock, times } = plan;
+  const { units, part } = run;
+  const length = (mm: number) => `${formatLength(mm, units)} ${units}`;
+  const fromBar = stock.way === 'from-bar';
+  const head = [
+    `${part.number}${part.revision ? ` revision ${part.revision}` : ''}  ${part.name}`,
+    `${run.quantity} off in ${run.shop.material.name} on ${run.shop.machine.name}`,
+    '',
+    `Stock   ⌀${formatNominal(stock.size, units)} ${units} ${stock.condition}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
+    `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,
+    ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
+    '',
+    `Time    ${sayMinutes(times.piece.value)} a piece, setting up ${sayMinutes(times.setup.value)}, batch ${sayMinutes(times.batch.value)}`,
+  ];
+  const warnings = plan.warnings.length === 0 ? [] : ['', 'Mind', ...plan.warnings.map((text) => `  ${text}`)];
+  return [...head, ...plan.setups.flatMap((setup) => describeSetup(setup)), ...warnings, '', 'The shop’s rules, the machine’s manual and local law come first.'].join('\n');
+}
+
+function describeSetup(planned: PlannedSetup): string[] {
+  const { setup, operations, workStop } = planned;
+  const { units } = setup.run;
+  const { holding } = setup;
+  return [
+    '',
+    `Set-up ${setup.number}, from the ${setup.end}: ${holding.kind} on ${holding.grip === 'stock' ? 'the stock' : `⌀${formatNominal(holding.diameter, units)}`}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${workStop.means.replace('-', ' ')} at ${formatLength(workStop.setting.value, units)}`,
+    `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 14)}${right('passes', 8)}${right('min', 7)}`,
+    ...operations.map((operation) => describeOperation(operation, planned)),
+  ];
+}
+
+function describeOperation(operation: TimedOperation, planned: PlannedSetup): string {
+  const { units } = planned.setup.run;
+  const pin = pinOf(planned, operation.key);
+  const means = pin?.means === 'station' ? `station ${pin.station}` : (pin?.means ?? '').replace('-', ' ');
+  return `  ${column(`${operation.number} ${operation.name}`, 34)}${right(String(operation.speed.value), 8)}${right(show(operation.feed.value, 'mm/rev', units).text, 8)}${right(formatLength(pin?.setting ?? 0, units), 10)}  ${column(means, 12)}${right(String(operation.passes.length), 8)}${right((operation.cutting.value + operation.hand.value).toFixed(2), 7)}`;
+}

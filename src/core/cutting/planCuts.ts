@@ -1,0 +1,134 @@
+import { figure, sum, term, type Figure } from '../figure';
+import { andThen, good, type Result } from '../result';
+import { remove, solid, thinnestWall, turnedRound, type Wall, type Workpiece } from '../removal/workpiece';
+import { kindOf } from '../route/operations';
+import type { Cuts, Operation, Pass } from '../route/operation';
+import type { Order } from '../route/order';
+import type { Setup } from '../route/setup';
+import { say, sayDiameter, type Caution, type Reason } from '../words';
+import { cuttingSpeed, notAbove, passMinutes } from './speed';
+import { speedFor } from './speedFor';
+
+/** A set-up with its operations in order and why they are so. */
+export interface OrderedSetup {
+  setup: Setup;
+  order: Order;
+  operations: Operation[];
+  reasons: Reason[][];
+  broken: Reason[];
+}
+
+export interface PlannedPass extends Pass {
+  minutes: Figure;
+}
+
+/** An operation with its cuts and the work before and after it. */
+export interface CutOperation extends Operation {
+  number: number;
+  speed: Figure;
+  /** What the machine's speed gives on the diameter, m/min. */
+  achieved: Figure;
+  feed: Figure;
+  passes: PlannedPass[];
+  pecks: number;
+  cutting: Figure;
+  before: Workpiece;
+  after: Workpiece;
+  reasons: Reason[];
+  cautions: Caution[];
+  warnings: string[];
+}
+
+export interface CutSetup extends OrderedSetup {
+  start: Workpiece;
+  cuts: CutOperation[];
+}
+
+/** Feed of an operation: its kind's own rule or the table by kind, snapped to the gearbox unless a hand feeds it. */
+function feedOf(operation: Operation, setup: Setup): Figure {
+  const { machine, cutting } = setup.run.shop;
+  const kind = kindOf(operation);
+  const wanted =
+    kind.feed?.(operation, setup) ?? sum('feed', 'mm/rev', [term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value')]);
+  if (kind.handFed) return { ...wanted, note: 'Fed by hand; timed at this equivalent feed.' };
+  const value = notAbove(machine.feeds, wanted.value);
+  return { ...wanted, value, formula: `snap(${wanted.formula})`, note: `The formula gives ${wanted.value.toFixed(3)}; snap is the gearbox's nearest feed not above it.` };
+}
+
+function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Figure {
+  const returns = pecks > 1 ? [term('b', `${pecks - 1} returns to clear the chips`, (pecks - 1) * peckReturn, 'min', 'start value')] : [];
+  return sum('cutting time', 'min', [...passes.map(({ minutes }, index) => term(`p${index + 1}`, `pass ${index + 1}`, minutes.value, 'min', 'computed')), ...returns]);
+}
+
+/** WALL-LAST (handbook 5): an operation that makes a wall thin says so. */
+function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): string[] {
+  const [was, is] = [thinnestWall(before), thinnestWall(after)];
+  const limit = run.shop.cutting.thinWall;
+  const share = ({ wall, diameter }: Wall) => wall / diameter;
+  if (!is || share(is) >= limit || (was && share(was) <= share(is) + 1e-6)) return [];
+  return [`Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${100 * limit} %: light cuts, and mind the grip.`];
+}
+
+function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
+  const kind = kindOf(operation);
+  return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
+    const { machine, handMinutes } = setup.run.shop;
+    const speed = speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang);
+    const feed = feedOf(operation, setup);
+    const pecks = cuts.pecks ?? 1;
+    const passes = cuts.passes.map((pass, index) => ({ ...pass, minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value) }));
+    const after = remove(work, operation.removal);
+    const tooFast = (machine.speeds[0] ?? 0) >= speed.value && (speed.note ?? '').includes('below the slowest');
+    return good({
+      ...operation,
+      speed,
+      feed,
+      pecks,
+      passes,
+      achieved: figure({
+        name: 'cutting speed reached',
+        unit: 'm/min',
+        value: cuttingSpeed(speed.value, cuts.diameter),
+        formula: 'π · d · n / 1000',
+        terms: [term('d', 'diameter being cut', cuts.diameter, 'mm', 'computed'), term('n', 'spindle speed', speed.value, 'rev/min', 'computed')],
+      }),
+      cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
+      before: work,
+      after,
+      cautions: kind.cautions,
+      warnings: [...(cuts.warnings ?? []), ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)), ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : [])],
+    });
+  });
+}
+
+/** The work as a set-up first sees it. */
+function startOf(setup: Setup, left: Workpiece | undefined): Workpiece {
+  if (left) return turnedRound(left, setup.part.length);
+  return solid(-setup.facing, setup.holding.to, setup.stock.size);
+}
+
+/**
+ * Runs the plan: every cut on the work as it then is, from the stock to the finished part (handbook 6). What the first
+ * set-up leaves is what the second begins with.
+ */
+export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
+  const done: CutSetup[] = [];
+  let left: Workpiece | undefined;
+  let number = 0;
+  for (const ordered of setups) {
+    const start = startOf(ordered.setup, left);
+    const cuts: CutOperation[] = [];
+    let work = start;
+    for (const [index, operation] of ordered.operations.entries()) {
+      const cut = cutOne(operation, work, ordered.setup);
+      if (!cut.ok) return cut;
+      // Roughing that finds nothing to take is no operation.
+      if (cut.value.passes.length === 0) continue;
+      work = cut.value.after;
+      cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [] });
+    }
+    left = work;
+    done.push({ ...ordered, start, cuts });
+  }
+  return good(done);
+}

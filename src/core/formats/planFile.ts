@@ -1,0 +1,198 @@
+import Joi from 'joi';
+import type { Plan } from '../plan';
+import type { PlannedSetup } from '../time/planTimes';
+import { metal } from '../removal/workpiece';
+import { finishedPart } from '../removal/checkFinished';
+import { pointLength } from '../cutting/speed';
+import { pinOf, settingOf } from '../stops/planStops';
+
+/** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
+const rounded = (value: number, places = 4): number => Number(value.toFixed(places));
+
+/** z of the drawing for a z of a set-up: the second set-up looks from its own end. */
+const toPart = ({ setup }: PlannedSetup) => (z: number): number => rounded(setup.end === 'front' ? z : setup.part.length - z);
+
+function operationsOf(planned: PlannedSetup) {
+  const z = toPart(planned);
+  return planned.operations.map((operation) => {
+    const pin = pinOf(planned, operation.key);
+    return {
+      number: operation.number,
+      kind: operation.kind,
+      name: operation.name,
+      feature: operation.feature === 'face' ? `${planned.setup.end} face` : operation.feature,
+      tool: operation.tool.id,
+      cuttingSpeed: rounded(operation.achieved.value, 1),
+      spindleSpeed: operation.speed.value,
+      feed: rounded(operation.feed.value),
+      from: { z: z(operation.from) },
+      to: { z: z(operation.to) },
+      ...(operation.fullDepth === undefined ? {} : { fullDepth: rounded(operation.fullDepth) }),
+      passes: operation.passes.map((pass) => ({
+        depth: rounded(pass.depth),
+        ...(pass.diameter === undefined ? {} : { diameter: rounded(pass.diameter) }),
+        ...(pass.z === undefined ? {} : { z: z(pass.z) }),
+        minutes: rounded(pass.minutes.value),
+      })),
+      ...(operation.pecks > 1 ? { pecks: operation.pecks } : {}),
+      stop: {
+        means: pin?.means ?? 'each-time',
+        ...(pin?.station === undefined ? {} : { station: pin.station }),
+        setting: rounded(settingOf(operation).value),
+        edges: Object.fromEntries(operation.stop.settings.map(({ edge, setting }) => [edge, rounded(setting.value)])),
+      },
+      minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },
+      checks: operation.checks.map(({ what, size, gauge, every }) => ({
+        what,
+        from: rounded(size.nominal + size.lower),
+        upTo: rounded(size.nominal + size.upper),
+        ...(gauge ? { gauge: gauge.name } : {}),
+        every,
+      })),
+      reasons: operation.reasons,
+      cautions: operation.cautions.map(({ text }) => text),
+      warnings: operation.warnings,
+    };
+  });
+}
+
+/**
+ * The plan as data, `shingle-plan/1`: numbers in mm, rev/min, m/min, mm/rev, minutes, grams and kilograms. Every z is of
+ * the drawing, from the finished front face; a stop's setting is from the face that its set-up finishes.
+ */
+export function planFileOf(plan: Plan) {
+  const { run, stock, setups, times } = plan;
+  const fromBar = stock.way === 'from-bar';
+  const nominal = finishedPart(run.part, (diameter) => pointLength(diameter, 118), 'nominal');
+  return {
+    format: 'shingle-plan/1' as const,
+    run: { part: run.part.number, revision: run.part.revision, quantity: run.quantity },
+    part: { length: rounded(run.part.length), massGrams: rounded((metal(nominal) / 1000) * run.shop.material.density, 2) },
+    stock: {
+      way: stock.way,
+      form: 'round' as const,
+      size: rounded(stock.size),
+      condition: stock.condition,
+      barLength: rounded(stock.barLength),
+      pitch: fromBar ? rounded(stock.each.value) : null,
+      blankLength: fromBar ? null : rounded(stock.each.value),
+      bladeWidth: stock.blade ? rounded(stock.blade.width) : null,
+      gripRemnant: rounded(stock.gripRemnant.value),
+      piecesPerBar: stock.piecesPerBar.value,
+      bars: stock.bars.value,
+      leftOver: rounded(stock.leftOver.value),
+      stickOut: rounded(setups[0]?.setup.stickOut.value ?? 0),
+      massKilograms: rounded(stock.mass.value, 3),
+      reasons: [...stock.reasons, plan.chosenBecause],
+    },
+    setups: setups.map((planned) => ({
+      number: planned.setup.number,
+      end: planned.setup.end,
+      holding: {
+        kind: planned.setup.holding.kind,
+        grip: planned.setup.holding.grip,
+        diameter: rounded(planned.setup.holding.diameter),
+        stickOut: rounded(planned.setup.stickOut.value),
+      },
+      workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
+      order: { proven: planned.order.proven, gapMinutes: rounded(planned.order.gapMinutes) },
+      reasons: planned.setup.reasons,
+      operations: operationsOf(planned),
+    })),
+    time: {
+      setupMinutes: rounded(times.setup.value),
+      pieceMinutes: rounded(times.piece.value),
+      batchMinutes: rounded(times.batch.value),
+      ways: plan.ways.map((way) => ({
+        way: way.way,
+        ...(way.batchMinutes === undefined ? {} : { batchMinutes: rounded(way.batchMinutes) }),
+        ...(way.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(way.pieceMinutes) }),
+        ...(way.bars === undefined ? {} : { bars: way.bars }),
+        ...(way.problem ? { problem: way.problem } : {}),
+      })),
+    },
+    warnings: plan.warnings,
+  };
+}
+
+export type PlanFile = ReturnType<typeof planFileOf>;
+
+const number = () => Joi.number().required();
+const text = () => Joi.string().required();
+const reasons = () => Joi.array().items(Joi.object({ rule: text(), because: text() })).required();
+const way = () => Joi.valid('from-bar', 'sawn-blanks').required();
+
+/** The shape of a plan file, for its JSON Schema and for those who read one back. */
+export const planFileSchema = Joi.object<PlanFile>({
+  format: Joi.valid('shingle-plan/1').required(),
+  run: Joi.object({ part: text(), revision: Joi.string().allow('').required(), quantity: number() }).required(),
+  part: Joi.object({ length: number(), massGrams: number() }).required(),
+  stock: Joi.object({
+    way: way(),
+    form: Joi.valid('round').required(),
+    size: number(),
+    condition: Joi.valid('drawn', 'hot-rolled').required(),
+    barLength: number(),
+    pitch: number().allow(null),
+    blankLength: number().allow(null),
+    bladeWidth: number().allow(null),
+    gripRemnant: number(),
+    piecesPerBar: number(),
+    bars: number(),
+    leftOver: number(),
+    stickOut: number(),
+    massKilograms: number(),
+    reasons: reasons(),
+  }).required(),
+  setups: Joi.array()
+    .items(
+      Joi.object({
+        number: number(),
+        end: Joi.valid('front', 'back').required(),
+        holding: Joi.object({ kind: Joi.valid('3-jaw', 'collet', 'soft-jaws').required(), grip: text(), diameter: number(), stickOut: number() }).required(),
+        workStop: Joi.object({ means: Joi.valid('bar-stop', 'spindle-stop').required(), setting: number() }).required(),
+        order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
+        reasons: reasons(),
+        operations: Joi.array()
+          .items(
+            Joi.object({
+              number: number(),
+              kind: text(),
+              name: text(),
+              feature: text(),
+              tool: text(),
+              cuttingSpeed: number(),
+              spindleSpeed: number(),
+              feed: number(),
+              from: Joi.object({ z: number() }).required(),
+              to: Joi.object({ z: number() }).required(),
+              fullDepth: Joi.number(),
+              passes: Joi.array().items(Joi.object({ depth: number(), diameter: Joi.number(), z: Joi.number(), minutes: number() })).required(),
+              pecks: Joi.number(),
+              stop: Joi.object({
+                means: Joi.valid('station', 'each-time', 'quill').required(),
+                station: Joi.number(),
+                setting: number(),
+                edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
+              }).required(),
+              minutes: Joi.object({ cutting: number(), hand: number() }).required(),
+              checks: Joi.array().items(Joi.object({ what: text(), from: number(), upTo: number(), gauge: Joi.string(), every: number() })).required(),
+              reasons: reasons(),
+              cautions: Joi.array().items(Joi.string()).required(),
+              warnings: Joi.array().items(Joi.string()).required(),
+            }),
+          )
+          .required(),
+      }),
+    )
+    .required(),
+  time: Joi.object({
+    setupMinutes: number(),
+    pieceMinutes: number(),
+    batchMinutes: number(),
+    ways: Joi.array()
+      .items(Joi.object({ way: way(), batchMinutes: Joi.number(), pieceMinutes: Joi.number(), bars: Joi.number(), problem: Joi.object({ path: Joi.string().allow('').required(), message: text() }) }))
+      .required(),
+  }).required(),
+  warnings: Joi.array().items(Joi.string()).required(),
+});

@@ -1,0 +1,34 @@
+import type Joi from 'joi';
+import { bad, good, type Problem, type Result } from '../result';
+
+/** `['part', 'outside', 1, 'shape']` as `part.outside[1].shape`, the one way that paths are written everywhere. */
+export const pathOf = (path: readonly (string | number)[]): string =>
+  path.reduce<string>((text, key) => (typeof key === 'number' ? `${text}[${key}]` : text === '' ? key : `${text}.${key}`), '');
+
+const WORDS: Record<string, string> = {
+  'any.required': 'is missing',
+  'any.only': '“{#value}” is not known here; it can be {#valids}',
+  'any.unknown': 'is not known here; remove it or check its name',
+  'object.unknown': 'is not known here; remove it or check its name',
+  'object.base': 'must be a group of values in curly brackets',
+  'array.base': 'must be a list in square brackets',
+  'array.max': 'has more than {#limit} entries',
+  'string.base': 'must be text',
+  'string.empty': 'is missing',
+  'string.max': 'is longer than {#limit} characters',
+  'string.pattern.base': '“{#value}” is not written as it must be',
+  'number.base': 'must be a number',
+  'number.integer': '{#value} must be a whole number',
+  'number.min': '{#value} must be at least {#limit}',
+  'number.max': '{#value} must be at most {#limit}',
+  'number.positive': '{#value} must be more than nothing',
+  'alternatives.types': 'must be {#types}',
+  'alternatives.match': 'is not one of the forms this can have',
+};
+
+/** Checks a value of unknown make against a schema and turns what is wrong into problems with path and words. */
+export function checkShape<T>(schema: Joi.Schema<T>, value: unknown): Result<T> {
+  const outcome = schema.validate(value, { abortEarly: false, errors: { label: false, wrap: { label: false, string: false, array: false } }, messages: WORDS });
+  if (!outcome.error) return good(outcome.value as T);
+  return bad(...outcome.error.details.map(({ path, message }): Problem => ({ path: pathOf(path), message })));
+}

@@ -1,0 +1,74 @@
+import { bad, collect, good, refuse, type Problem, type Result } from '../result';
+import { readLength, readPart } from '../part/readPart';
+import { shopForRun } from '../shop/forRun';
+import type { Shop } from '../shop/shop';
+import type { NamedStock, Run, RunAllowances } from '../run';
+import { checkShape } from './problems';
+import type { RunFile, StockFile } from './runFile';
+import { runFileSchema } from './schemas';
+import type { UnitSystem } from '../units/length';
+
+function readQuantity(entry: number | string): Result<number> {
+  const text = String(entry).trim();
+  if (text === '') return refuse('quantity', 'is missing: how many pieces?');
+  if (!/^\d+$/.test(text) || Number(text) < 1) return refuse('quantity', `“${text}” must be a whole number of pieces, 1 or more`);
+  if (Number(text) > 1_000_000) return refuse('quantity', `${text} is more than a million pieces, which a manual lathe does not make`);
+  return good(Number(text));
+}
+
+function readStock(entry: 'choose' | StockFile | undefined, units: UnitSystem, shopBar: string | undefined): Result<NamedStock | 'choose'> {
+  if (entry === undefined || entry === 'choose') return good('choose');
+  const size = readLength(entry.size, units, 'stock.size');
+  const barLength = readLength(entry.barLength ?? shopBar ?? '', 'mm', 'stock.barLength');
+  const given = entry.barLength === undefined ? barLength : readLength(entry.barLength, units, 'stock.barLength');
+  if (!size.ok) return size;
+  if (!given.ok) return given;
+  for (const [key, value] of [['size', size.value], ['barLength', given.value]] as const)
+    if (value <= 0) return refuse(`stock.${key}`, `${String(entry[key])} must be more than nothing`);
+  return good({ size: size.value, barLength: given.value, condition: entry.condition ?? 'drawn' });
+}
+
+function readAllowances(entries: RunFile['allowances'], units: UnitSystem): Result<RunAllowances> {
+  const read = Object.entries(entries ?? {}).map(([key, entry]): Result<[string, number]> => {
+    const path = `allowances.${key}`;
+    const length = readLength(entry, units, path);
+    if (!length.ok) return length;
+    if (length.value < 0 || (length.value === 0 && key === 'bladeWidth')) return refuse(path, `${entry} is too little: an allowance cannot be less than nothing`);
+    return good([key, length.value]);
+  });
+  const all = collect(read);
+  return all.ok ? good(Object.fromEntries(all.value)) : all;
+}
+
+/**
+ * Reads a run file of unknown make into a run that can be planned: shape, words, sizes, geometry, and the names it uses
+ * of the shop. The one way in for page, server, command line and tests.
+ * @returns the run in mm, or every problem with path and reason
+ */
+export function readRun(file: unknown, shop: Shop): Result<Run> {
+  const shaped = checkShape(runFileSchema, file);
+  return shaped.ok ? readShaped(shaped.value, shop) : shaped;
+}
+
+function readShaped(file: RunFile, shop: Shop): Result<Run> {
+  const { units } = file;
+  const narrowed = shopForRun(shop, { material: file.part.material, machine: file.machine, rules: file.rules });
+  const list = narrowed.ok ? narrowed.value.material.bars.find((bars) => bars.units === units) : undefined;
+  const part = readPart(file.part, units);
+  const quantity = readQuantity(file.quantity);
+  const stock = readStock(file.stock, units, list?.barLength);
+  const allowances = readAllowances(file.allowances, units);
+  const number: Result<string> = file.part.number.trim() === '' ? refuse('part.number', 'is missing: give the part a number') : good(file.part.number);
+  if (narrowed.ok && part.ok && quantity.ok && stock.ok && allowances.ok && number.ok)
+    return good({
+      part: part.value,
+      units,
+      quantity: quantity.value,
+      stock: stock.value,
+      way: file.way ?? 'choose',
+      allowances: allowances.value,
+      shop: narrowed.value,
+    });
+  const problems: Problem[] = [number, narrowed, part, quantity, stock, allowances].flatMap((result) => (result.ok ? [] : result.problems));
+  return bad(...problems);
+}

@@ -1,0 +1,20 @@
+import type { Gauge } from '../shop/shop';
+import type { Check } from '../route/operation';
+
+/** A gauge for a size, and whether it is fine enough. */
+export interface ChosenGauge extends Gauge {
+  fineEnough: boolean;
+}
+
+/** The quickest gauge that repeats to a fifth of the tolerance (handbook 9); else the finest there is, and said so. */
+export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGauge | undefined {
+  const able = gauges.filter((gauge) => gauge.measures.includes(measures));
+  const fine = able.filter(({ repeats }) => repeats <= (size.upper - size.lower) / 5 + 1e-9).sort((a, b) => a.minutes - b.minutes)[0];
+  if (fine) return { ...fine, fineEnough: true };
+  const finest = [...able].sort((a, b) => a.repeats - b.repeats)[0];
+  return finest && { ...finest, fineEnough: false };
+}
+
+/** Pieces between two measurements of a size. */
+export const checkedEvery = ({ size }: Check, every: { general: number; toleranced: number }): number =>
+  size.from === 'general' ? every.general : every.toleranced;

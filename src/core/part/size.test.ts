@@ -1,0 +1,49 @@
+import { readSize, sizeObject, sizeText, type SizeEntry } from './size';
+
+const read = (entry: SizeEntry, units: 'mm' | 'in' = 'mm') => {
+  const result = readSize(entry, { units, general: 'medium', path: 'p' });
+  if (!result.ok) return result.problems[0]?.message;
+  const { nominal, lower, upper, from } = result.value;
+  return [nominal, lower, upper].map((mm) => Number(mm.toFixed(6))).concat([from] as never);
+};
+
+test.each([
+  ['14 h8', [14, -0.027, 0, 'fit']],
+  ['22 -0.1/0', [22, -0.1, 0, 'limits']],
+  ['9 +0.05', [9, 0, 0.05, 'limits']],
+  ['9 -0.05', [9, -0.05, 0, 'limits']],
+  ['9 +0.05/-0.02', [9, -0.02, 0.05, 'limits']],
+  ['22 ±0.1', [22, -0.1, 0.1, 'limits']],
+  ['22 +/- 0.1', [22, -0.1, 0.1, 'limits']],
+  ['26', [26, -0.2, 0.2, 'general']],
+  ['3/8 in h7', [9.525, -0.015, 0, 'fit']],
+  [26, [26, -0.2, 0.2, 'general']],
+  [{ size: 6, fit: 'h7' }, [6, -0.012, 0, 'fit']],
+  [{ size: 22, limits: [-0.1, 0] }, [22, -0.1, 0, 'limits']],
+] as [SizeEntry, unknown][])('%j', (entry, expected) => {
+  expect(read(entry)).toEqual(expected);
+});
+
+test('limits count in the units of the file', () => {
+  expect(read('.5 -.002/0', 'in')).toEqual([12.7, -0.0508, 0, 'limits']);
+});
+
+test.each([
+  ['', 'is missing'],
+  ['0', 'more than nothing'],
+  ['-4', 'more than nothing'],
+  ['14 z8', 'not a fit'],
+  ['twelve', 'not a length'],
+  ['500', 'beyond the general tolerances'],
+] as const)('“%s” is refused: %s', (entry, message) => {
+  expect(read(entry)).toContain(message);
+});
+
+test('limits the wrong way round are refused, not turned', () => {
+  expect(read({ size: 22, limits: [0.1, -0.1] })).toContain('wrong way round');
+});
+
+test('text and object form say the same', () => {
+  for (const text of ['14 h8', '22 -0.1/+0.2', '3/8 in h7', '26'])
+    expect(read(sizeText(sizeObject(text)))).toEqual(read(text));
+});

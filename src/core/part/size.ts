@@ -1,0 +1,93 @@
+import { bad, good, refuse, type Problem, type Result } from '../result';
+import { parseLength, type UnitSystem } from '../units/length';
+import { fitDeviations, generalTolerance, type Deviations, type GeneralClass } from './tolerance';
+
+/** A length as it stands in a run file: a number in the file's units, or text with or without a unit. */
+export type LengthEntry = number | string;
+
+/** A size as it stands in a run file: a length, text such as `14 h8` or `22 -0.1/0`, or an object. */
+export type SizeEntry = LengthEntry | { size: LengthEntry; fit?: string; limits?: [LengthEntry, LengthEntry] };
+
+/** A size with its limits, mm. */
+export interface Size extends Deviations {
+  nominal: number;
+  /** What the tool aims at: the middle of the limits. */
+  aim: number;
+  from: 'fit' | 'limits' | 'general';
+  fit?: string;
+}
+
+/** How a size is read: the units of the file, the class of its general tolerance, and where it stands. */
+export interface SizeContext {
+  units: UnitSystem;
+  general: GeneralClass;
+  path: string;
+}
+
+const at = (path: string, problems: Problem[]): { ok: false; problems: Problem[] } =>
+  bad(...problems.map(({ message }) => ({ path, message })));
+
+/** Takes the text of a size apart: `14 h8`, `22 ±0.1`, `22 -0.1/0`, `9 +0.05`. Plain lengths come back as they are. */
+function splitText(entry: string): Exclude<SizeEntry, number> {
+  const text = entry.trim().replace(/\+\s*\/\s*[-−]/, '±');
+  const fit = /^(.*\S)\s+([a-zA-Z]\d{1,2})$/.exec(text);
+  if (fit?.[1] && fit[2]) return { size: fit[1], fit: fit[2] };
+  const even = /^(.*[^\s±])\s*±\s*([^±]+)$/.exec(text);
+  if (even?.[1] && even[2]) return { size: even[1], limits: [`-${even[2].trim()}`, even[2].trim()] };
+  const pair = /^(.*\S)\s+([+−-][^\s/]+)(?:\s*[/\s]\s*([+−-]?[^\s/]+))?$/.exec(text);
+  if (pair?.[1] && pair[2]) {
+    const [one, other] = [pair[2], pair[3] ?? '0'];
+    return { size: pair[1], limits: /^[−-]/.test(one) ? [one, other] : [other, one] };
+  }
+  return text;
+}
+
+/**
+ * Reads a size with its limits. Without a tolerance of its own, the general tolerance applies (handbook 15).
+ * @returns the size in mm, or what is wrong with it at `context.path`
+ */
+export function readSize(entry: SizeEntry, { units, general, path }: SizeContext): Result<Size> {
+  const parts = typeof entry === 'string' ? splitText(entry) : entry;
+  const { size, fit, limits } = typeof parts === 'object' ? parts : { size: parts, fit: undefined, limits: undefined };
+  const nominal = parseLength(size, units);
+  if (!nominal.ok) return at(path, nominal.problems);
+  if (nominal.value <= 0) return refuse(path, `${size} must be more than nothing`);
+  const whole = (deviations: Deviations, from: Size['from']): Result<Size> =>
+    good({
+      nominal: nominal.value,
+      ...deviations,
+      aim: nominal.value + (deviations.lower + deviations.upper) / 2,
+      from,
+      ...(fit === undefined ? {} : { fit }),
+    });
+  if (fit !== undefined) {
+    const deviations = fitDeviations(fit, nominal.value, path);
+    return deviations.ok ? whole(deviations.value, 'fit') : deviations;
+  }
+  if (limits) {
+    const [lower, upper] = limits.map((limit) => parseLength(limit, units)) as [Result<number>, Result<number>];
+    if (!lower.ok) return at(path, lower.problems);
+    if (!upper.ok) return at(path, upper.problems);
+    if (lower.value >= upper.value)
+      return refuse(path, `the limits ${limits[0]} and ${limits[1]} are the wrong way round or leave nothing; lower first`);
+    return whole({ lower: lower.value, upper: upper.value }, 'limits');
+  }
+  const width = generalTolerance(general, nominal.value);
+  if (width === undefined) return refuse(path, `${size} is beyond the general tolerances (400 mm); give limits`);
+  return whole({ lower: -width, upper: width }, 'general');
+}
+
+/** The text of a size entry, as it is typed on the page: `14 h8`, `9 0/0.05`. */
+export function sizeText(entry: SizeEntry | undefined): string {
+  if (entry === undefined) return '';
+  if (typeof entry !== 'object') return String(entry);
+  if (entry.fit) return `${entry.size} ${entry.fit}`;
+  if (!entry.limits) return String(entry.size);
+  const [lower, upper] = entry.limits.map((limit) => (/^[+−-]/.test(String(limit)) ? String(limit) : `+${limit}`));
+  return `${entry.size} ${lower}/${upper}`;
+}
+
+/** The size as the object form of the run file, for programs that do not read the text form. */
+export function sizeObject(entry: SizeEntry): SizeEntry {
+  return typeof entry === 'string' ? splitText(entry) : entry;
+}

@@ -1,0 +1,93 @@
+import { type Result, good, refuse } from '../result';
+
+/** Limits as deviations from the nominal size, mm. */
+export interface Deviations {
+  lower: number;
+  upper: number;
+}
+
+/** Upper ends of the nominal size bands of handbook 15, mm; a band is over the one before, up to and with its own. */
+const BANDS = [3, 6, 10, 18, 30, 50, 80, 120];
+
+/** Standard tolerances, µm (handbook 15). */
+const GRADES: Record<number, number[]> = {
+  5: [4, 5, 6, 8, 9, 11, 13, 15],
+  6: [6, 8, 9, 11, 13, 16, 19, 22],
+  7: [10, 12, 15, 18, 21, 25, 30, 35],
+  8: [14, 18, 22, 27, 33, 39, 46, 54],
+  9: [25, 30, 36, 43, 52, 62, 74, 87],
+  10: [40, 48, 58, 70, 84, 100, 120, 140],
+  11: [60, 75, 90, 110, 130, 160, 190, 220],
+};
+
+/** Fundamental deviations of shafts, µm (handbook 15): d to h the upper limit, k to p the lower. */
+const SHAFTS: Record<string, number[]> = {
+  d: [-20, -30, -40, -50, -65, -80, -100, -120],
+  e: [-14, -20, -25, -32, -40, -50, -60, -72],
+  f: [-6, -10, -13, -16, -20, -25, -30, -36],
+  g: [-2, -4, -5, -6, -7, -9, -10, -12],
+  h: [0, 0, 0, 0, 0, 0, 0, 0],
+  k: [0, 1, 1, 1, 2, 2, 2, 3],
+  m: [2, 4, 6, 7, 8, 9, 11, 13],
+  n: [4, 8, 10, 12, 15, 17, 20, 23],
+  p: [6, 12, 15, 18, 22, 26, 32, 37],
+};
+
+/** General tolerances ± mm by class, for lengths up to 3, 6, 30, 120, 400 mm (handbook 15). */
+const GENERAL_BANDS = [3, 6, 30, 120, 400];
+const GENERAL: Record<string, number[]> = {
+  fine: [0.05, 0.05, 0.1, 0.15, 0.2],
+  medium: [0.1, 0.1, 0.2, 0.3, 0.5],
+};
+
+/** Classes of general tolerance that the tables know. */
+export type GeneralClass = 'fine' | 'medium';
+
+const bandOf = (bands: number[], nominal: number) => bands.findIndex((upTo) => nominal <= upTo);
+
+/**
+ * Width of a standard tolerance, mm.
+ * @param grade 5 to 11
+ * @param nominal mm, up to 120
+ * @returns undefined outside the table
+ */
+export function standardTolerance(grade: number, nominal: number): number | undefined {
+  const width = GRADES[grade]?.[bandOf(BANDS, nominal)];
+  return width === undefined ? undefined : width / 1000;
+}
+
+/**
+ * Limits of an ISO fit such as `h8` (shaft) or `H7` (hole) at a nominal size (handbook 15).
+ * @param nominal mm
+ * @param path where the size stands, for the refusal
+ */
+export function fitDeviations(fit: string, nominal: number, path: string): Result<Deviations> {
+  const match = /^([a-zA-Z])(\d{1,2})$/.exec(fit.trim());
+  const letter = match?.[1] ?? '';
+  const grade = Number(match?.[2]);
+  if (!match || (!(letter in SHAFTS) && letter !== 'H'))
+    return refuse(path, `“${fit}” is not a fit in the tables; shafts d, e, f, g, h, k, m, n, p and hole H, as in h8 or H7`);
+  const width = standardTolerance(grade, nominal);
+  if (width === undefined)
+    return refuse(path, `no table for ${fit} at ${nominal} mm; grades 5 to 11, sizes to 120 mm; give limits instead`);
+  if (letter === 'H') return good({ lower: 0, upper: width });
+  const fundamental = (letter === 'k' && grade > 7 ? 0 : (SHAFTS[letter]?.[bandOf(BANDS, nominal)] ?? 0)) / 1000;
+  return good(
+    letter <= 'h' ? { lower: fundamental - width, upper: fundamental } : { lower: fundamental, upper: fundamental + width },
+  );
+}
+
+/**
+ * General tolerance for a size that names none of its own, mm either way.
+ * @returns undefined above 400 mm
+ */
+export function generalTolerance(generalClass: GeneralClass, nominal: number): number | undefined {
+  return GENERAL[generalClass]?.[bandOf(GENERAL_BANDS, nominal)];
+}
+
+/** The finest standard grade whose tolerance is at least this wide; 12 when wider than the table (start of “coarse”). */
+export function gradeOf(width: number, nominal: number): number {
+  const finest = [5, 6, 7, 8, 9, 10, 11].findLast((grade) => (standardTolerance(grade, nominal) ?? 0) <= width + 1e-9);
+  const widest = standardTolerance(11, nominal);
+  return widest !== undefined && width > widest + 1e-9 ? 12 : (finest ?? 4);
+}

@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { planRun } from './plan';
+import { readRun } from './formats/readRun';
+import { outsideOf } from './removal/checkFinished';
+import { volume } from './removal/profile';
+import { metal } from './removal/workpiece';
+import { findOrder, changeMinutes } from './route/order';
+import { startValues } from './shop/startValues';
+import { runOf, step } from './testing';
+
+/** Parts that a lathe could make: up to a largest diameter and down again. */
+const parts = fc
+  .record({
+    rising: fc.array(fc.integer({ min: 8, max: 30 }), { minLength: 1, maxLength: 4 }),
+    falling: fc.array(fc.integer({ min: 8, max: 30 }), { maxLength: 2 }),
+    lengths: fc.array(fc.integer({ min: 4, max: 20 }), { minLength: 6, maxLength: 6 }),
+    bore: fc.option(fc.integer({ min: 3, max: 6 }), { nil: undefined }),
+    material: fc.constantFrom('brass-cw614n', 'mild-steel', 'stainless-304', 'acetal'),
+  })
+  .map(({ rising, falling, lengths, bore, material }) => {
+    const up = [...new Set(rising)].sort((a, b) => a - b);
+    const down = [...new Set(falling)].filter((diameter) => diameter < (up.at(-1) ?? 0)).sort((a, b) => b - a);
+    return runOf({
+      material,
+      outside: [...up, ...down].map((diameter, index) => step(diameter, lengths[index] ?? 5)),
+      bores: bore === undefined ? [] : [{ from: 'front', shape: 'drill', diameter: bore, depth: 'through' }],
+    });
+  });
+
+test('laws of every plan that is given out', () => {
+  let planned = 0;
+  fc.assert(
+    fc.property(parts, (file) => {
+      const run = readRun(file, startValues);
+      if (!run.ok) throw new Error(JSON.stringify(run.problems));
+      const plan = planRun(run.value);
+      if (!plan.ok) return plan.problems.every(({ message, path }) => message.length > 20 && path.length > 0);
+      planned += 1;
+      const { setups, times } = plan.value;
+      for (const { operations } of setups)
+        for (const operation of operations) {
+          // Metal only ever goes away, and every pass is one the edge can take.
+          expect(metal(operation.after)).toBeLessThanOrEqual(metal(operation.before) + 1e-6);
+          if (operation.kind.startsWith('turn')) for (const { depth } of operation.passes) expect(depth).toBeGreaterThanOrEqual((operation.tool.thinnestCut ?? 0) - 1e-9);
+          expect(startValues.machines[0]?.speeds).toContain(operation.speed.value);
+          expect(operation.reasons.length).toBeGreaterThan(0);
+        }
+      // What is left is the part of the drawing.
+      const left = setups.at(-1)?.operations.at(-1)?.after;
+      const wanted = volume(outsideOf(run.value.part));
+      const asDrawn = plan.value.stock.asDrawn.length > 0;
+      expect(Math.abs(volume(left?.outside ?? []) - wanted) / wanted).toBeLessThan(asDrawn ? 0.02 : 1e-6);
+      // The piece is its parts, and the batch its pieces.
+      const sum = setups.reduce((total, { piece }) => total + piece.value, 0);
+      expect(times.piece.value).toBeCloseTo(sum * 1.12, 9);
+      expect(times.batch.value).toBeGreaterThan(run.value.quantity * times.piece.value);
+      return true;
+    }),
+    { numRuns: 150 },
+  );
+  expect(planned).toBeGreaterThan(60);
+});
+
+test('twice the quantity never takes less bar, and no shorter batch', () => {
+  fc.assert(
+    fc.property(parts, fc.integer({ min: 1, max: 2000 }), (file, quantity) => {
+      const [one, two] = [quantity, 2 * quantity].map((count) => {
+        const run = readRun({ ...file, quantity: count, way: 'from-bar' }, startValues);
+        return run.ok ? planRun(run.value) : run;
+      });
+      if (!one?.ok || !two?.ok) return;
+      expect(two.value.stock.bars.value).toBeGreaterThanOrEqual(one.value.stock.bars.value);
+      expect(two.value.times.batch.value).toBeGreaterThan(one.value.times.batch.value);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+describe('the order found', () => {
+  const tools = startValues.tools.filter(({ id }) => ['rougher', 'finisher', 'chamfer-45', 'drill-6', 'centre-3.15'].includes(id));
+  const problems = fc
+    .record({ count: fc.integer({ min: 1, max: 6 }), picks: fc.array(fc.nat(4), { minLength: 6, maxLength: 6 }), edges: fc.array(fc.tuple(fc.nat(5), fc.nat(5)), { maxLength: 6 }) })
+    .map(({ count, picks, edges }) => {
+      const operations = picks.slice(0, count).flatMap((pick) => (tools[pick] ? [{ tool: tools[pick] }] : []));
+      const before = operations.map(() => new Set<number>());
+      for (const [a, b] of edges) if (a < b && b < count) before[b]?.add(a);
+      return { operations, before };
+    });
+
+  const permutations = (rest: number[]): number[][] => (rest.length === 0 ? [[]] : rest.flatMap((index) => permutations(rest.filter((other) => other !== index)).map((tail) => [index, ...tail])));
+
+  test('keeps every rule and changes no more than the best of all permutations', () => {
+    fc.assert(
+      fc.property(problems, ({ operations, before }) => {
+        const hand = startValues.handMinutes;
+        const cost = (sequence: number[]) => sequence.reduce((total, index, at) => total + changeMinutes(operations[sequence[at - 1] ?? -1], operations[index] as never, hand), 0);
+        const allowed = permutations(operations.map((_, index) => index)).filter((sequence) => sequence.every((index, at) => [...(before[index] ?? [])].every((earlier) => sequence.indexOf(earlier) < at)));
+        const order = findOrder(operations, before, hand);
+        expect(allowed).toContainEqual(order.sequence);
+        expect(order.changeMinutes).toBeCloseTo(Math.min(...allowed.map(cost)), 9);
+        expect(order).toMatchObject({ proven: true, gapMinutes: 0 });
+      }),
+    );
+  });
+
+  test('beyond what can be proven the gap is told', () => {
+    const many = Array.from({ length: 24 }, (_, index) => ({ tool: tools[index % tools.length] as (typeof tools)[number] }));
+    const alternating = many.map((_, index) => new Set(index === 0 ? [] : [index - 1]));
+    const order = findOrder(many, alternating, startValues.handMinutes);
+    // One chain only: nothing was left out, so it is proven however long.
+    expect(order).toMatchObject({ proven: true });
+    const free = findOrder(Array.from({ length: 30 }, (_, index) => ({ tool: { ...(tools[0] as (typeof tools)[number]), id: `t${index}` } })), many.concat(many).slice(0, 30).map(() => new Set<number>()), startValues.handMinutes);
+    expect(free.sequence).toHaveLength(30);
+    expect(free.gapMinutes).toBeCloseTo(0, 9);
+  });
+});

@@ -1,0 +1,102 @@
+import { planCuts } from './cutting/planCuts';
+import { readRun } from './formats/readRun';
+import { andThen, bad, collect, good, type Problem, type Result } from './result';
+import { planOperations } from './route/planOperations';
+import { planSetups } from './route/setups';
+import type { Run, Way } from './run';
+import type { Shop } from './shop/shop';
+import { planStock, type Stock } from './stock/stock';
+import { planStops } from './stops/planStops';
+import { planTimes, timeSetup, type PlannedSetup, type Times } from './time/planTimes';
+import { checkFinished } from './removal/checkFinished';
+import type { Reason } from './words';
+
+/** One way of making the run, planned through. */
+export interface WayPlan {
+  way: Way;
+  stock: Stock;
+  setups: PlannedSetup[];
+  times: Times;
+}
+
+/** A way as it compares: with its figures, or why it cannot be. */
+export interface WayOutcome {
+  way: Way;
+  batchMinutes?: number;
+  pieceMinutes?: number;
+  bars?: number;
+  massKilograms?: number;
+  problem?: Problem;
+}
+
+/** A whole plan. */
+export interface Plan extends WayPlan {
+  run: Run;
+  ways: WayOutcome[];
+  chosenBecause: Reason;
+  warnings: string[];
+}
+
+const WAYS: readonly Way[] = ['from-bar', 'sawn-blanks'];
+
+/** The straight line: stock → set-ups → operations and their order → cuts → stops → times. Nothing flows back. */
+function planWay(run: Run, way: Way): Result<WayPlan> {
+  return andThen(planStock(run, way), (stock) =>
+    andThen(planSetups(run, stock), (setups) =>
+      andThen(collect(setups.map(planOperations)), (ordered) =>
+        andThen(planCuts(ordered), (cut) =>
+          andThen(checkFinished(run, cut), () => {
+            const timed = planStops(cut).map(timeSetup);
+            return good({ way, stock, setups: timed, times: planTimes(run, stock, timed) });
+          }),
+        ),
+      ),
+    ),
+  );
+}
+
+const NAMES: Record<Way, string> = { 'from-bar': 'From the bar', 'sawn-blanks': 'From sawn blanks' };
+
+const outcomeOf = (way: Way, planned: Result<WayPlan>): WayOutcome =>
+  planned.ok
+    ? {
+        way,
+        batchMinutes: planned.value.times.batch.value,
+        pieceMinutes: planned.value.times.piece.value,
+        bars: planned.value.stock.bars.value,
+        massKilograms: planned.value.stock.mass.value,
+      }
+    : { way, ...(planned.problems[0] ? { problem: planned.problems[0] } : {}) };
+
+/** Why this way: named by the run, the only one that can be, or quicker over the batch. */
+function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason {
+  const rule = 'WAY';
+  if (run.way !== 'choose') return { rule, because: `${NAMES[best.way]}: the run says so.` };
+  if (other?.problem) return { rule, because: `${NAMES[best.way]}, because ${NAMES[other.way].toLowerCase()} cannot be: ${other.problem.message}.` };
+  const saved = (other?.batchMinutes ?? 0) - best.times.batch.value;
+  return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${saved.toFixed(0)} min.` };
+}
+
+/** Plans both ways and takes the one that the run names, or the quicker over the batch. */
+export function planRun(run: Run): Result<Plan> {
+  const planned = WAYS.map((way) => ({ way, result: planWay(run, way) }));
+  const wanted = planned.filter(({ way }) => run.way === 'choose' || run.way === way);
+  const possible = wanted.flatMap(({ result }) => (result.ok ? [result.value] : []));
+  const [first, ...rest] = possible;
+  if (!first) {
+    const problems = wanted.flatMap(({ way, result }) => (result.ok ? [] : result.problems.map((problem) => ({ ...problem, way }))));
+    const same = (problem: Problem) => problems.filter(({ path, message }) => path === problem.path && message === problem.message).length === wanted.length;
+    const said = problems.filter((problem, index) => problems.findIndex(({ path, message }) => path === problem.path && message === problem.message) === index);
+    return bad(...said.map(({ path, message, way }) => ({ path, message: same({ path, message }) ? message : `${NAMES[way].toLowerCase()}: ${message}` })));
+  }
+  const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
+  const ways = planned.map(({ way, result }) => outcomeOf(way, result));
+  const warnings = best.setups.flatMap(({ operations, broken }) => [
+    ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
+    ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
+  ]);
+  return good({ ...best, run, ways, chosenBecause: because(run, best, ways.find(({ way }) => way !== best.way)), warnings });
+}
+
+/** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */
+export const planFile = (file: unknown, shop: Shop): Result<Plan> => andThen(readRun(file, shop), planRun);

@@ -1,0 +1,28 @@
+/** What is wrong with an entry: where (a path into the run file), what, and what would do. */
+export interface Problem {
+  path: string;
+  message: string;
+}
+
+/** Expected bad input is a value, not an exception: exceptions are bugs. */
+export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+/** Wraps a value that was reached. */
+export const good = <T>(value: T): Result<T> => ({ ok: true, value });
+
+/** Wraps what is in the way. */
+export const bad = (...problems: Problem[]): { ok: false; problems: Problem[] } => ({ ok: false, problems });
+
+/** One problem as a refusal. */
+export const refuse = (path: string, message: string): { ok: false; problems: Problem[] } => bad({ path, message });
+
+/** Goes on with the next stage when there is something to go on with. */
+export const andThen = <A, B>(result: Result<A>, next: (value: A) => Result<B>): Result<B> =>
+  result.ok ? next(result.value) : result;
+
+/** All values, or all the problems of those that have none. */
+export function collect<T>(results: Result<T>[]): Result<T[]> {
+  const problems = results.flatMap((result) => (result.ok ? [] : result.problems));
+  if (problems.length > 0) return { ok: false, problems };
+  return good(results.flatMap((result) => (result.ok ? [result.value] : [])));
+}

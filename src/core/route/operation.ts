@@ -1,0 +1,85 @@
+import type { Figure, Term } from '../figure';
+import type { Size } from '../part/size';
+import type { Removal, Workpiece } from '../removal/workpiece';
+import type { Result } from '../result';
+import type { Tool } from '../shop/shop';
+import type { Caution } from '../words';
+import type { Setup } from './setup';
+
+/** Where an operation ends, and by which means it repeats (handbook 8). z of the set-up, mm. */
+export interface StopDemand {
+  means: 'carriage' | 'quill';
+  /** Where each edge that may have been touched on the face comes to stand; the first is the tool's own. */
+  settings: { edge: 'left' | 'right' | 'tip'; setting: Figure }[];
+}
+
+/** A size that an operation makes, to be measured. */
+export interface Check {
+  what: string;
+  measures: 'outside' | 'inside' | 'length';
+  size: Size;
+}
+
+/** One tool doing one thing in one set-up, before its cuts are worked out. z of the set-up, mm. */
+export interface Operation {
+  /** Unique within the run: kind and feature. */
+  key: string;
+  kind: string;
+  /** Path of the feature it makes; `front face` and `back face` are `face`. */
+  feature: string;
+  name: string;
+  tool: Tool;
+  /** Where its edge (the tip of a drill) starts and where it stops. */
+  from: number;
+  to: number;
+  /** The diameter it makes. */
+  diameter?: number;
+  /** A hole: where the full diameter ends. */
+  fullDepth?: number;
+  removal: Removal;
+  stop: StopDemand;
+  checks: Check[];
+  /** Wanted roughness Ra, µm. */
+  roughness?: number;
+}
+
+/** One cut. */
+export interface Pass {
+  /** Per side, or along z when facing, mm. */
+  depth: number;
+  /** Read-out targets after it, mm. */
+  diameter?: number;
+  z?: number;
+  /** What the feed covers. */
+  way: Term[];
+  note?: string;
+}
+
+/** The cuts of an operation on the work as it then is. */
+export interface Cuts {
+  /** The diameter that sets the spindle speed. */
+  diameter: number;
+  passes: Pass[];
+  /** Withdrawals to clear a drill. */
+  pecks?: number;
+  warnings?: string[];
+}
+
+/**
+ * A kind of operation. Its file is the only place that knows it: what asks for it, which cuts it takes, what to mind.
+ * A new kind is one new file in `route/operations`, listed in its index.
+ */
+export interface OperationKind {
+  kind: string;
+  /** Fed by hand at an equivalent feed, rather than by the gearbox. */
+  handFed: boolean;
+  /** Factors on the cutting speed beside the one of the kind. */
+  turnsAtOverhang: boolean;
+  /** The operations of this kind that a set-up needs. */
+  demand(setup: Setup): Result<Operation[]>;
+  /** Its cuts on the work as it is. */
+  cut(operation: Operation, work: Workpiece, setup: Setup): Result<Cuts>;
+  /** Feed, mm/rev, where the table by kind does not say. */
+  feed?(operation: Operation, setup: Setup): Figure;
+  cautions: Caution[];
+}

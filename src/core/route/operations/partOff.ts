@@ -1,0 +1,59 @@
+import { sum, term } from '../../figure';
+import { largestRadius, radiusAt } from '../../removal/profile';
+import { good } from '../../result';
+import type { OperationKind } from '../operation';
+
+/** Part the piece off the bar. The finished side is at the blade's right edge (handbook 3). */
+export const partOff: OperationKind = {
+  kind: 'part-off',
+  handFed: true,
+  turnsAtOverhang: false,
+  demand({ partsOff, stock, part, behind }) {
+    const { blade } = stock;
+    if (!partsOff || !blade) return good([]);
+    const { tool, width } = blade;
+    const end = part.length + behind;
+    const length = term('L', 'length of the part', part.length, 'mm', 'drawing');
+    const back = term('k', 'facing allowance behind it', behind, 'mm', 'computed');
+    const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
+    const right = { edge: 'right' as const, setting: sum('stop setting, right edge touched', 'mm', [length, back, offset]) };
+    const left = { edge: 'left' as const, setting: sum('stop setting, left edge touched', 'mm', [length, back, term('w', 'blade width, as measured', width, 'mm', 'tool'), offset]) };
+    return good([
+      {
+        key: 'part-off',
+        kind: 'part-off',
+        feature: 'face',
+        name: 'Part off',
+        tool,
+        from: end + width,
+        to: end,
+        removal: { partedAt: end },
+        stop: { means: 'carriage', settings: tool.touched === 'right' ? [right, left] : [left, right] },
+        checks: [],
+      },
+    ]);
+  },
+  cut({ from, to }, work, { run }) {
+    const outer = largestRadius(work.outside, to, from);
+    const core = radiusAt(work.bore, (from + to) / 2);
+    return good({
+      diameter: 2 * outer,
+      passes: [
+        {
+          depth: outer - core,
+          z: to,
+          way: [
+            term('R', 'outer radius', outer, 'mm', 'computed'),
+            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+            term('r', 'core radius, inwards', -core, 'mm', 'computed'),
+          ],
+        },
+      ],
+      warnings: core > 0 ? ['The ring comes off whole: catch it on a rod in the bore.'] : [],
+    });
+  },
+  cautions: [
+    { kind: 'danger', text: 'Carriage locked, steady feed; catch the piece, never with the fingers.' },
+    { kind: 'mistake', text: 'The blade’s width belongs to one side only: see which edge was touched.' },
+  ],
+};

@@ -1,0 +1,105 @@
+import { dividePasses } from '../../cutting/divide';
+import { feedForRoughness } from '../../cutting/speed';
+import { figure, sum, term } from '../../figure';
+import { standardTolerance } from '../../part/tolerance';
+import { good, refuse } from '../../result';
+import { cylinder, largestRadius, radiusAt } from '../../removal/profile';
+import { say, sayDiameter } from '../../words';
+import type { OperationKind } from '../operation';
+import { toolFor } from '../tools';
+import { turnedStepsOf } from './turned';
+
+/** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
+export const turnFinish: OperationKind = {
+  kind: 'turn-finish',
+  handFed: false,
+  turnsAtOverhang: true,
+  demand(setup) {
+    const { run } = setup;
+    const steps = turnedStepsOf(setup);
+    if (steps.length === 0) return good([]);
+    const tool = toolFor(setup, 'turn-finish', 'part.outside');
+    if (!tool.ok) return tool;
+    return good(
+      steps.map(({ step, to, shoulder }) => {
+        const { diameter, length } = step;
+        const middle = shoulder ? (length.lower + length.upper) / 2 : 0;
+        const setting = sum('stop setting', 'mm', [
+          term('z', 'where the cut ends, from the face', to, 'mm', 'drawing'),
+          term('m', 'middle of the limits of the length', middle, 'mm', 'drawing'),
+          term('o', 'offset of the tool to the one that set the zero', tool.value.offset, 'mm', 'tool'),
+        ]);
+        return {
+          key: `turn-finish:${step.path}`,
+          kind: 'turn-finish',
+          feature: step.path,
+          name: `Finish ${step.name ? `${step.name} ` : ''}${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}`,
+          tool: tool.value,
+          from: step.zFrom,
+          to,
+          diameter: diameter.aim,
+          removal: { outside: [cylinder(step.zFrom - (step.zFrom < 1e-6 ? 1 : 0), to, diameter.aim / 2)] },
+          stop: { means: 'carriage' as const, settings: [{ edge: 'tip' as const, setting }] },
+          checks: [
+            { what: sayDiameter(diameter.nominal, run.units), measures: 'outside' as const, size: diameter },
+            ...(shoulder ? [{ what: `length ${say(length.nominal, run.units)}`, measures: 'length' as const, size: length }] : []),
+          ],
+          ...(step.roughness === undefined ? {} : { roughness: step.roughness }),
+        };
+      }),
+    );
+  },
+  feed({ roughness, tool }, { run }) {
+    const usual = run.shop.cutting.feed['turn-finish'] ?? 0;
+    const start = term('s', 'usual finishing feed', usual, 'mm/rev', 'start value');
+    if (roughness === undefined) return sum('feed', 'mm/rev', [start]);
+    const nose = tool.nose ?? 0;
+    return figure({
+      name: 'feed',
+      unit: 'mm/rev',
+      value: Math.min(feedForRoughness(roughness, nose), usual),
+      formula: 'min(√(32 · r · Ra / 1000), s)',
+      terms: [term('r', 'nose radius', nose, 'mm', 'tool'), term('Ra', 'roughness wanted, µm', roughness, '', 'drawing'), start],
+    });
+  },
+  cut(operation, work, setup) {
+    const { run, part } = setup;
+    const { allowances, material, cutting } = run.shop;
+    const { from, to, diameter = 0, tool, feature } = operation;
+    const step = part.steps.find(({ path }) => path === feature);
+    const radius = largestRadius(work.outside, from, to - allowances.shoulder - 1e-6);
+    const perSide = radius - diameter / 2;
+    const grade = standardTolerance(cutting.equalCutsFinerThan, step?.diameter.nominal ?? 0) ?? 0;
+    const tight = step !== undefined && step.diameter.upper - step.diameter.lower < grade - 1e-9;
+    const division = dividePasses(perSide, {
+      deepest: material.deepestCut,
+      thinnestRough: Infinity,
+      thinnestFinish: tool.thinnestCut ?? 0,
+      finish: perSide,
+      equalLastTwo: tight,
+    });
+    if (!division) return refuse(`${feature}.diameter`, `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`);
+    const atShoulder = setup.turned.some(({ path, shoulder }) => path === feature && shoulder);
+    const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
+    return good({
+      diameter: 2 * radius,
+      passes: division.finish.map((depth, index, all) => {
+        const last = index === all.length - 1;
+        return {
+          depth,
+          diameter: 2 * (radius - depth * (index + 1)),
+          z: to,
+          way: [
+            term('l', 'length', to - from, 'mm', 'computed'),
+            term('a', 'approach', allowances.approach, 'mm', 'start value'),
+            term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
+            ...(last && shoulder > 0 ? [term('h', 'shoulder, faced outwards', shoulder, 'mm', 'computed')] : []),
+          ],
+          ...(all.length > 1 ? { note: last ? 'the same again' : 'half, then measure' } : {}),
+        };
+      }),
+      warnings: [],
+    });
+  },
+  cautions: [{ kind: 'mistake', text: 'Feed dropped 1 mm before the stop and the rest by hand; always come from the same side.' }],
+};

@@ -1,0 +1,53 @@
+import type { Figure } from '../figure';
+import type { Part } from '../part/part';
+import type { Run } from '../run';
+import type { Stock } from '../stock/stock';
+import type { Reason } from '../words';
+
+/** What holds the work, and where. z of this set-up, mm. */
+export interface WorkHolding {
+  kind: '3-jaw' | 'collet' | 'soft-jaws';
+  /** `stock`, or the path of the step that is gripped. */
+  grip: string;
+  diameter: number;
+  /** Jaws from here towards the chuck. */
+  from: number;
+  to: number;
+}
+
+/** A step to turn in a set-up, and how far towards the chuck its tool goes. */
+export interface Turned {
+  path: string;
+  to: number;
+  /** Whether the cut ends at a shoulder that is finished with it. */
+  shoulder: boolean;
+}
+
+/**
+ * One way of holding the work. It looks at its own end: z = 0 is the face it finishes, z grows towards the chuck, and
+ * `part` is the part seen from that end. `toPart` in `route/frame.ts` gives the z of the drawing.
+ */
+export interface Setup {
+  number: number;
+  end: 'front' | 'back';
+  run: Run;
+  stock: Stock;
+  part: Part;
+  holding: WorkHolding;
+  stickOut: Figure;
+  /** Metal before the finished face, mm. */
+  facing: number;
+  /** Metal behind the finished length that this set-up leaves for the next, mm. */
+  behind: number;
+  turned: Turned[];
+  /** Radius of the metal that turning starts from, mm. */
+  outerRadius: number;
+  /** Holes drilled here (paths). */
+  drilled: string[];
+  /** Chamfers cut here (paths). */
+  chamfered: string[];
+  partsOff: boolean;
+  /** Held by a centre at its free end while it is turned. */
+  supported: boolean;
+  reasons: Reason[];
+}

@@ -1,0 +1,24 @@
+import { good, refuse, type Result } from '../result';
+import type { Tool } from '../shop/shop';
+import { figure, term, type Figure } from '../figure';
+import type { Setup } from './setup';
+
+/** The shop's first tool for a kind of operation, or that there is none. */
+export function toolFor({ run }: Setup, kind: string, path: string): Result<Tool> {
+  const tool = run.shop.tools.find(({ does }) => does.includes(kind));
+  return tool ? good(tool) : refuse(path, `the tool list has nothing to ${kind.replace('-', ' ')} with`);
+}
+
+/** A stop setting for a tool whose touched edge makes the end itself: the end, and the tool's offset (handbook 8). */
+export function stopSetting(end: number, tool: Tool): Figure {
+  return figure({
+    name: 'stop setting',
+    unit: 'mm',
+    value: end + tool.offset,
+    formula: 'z + o',
+    terms: [
+      term('z', 'where the cut ends, from the face', end, 'mm', 'computed'),
+      term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool'),
+    ],
+  });
+}

@@ -1,0 +1,209 @@
+import type { UnitSystem } from '../units/length';
+
+/** Whatever the shop says is data: what is on the rack, in the drawer and on the wall, and how this house does things. */
+export interface Shop {
+  materials: Material[];
+  machines: Machine[];
+  tools: Tool[];
+  allowances: Allowances;
+  cutting: CuttingValues;
+  handMinutes: HandMinutes;
+  setupMinutes: SetupMinutes;
+  /** Added to a piece for everything that no element covers, as a fraction. */
+  timeAllowance: number;
+  gauges: Gauge[];
+  /** How many pieces between two measurements, by where the tolerance comes from. */
+  checkEvery: { general: number; toleranced: number };
+  houseRules: HouseRules;
+}
+
+export type BarCondition = 'drawn' | 'hot-rolled';
+
+/** Bars that can be had of one condition in one system of sizes. Sizes as they are sold: `"3/8 in"`, `"12 mm"`. */
+export interface BarList {
+  condition: BarCondition;
+  units: UnitSystem;
+  sizes: string[];
+  barLength: string;
+}
+
+export interface Material {
+  id: string;
+  name: string;
+  /** g/cm³ */
+  density: number;
+  /** Cutting speed by edge, m/min. */
+  speed: Record<EdgeMaterial, number>;
+  /** Specific cutting force kc1.1, N/mm², and its exponent m. */
+  force: { kc: number; m: number };
+  /** Deepest roughing cut per side on a small lathe, mm. */
+  deepestCut: number;
+  /** Drill feed per rev as a fraction of the drill diameter. */
+  drillFeed: number;
+  /** Tough materials want a pilot before a large drill and a stiffer blade. */
+  tough: boolean;
+  /** Long chips must be cleared more often. */
+  stringy: boolean;
+  bars: BarList[];
+}
+
+export type EdgeMaterial = 'hss' | 'carbide';
+
+export interface Machine {
+  id: string;
+  name: string;
+  /** Largest diameter over the cross-slide, mm. */
+  swing: number;
+  /** Longest work between chuck and tailstock, mm. */
+  betweenCentres: number;
+  spindleBore: number;
+  /** rev/min and mm/rev that the gearbox has, rising. */
+  speeds: number[];
+  feeds: number[];
+  motorKilowatts: number;
+  efficiency: number;
+  /** Screws of the carriage stop. */
+  stations: number;
+  quillTravel: number;
+  readOut: 'diameter' | 'radius';
+  jaws: Holding;
+  collets: Holding;
+}
+
+/** What a chuck or a set of collets takes, mm. */
+export interface Holding {
+  from: number;
+  upTo: number;
+  /** Length that the jaws cover. */
+  length: number;
+  runOut: number;
+}
+
+export interface Tool {
+  id: string;
+  name: string;
+  /** Kinds of operation it is used for. */
+  does: string[];
+  edge: EdgeMaterial;
+  mount: 'post' | 'tailstock';
+  /** Along z from the tool that set the zero, mm. */
+  offset: number;
+  /** Nose radius, mm. */
+  nose?: number;
+  /** The thinnest cut per side that the edge takes, mm. */
+  thinnestCut?: number;
+  /** Drills: diameter, point angle in degrees, length of flute, mm. */
+  diameter?: number;
+  point?: number;
+  flute?: number;
+  /** Blades: width, how far they reach in, and the edge that is touched on the face. */
+  width?: number;
+  reach?: number;
+  touched?: 'left' | 'right';
+}
+
+/** Lengths that are left, lost or kept clear, mm (handbook 3, 5, 6, 7). */
+export interface Allowances {
+  facingSawn: number;
+  facingParted: number;
+  firstEnd: number;
+  kerf: number;
+  gripRemnantTimes: number;
+  gripRemnantLeast: number;
+  jawClearance: number;
+  /** Between the jaws and where an edge ends in the second set-up. */
+  toolClearance: number;
+  breakthrough: number;
+  bladeSpare: number;
+  skin: Record<BarCondition, number>;
+  /** Tolerance grade below nominal that bars are sold to; a bar of none is never used as it is. */
+  barGrade: Partial<Record<BarCondition, number>>;
+  finishPerSide: number;
+  shoulder: number;
+  approach: number;
+  overrun: number;
+  gripTimes: number;
+  gripLeast: number;
+}
+
+/** Speeds, feeds and their limits (handbook 5, 6). */
+export interface CuttingValues {
+  /** Factor on the cutting speed by kind of operation. */
+  speedFactor: Record<string, number>;
+  /** Feed by kind of operation, mm/rev; drills go by their diameter. */
+  feed: Record<string, number>;
+  mostDrillFeed: number;
+  overhangTimes: number;
+  overhangFactor: number;
+  interruptedFactor: number;
+  /** Tolerances finer than this grade get two equal last cuts. */
+  equalCutsFinerThan: number;
+  firstPeckTimes: number;
+  peckTimes: number;
+  pilotOver: number;
+  pilotFraction: number;
+  /** The grade that a twist drill holds. */
+  drillGrade: number;
+  bladeReachPerWidth: number;
+  /** Approach angle of turning tools, degrees. */
+  approachAngle: number;
+  /** Stick-out as a multiple of the diameter beyond which even a centre does not do. */
+  restTimes: number;
+  /** A wall thinner than this fraction of its diameter gives way to heavy cuts. */
+  thinWall: number;
+}
+
+/** Minutes of one hand element (handbook 7). */
+export interface HandMinutes {
+  loadJaws: number;
+  loadCollet: number;
+  loadSoftJaws: number;
+  unload: number;
+  pullBar: number;
+  sawBlank: number;
+  changePost: number;
+  changeTailstock: number;
+  tailstock: number;
+  speedChange: number;
+  feedChange: number;
+  approach: number;
+  station: number;
+  setStop: number;
+  peckReturn: number;
+  clear: number;
+  clearStringy: number;
+  /** Swarf between two clearings, cm³. */
+  clearEvery: number;
+}
+
+/** Minutes of one element of setting up (handbook 7). */
+export interface SetupMinutes {
+  fetchAndRead: number;
+  jawsChange: number;
+  colletChange: number;
+  toolOnHeight: number;
+  tailstockTool: number;
+  setStop: number;
+  touchOff: number;
+}
+
+/** A gauge: what it repeats to (mm either way) and what a reading takes. The coarsest one that serves is planned. */
+export interface Gauge {
+  name: string;
+  repeats: number;
+  minutes: number;
+  measures: ('outside' | 'inside' | 'length')[];
+}
+
+/** Schools (handbook 12): each a setting with both reasons. */
+export interface HouseRules {
+  centreDrill: 'always' | 'slender-only';
+  pilot: 'tough-over-12' | 'never';
+  stickOut: '1.5d' | '4d';
+}
+
+/** The shop as one run sees it: the machine and the material it names, and the run's own rules. */
+export interface ShopForRun extends Omit<Shop, 'materials' | 'machines'> {
+  machine: Machine;
+  material: Material;
+}

@@ -1,0 +1,190 @@
+import type { BarList, Material, Shop, Tool } from './shop';
+
+/**
+ * The start values of a new shop, in one place (handbook 3 to 8, 12). They are seeded into the database and edited
+ * there; the command line plans with them as they stand. Values the handbook leaves open are marked “ours”.
+ */
+
+const METRIC = [5, 6, 7, 8, 10, 12, 14, 15, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 55, 60, 70, 80];
+const INCH = ['3/16', '1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '3/4', '7/8', '1', '1 1/8', '1 1/4', '1 3/8', '1 1/2', '1 3/4', '2', '2 1/2', '3'];
+
+const bars = (condition: BarList['condition'], from = 0): BarList[] => [
+  { condition, units: 'mm', sizes: METRIC.filter((size) => size >= from).map((size) => `${size} mm`), barLength: '3 m' },
+  { condition, units: 'in', sizes: INCH.map((size) => `${size} in`), barLength: '12 ft' },
+];
+
+/** Hot-rolled bar is not sold thin (ours). */
+const hotRolled = bars('hot-rolled', 16).map((list) => (list.units === 'in' ? { ...list, sizes: list.sizes.slice(8) } : list));
+
+type Row = [id: string, name: string, density: number, hss: number, carbide: number, kc: number, m: number];
+type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy'>;
+
+const SOFT: Habits = { deepestCut: 2.5, drillFeed: 0.025, tough: false, stringy: false };
+const STEEL: Habits = { deepestCut: 1.5, drillFeed: 0.015, tough: true, stringy: true };
+
+const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits, rolled = false): Material => ({
+  id,
+  name,
+  density,
+  speed: { hss, carbide },
+  force: { kc, m },
+  ...habits,
+  bars: rolled ? [...bars('drawn'), ...hotRolled] : bars('drawn'),
+});
+
+const drill = (diameter: number, size = String(diameter)): Tool => ({
+  id: `drill-${size.replace('/', '-')}`,
+  name: `drill ⌀${size}`,
+  does: ['drill'],
+  edge: 'hss',
+  mount: 'tailstock',
+  offset: 0,
+  diameter,
+  point: 118,
+  // Flute of a jobber drill, about ten diameters and never under 25 (ours).
+  flute: Math.round(Math.max(25, Math.min(180, 25 + 7 * diameter))),
+});
+
+const range = (from: number, upTo: number, by: number) =>
+  Array.from({ length: Math.round((upTo - from) / by) + 1 }, (_, index) => Number((from + index * by).toFixed(4)));
+
+/** A fraction of an inch in sixty-fourths, in its lowest terms: 24 is `3/8`. */
+function sixtyFourths(n: number): string {
+  const common = [32, 16, 8, 4, 2, 1].find((divisor) => n % divisor === 0) ?? 1;
+  return `${n / common}/${64 / common}`;
+}
+
+const DRILLS = [
+  ...[...range(1, 10, 0.1), ...range(10.5, 13, 0.5), ...range(14, 25, 1)].map((size) => drill(size)),
+  ...range(4, 32, 1).map((n) => drill((n * 25.4) / 64, `${sixtyFourths(n)}″`)),
+];
+
+const blade = (width: number, reach: number): Tool => ({
+  id: `blade-${width}`,
+  name: `parting blade ${width} wide`,
+  does: ['part-off'],
+  edge: 'hss',
+  mount: 'post',
+  offset: 0,
+  width,
+  reach,
+  touched: 'left',
+});
+
+export const startValues: Shop = {
+  materials: [
+    material(['brass-cw614n', 'brass CW614N', 8.47, 75, 180, 600, 0.2], SOFT),
+    material(['bronze', 'bronze', 8.8, 30, 110, 900, 0.22], { ...SOFT, deepestCut: 1.5, tough: true }),
+    material(['aluminium-6082', 'aluminium 6082', 2.7, 110, 280, 600, 0.24], { ...SOFT, stringy: true }),
+    material(['free-cutting-steel', 'free-cutting steel', 7.85, 38, 170, 1350, 0.21], { ...STEEL, stringy: false }, true),
+    material(['mild-steel', 'mild steel', 7.85, 30, 140, 1500, 0.22], STEEL, true),
+    material(['medium-carbon-steel', 'medium-carbon steel', 7.85, 24, 115, 1600, 0.25], STEEL, true),
+    material(['alloy-steel-42crmo4', 'alloy steel 42CrMo4', 7.85, 20, 100, 1750, 0.25], STEEL, true),
+    material(['tool-steel', 'tool steel, annealed', 7.85, 16, 80, 1950, 0.25], STEEL, true),
+    material(['stainless-303', 'stainless 303', 7.95, 27, 120, 1750, 0.21], STEEL),
+    material(['stainless-304', 'stainless 304', 7.95, 18, 95, 1950, 0.22], STEEL),
+    material(['grey-iron', 'grey iron', 7.2, 20, 90, 1000, 0.26], { ...STEEL, tough: false, stringy: false }),
+    material(['copper', 'copper', 8.94, 45, 160, 850, 0.22], { ...SOFT, tough: true, stringy: true }),
+    material(['titanium-gr5', 'titanium gr 5', 4.43, 12, 45, 1400, 0.23], STEEL),
+    material(['acetal', 'acetal', 1.41, 150, 250, 180, 0.2], { ...SOFT, stringy: true }),
+  ],
+  machines: [
+    {
+      id: 'centre-lathe-a',
+      name: 'centre lathe A',
+      swing: 180,
+      betweenCentres: 500,
+      spindleBore: 36,
+      speeds: [65, 100, 160, 250, 400, 560, 800, 1120, 1600, 2000],
+      feeds: [0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15, 0.18, 0.2, 0.25, 0.3],
+      motorKilowatts: 1.5,
+      efficiency: 0.75,
+      stations: 4,
+      quillTravel: 100,
+      readOut: 'diameter',
+      jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1 },
+      collets: { from: 3, upTo: 25, length: 25, runOut: 0.03 },
+    },
+  ],
+  tools: [
+    { id: 'rougher', name: 'roughing tool, r 0.8', does: ['face', 'turn-rough'], edge: 'carbide', mount: 'post', offset: 0, nose: 0.8, thinnestCut: 0.1 },
+    { id: 'finisher', name: 'finishing tool, r 0.4', does: ['turn-finish'], edge: 'carbide', mount: 'post', offset: 0, nose: 0.4, thinnestCut: 0.1 },
+    { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0 },
+    blade(1.5, 9),
+    blade(2, 13),
+    blade(2.5, 18),
+    blade(3, 24),
+    blade(4, 36),
+    { id: 'centre-3.15', name: 'centre drill 3.15', does: ['centre'], edge: 'hss', mount: 'tailstock', offset: 0, diameter: 3.15, point: 60, flute: 5 },
+    ...DRILLS,
+  ],
+  allowances: {
+    facingSawn: 1,
+    facingParted: 0.3,
+    firstEnd: 0.5,
+    kerf: 2.5,
+    gripRemnantTimes: 1.5,
+    gripRemnantLeast: 20,
+    jawClearance: 5,
+    toolClearance: 2, // ours
+    breakthrough: 1,
+    bladeSpare: 1,
+    skin: { drawn: 0, 'hot-rolled': 1 },
+    barGrade: { drawn: 11 },
+    finishPerSide: 0.25,
+    shoulder: 0.1,
+    approach: 2,
+    overrun: 1,
+    // Shortest hold of a piece in its second set-up (ours).
+    gripTimes: 0.25,
+    gripLeast: 6,
+  },
+  cutting: {
+    speedFactor: { face: 1, 'turn-rough': 1, 'turn-finish': 1, chamfer: 0.3, 'part-off': 0.5, drill: 0.8, centre: 0.8 },
+    feed: { face: 0.1, 'turn-rough': 0.2, 'turn-finish': 0.08, chamfer: 0.05, 'part-off': 0.04, centre: 0.05 },
+    mostDrillFeed: 0.3,
+    overhangTimes: 3,
+    overhangFactor: 0.7,
+    interruptedFactor: 0.7,
+    equalCutsFinerThan: 8,
+    firstPeckTimes: 3,
+    peckTimes: 1,
+    pilotOver: 12,
+    pilotFraction: 0.35,
+    drillGrade: 12,
+    bladeReachPerWidth: 8,
+    approachAngle: 90,
+    restTimes: 10,
+    thinWall: 0.1,
+  },
+  handMinutes: {
+    loadJaws: 0.6,
+    loadCollet: 0.25,
+    loadSoftJaws: 0.4,
+    unload: 0.25,
+    pullBar: 0.3,
+    sawBlank: 1, // ours: one cut of a cold saw with a length stop
+    changePost: 0.15,
+    changeTailstock: 0.35,
+    tailstock: 0.15,
+    speedChange: 0.1,
+    feedChange: 0.08,
+    approach: 0.12,
+    station: 0.05,
+    setStop: 0.5,
+    peckReturn: 0.04, // ours
+    clear: 0.1,
+    clearStringy: 0.2,
+    clearEvery: 15,
+  },
+  setupMinutes: { fetchAndRead: 5, jawsChange: 6, colletChange: 2, toolOnHeight: 1, tailstockTool: 1, setStop: 1, touchOff: 0.3 },
+  timeAllowance: 0.12,
+  gauges: [
+    { name: 'caliper', repeats: 0.03, minutes: 0.15, measures: ['outside', 'inside', 'length'] },
+    { name: 'micrometer', repeats: 0.005, minutes: 0.3, measures: ['outside'] },
+    { name: 'depth micrometer', repeats: 0.01, minutes: 0.3, measures: ['length'] },
+    { name: 'bore gauge', repeats: 0.01, minutes: 0.6, measures: ['inside'] },
+  ],
+  checkEvery: { general: 5, toleranced: 1 },
+  houseRules: { centreDrill: 'always', pilot: 'tough-over-12', stickOut: '4d' },
+};

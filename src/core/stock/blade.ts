@@ -1,0 +1,36 @@
+import { good, refuse, type Result } from '../result';
+import { largestDiameter } from '../part/part';
+import type { Run } from '../run';
+import type { Tool } from '../shop/shop';
+import { say } from '../words';
+
+/** How far a measured width may be from the blade that the list names, mm: blades are ground, and measured anew. */
+const WIDTH_OF_ONE_BLADE = 0.3;
+
+export interface Blade {
+  tool: Tool;
+  /** As measured, mm. */
+  width: number;
+}
+
+/**
+ * The blade to part the piece off with: the narrowest that reaches the centre, or the wall of a through hole, and is
+ * stiff enough in tough material (handbook 3). A run that gives a blade width means that blade.
+ */
+export function chooseBlade({ part, allowances, shop, units }: Run): Result<Blade> {
+  const blades = shop.tools.filter(({ does, width, reach }) => does.includes('part-off') && width && reach);
+  const bore = Math.max(0, ...part.holes.filter(({ through }) => through).map(({ diameter }) => diameter.nominal));
+  const reachNeeded = (largestDiameter(part) - bore) / 2 + shop.allowances.bladeSpare;
+  const wanted = allowances.bladeWidth;
+  const path = wanted === undefined ? 'part.outside' : 'allowances.bladeWidth';
+  const listed = blades.map(({ width = 0, reach = 0 }) => `${say(width, units)} reaching ${say(reach, units)}`).join(', ');
+  const wide = wanted === undefined ? blades : blades.filter(({ width = 0 }) => Math.abs(width - wanted) <= WIDTH_OF_ONE_BLADE);
+  if (wide.length === 0) return refuse(path, `no blade of about that width is in the list: it has ${listed || 'none'}`);
+  const stiff = ({ width = 0 }: Tool) => wanted !== undefined || !shop.material.tough || width >= reachNeeded / shop.cutting.bladeReachPerWidth;
+  const serving = wide
+    .filter((blade) => (blade.reach ?? 0) >= reachNeeded && stiff(blade))
+    .sort((a, b) => Math.abs((a.width ?? 0) - (wanted ?? 0)) - Math.abs((b.width ?? 0) - (wanted ?? 0)));
+  const tool = serving[0];
+  if (!tool) return refuse(path, `no blade reaches far enough to part it off: ${say(reachNeeded, units)} are needed (half the diameter, less a through hole, and ${say(shop.allowances.bladeSpare, units)}); the list has ${listed}`);
+  return good({ tool, width: wanted ?? tool.width ?? 0 });
+}

@@ -1,0 +1,160 @@
+import { figure, sum, term, termOf, type Figure } from '../figure';
+import { andThen, good, refuse, type Result } from '../result';
+import type { Run, Way } from '../run';
+import { say, type Reason } from '../words';
+import { chooseBlade, type Blade } from './blade';
+import { chooseBar, type Bar } from './size';
+
+/** What is bought and how it is divided. Lengths mm. */
+export interface Stock extends Bar {
+  way: Way;
+  frontFacing: number;
+  backFacing: number;
+  /** Only from the bar. */
+  blade?: Blade;
+  /** Pitch from the bar, or the length of a blank. */
+  each: Figure;
+  gripRemnant: Figure;
+  jawClearance: number;
+  breakthrough: number;
+  piecesPerBar: Figure;
+  bars: Figure;
+  leftOver: Figure;
+  mass: Figure;
+}
+
+function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
+  const { gripRemnantTimes, gripRemnantLeast } = shop.allowances;
+  if (allowances.gripRemnant !== undefined)
+    return figure({ name: 'grip remnant', unit: 'mm', value: allowances.gripRemnant, formula: 'g', terms: [term('g', 'as the run says', allowances.gripRemnant, 'mm', 'run')] });
+  return figure({
+    name: 'grip remnant',
+    unit: 'mm',
+    value: Math.max(gripRemnantTimes * size, gripRemnantLeast),
+    formula: 'max(k · D, g)',
+    terms: [
+      term('k', 'times the diameter', gripRemnantTimes, '', 'start value'),
+      term('D', 'bar', size, 'mm', 'computed'),
+      term('g', 'at least', gripRemnantLeast, 'mm', 'start value'),
+    ],
+  });
+}
+
+/** Bars, what is left over, and mass: the same for both ways once the pieces of a bar are known. */
+function bought(run: Run, bar: Bar, each: Figure, piecesPerBar: Figure, lostAtEnd: number): Pick<Stock, 'bars' | 'leftOver' | 'mass'> {
+  const bars = Math.ceil(run.quantity / piecesPerBar.value);
+  const onLast = run.quantity - (bars - 1) * piecesPerBar.value;
+  const density = run.shop.material.density;
+  const quantity = term('N', 'quantity', run.quantity, '', 'run');
+  return {
+    bars: figure({ name: 'bars', unit: '', value: bars, formula: 'ceil(N / p)', terms: [quantity, termOf('p', piecesPerBar)] }),
+    leftOver: figure({
+      name: 'left of the last bar',
+      unit: 'mm',
+      // The kerf behind the last blank may fall beyond the bar.
+      value: Math.max(0, bar.barLength - lostAtEnd - onLast * each.value),
+      formula: 'max(0, B − e − n · l)',
+      terms: [
+        term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'),
+        term('e', 'lost at its first end', lostAtEnd, 'mm', 'computed'),
+        term('n', 'pieces from it', onLast, '', 'computed'),
+        termOf('l', each),
+      ],
+    }),
+    mass: figure({
+      name: 'mass of the stock',
+      unit: 'kg',
+      value: (((Math.PI / 4) * bar.size ** 2 * bar.barLength * density) / 1e6) * bars,
+      formula: 'b · π / 4 · D² · B · ρ / 1000000',
+      terms: [
+        term('b', 'bars', bars, '', 'computed'),
+        term('D', 'bar', bar.size, 'mm', 'computed'),
+        term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'),
+        term('ρ', 'density', density, 'g/cm³', 'material'),
+      ],
+    }),
+  };
+}
+
+const given = (value: number | undefined, start: number, symbol: string, name: string) =>
+  term(symbol, name, value ?? start, 'mm', value === undefined ? 'start value' : 'run');
+
+function fromBar(run: Run, bar: Bar): Result<Stock> {
+  const { part, allowances, shop, units } = run;
+  if (bar.size > shop.machine.spindleBore)
+    return refuse(run.way === 'from-bar' ? 'way' : 'stock.size', `${say(bar.size, units)} does not pass the spindle bore (${say(shop.machine.spindleBore, units)}): saw blanks`);
+  return andThen(chooseBlade(run), (blade) => {
+    const start = shop.allowances;
+    const front = given(allowances.frontFacing, start.facingParted, 'f', 'front facing allowance');
+    const back = given(allowances.backFacing, start.facingParted, 'k', 'back facing allowance');
+    const width = term('w', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
+    const firstEnd = given(allowances.firstEnd, start.firstEnd, 'e', 'clean-up of the first end');
+    const clearance = given(allowances.jawClearance, start.jawClearance, 'c', 'blade to jaws');
+    const each = sum('pitch', 'mm', [term('L', 'length of the part', part.length, 'mm', 'drawing'), front, width, back]);
+    const gripRemnant = gripRemnantOf(run, bar.size);
+    const usable = bar.barLength - firstEnd.value - gripRemnant.value - clearance.value;
+    const plain = Math.floor((usable + clearance.value) / each.value + 1e-9);
+    const pieces = Math.floor(usable / each.value + 1e-9);
+    if (pieces < 1)
+      return refuse('stock.barLength', `a bar of ${say(bar.barLength, units)} gives no piece: each takes ${say(each.value, units)}, and ${say(gripRemnant.value, units)} must be left to hold`);
+    const piecesPerBar = figure({
+      name: 'pieces per bar',
+      unit: '',
+      value: pieces,
+      formula: 'floor((B − e − g − c) / P)',
+      terms: [term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'), firstEnd, termOf('g', gripRemnant), clearance, termOf('P', each)],
+      note: plain > pieces ? `Without the room between blade and jaws it would be ${plain}, but the last would be held on less than the grip remnant.` : 'The last piece keeps its whole stick-out and grip.',
+    });
+    return good({
+      ...bar,
+      way: 'from-bar',
+      frontFacing: front.value,
+      backFacing: back.value,
+      blade,
+      each,
+      gripRemnant,
+      jawClearance: clearance.value,
+      breakthrough: allowances.breakthrough ?? start.breakthrough,
+      piecesPerBar,
+      ...bought(run, bar, each, piecesPerBar, firstEnd.value),
+    });
+  });
+}
+
+function sawnBlanks(run: Run, bar: Bar): Result<Stock> {
+  const { part, allowances, shop, units } = run;
+  const start = shop.allowances;
+  const front = given(allowances.frontFacing, start.facingSawn, 'f', 'front facing allowance');
+  const back = given(allowances.backFacing, start.facingSawn, 'k', 'back facing allowance');
+  const kerf = given(allowances.kerf, start.kerf, 'w', 'saw kerf');
+  const each = sum('length of a blank', 'mm', [term('L', 'length of the part', part.length, 'mm', 'drawing'), front, back]);
+  const pitch = sum('blank and kerf', 'mm', [termOf('l', each), kerf]);
+  const pieces = Math.floor((bar.barLength + kerf.value) / pitch.value + 1e-9);
+  if (pieces < 1) return refuse('stock.barLength', `a bar of ${say(bar.barLength, units)} gives no blank of ${say(each.value, units)}`);
+  const piecesPerBar = figure({
+    name: 'blanks per bar',
+    unit: '',
+    value: pieces,
+    formula: 'floor((B + w) / (l + w))',
+    terms: [term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'), kerf, termOf('l', each)],
+  });
+  return good({
+    ...bar,
+    way: 'sawn-blanks',
+    frontFacing: front.value,
+    backFacing: back.value,
+    each,
+    gripRemnant: gripRemnantOf(run, bar.size),
+    jawClearance: allowances.jawClearance ?? start.jawClearance,
+    breakthrough: allowances.breakthrough ?? start.breakthrough,
+    piecesPerBar,
+    ...bought(run, bar, pitch, piecesPerBar, 0),
+  });
+}
+
+/** A reason list with one more. */
+export const withReason = (stock: Stock, reason: Reason): Stock => ({ ...stock, reasons: [...stock.reasons, reason] });
+
+/** The stock of a run made in one way (handbook 3): which bar, how long each piece, how many bars. */
+export const planStock = (run: Run, way: Way): Result<Stock> =>
+  andThen(chooseBar(run), (bar) => (way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar)));

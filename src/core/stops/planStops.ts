@@ -1,0 +1,82 @@
+import { figure, sum, term, type Figure } from '../figure';
+import type { CutOperation, CutSetup } from '../cutting/planCuts';
+
+/** One place where something stops, shared by the operations that end there. */
+export interface Pin {
+  /** A, B, C… from the free end. */
+  letter: string;
+  means: 'station' | 'each-time' | 'quill';
+  station?: number;
+  setting: number;
+  /** Keys of the operations. */
+  operations: string[];
+}
+
+/** How far the work itself goes in or comes out. */
+export interface WorkStop {
+  means: 'bar-stop' | 'spindle-stop';
+  setting: Figure;
+}
+
+export interface StoppedSetup extends CutSetup {
+  pins: Pin[];
+  workStop: WorkStop;
+}
+
+/** Settings closer than this are one stop, mm. */
+const SAME = 0.005;
+
+/** The setting of an operation's own edge. */
+export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
+  const own = stop.settings[0];
+  if (!own) throw new Error('an operation without a stop');
+  return own.setting;
+};
+
+function pinsOf({ cuts, setup }: CutSetup): Pin[] {
+  const places: Omit<Pin, 'letter'>[] = [];
+  let station = 0;
+  for (const cut of cuts) {
+    const setting = settingOf(cut).value;
+    const carriage = cut.stop.means === 'carriage';
+    const shared = places.find((pin) => (pin.means !== 'quill') === carriage && Math.abs(pin.setting - setting) < SAME);
+    if (shared) shared.operations.push(cut.key);
+    else if (!carriage) places.push({ means: 'quill', setting, operations: [cut.key] });
+    else if (station < setup.run.shop.machine.stations) places.push({ means: 'station', station: (station += 1), setting, operations: [cut.key] });
+    else places.push({ means: 'each-time', setting, operations: [cut.key] });
+  }
+  return places.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: String.fromCharCode(65 + (index % 26)) }));
+}
+
+function workStopOf({ setup }: CutSetup): WorkStop {
+  if (setup.partsOff)
+    return {
+      means: 'bar-stop',
+      setting: sum('bar stop, jaws to the end of the bar', 'mm', [term('s', 'stick-out', setup.stickOut.value, 'mm', 'computed')]),
+    };
+  const { length } = setup.part;
+  return {
+    means: 'spindle-stop',
+    setting: figure({
+      name: 'how far the work goes in',
+      unit: 'mm',
+      value: length + setup.behind - setup.holding.from,
+      formula: 'L + k − z',
+      terms: [
+        term('L', 'length of the part', length, 'mm', 'drawing'),
+        term('k', 'facing allowance at the far end', setup.behind, 'mm', 'computed'),
+        term('z', 'finished face to jaws', setup.holding.from, 'mm', 'computed'),
+      ],
+    }),
+  };
+}
+
+/**
+ * Gathers where every operation stops (handbook 8): one pin for each place, shared by those that end there, on the first
+ * free station, or set each time when there are no more.
+ */
+export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
+  setups.map((setup) => ({ ...setup, pins: pinsOf(setup), workStop: workStopOf(setup) }));
+
+/** The pin an operation stops at. */
+export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined => setup.pins.find(({ operations }) => operations.includes(key));

@@ -1,0 +1,35 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { RunFile, StepFile } from './formats/runFile';
+import { planFile, type Plan } from './plan';
+import type { Problem, Result } from './result';
+import { startValues } from './shop/startValues';
+
+/** For tests only: a run file from examples/, by its name. */
+export const example = (name: string): RunFile => JSON.parse(readFileSync(join(__dirname, '../../examples', `${name}.json`), 'utf8')) as RunFile;
+
+/** A cylinder. */
+export const step = (diameter: StepFile['diameter'], length: StepFile['length'], more: Partial<StepFile> = {}): StepFile => ({ shape: 'cylinder', diameter, length, ...more });
+
+/** A small run in brass with what a test changes. */
+export const runOf = (part: Partial<RunFile['part']>, more: Partial<RunFile> = {}): RunFile => ({
+  format: 'shingle-run/1',
+  units: 'mm',
+  part: { number: 'T-1', material: 'brass-cw614n', outside: [step(10, 20)], ...part },
+  quantity: 10,
+  ...more,
+});
+
+/** The plan of a run that must have one. */
+export function planned(file: RunFile): Plan {
+  const plan = planFile(file, startValues);
+  if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
+  return plan.value;
+}
+
+/** The problems of a run that must be refused. */
+export function problemsOf(file: unknown): Problem[] {
+  const plan: Result<Plan> = planFile(file, startValues);
+  if (plan.ok) throw new Error('was planned, and must not be');
+  return plan.problems;
+}

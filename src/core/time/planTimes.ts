@@ -1,0 +1,189 @@
+import { sum, term, figure, type Figure, type Term } from '../figure';
+import type { CutOperation } from '../cutting/planCuts';
+import { checkedEvery, gaugeFor, type ChosenGauge } from '../inspection/gauge';
+import { metal } from '../removal/workpiece';
+import type { Check } from '../route/operation';
+import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
+import type { Stock } from '../stock/stock';
+import type { Run } from '../run';
+
+export interface PlannedCheck extends Check {
+  gauge?: ChosenGauge;
+  every: number;
+}
+
+export interface TimedOperation extends Omit<CutOperation, 'checks'> {
+  checks: PlannedCheck[];
+  hand: Figure;
+}
+
+/** A set-up with everything planned. */
+export interface PlannedSetup {
+  setup: StoppedSetup['setup'];
+  order: StoppedSetup['order'];
+  broken: StoppedSetup['broken'];
+  start: StoppedSetup['start'];
+  pins: Pin[];
+  workStop: WorkStop;
+  operations: TimedOperation[];
+  /** Getting the piece in and out, minutes. */
+  loading: Figure;
+  /** Setting up, once, minutes. */
+  setting: Figure;
+  /** One piece in this set-up without allowance, minutes. */
+  piece: Figure;
+}
+
+export interface Times {
+  setup: Figure;
+  piece: Figure;
+  cutting: Figure;
+  hand: Figure;
+  firstOff: Figure;
+  batch: Figure;
+}
+
+/** Terms of a sum under one symbol each: a, b, c… */
+const lettered = (items: { name: string; minutes: number }[]): Term[] =>
+  items.filter(({ minutes }) => minutes > 0).map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
+
+function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
+  return checks.map((check) => {
+    const gauge = gaugeFor(check, run.shop.gauges);
+    return { ...check, every: checkedEvery(check, run.shop.checkEvery), ...(gauge ? { gauge } : {}) };
+  });
+}
+
+/** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
+function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): TimedOperation {
+  const { run } = setup.setup;
+  const hand = run.shop.handMinutes;
+  const { stringy } = run.shop.material;
+  const checks = plannedChecks(cut.checks, run);
+  const alone = previous.key === cut.key;
+  const tool = !alone && previous.tool.id !== cut.tool.id;
+  const toTailstock = tool && (previous.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
+  const pin = pinOf(setup, cut.key);
+  const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
+  const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
+  const items = [
+    { name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post', minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0 },
+    { name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
+    { name: 'change speed', minutes: previous.speed.value === cut.speed.value ? 0 : hand.speedChange },
+    { name: 'change feed', minutes: previous.feed.value === cut.feed.value ? 0 : hand.feedChange },
+    { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
+    { name: 'move the stop to its station', minutes: pin?.means === 'station' && pinOf(setup, previous.key) !== pin ? hand.station : 0 },
+    { name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
+    ...checks.map(({ what, gauge, every }) => ({ name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`, minutes: (gauge?.minutes ?? 0) / every })),
+    { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf },
+  ];
+  const coarse = checks.filter(({ gauge }) => gauge && !gauge.fineEnough).map(({ what, gauge }) => `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`);
+  return { ...cut, checks, warnings: [...cut.warnings, ...coarse], hand: sum('handling time', 'min', lettered(items)) };
+}
+
+function loadingOf({ setup }: StoppedSetup): Figure {
+  const hand = setup.run.shop.handMinutes;
+  const load = { '3-jaw': hand.loadJaws, collet: hand.loadCollet, 'soft-jaws': hand.loadSoftJaws }[setup.holding.kind];
+  return sum(
+    'getting the piece in and out',
+    'min',
+    lettered(
+      setup.partsOff
+        ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }]
+        : [
+            { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
+            { name: 'load', minutes: load },
+            { name: 'unload and wipe', minutes: hand.unload },
+          ],
+    ),
+  );
+}
+
+function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
+  const { setupMinutes } = setup.run.shop;
+  const tools = cuts.filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index).map(({ tool }) => tool);
+  const inPost = tools.filter(({ mount }) => mount === 'post').length;
+  const inTailstock = tools.length - inPost;
+  const stations = pins.filter(({ means }) => means !== 'each-time').length;
+  return sum(
+    `setting up ${setup.number}`,
+    'min',
+    lettered([
+      { name: 'fetch and read', minutes: setup.number === 1 ? setupMinutes.fetchAndRead : 0 },
+      setup.holding.kind === 'collet' ? { name: 'change the collet', minutes: setupMinutes.colletChange } : { name: 'change chuck or jaws', minutes: setupMinutes.jawsChange },
+      { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
+      { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
+      { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
+      { name: `${tools.length} tools touched off`, minutes: tools.length * setupMinutes.touchOff },
+    ]),
+  );
+}
+
+/** One piece in one set-up: its operations and getting it in and out. */
+export function timeSetup(stopped: StoppedSetup): PlannedSetup {
+  const { setup, order, broken, start, pins, workStop, cuts } = stopped;
+  const operations = cuts.map((cut, index) => timed(cut, cuts[index === 0 ? cuts.length - 1 : index - 1] ?? cut, stopped));
+  const loading = loadingOf(stopped);
+  const total = (pick: (operation: TimedOperation) => Figure) => operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
+  return {
+    setup,
+    order,
+    broken,
+    start,
+    pins,
+    workStop,
+    operations,
+    loading,
+    setting: settingTime(stopped),
+    piece: sum(`one piece in set-up ${setup.number}`, 'min', [
+      term('c', 'cutting', total(({ cutting }) => cutting), 'min', 'computed'),
+      term('h', 'handling', total(({ hand }) => hand), 'min', 'computed'),
+      term('l', 'getting it in and out', loading.value, 'min', 'computed'),
+    ]),
+  };
+}
+
+/** Piece, batch and setting up (handbook 7). */
+export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[]): Times {
+  const { timeAllowance, handMinutes } = run.shop;
+  const totalOf = (pick: (setup: PlannedSetup) => number) => setups.reduce((minutes, setup) => minutes + pick(setup), 0);
+  const cutting = sum('cutting', 'min', setups.map(({ operations, setup }) => term(`c${setup.number}`, `set-up ${setup.number}`, operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0), 'min', 'computed')));
+  const hand = sum('handling', 'min', setups.map(({ piece, operations, setup }) => term(`h${setup.number}`, `set-up ${setup.number}`, piece.value - operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0), 'min', 'computed')));
+  const piece = figure({
+    name: 'time for a piece',
+    unit: 'min',
+    value: (cutting.value + hand.value) * (1 + timeAllowance),
+    formula: '(c + h) · (1 + a)',
+    terms: [
+      term('c', 'cutting', cutting.value, 'min', 'computed'),
+      term('h', 'handling', hand.value, 'min', 'computed'),
+      term('a', 'allowance for what no element covers', timeAllowance, '', 'start value'),
+    ],
+  });
+  const setup = sum('setting up', 'min', setups.map(({ setting, setup: own }) => term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed')));
+  const firstOff = sum('inspection of the first-off', 'min', [
+    term('i', 'every size of the drawing once', totalOf(({ operations }) => operations.flatMap(({ checks }) => checks).reduce((minutes, { gauge }) => minutes + (gauge?.minutes ?? 0), 0)), 'min', 'start value'),
+  ]);
+  const barLoads = stock.blade ? stock.bars.value : 0;
+  return {
+    setup,
+    piece,
+    cutting,
+    hand,
+    firstOff,
+    batch: figure({
+      name: 'time for the batch',
+      unit: 'min',
+      value: setup.value + run.quantity * piece.value + barLoads * handMinutes.loadJaws + firstOff.value,
+      formula: 's + N · p + b · l + i',
+      terms: [
+        term('s', 'setting up', setup.value, 'min', 'computed'),
+        term('N', 'quantity', run.quantity, '', 'run'),
+        term('p', 'time for a piece', piece.value, 'min', 'computed'),
+        term('b', 'bars loaded', barLoads, '', 'computed'),
+        term('l', 'load and true a bar', handMinutes.loadJaws, 'min', 'start value'),
+        term('i', 'inspection of the first-off', firstOff.value, 'min', 'computed'),
+      ],
+    }),
+  };
+}
