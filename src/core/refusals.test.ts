@@ -1,3 +1,4 @@
+import { planFile } from './plan';
 import { startValues } from './shop/startValues';
 import { problemsOf, runOf, step } from './testing';
 
@@ -60,7 +61,6 @@ describe('what cannot be is refused with where, what and what would do', () => {
 
   test('no blade, no drill, no turning tool: no plan', () => {
     const without = (kind: string) => ({ ...startValues, tools: startValues.tools.filter(({ does }) => !does.includes(kind)) });
-    const { planFile } = jest.requireActual<typeof import('./plan')>('./plan');
     const hollow = runOf({ outside: [step(9, 20)], bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 8 }] });
     for (const [kind, words] of [['turn-rough', 'turn rough'], ['drill', 'no drill'], ['centre', 'centre']] as const) {
       const plan = planFile(hollow, without(kind));

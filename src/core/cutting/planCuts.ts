@@ -62,10 +62,12 @@ function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Fi
 
 /** WALL-LAST (handbook 5): an operation that makes a wall thin says so. */
 function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): string[] {
-  const [was, is] = [thinnestWall(before), thinnestWall(after)];
+  const is = thinnestWall(after);
   const limit = run.shop.cutting.thinWall;
   const share = ({ wall, diameter }: Wall) => wall / diameter;
-  if (!is || share(is) >= limit || (was && share(was) <= share(is) + 1e-6)) return [];
+  if (!is || share(is) >= limit) return [];
+  const was = thinnestWall(before);
+  if (was && share(was) <= share(is) + 1e-6) return [];
   return [`Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${100 * limit} %: light cuts, and mind the grip.`];
 }
 

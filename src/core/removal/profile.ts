@@ -14,14 +14,15 @@ const TINY = 1e-9;
 /** A cylinder as a profile. */
 export const cylinder = (z0: number, z1: number, r: number): Segment => ({ z0, z1, r0: r, r1: r });
 
-const radius = (segment: Segment, z: number): number =>
+/** Radius of a straight piece at a place on it, mm. */
+export const radiusOn = (segment: Segment, z: number): number =>
   segment.r0 + ((segment.r1 - segment.r0) * (z - segment.z0)) / (segment.z1 - segment.z0);
 
 const cutOut = (segment: Segment, z0: number, z1: number): Segment => ({
   z0,
   z1,
-  r0: radius(segment, z0),
-  r1: radius(segment, z1),
+  r0: radiusOn(segment, z0),
+  r1: radiusOn(segment, z1),
 });
 
 /** The part of a profile between two places. */
@@ -56,10 +57,10 @@ function combine(base: Profile, other: Profile, pick: (a: number, b: number) => 
     if (!a) return [];
     const b = covering(other, (z0 + z1) / 2);
     if (!b) return [cutOut(a, z0, z1)];
-    const [left, right] = [radius(a, z0) - radius(b, z0), radius(a, z1) - radius(b, z1)];
+    const [left, right] = [radiusOn(a, z0) - radiusOn(b, z0), radiusOn(a, z1) - radiusOn(b, z1)];
     const chosen = (from: number, to: number): Segment => {
       const middle = (from + to) / 2;
-      const taken = pick(radius(a, middle), radius(b, middle)) === radius(a, middle) ? a : b;
+      const taken = pick(radiusOn(a, middle), radiusOn(b, middle)) === radiusOn(a, middle) ? a : b;
       return cutOut(taken, from, to);
     };
     if (left * right >= 0) return [chosen(z0, z1)];
@@ -77,7 +78,7 @@ export const widen = (bore: Profile, cut: Profile): Segment[] => combine(bore, c
 
 /** Radius at a place, the larger of the two at a shoulder; 0 outside the profile. */
 export const radiusAt = (profile: Profile, z: number): number =>
-  profile.reduce((most, segment) => (segment.z0 - TINY <= z && z <= segment.z1 + TINY ? Math.max(most, radius(segment, z)) : most), 0);
+  profile.reduce((most, segment) => (segment.z0 - TINY <= z && z <= segment.z1 + TINY ? Math.max(most, radiusOn(segment, z)) : most), 0);
 
 /** Largest radius between two places. */
 export const largestRadius = (profile: Profile, from: number, to: number): number =>

@@ -1,4 +1,4 @@
-import { clip, cylinder, lower, mirror, radiusAt, volume, widen, type Profile } from './profile';
+import { clip, cylinder, lower, mirror, radiusOn, volume, widen, type Profile } from './profile';
 
 /** The work as it is at one moment, seen from the end that is being worked: outside and bore over the same z. */
 export interface Workpiece {
@@ -48,14 +48,19 @@ export interface Wall {
 
 /** The wall that is thinnest for its diameter, over the length of the bore; undefined for solid work. */
 export function thinnestWall({ outside, bore }: Workpiece): Wall | undefined {
-  const places = [...new Set([...outside, ...bore].flatMap(({ z0, z1 }) => [z0, z1]))].sort((a, b) => a - b);
-  // A hair inside either end of every stretch without a corner, so that a shoulder counts with both its sides.
-  const hair = 1e-6;
-  const walls = places.slice(1).flatMap((end, index) =>
-    [(places[index] ?? end) + hair, end - hair].flatMap((z): Wall[] => {
-      const [outer, inner] = [radiusAt(outside, z), radiusAt(bore, z)];
-      return inner > 10 * hair ? [{ wall: outer - inner, diameter: 2 * outer }] : [];
-    }),
-  );
-  return walls.length === 0 ? undefined : walls.reduce((a, b) => (b.wall / b.diameter < a.wall / a.diameter ? b : a));
+  let thinnest: Wall | undefined;
+  for (const inner of bore) {
+    if (inner.r0 === 0 && inner.r1 === 0) continue;
+    for (const outer of outside) {
+      const [from, to] = [Math.max(inner.z0, outer.z0), Math.min(inner.z1, outer.z1)];
+      if (to - from < 1e-9) continue;
+      // Both are straight here, so the thinnest place is at one of the ends.
+      for (const z of [from, to]) {
+        const [outside, hole] = [radiusOn(outer, z), radiusOn(inner, z)];
+        const wall = { wall: outside - hole, diameter: 2 * outside };
+        if (hole > 0 && outside > 0 && (!thinnest || wall.wall / wall.diameter < thinnest.wall / thinnest.diameter)) thinnest = wall;
+      }
+    }
+  }
+  return thinnest;
 }

@@ -34,10 +34,9 @@ const KEPT = { provenUpTo: 16, beyond: 400 };
  * The order that keeps every rule and changes least. Goes through the operations layer by layer; two half-orders that
  * have done the same and end on the same tool differ only in minutes, so the shorter one stays. Ties keep the order in
  * which the operations came.
- * @param before for each operation the indices that come before it; without circles
+ * @param before for each operation the ones that come before it, one bit each; without circles
  */
-export function findOrder(operations: Pick<Operation, 'tool'>[], before: Set<number>[], hand: HandMinutes): Order {
-  const masks = before.map((set) => [...set].reduce((mask, index) => mask | (1n << BigInt(index)), 0n));
+export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[], hand: HandMinutes): Order {
   const limit = operations.length <= KEPT.provenUpTo ? Infinity : KEPT.beyond;
   let layer: State[] = [{ done: 0n, last: -1, minutes: 0, sequence: [] }];
   let whole = true;
@@ -46,7 +45,7 @@ export function findOrder(operations: Pick<Operation, 'tool'>[], before: Set<num
     for (const state of layer)
       operations.forEach((operation, index) => {
         const bit = 1n << BigInt(index);
-        const mask = masks[index] ?? 0n;
+        const mask = before[index] ?? 0n;
         if (state.done & bit || (state.done & mask) !== mask) return;
         const minutes = state.minutes + changeMinutes(operations[state.last], operation, hand);
         const done = state.done | bit;

@@ -1,4 +1,5 @@
 import type { Reason } from '../words';
+import { closure } from './closure';
 import type { Operation } from './operation';
 import { rules } from './rules';
 import type { Rule } from './rules/rule';
@@ -6,8 +7,8 @@ import type { Setup } from './setup';
 
 /** What must come before what, by index, and the rules that say so. */
 export interface Precedence {
-  /** `after[i]` has the indices that come before operation i. */
-  before: Set<number>[];
+  /** For each operation the ones that come before it, directly or not, one bit each. */
+  before: bigint[];
   /** Why each operation is where it is, and there at all. */
   reasons: Reason[][];
   /** Softer rules that contradict stronger ones here and were let go. */
@@ -23,51 +24,41 @@ interface Edge {
 
 const STRONGEST_FIRST = ['H', 'S', 'C'];
 
-/** Whether `to` already comes before `from`, so that the edge would close a circle. */
-function closesCircle(before: Set<number>[], { from, to }: Edge): boolean {
-  const seen = new Set<number>();
-  const waiting = [from];
-  for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {
-    if (at === to) return true;
-    if (seen.has(at)) continue;
-    seen.add(at);
-    waiting.push(...(before[at] ?? []));
-  }
-  return false;
+/** What every rule says of every pair. */
+function edgesOf(operations: Operation[], setup: Setup): Edge[] {
+  const edges: Edge[] = [];
+  for (const rule of rules)
+    for (const [from, before] of operations.entries())
+      for (const [to, after] of operations.entries()) {
+        const because = from === to ? undefined : rule.before?.(before, after, setup);
+        if (because !== undefined) edges.push({ from, to, rule, because });
+      }
+  return edges;
 }
 
 /**
  * Asks every rule of every pair. Hard rules stand; a softer one that contradicts what stands is let go and told.
  */
 export function precedenceOf(operations: Operation[], setup: Setup): Precedence {
-  const before = operations.map(() => new Set<number>());
+  const order = closure(operations.length);
   const reasons = operations.map((operation) =>
     rules.flatMap((rule): Reason[] => {
       const because = rule.asksFor?.(operation, setup);
       return because ? [{ rule: rule.id, because }] : [];
     }),
   );
-  const edges = rules
-    .flatMap((rule) =>
-      operations.flatMap((a, from) =>
-        operations.flatMap((b, to): Edge[] => {
-          const because = from === to ? undefined : rule.before?.(a, b, setup);
-          return because ? [{ from, to, rule, because }] : [];
-        }),
-      ),
-    )
-    .sort((a, b) => STRONGEST_FIRST.indexOf(a.rule.strength) - STRONGEST_FIRST.indexOf(b.rule.strength));
+  const edges = edgesOf(operations, setup).sort((a, b) => STRONGEST_FIRST.indexOf(a.rule.strength) - STRONGEST_FIRST.indexOf(b.rule.strength));
   const broken: Reason[] = [];
   for (const edge of edges) {
     const { from, to, rule, because } = edge;
-    if (closesCircle(before, edge)) {
+    if (order.precedes(to, from)) {
       if (rule.strength === 'H') throw new Error(`the hard rule ${rule.id} contradicts another`);
       broken.push({ rule: rule.id, because: `${operations[from]?.name} before ${operations[to]?.name}: let go, a stronger rule says otherwise.` });
       continue;
     }
-    before[to]?.add(from);
+    order.add(from, to);
     const mine = reasons[to];
     if (mine && !mine.some((reason) => reason.rule === rule.id)) mine.push({ rule: rule.id, because });
   }
-  return { before, reasons, broken };
+  return { before: operations.map((_, index) => order.mask(index)), reasons, broken };
 }
