@@ -10,8 +10,10 @@ export interface StepFile {
   diameter: SizeEntry;
   length: SizeEntry;
   name?: string;
-  roughness?: number;
+  roughness?: number | string;
   critical?: boolean;
+  /** 45° chamfers on its own corners; the same as `details` at those places, and they move with the step. */
+  chamfers?: { front?: LengthEntry; back?: LengthEntry };
 }
 
 export interface ChamferFile {

@@ -52,7 +52,8 @@ const step = Joi.object({
   diameter: size().required(),
   length: size().required(),
   name: text(60),
-  roughness: positive(),
+  roughness: Joi.alternatives(positive(), text(20)),
+  chamfers: Joi.object({ front: length(), back: length() }),
   critical: Joi.boolean().strict(),
 });
 

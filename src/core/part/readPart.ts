@@ -1,4 +1,4 @@
-import { collect, good, refuse, type Problem, type Result } from '../result';
+import { bad, collect, good, refuse, type Problem, type Result } from '../result';
 import { formatNominal, parseLength, type UnitSystem } from '../units/length';
 import type { ChamferFile, HoleFile, PartFile, StepFile } from '../formats/runFile';
 import type { Chamfer, Hole, Part, Step } from './part';
@@ -14,17 +14,26 @@ export function readLength(entry: LengthEntry, units: UnitSystem, path: string):
 
 type Context = Omit<SizeContext, 'path'>;
 
+/** Ra in µm: a number, or its text; nothing when it is left empty. */
+function readRoughness(entry: number | string | undefined, path: string): Result<number | undefined> {
+  const text = String(entry ?? '').trim().replace(',', '.');
+  if (text === '') return good(undefined);
+  return Number(text) > 0 ? good(Number(text)) : refuse(path, `“${text}” is not a roughness; write Ra in µm, as 1.6`);
+}
+
 function readStep(step: StepFile, path: string, context: Context): Result<Omit<Step, 'zFrom' | 'zTo'>> {
   const diameter = readSize(step.diameter, { ...context, path: `${path}.diameter` });
   const length = readSize(step.length, { ...context, path: `${path}.length` });
-  if (!diameter.ok || !length.ok) return collect<never>([diameter, length] as Result<never>[]) as Result<never>;
+  const roughness = readRoughness(step.roughness, `${path}.roughness`);
+  if (!diameter.ok || !length.ok || !roughness.ok)
+    return bad(...[diameter, length, roughness].flatMap((result) => (result.ok ? [] : result.problems)));
   return good({
     path,
     diameter: diameter.value,
     length: length.value,
     critical: step.critical ?? false,
     ...(step.name ? { name: step.name } : {}),
-    ...(step.roughness === undefined ? {} : { roughness: step.roughness }),
+    ...(roughness.value === undefined ? {} : { roughness: roughness.value }),
   });
 }
 
@@ -35,13 +44,13 @@ function placed(steps: Omit<Step, 'zFrom' | 'zTo'>[]): Step[] {
 }
 
 /** Finds the corner that a chamfer sits on and checks that it has room there. */
-function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: UnitSystem): Result<Chamfer> {
+function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: UnitSystem, sizePath = `${path}.size`): Result<Chamfer> {
   const z = readLength(entry.at, units, `${path}.at`);
-  const size = readLength(entry.size, units, `${path}.size`);
+  const size = readLength(entry.size, units, sizePath);
   if (!z.ok) return z;
   if (!size.ok) return size;
   const show = (mm: number) => `${formatNominal(mm, units)} ${units}`;
-  if (size.value <= 0) return refuse(`${path}.size`, `${entry.size} must be more than nothing`);
+  if (size.value <= 0) return refuse(sizePath, `${entry.size} must be more than nothing`);
   const before = steps.findIndex(({ zTo }) => Math.abs(zTo - z.value) < CLOSE);
   const after = steps.findIndex(({ zFrom }) => Math.abs(zFrom - z.value) < CLOSE);
   if (before < 0 && after < 0)
@@ -54,10 +63,20 @@ function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: Uni
   if (entry.side && entry.side !== end)
     return refuse(`${path}.side`, `the corner at ${show(z.value)} faces the ${end}, not the ${entry.side}`);
   if (size.value > height - CLOSE && height < step.diameter.nominal / 2 - CLOSE)
-    return refuse(`${path}.size`, `a chamfer of ${show(size.value)} is as high as the shoulder it sits on (${show(height)})`);
+    return refuse(sizePath, `a chamfer of ${show(size.value)} is as high as the shoulder it sits on (${show(height)})`);
   if (size.value > step.diameter.nominal / 2 - CLOSE)
-    return refuse(`${path}.size`, `a chamfer of ${show(size.value)} is larger than the radius it sits on (${show(step.diameter.nominal / 2)})`);
+    return refuse(sizePath, `a chamfer of ${show(size.value)} is larger than the radius it sits on (${show(step.diameter.nominal / 2)})`);
   return good({ path, step: step.path, end, z: z.value, size: size.value });
+}
+
+/** The chamfers that a step has on its own corners; an empty entry is none. */
+function readOwnChamfers({ chamfers = {} }: StepFile, step: Step | undefined, steps: Step[], units: UnitSystem): Result<Chamfer>[] {
+  return (['front', 'back'] as const).flatMap((side) => {
+    const size = chamfers[side];
+    if (!step || size === undefined || String(size).trim() === '') return [];
+    const path = `${step.path}.chamfers.${side}`;
+    return [readChamfer({ kind: 'chamfer', at: `${side === 'front' ? step.zFrom : step.zTo} mm`, size, side }, path, steps, units, path)];
+  });
 }
 
 /** Chamfers of one step must leave something of it, and no corner has two. */
@@ -69,7 +88,7 @@ function checkChamferRoom(chamfers: Chamfer[], steps: Step[], units: UnitSystem)
     const taken = own.reduce((total, { size }) => total + size, 0);
     const last = own.at(-1);
     if (!last || taken < step.length.nominal - CLOSE) return [];
-    return [{ path: `${last.path}.size`, message: `the chamfers (${formatNominal(taken, units)}) are as long as their step (${formatNominal(step.length.nominal, units)} ${units})` }];
+    return [{ path: last.path.includes('.chamfers.') ? last.path : `${last.path}.size`, message: `the chamfers (${formatNominal(taken, units)}) are as long as their step (${formatNominal(step.length.nominal, units)} ${units})` }];
   });
 }
 
@@ -112,7 +131,10 @@ export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
   if (!read.ok) return read;
   const steps = placed(read.value);
   const length = steps.at(-1)?.zTo ?? 0;
-  const chamfers = collect((file.details ?? []).map((entry, index) => readChamfer(entry, `part.details[${index}]`, steps, units)));
+  const chamfers = collect([
+    ...(file.details ?? []).map((entry, index) => readChamfer(entry, `part.details[${index}]`, steps, units)),
+    ...file.outside.flatMap((entry, index) => readOwnChamfers(entry, steps[index], steps, units)),
+  ]);
   const holes = collect((file.bores ?? []).map((entry, index) => readHole(entry, `part.bores[${index}]`, { steps, length }, context)));
   if (!chamfers.ok || !holes.ok)
     return { ok: false, problems: [chamfers, holes].flatMap((result) => (result.ok ? [] : result.problems)) };

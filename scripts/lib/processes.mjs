@@ -1,0 +1,109 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import net from 'node:net';
+import { Refusal } from './say.mjs';
+
+/** Whether a process lives. */
+export function alive(pid) {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return error.code === 'EPERM';
+  }
+}
+
+/** Runs a command to its end; its output is kept and only shown when it fails. */
+export async function run(command, args, { env = {}, show = false, cwd } = {}) {
+  const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: show ? 'inherit' : ['ignore', 'pipe', 'pipe'] });
+  running.add(child);
+  let output = '';
+  child.stdout?.on('data', (data) => (output += data));
+  child.stderr?.on('data', (data) => (output += data));
+  const [code, signal] = await new Promise((resolve, reject) => {
+    child.once('error', reject);
+    child.once('close', (...ended) => resolve(ended));
+  }).finally(() => running.delete(child));
+  return { code: code ?? (signal ? 1 : 0), output };
+}
+
+/** The same, but a failure ends the whole command with what was printed. */
+export async function mustRun(command, args, options) {
+  const { code, output } = await run(command, args, options);
+  if (code !== 0) throw new Refusal(`${output.trim().split('\n').slice(-30).join('\n')}\n${[command, ...args].join(' ').slice(0, 120)} failed (exit ${code}).`);
+  return output;
+}
+
+/** Children that must not outlive the command. */
+const running = new Set();
+const closers = [];
+
+/** Starts a lasting child. */
+export function start(command, args, { env = {}, cwd, onOutput = () => {} } = {}) {
+  const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+  running.add(child);
+  child.stdout.on('data', (data) => onOutput(String(data)));
+  child.stderr.on('data', (data) => onOutput(String(data)));
+  child.once('exit', () => running.delete(child));
+  return child;
+}
+
+/** Ends a child: politely, then not. */
+export async function end(child, patience = 8000) {
+  if (child.exitCode !== null || child.signalCode !== null) return;
+  const gone = once(child, 'exit');
+  child.kill('SIGTERM');
+  const timer = setTimeout(() => child.kill('SIGKILL'), patience);
+  await gone;
+  clearTimeout(timer);
+}
+
+/** Something to close when the command ends, however it ends; the last one first. */
+export const atEnd = (close) => closers.push(close);
+
+/** Closes everything. */
+export async function closeAll() {
+  for (let close = closers.pop(); close; close = closers.pop()) await close();
+  for (const child of running) await end(child);
+}
+
+/** Ctrl-C and SIGTERM close everything and leave nothing behind. */
+export function closeOnSignals() {
+  let ending = false;
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+    process.on(signal, async () => {
+      if (ending) return;
+      ending = true;
+      process.stdout.write('\nstopping … ');
+      await closeAll();
+      process.stdout.write('stopped\n');
+      process.exit(signal === 'SIGINT' ? 130 : 143);
+    });
+}
+
+/** A port that is free on loopback now. */
+export async function freePort() {
+  const server = net.createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address();
+  server.close();
+  await once(server, 'close');
+  return port;
+}
+
+/** Whether something listens on a port of loopback. */
+export const listens = (port) =>
+  new Promise((resolve) => {
+    const socket = net.connect(port, '127.0.0.1');
+    socket.once('connect', () => (socket.destroy(), resolve(true)));
+    socket.once('error', () => resolve(false));
+  });
+
+/** Waits until a check holds; looks ten times a second. */
+export async function until(check, seconds, otherwise) {
+  const limit = Date.now() + seconds * 1000;
+  while (!(await check())) {
+    if (Date.now() > limit) throw new Refusal(otherwise());
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+}

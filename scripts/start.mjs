@@ -1,0 +1,39 @@
+import { once } from 'node:events';
+import { join } from 'node:path';
+import { ensureBuild, startServer } from './lib/build.mjs';
+import { prepareDatabase, startDatabase } from './lib/database.mjs';
+import { made } from './lib/folder.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { closeAll, closeOnSignals, listens } from './lib/processes.mjs';
+import { main, Refusal, step } from './lib/say.mjs';
+
+const port = Number(process.env.PORT ?? 4610);
+
+await main(async () => {
+  closeOnSignals();
+  try {
+    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Refusal(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
+    if (await listens(port)) throw new Refusal(`Port ${port} is in use, perhaps by Shingle already: open http://127.0.0.1:${port}, stop what uses it, or choose another with PORT=4611 npm start.`);
+    await ensurePackages();
+    let url = process.env.DATABASE_URL;
+    await step('database', async () => {
+      if (url) return 'the one of DATABASE_URL';
+      const database = await startDatabase(join(made, 'database'));
+      url = database.url;
+      return database.note;
+    });
+    await step('schema and data', () => prepareDatabase(url));
+    let folder;
+    await step('build', async () => {
+      const build = await ensureBuild('start');
+      folder = build.folder;
+      return build.note;
+    });
+    const server = await startServer({ folder, port, url });
+    process.stdout.write(`\nShingle is ready: http://127.0.0.1:${port}\nCtrl-C stops it.\n`);
+    await once(server, 'exit');
+    throw new Refusal('The server has ended by itself; what it said last is above. Start it again with npm start.');
+  } finally {
+    await closeAll();
+  }
+});

@@ -1,0 +1,15 @@
+import type { Knex } from 'knex';
+import * as partsRunsShop from './001-parts-runs-shop';
+
+const migrations: Record<string, Knex.Migration> = { '001-parts-runs-shop': partsRunsShop };
+
+/** The migrations in order, by name; listed rather than read from a folder, so that a bundle has them too. */
+export const migrationSource: Knex.MigrationSource<string> = {
+  getMigrations: async () => Object.keys(migrations),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => {
+    const migration = migrations[name];
+    if (!migration) throw new Error(`no migration is called ${name}`);
+    return migration;
+  },
+};

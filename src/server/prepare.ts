@@ -1,0 +1,19 @@
+import { database } from './database';
+import { seedDemo } from './demo';
+import { migrationSource } from './migrations';
+import { seedShop } from './shopRepository';
+
+/** Brings a database up to date: schema, start values, and demo data when it is empty. Run by the scripts. */
+async function prepare(): Promise<void> {
+  const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
+  const shop = await seedShop();
+  const runs = await seedDemo();
+  const did = [applied.length > 0 && `${applied.length} migration(s)`, shop && 'start values', runs > 0 && `${runs} demo runs`].filter(Boolean);
+  console.log(did.length > 0 ? did.join(', ') : 'nothing to do');
+}
+
+try {
+  await prepare();
+} finally {
+  await database().destroy();
+}
