@@ -1,6 +1,6 @@
 import type { Part } from '../part/part';
 import { readPart } from '../part/readPart';
-import { formatNominal } from '../units/length';
+import { MM_PER_INCH } from '../units/length';
 import type { PartFile, RunFile } from './runFile';
 
 const stepIndex = (path: string) => Number(/^part\.outside\[(\d+)\]$/.exec(path)?.[1] ?? -1);
@@ -25,6 +25,7 @@ export function chamfersOnSteps(file: RunFile): RunFile {
 
 /** The other way round, for other programs: every chamfer as a detail with its place. */
 export function chamfersAtPlaces(file: PartFile, part: Part, units: RunFile['units']): PartFile {
-  const details = part.chamfers.map(({ z, size, end }) => ({ kind: 'chamfer' as const, at: Number(formatNominal(z, units)), size: Number(formatNominal(size, units)), side: end }));
+  const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(9));
+  const details = part.chamfers.map(({ z, size, end }) => ({ kind: 'chamfer' as const, at: inUnits(z), size: inUnits(size), side: end }));
   return { ...file, outside: file.outside.map(({ chamfers: _, ...step }) => step), details };
 }

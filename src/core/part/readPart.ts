@@ -44,28 +44,28 @@ function placed(steps: Omit<Step, 'zFrom' | 'zTo'>[]): Step[] {
 }
 
 /** Finds the corner that a chamfer sits on and checks that it has room there. */
-function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: UnitSystem, sizePath = `${path}.size`): Result<Chamfer> {
-  const z = readLength(entry.at, units, `${path}.at`);
-  const size = readLength(entry.size, units, sizePath);
+function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: UnitSystem, paths = { at: `${path}.at`, size: `${path}.size`, side: `${path}.side` }): Result<Chamfer> {
+  const z = readLength(entry.at, units, paths.at);
+  const size = readLength(entry.size, units, paths.size);
   if (!z.ok) return z;
   if (!size.ok) return size;
   const show = (mm: number) => `${formatNominal(mm, units)} ${units}`;
-  if (size.value <= 0) return refuse(sizePath, `${entry.size} must be more than nothing`);
+  if (size.value <= 0) return refuse(paths.size, `${entry.size} must be more than nothing`);
   const before = steps.findIndex(({ zTo }) => Math.abs(zTo - z.value) < CLOSE);
   const after = steps.findIndex(({ zFrom }) => Math.abs(zFrom - z.value) < CLOSE);
   if (before < 0 && after < 0)
-    return refuse(`${path}.at`, `no step begins or ends at ${show(z.value)}; edges are at ${[0, ...steps.map(({ zTo }) => zTo)].map(show).join(', ')}`);
+    return refuse(paths.at, `no step begins or ends at ${show(z.value)}; edges are at ${[0, ...steps.map(({ zTo }) => zTo)].map(show).join(', ')}`);
   const radiusOf = (index: number) => (steps[index]?.diameter.nominal ?? 0) / 2;
   const end = radiusOf(before) > radiusOf(after) ? 'back' : 'front';
   const step = steps[end === 'back' ? before : after];
   const height = Math.abs(radiusOf(before) - radiusOf(after));
-  if (!step || height < CLOSE) return refuse(`${path}.at`, `the diameter does not change at ${show(z.value)}: there is no edge to chamfer`);
+  if (!step || height < CLOSE) return refuse(paths.at, `the diameter does not change at ${show(z.value)}: there is no edge to chamfer`);
   if (entry.side && entry.side !== end)
-    return refuse(`${path}.side`, `the corner at ${show(z.value)} faces the ${end}, not the ${entry.side}`);
+    return refuse(paths.side, `the corner at ${show(z.value)} faces the ${end}, not the ${entry.side}`);
   if (size.value > height - CLOSE && height < step.diameter.nominal / 2 - CLOSE)
-    return refuse(sizePath, `a chamfer of ${show(size.value)} is as high as the shoulder it sits on (${show(height)})`);
+    return refuse(paths.size, `a chamfer of ${show(size.value)} is as high as the shoulder it sits on (${show(height)})`);
   if (size.value > step.diameter.nominal / 2 - CLOSE)
-    return refuse(sizePath, `a chamfer of ${show(size.value)} is larger than the radius it sits on (${show(step.diameter.nominal / 2)})`);
+    return refuse(paths.size, `a chamfer of ${show(size.value)} is larger than the radius it sits on (${show(step.diameter.nominal / 2)})`);
   return good({ path, step: step.path, end, z: z.value, size: size.value });
 }
 
@@ -75,7 +75,7 @@ function readOwnChamfers({ chamfers = {} }: StepFile, step: Step | undefined, st
     const size = chamfers[side];
     if (!step || size === undefined || String(size).trim() === '') return [];
     const path = `${step.path}.chamfers.${side}`;
-    return [readChamfer({ kind: 'chamfer', at: `${side === 'front' ? step.zFrom : step.zTo} mm`, size, side }, path, steps, units, path)];
+    return [readChamfer({ kind: 'chamfer', at: `${side === 'front' ? step.zFrom : step.zTo} mm`, size, side }, path, steps, units, { at: path, size: path, side: path })];
   });
 }
 
