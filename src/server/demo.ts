@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { chamfersOnSteps } from '@/core/formats/chamfers';
 import type { RunFile } from '@/core/formats/runFile';
 import { database } from './database';
 import { createRun } from './runRepository';
@@ -9,6 +10,6 @@ export async function seedDemo(): Promise<number> {
   if (await database()('runs').first('id')) return 0;
   const folder = join(process.cwd(), 'examples');
   const files = readdirSync(folder).filter((name) => name.endsWith('.json'));
-  for (const name of files) await createRun(JSON.parse(readFileSync(join(folder, name), 'utf8')) as RunFile);
+  for (const name of files) await createRun(chamfersOnSteps(JSON.parse(readFileSync(join(folder, name), 'utf8')) as RunFile));
   return files.length;
 }

@@ -66,11 +66,14 @@ export interface RunFile {
   rules?: Partial<HouseRules> & { batchOrder?: 'piece-by-piece' };
 }
 
+/** A step that waits to be filled in. */
+export const emptyStep = (): StepFile => ({ shape: 'cylinder', diameter: '', length: '' });
+
 /** A run with nothing entered yet. */
 export const emptyRun = (units: UnitSystem = 'mm'): RunFile => ({
   format: 'shingle-run/1',
   units,
-  part: { number: '', name: '', revision: 'A', material: '', generalTolerance: 'medium', outside: [], details: [], bores: [] },
+  part: { number: '', name: '', revision: 'A', material: '', generalTolerance: 'medium', outside: [emptyStep()], details: [], bores: [] },
   quantity: '',
   stock: 'choose',
   way: 'choose',

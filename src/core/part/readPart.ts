@@ -120,20 +120,28 @@ function checkHolesMeet(holes: Hole[], units: UnitSystem): Problem[] {
   });
 }
 
+/** The steps without a last line that waits to be filled in. */
+function entered(outside: StepFile[]): StepFile[] {
+  const last = outside.at(-1);
+  const waits = last && [last.diameter, last.length].every((entry) => typeof entry === 'string' && entry.trim() === '');
+  return waits ? outside.slice(0, -1) : outside;
+}
+
 /**
  * Reads the part of a run file: sizes, places, and whether such a part can be.
  * @returns the part in mm, or every problem found with its path
  */
 export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
   const context: Context = { units, general: file.generalTolerance ?? 'medium' };
-  if (file.outside.length === 0) return refuse('part.outside', 'is empty: give the first step, its diameter and its length');
-  const read = collect(file.outside.map((step, index) => readStep(step, `part.outside[${index}]`, context)));
+  const outside = entered(file.outside);
+  if (outside.length === 0) return refuse('part.outside', 'is empty: give the first step, its diameter and its length');
+  const read = collect(outside.map((step, index) => readStep(step, `part.outside[${index}]`, context)));
   if (!read.ok) return read;
   const steps = placed(read.value);
   const length = steps.at(-1)?.zTo ?? 0;
   const chamfers = collect([
     ...(file.details ?? []).map((entry, index) => readChamfer(entry, `part.details[${index}]`, steps, units)),
-    ...file.outside.flatMap((entry, index) => readOwnChamfers(entry, steps[index], steps, units)),
+    ...outside.flatMap((entry, index) => readOwnChamfers(entry, steps[index], steps, units)),
   ]);
   const holes = collect((file.bores ?? []).map((entry, index) => readHole(entry, `part.bores[${index}]`, { steps, length }, context)));
   if (!chamfers.ok || !holes.ok)

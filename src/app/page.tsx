@@ -1,0 +1,42 @@
+import { planFile } from '@/core/plan';
+import type { Shop } from '@/core/shop/shop';
+import { formatNominal } from '@/core/units/length';
+import { listRuns, type SavedRun } from '@/server/runRepository';
+import { currentShop } from '@/server/shopRepository';
+import { Board, type BoardRun } from '@/ui/board/Board';
+
+export const dynamic = 'force-dynamic';
+
+function boardRun({ id, file, savedAt }: SavedRun, shop: Shop): BoardRun {
+  const plan = planFile(file, shop);
+  const { part, units } = file;
+  const size = (mm: number) => `${formatNominal(mm, units)} ${units}`;
+  return {
+    id,
+    number: part.number,
+    name: part.name ?? '',
+    revision: part.revision ?? '',
+    material: shop.materials.find((material) => material.id === part.material)?.name ?? part.material,
+    quantity: String(file.quantity),
+    units,
+    due: file.due,
+    savedAt,
+    figures: plan.ok
+      ? {
+          pieceMinutes: plan.value.times.piece.value,
+          batchMinutes: plan.value.times.batch.value,
+          bars: plan.value.stock.bars.value,
+          size: `⌀${size(plan.value.stock.size)}`,
+          barLength: size(plan.value.stock.barLength),
+          way: plan.value.way === 'from-bar' ? 'from the bar' : 'sawn blanks',
+        }
+      : undefined,
+    problem: plan.ok ? undefined : plan.problems[0],
+  };
+}
+
+export default async function BoardPage() {
+  const [runs, shop] = await Promise.all([listRuns(), currentShop()]);
+  const board = runs.map((run) => boardRun(run, shop)).sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));
+  return <Board runs={board} today={new Date().toISOString().slice(0, 10)} />;
+}

@@ -1,0 +1,30 @@
+import { notFound } from 'next/navigation';
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { emptyRun } from '@/core/formats/runFile';
+import { findRun } from '@/server/runRepository';
+import { currentShop } from '@/server/shopRepository';
+import { RunWorkspace } from '@/ui/run/RunWorkspace';
+
+export const dynamic = 'force-dynamic';
+
+type Props = { params: Promise<{ id: string }>; children: ReactNode };
+
+const load = async (id: string) => (/^\d{1,9}$/.test(id) ? findRun(Number(id)) : undefined);
+
+export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
+  const { id } = await params;
+  const run = await load(id);
+  return { title: run ? `${run.file.part.number} ${run.file.part.name ?? ''}` : 'New run' };
+}
+
+export default async function RunLayout({ params, children }: Props) {
+  const { id } = await params;
+  const run = await load(id);
+  if (!run && id !== 'new') notFound();
+  return (
+    <RunWorkspace key={id} id={id} served={run?.file ?? emptyRun()} revision={run?.revision ?? 0} shop={await currentShop()}>
+      {children}
+    </RunWorkspace>
+  );
+}

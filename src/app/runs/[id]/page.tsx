@@ -1,0 +1,5 @@
+import { Sheet } from '@/ui/sheet/Sheet';
+
+export default function SheetPage() {
+  return <Sheet />;
+}

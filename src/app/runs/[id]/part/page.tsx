@@ -1,0 +1,5 @@
+import { PartEntry } from '@/ui/part/PartEntry';
+
+export default function PartPage() {
+  return <PartEntry />;
+}

@@ -1,0 +1,5 @@
+import { PrintSheet } from '@/ui/print/PrintSheet';
+
+export default function PrintPage() {
+  return <PrintSheet />;
+}

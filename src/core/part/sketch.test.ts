@@ -1,0 +1,26 @@
+import { step } from '../testing';
+import { sketchPart } from './sketch';
+
+const part = { number: '', material: '' };
+const lengths = (outside: Parameters<typeof sketchPart>[0]['outside'], more = {}) => sketchPart({ ...part, outside, ...more }, 'mm')?.steps.map(({ zTo }) => zTo);
+
+test('the drawing grows with what can be read', () => {
+  expect(lengths([])).toBeUndefined();
+  expect(lengths([step('14', '')])).toBeUndefined();
+  expect(lengths([step('14 h8', 9)])).toEqual([9]);
+  expect(lengths([step('14 h8', 9), step('', ''), step(26, 13)])).toEqual([9]);
+  expect(lengths([step('14 h8', 9), step(26, 13)])).toEqual([9, 22]);
+});
+
+test('a chamfer or a hole that does not fit is left out, the rest is drawn', () => {
+  const drawn = sketchPart(
+    {
+      ...part,
+      outside: [step(14, 9, { chamfers: { front: '0.5' } }), step(26, 13, { chamfers: { back: 'x' }, roughness: '?' })],
+      bores: [{ from: 'front', shape: 'drill', diameter: 30, depth: 'through' }, { from: 'front', shape: 'drill', diameter: 6, depth: 5 }],
+    },
+    'mm',
+  );
+  expect(drawn?.chamfers).toHaveLength(1);
+  expect(drawn?.holes.map(({ diameter }) => diameter.nominal)).toEqual([6]);
+});

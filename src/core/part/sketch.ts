@@ -1,0 +1,40 @@
+import type { PartFile } from '../formats/runFile';
+import type { UnitSystem } from '../units/length';
+import type { Part } from './part';
+import { readPart } from './readPart';
+
+/** An entry without the one thing that a problem names, or undefined when the problem is not about an entry. */
+function without(file: PartFile, path: string): PartFile | undefined {
+  const own = /^part\.outside\[(\d+)\]\.(chamfers|roughness)/.exec(path);
+  if (own)
+    return {
+      ...file,
+      outside: file.outside.map(({ chamfers, roughness, ...step }, index) => ({
+        ...step,
+        ...(chamfers && (index !== Number(own[1]) || own[2] !== 'chamfers') ? { chamfers } : {}),
+        ...(roughness !== undefined && (index !== Number(own[1]) || own[2] !== 'roughness') ? { roughness } : {}),
+      })),
+    };
+  const entry = /^part\.(outside|details|bores)\[(\d+)\]/.exec(path);
+  if (!entry) return undefined;
+  const index = Number(entry[2]);
+  // A step that cannot be read ends the drawing there: what follows has no place yet.
+  if (entry[1] === 'outside') return { ...file, outside: file.outside.slice(0, index) };
+  if (entry[1] === 'details') return { ...file, details: (file.details ?? []).filter((_, at) => at !== index) };
+  return { ...file, bores: (file.bores ?? []).filter((_, at) => at !== index) };
+}
+
+/**
+ * As much of a part as can be drawn while it is being entered: its steps up to the first that cannot be read, with the
+ * chamfers and holes that fit.
+ * @returns undefined when there is nothing to draw
+ */
+export function sketchPart(file: PartFile, units: UnitSystem): Part | undefined {
+  let rest: PartFile | undefined = file;
+  while (rest && rest.outside.length > 0) {
+    const part = readPart(rest, units);
+    if (part.ok) return part.value;
+    rest = without(rest, part.problems[0]?.path ?? '');
+  }
+  return undefined;
+}

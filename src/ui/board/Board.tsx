@@ -1,0 +1,210 @@
+'use client';
+import { Plus, Upload } from 'lucide-react';
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { Problem } from '@/core/result';
+import { sayMinutes } from '@/core/units/show';
+import { Button, ButtonLink } from '../primitives/Button';
+import { Mark } from '../primitives/Mark';
+import { Window } from '../primitives/Window';
+import { importRun } from '../run/api';
+import { ThemeToggle } from '../theme/ThemeToggle';
+
+/** A run as the board shows it. */
+export interface BoardRun {
+  id: number;
+  number: string;
+  name: string;
+  revision: string;
+  material: string;
+  quantity: string;
+  units: string;
+  due: string | undefined;
+  savedAt: string;
+  figures: { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string } | undefined;
+  problem: Problem | undefined;
+}
+
+const Bar = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  padding: 12px 20px;
+  border-bottom: 1px solid var(--line);
+  > strong { display: flex; align-items: center; gap: 9px; margin-right: auto; font-size: 18px; }
+`;
+
+const Room = styled.main`
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 20px;
+  h1 { margin-bottom: 12px; font-size: 21px; }
+`;
+
+/** Runs lie over one another like shingles: each row's lower edge over the next one. */
+const List = styled.ol`
+  display: grid;
+  gap: 8px;
+`;
+
+const Row = styled.li`
+  border: 1px solid var(--line);
+  border-left: 6px solid var(--brass);
+  border-radius: 6px;
+  background: var(--sheet);
+  box-shadow: 0 2px 0 var(--line);
+  &[data-late] { border-left-color: var(--oxide); }
+  a {
+    display: grid;
+    grid-template-columns: 76px minmax(170px, 1.4fr) minmax(120px, 1fr) 130px 110px 150px;
+    gap: 4px 16px;
+    align-items: center;
+    padding: 11px 16px;
+    text-decoration: none;
+  }
+  a:hover { background: var(--hover); }
+  b { font-size: 16px; }
+  small { display: block; color: var(--ink-soft); font-size: 13px; }
+  .figure { font-family: var(--mono); }
+  .off { font: 700 20px var(--mono); text-align: right; }
+  .late { color: var(--oxide); font-weight: 700; }
+  @media (max-width: 900px) { a { grid-template-columns: 76px 1fr 1fr; } }
+`;
+
+const Empty = styled.div`
+  padding: 60px 20px;
+  border: 1px dashed var(--ink-soft);
+  border-radius: 10px;
+  text-align: center;
+  p { margin: 8px 0 20px; color: var(--ink-soft); }
+`;
+
+/** The day a run is promised for, and how near it is. `today` comes from the server, so that both sides say the same. */
+function Promised({ due, today }: { due: string | undefined; today: string }) {
+  const day = due ? parseISO(due) : undefined;
+  if (!day || Number.isNaN(day.getTime())) return <span>no day promised</span>;
+  const days = differenceInCalendarDays(day, parseISO(today));
+  const words = days < 0 ? `${-days} days late` : days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;
+  return (
+    <span>
+      {format(day, 'EEE d MMM')}
+      <small className={days < 0 ? 'late' : undefined}>{words}</small>
+    </span>
+  );
+}
+
+const isLate = (due: string | undefined, today: string) => due !== undefined && due !== '' && due < today;
+
+/** Every run: how many of what, by when, and what it takes. */
+export function Board({ runs, today }: { runs: BoardRun[]; today: string }) {
+  const router = useRouter();
+  const chooser = useRef<HTMLInputElement>(null);
+  const [refused, setRefused] = useState<{ name: string; problems: Problem[] }>();
+
+  const bring = async (file: File | undefined) => {
+    if (!file) return;
+    const outcome = await importRun(await file.text());
+    if (outcome.kind === 'done') return router.push(`/runs/${outcome.run.id}`);
+    setRefused({ name: file.name, problems: outcome.kind === 'refused' ? outcome.problems : [{ path: '', message: 'the server does not answer; the file is as it was, try again in a moment' }] });
+  };
+
+  return (
+    <>
+      <Bar>
+        <strong>
+          <Mark /> Shingle
+        </strong>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".json,application/json"
+          aria-label="Run file"
+          hidden
+          onChange={(event) => {
+            void bring(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+        <Button onPress={() => chooser.current?.click()}>
+          <Upload size={16} aria-hidden /> Bring in a run file
+        </Button>
+        <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
+          <Plus size={16} aria-hidden /> New run
+        </ButtonLink>
+        <ThemeToggle />
+      </Bar>
+      <Room>
+        <h1>Board</h1>
+        {runs.length === 0 ? (
+          <Empty>
+            <h2>No runs yet</h2>
+            <p>Start with a drawing and a quantity: the first step, its diameter and its length, is enough to begin.</p>
+            <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
+              <Plus size={16} aria-hidden /> Plan the first run
+            </ButtonLink>
+          </Empty>
+        ) : (
+          <List aria-label="Runs">
+            {runs.map((run) => (
+              <Row key={run.id} data-late={isLate(run.due, today) || undefined}>
+                <Link href={`/runs/${run.id}`} prefetch={false}>
+                  <span className="off">
+                    {run.quantity || '—'}
+                    <small>off</small>
+                  </span>
+                  <span>
+                    <b>{run.name || run.number}</b>
+                    <small>
+                      {run.number}
+                      {run.revision && ` · rev ${run.revision}`}
+                      {run.units === 'in' && ' · inch'}
+                    </small>
+                  </span>
+                  <span>
+                    {run.material}
+                    <small>{run.figures ? `${run.figures.way}, ${run.figures.size}` : ''}</small>
+                  </span>
+                  {run.figures ? (
+                    <>
+                      <span className="figure">
+                        {sayMinutes(run.figures.batchMinutes)}
+                        <small>{sayMinutes(run.figures.pieceMinutes)} a piece</small>
+                      </span>
+                      <span className="figure">
+                        {run.figures.bars} bar{run.figures.bars === 1 ? '' : 's'}
+                        <small>of {run.figures.barLength}</small>
+                      </span>
+                    </>
+                  ) : (
+                    <span style={{ gridColumn: 'span 2' }}>
+                      not planned yet
+                      <small>
+                        {run.problem?.path} {run.problem?.message}
+                      </small>
+                    </span>
+                  )}
+                  <Promised due={run.due} today={today} />
+                </Link>
+              </Row>
+            ))}
+          </List>
+        )}
+      </Room>
+      {refused && (
+        <Window title={`${refused.name} was not taken in`} open onClose={() => setRefused(undefined)}>
+          <ul>
+            {refused.problems.map(({ path, message }) => (
+              <li key={path + message} style={{ marginBottom: 6 }}>
+                <code style={{ fontFamily: 'var(--mono)' }}>{path || 'file'}</code>: {message}
+              </li>
+            ))}
+          </ul>
+        </Window>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Profile } from '@/core/removal/profile';
+import type { Removal, Workpiece } from '@/core/removal/workpiece';
+
+/** Where z and radius come to lie on the drawing, px. Both at one scale: the drawing is never stretched. */
+export interface Frame {
+  x: (z: number) => number;
+  y: (radius: number) => number;
+}
+
+const at = ({ x, y }: Frame, z: number, r: number) => `${x(z).toFixed(2)},${y(r).toFixed(2)}`;
+const along = (frame: Frame, profile: Profile) => profile.flatMap(({ z0, z1, r0, r1 }) => [at(frame, z0, r0), at(frame, z1, r1)]);
+
+/** The metal of one half of a section: between its outside and its bore. */
+export function metalPath(frame: Frame, { outside, bore }: Workpiece): string {
+  const back = [...bore].reverse().flatMap(({ z0, z1, r0, r1 }) => [at(frame, z1, r1), at(frame, z0, r0)]);
+  return `M${[...along(frame, outside), ...back].join('L')}Z`;
+}
+
+/** Everything within the outside of one half, down to the axis. */
+export function fullPath(frame: Frame, outside: Profile): string {
+  const [first, last] = [outside[0], outside.at(-1)];
+  if (!first || !last) return '';
+  return `M${at(frame, first.z0, 0)}L${along(frame, outside).join('L')}L${at(frame, last.z1, 0)}Z`;
+}
+
+/** The outline of a half, open at the axis. */
+export const outlinePath = (frame: Frame, profile: Profile): string => `M${along(frame, profile).join('L')}`;
+
+/** The edge that a removal makes. */
+export function edgePath(frame: Frame, { outside, bore, faceAt, partedAt }: Removal, from: number, radius: number): string {
+  const shape = outside ?? bore;
+  if (shape) {
+    const seen = shape.map((segment) => ({ ...segment, z0: Math.max(segment.z0, from) })).filter(({ z0, z1 }) => z1 > z0);
+    return outlinePath(frame, seen);
+  }
+  const z = faceAt ?? partedAt ?? 0;
+  return `M${at(frame, z, 0)}L${at(frame, z, radius)}`;
+}
+
+/** Spreads places along a line so that neighbours keep a distance, moving each as little as that takes. */
+export function spread(places: number[], distance: number, from: number, upTo: number): number[] {
+  const order = places.map((place, index) => ({ place, index })).sort((a, b) => a.place - b.place);
+  // Clusters of touching neighbours, each centred on the mean of its own places.
+  const clusters: { members: typeof order; start: number }[] = [];
+  const startOf = (members: typeof order) => {
+    const mean = members.reduce((total, { place }, position) => total + place - position * distance, 0) / members.length;
+    return Math.min(Math.max(mean, from), Math.max(from, upTo - (members.length - 1) * distance));
+  };
+  for (const one of order) {
+    let cluster = { members: [one], start: startOf([one]) };
+    for (let last = clusters.at(-1); last && last.start + last.members.length * distance > cluster.start; last = clusters.at(-1)) {
+      clusters.pop();
+      const members = [...last.members, ...cluster.members];
+      cluster = { members, start: startOf(members) };
+    }
+    clusters.push(cluster);
+  }
+  const result: number[] = [];
+  for (const { members, start } of clusters) members.forEach(({ index }, position) => (result[index] = start + position * distance));
+  return result;
+}

@@ -1,0 +1,133 @@
+'use client';
+import styled from 'styled-components';
+import type { StockFile } from '@/core/formats/runFile';
+import { Choice, Field } from '../primitives/Field';
+import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { Group } from './table';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(12, 1fr);
+  gap: 8px 10px;
+  > * { grid-column: span var(--w); }
+  @media (max-width: 720px) { grid-template-columns: repeat(6, 1fr); }
+`;
+
+const cell = (width: number) => ({ '--w': width }) as React.CSSProperties;
+
+/** What the run is of: part, material, quantity, day. */
+export function RunFields() {
+  const { file, edit, shop, problems, id } = useWorkspace();
+  const { part } = file;
+  return (
+    <Group aria-label="Run">
+      <Grid>
+        <div style={cell(3)}>
+          <Field label="Part number" value={part.number} problem={problemAt(problems, 'part.number')} autoFocus={id === 'new' && part.number === ''} onChange={(text) => edit('number', (run) => void (run.part.number = text))} />
+        </div>
+        <div style={cell(5)}>
+          <Field label="Name" plain value={part.name ?? ''} onChange={(text) => edit('name', (run) => void (run.part.name = text))} />
+        </div>
+        <div style={cell(2)}>
+          <Field label="Revision" value={part.revision ?? ''} onChange={(text) => edit('revision', (run) => void (run.part.revision = text))} />
+        </div>
+        <div style={cell(2)}>
+          <Choice label="Units" value={file.units} onChange={(value) => edit('units', (run) => void (run.units = value === 'in' ? 'in' : 'mm'))}>
+            <option value="mm">mm</option>
+            <option value="in">inch</option>
+          </Choice>
+        </div>
+        <div style={cell(4)}>
+          <Choice label="Material" value={part.material} problem={problemAt(problems, 'part.material')} onChange={(value) => edit('material', (run) => void (run.part.material = value))}>
+            <option value="">choose …</option>
+            {shop.materials.map(({ id: material, name }) => (
+              <option key={material} value={material}>
+                {name}
+              </option>
+            ))}
+          </Choice>
+        </div>
+        <div style={cell(2)}>
+          <Field label="Quantity" value={String(file.quantity)} problem={problemAt(problems, 'quantity')} onChange={(text) => edit('quantity', (run) => void (run.quantity = text))} />
+        </div>
+        <div style={cell(3)}>
+          <Choice label="General tolerance" value={part.generalTolerance ?? 'medium'} onChange={(value) => edit('general', (run) => void (run.part.generalTolerance = value === 'fine' ? 'fine' : 'medium'))}>
+            <option value="medium">medium</option>
+            <option value="fine">fine</option>
+          </Choice>
+        </div>
+        <div style={cell(3)}>
+          <Field label="Promised for" type="date" value={file.due ?? ''} problem={problemAt(problems, 'due')} onChange={(text) => edit('due', (run) => void (run.due = text))} />
+        </div>
+      </Grid>
+    </Group>
+  );
+}
+
+/** What it is made from: chosen, or named. */
+export function StockFields() {
+  const { file, edit, problems } = useWorkspace();
+  const named: StockFile | undefined = file.stock === 'choose' ? undefined : file.stock;
+  const editStock = (key: 'size' | 'barLength', text: string) =>
+    edit(`stock ${key}`, (run) => {
+      if (run.stock && run.stock !== 'choose') run.stock[key] = text;
+    });
+  return (
+    <Group aria-labelledby="stock">
+      <h2 id="stock">
+        Stock <small>left open, the lightest bar that cleans up and the quicker way are chosen and explained</small>
+      </h2>
+      <Grid>
+        <div style={cell(3)}>
+          <Choice label="Way" value={file.way ?? 'choose'} problem={problemAt(problems, 'way')} onChange={(value) => edit('way', (run) => void (run.way = value as 'choose'))}>
+            <option value="choose">choose</option>
+            <option value="from-bar">from the bar</option>
+            <option value="sawn-blanks">sawn blanks</option>
+          </Choice>
+        </div>
+        <div style={cell(3)}>
+          <Choice label="Bar" value={named ? 'named' : 'choose'} onChange={(value) => edit('stock', (run) => void (run.stock = value === 'named' ? { form: 'round', size: '', condition: 'drawn' } : 'choose'))}>
+            <option value="choose">choose</option>
+            <option value="named">this one</option>
+          </Choice>
+        </div>
+        {named && (
+          <>
+            <div style={cell(2)}>
+              <Field label="Diameter of the bar" value={String(named.size)} problem={problemAt(problems, 'stock.size')} onChange={(text) => editStock('size', text)} />
+            </div>
+            <div style={cell(2)}>
+              <Choice
+                label="Condition"
+                value={named.condition ?? 'drawn'}
+                onChange={(value) =>
+                  edit('condition', (run) => {
+                    if (run.stock && run.stock !== 'choose') run.stock.condition = value === 'hot-rolled' ? 'hot-rolled' : 'drawn';
+                  })
+                }
+              >
+                <option value="drawn">drawn</option>
+                <option value="hot-rolled">hot-rolled</option>
+              </Choice>
+            </div>
+            <div style={cell(2)}>
+              <Field
+                label="Bar length"
+                value={String(named.barLength ?? '')}
+                placeholder="as sold"
+                problem={problemAt(problems, 'stock.barLength')}
+                onChange={(text) =>
+                  edit('stock barLength', (run) => {
+                    if (!run.stock || run.stock === 'choose') return;
+                    if (text === '') delete run.stock.barLength;
+                    else run.stock.barLength = text;
+                  })
+                }
+              />
+            </div>
+          </>
+        )}
+      </Grid>
+    </Group>
+  );
+}

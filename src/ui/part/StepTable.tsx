@@ -1,0 +1,152 @@
+'use client';
+import { Plus, X } from 'lucide-react';
+import { Fragment, useRef, type KeyboardEvent } from 'react';
+import { sizeText } from '@/core/part/size';
+import { emptyStep, type StepFile } from '@/core/formats/runFile';
+import { Button, IconButton } from '../primitives/Button';
+import { Field } from '../primitives/Field';
+import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { EntryTable, Group } from './table';
+
+const COLUMNS = ['diameter', 'length', 'front', 'back', 'roughness', 'name'] as const;
+type Column = (typeof COLUMNS)[number];
+
+const LABELS: Record<Column, string> = { diameter: 'Diameter', length: 'Length', front: 'Chamfer front', back: 'Chamfer back', roughness: 'Ra', name: 'Name' };
+const WIDTHS: Record<Column, number | undefined> = { diameter: 118, length: 112, front: 66, back: 66, roughness: 54, name: undefined };
+
+const textOf = (step: StepFile, column: Column): string => {
+  if (column === 'diameter' || column === 'length') return sizeText(step[column]);
+  if (column === 'front' || column === 'back') return String(step.chamfers?.[column] ?? '');
+  return String(step[column] ?? '');
+};
+
+function write(step: StepFile, column: Column, text: string): void {
+  if (column === 'front' || column === 'back') step.chamfers = { ...step.chamfers, [column]: text };
+  else if (column === 'roughness' || column === 'name') step[column] = text;
+  else step[column] = text;
+}
+
+const pathOf = (index: number, column: Column) => `part.outside[${index}].${column === 'front' || column === 'back' ? `chamfers.${column}` : column}`;
+
+/** The outside as a list of steps, read from the drawing front to back. Enter goes to the next step, and makes it. */
+export function StepTable({ onMark }: { onMark: (path: string | undefined) => void }) {
+  const { file, edit, problems } = useWorkspace();
+  const table = useRef<HTMLTableElement>(null);
+  const { outside } = file.part;
+
+  /** Focuses a field once it is there. */
+  const go = (index: number, column: Column) => requestAnimationFrame(() => table.current?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"], [name="${pathOf(index, column)}"] input`)?.focus());
+
+  const insert = (index: number) => {
+    edit(`insert ${index} ${performance.now()}`, ({ part }) => void part.outside.splice(index, 0, emptyStep()));
+    go(index, 'diameter');
+  };
+  const removeStep = (index: number) => {
+    edit(`remove ${performance.now()}`, ({ part }) => void part.outside.splice(index, 1));
+    go(Math.max(0, index - 1), 'diameter');
+  };
+  const move = (index: number, by: 1 | -1, column: Column) => {
+    const to = index + by;
+    if (to < 0 || to >= outside.length) return;
+    edit(`move ${performance.now()}`, ({ part }) => void part.outside.splice(to, 0, ...part.outside.splice(index, 1)));
+    go(to, column);
+  };
+
+  const onKey = (index: number, column: Column) => (event: KeyboardEvent) => {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      if (event.ctrlKey || index === outside.length - 1) insert(index + 1);
+      else go(index + 1, 'diameter');
+    } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault();
+      move(index, event.key === 'ArrowUp' ? -1 : 1, column);
+    }
+  };
+
+  return (
+    <Group aria-labelledby="outside">
+      <h2 id="outside">
+        Outside <small>front to back, a line per step · 14 h8, 22 −0.1/0, 3/8 in</small>
+      </h2>
+      <EntryTable ref={table}>
+        <thead>
+          <tr>
+            <th aria-label="Step" />
+            {COLUMNS.map((column) => (
+              <th key={column} scope="col" style={{ width: WIDTHS[column] }}>
+                {column === 'front' ? 'Ch. front' : column === 'back' ? 'Ch. back' : LABELS[column]}
+              </th>
+            ))}
+            <th scope="col">Critical</th>
+            <th aria-label="Remove" />
+          </tr>
+        </thead>
+        <tbody>
+          {outside.map((step, index) => {
+            const wrong = problems.filter(({ path }) => path.startsWith(`part.outside[${index}]`));
+            return (
+              <Fragment key={index}>
+                <tr onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>
+                  <td className="number">{index + 1}</td>
+                  {COLUMNS.map((column) => (
+                    <td key={column}>
+                      <Field
+                        label={`${LABELS[column]} of step ${index + 1}`}
+                        labelHidden
+                        problemElsewhere
+                        plain={column === 'name'}
+                        name={pathOf(index, column)}
+                        value={textOf(step, column)}
+                        problem={problemAt(problems, pathOf(index, column))}
+                        onChange={(text) =>
+                          edit(pathOf(index, column), ({ part }) => {
+                            const own = part.outside[index];
+                            if (own) write(own, column, text);
+                          })
+                        }
+                        onKeyDown={onKey(index, column)}
+                      />
+                    </td>
+                  ))}
+                  <td className="tick">
+                    <input
+                      type="checkbox"
+                      aria-label={`Step ${index + 1} is critical`}
+                      checked={step.critical ?? false}
+                      onChange={(event) =>
+                        edit(`critical ${index} ${performance.now()}`, ({ part }) => {
+                          const own = part.outside[index];
+                          if (own) own.critical = event.target.checked;
+                        })
+                      }
+                    />
+                  </td>
+                  <td>
+                    <IconButton aria-label={`Remove step ${index + 1}`} onPress={() => removeStep(index)} isDisabled={outside.length === 1}>
+                      <X size={16} aria-hidden />
+                    </IconButton>
+                  </td>
+                </tr>
+                {wrong.length > 0 && (
+                  <tr className="wrong">
+                    <td />
+                    <td colSpan={8}>{wrong.map(({ path, message }) => `${wordOf(path)} ${message}`).join(' · ')}</td>
+                  </tr>
+                )}
+              </Fragment>
+            );
+          })}
+        </tbody>
+      </EntryTable>
+      <Button onPress={() => insert(outside.length)}>
+        <Plus size={16} aria-hidden /> Step
+      </Button>
+    </Group>
+  );
+}
+
+/** The column that a path is about. */
+const wordOf = (path: string): string => {
+  const column = COLUMNS.find((own) => path.endsWith(own));
+  return column ? `${LABELS[column]}:` : '';
+};

@@ -1,0 +1,240 @@
+'use client';
+import { Printer } from 'lucide-react';
+import Link from 'next/link';
+import styled, { createGlobalStyle } from 'styled-components';
+import type { Plan } from '@/core/plan';
+import { pinOf, settingOf } from '@/core/stops/planStops';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { formatLength, formatNominal } from '@/core/units/length';
+import { sayMinutes, show } from '@/core/units/show';
+import { PartDrawing } from '../part/PartDrawing';
+import { Button } from '../primitives/Button';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+/** Black on white whatever the theme, and only the paper when it is printed. */
+const OnPaper = createGlobalStyle`
+  @page { size: A4 portrait; margin: 11mm 11mm 12mm; }
+  @media print {
+    html, body { background: #fff; }
+    body > header, header:has(nav), [role='status']:not(.keep), .screen-only { display: none !important; }
+  }
+`;
+
+const Actions = styled.div`
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  max-width: 188mm;
+  margin: 14px auto;
+`;
+
+const Paper = styled.main`
+  --paper: #fff;
+  --sheet: #fff;
+  --ink: #000;
+  --ink-soft: #222;
+  --line: #000;
+  --metal: #fff;
+  --blue: #000;
+  max-width: 188mm;
+  margin: 0 auto 30px;
+  padding: 6mm;
+  background: #fff;
+  color: #000;
+  font-size: 12.5pt;
+  line-height: 1.25;
+  box-shadow: 0 1px 8px rgb(0 0 0 / 18%);
+  @media print { margin: 0; padding: 0; box-shadow: none; max-width: none; }
+  h1 { font-size: 22pt; line-height: 1.1; }
+  h2 { margin: 4mm 0 1mm; padding-top: 1.5mm; border-top: 2.5px solid #000; font-size: 14.5pt; }
+  .head { display: flex; justify-content: space-between; gap: 8mm; }
+  .head .off { font: 700 26pt var(--mono); text-align: right; white-space: nowrap; }
+  .facts { display: grid; grid-template-columns: repeat(4, auto); gap: 1mm 7mm; margin-top: 2.5mm; }
+  .facts dt { font-size: 10pt; }
+  .facts dd { font: 700 13.5pt var(--mono); white-space: nowrap; }
+  .drawing { height: 58mm; margin-top: 2mm; }
+  table { width: 100%; border-collapse: collapse; }
+  th { padding: 0 2mm 1mm 0; border-bottom: 1.2px solid #000; font-size: 10pt; font-weight: 400; text-align: left; }
+  td { padding: 1.1mm 2mm 1.1mm 0; border-bottom: 0.5px solid #777; vertical-align: top; }
+  td.figure, th.figure { font-family: var(--mono); text-align: right; white-space: nowrap; }
+  th.figure { font-family: var(--sans); }
+  td.big { font-size: 14.5pt; font-weight: 700; }
+  td small { display: block; font-size: 10pt; }
+  tr { break-inside: avoid; }
+  .warnings li { margin-top: 1mm; padding-left: 5mm; text-indent: -5mm; break-inside: avoid; }
+  .foot { margin-top: 4mm; padding-top: 2mm; border-top: 1px solid #000; font-size: 10.5pt; break-inside: avoid; }
+`;
+
+const HOLDING = { '3-jaw': 'three-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
+
+/** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
+export function PrintSheet() {
+  const { id, planned, problems } = useWorkspace();
+  const plan = planned.answer?.plan;
+  if (!planned.answer) return <Actions>Planning …</Actions>;
+  if (!plan)
+    return (
+      <Actions>
+        <p>
+          There is no plan to print: {problems[0]?.path} {problems[0]?.message}. <Link href={`/runs/${id}/part`}>Go on with the part</Link>
+        </p>
+      </Actions>
+    );
+  return (
+    <>
+      <OnPaper />
+      <Actions className="screen-only">
+        <Button $strong onPress={() => window.print()}>
+          <Printer size={16} aria-hidden /> Print
+        </Button>
+        <span>A4, black; also as PDF from the print window.</span>
+      </Actions>
+      <PrintedPlan plan={plan} />
+    </>
+  );
+}
+
+function PrintedPlan({ plan }: { plan: Plan }) {
+  const { run, stock, times, setups } = plan;
+  const { part, units } = run;
+  const fromBar = stock.way === 'from-bar';
+  const dangers = [...new Set(setups.flatMap(({ operations }) => operations.flatMap(({ cautions }) => cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))))];
+  const facts = [
+    ['Material', run.shop.material.name],
+    ['Bar', `⌀${formatNominal(stock.size, units)} ${units} ${stock.condition}`],
+    [fromBar ? 'Pitch' : 'Blank', `${formatLength(stock.each.value, units)} ${units}`],
+    ['Bars', `${stock.bars.value} of ${formatNominal(stock.barLength, units)}`],
+    ['Pieces a bar', String(stock.piecesPerBar.value)],
+    ['A piece', sayMinutes(times.piece.value)],
+    ['Setting up', sayMinutes(times.setup.value)],
+    ['Batch', sayMinutes(times.batch.value)],
+  ];
+  return (
+    <Paper>
+      <div className="head">
+        <div>
+          <h1>{part.name || part.number}</h1>
+          <p>
+            {part.number}
+            {part.revision && ` · revision ${part.revision}`} · {run.shop.machine.name} · lengths in {units}, z from the finished face
+          </p>
+        </div>
+        <div className="off">{run.quantity} off</div>
+      </div>
+      <dl className="facts">
+        {facts.map(([name, value]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <div className="drawing">
+        <PartDrawing part={part} units={units} />
+      </div>
+      {setups.map((planned) => (
+        <PrintedSetup key={planned.setup.number} planned={planned} />
+      ))}
+      {plan.warnings.length > 0 && (
+        <>
+          <h2>Mind</h2>
+          <ul className="warnings">
+            {plan.warnings.map((text) => (
+              <li key={text}>▲ {text}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <div className="foot">
+        {dangers.join(' ')} Chuck key out, guards and eye protection on, no gloves. The shop’s rules, the machine’s manual and local law come first.
+      </div>
+    </Paper>
+  );
+}
+
+function PrintedSetup({ planned }: { planned: PlannedSetup }) {
+  const { setup, operations, workStop } = planned;
+  const { units } = setup.run;
+  const grip = setup.holding.grip === 'stock' ? (setup.partsOff ? 'the bar' : 'the blank') : `⌀${formatNominal(setup.holding.diameter, units)}`;
+  return (
+    <section>
+      <h2>
+        Set-up {setup.number}: {HOLDING[setup.holding.kind]} on {grip}, from the {setup.end}
+      </h2>
+      <p>
+        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {workStop.means === 'bar-stop' ? 'bar stop' : 'spindle stop'} <b>{formatLength(workStop.setting.value, units)}</b>
+        {setup.supported && ' · centre at the free end while turning; out before parting'}
+      </p>
+      <table>
+        <thead>
+          <tr>
+            <th>op</th>
+            <th>what, with</th>
+            <th className="figure">rev/min</th>
+            <th className="figure">feed</th>
+            <th className="figure">stop</th>
+            <th className="figure">read-out ⌀</th>
+            <th>check</th>
+          </tr>
+        </thead>
+        <tbody>
+          {operations.map((operation) => (
+            <PrintedOperation key={operation.key} operation={operation} planned={planned} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function PrintedOperation({ operation, planned }: { operation: TimedOperation; planned: PlannedSetup }) {
+  const { units } = planned.setup.run;
+  const pin = pinOf(planned, operation.key);
+  const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'quill' ? 'quill' : 'set each time';
+  const other = operation.stop.settings[1];
+  const turned = operation.passes.filter(({ diameter }) => diameter !== undefined);
+  return (
+    <tr>
+      <td className="figure">{operation.number}</td>
+      <td>
+        <b>{operation.name}</b>
+        <small>{operation.tool.name}</small>
+      </td>
+      <td className="figure">{operation.speed.value}</td>
+      <td className="figure">{show(operation.feed.value, 'mm/rev', units).text}</td>
+      <td className="figure big">
+        {formatLength(settingOf(operation).value, units)}
+        <small>
+          {operation.stop.settings.length > 1 ? `${operation.stop.settings[0]?.edge} edge, ` : ''}
+          {means}
+        </small>
+        {other && (
+          <small>
+            {other.edge} edge {formatLength(other.setting.value, units)}
+          </small>
+        )}
+      </td>
+      <td className="figure">
+        {turned.map(({ diameter = 0 }, index) => (
+          <div key={index} style={index === turned.length - 1 ? { fontWeight: 700, fontSize: '14pt' } : undefined}>
+            {formatLength(diameter, units, true)}
+          </div>
+        ))}
+        {operation.pecks > 1 && <small>{operation.pecks} pecks</small>}
+      </td>
+      <td>
+        {operation.checks.map(({ what, size, gauge, every }) => (
+          <div key={what}>
+            <b style={{ whiteSpace: 'nowrap' }}>
+              {formatLength(size.nominal + size.lower, units, size.upper - size.lower < 0.1)} – {formatLength(size.nominal + size.upper, units, size.upper - size.lower < 0.1)}
+            </b>
+            <small>
+              {what}, {gauge?.name ?? 'measure'}
+              {every > 1 ? `, every ${every}th` : ''}
+            </small>
+          </div>
+        ))}
+      </td>
+    </tr>
+  );
+}

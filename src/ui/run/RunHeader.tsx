@@ -1,0 +1,145 @@
+'use client';
+import { CircleHelp, Download, Redo2, Undo2 } from 'lucide-react';
+import { format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import styled from 'styled-components';
+import type { RunFile } from '@/core/formats/runFile';
+import { Button, IconButton } from '../primitives/Button';
+import { Mark } from '../primitives/Mark';
+import { ThemeToggle } from '../theme/ThemeToggle';
+import type { SaveState } from './useSaving';
+
+const Bar = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 20px;
+  min-height: 56px;
+  padding: 6px 16px;
+  border-bottom: 1px solid var(--line);
+`;
+
+const Brand = styled(Link)`
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  font-weight: 700;
+  font-size: 18px;
+  text-decoration: none;
+`;
+
+const Title = styled.div`
+  min-width: 180px;
+  flex: 0 1 auto;
+  h1 { font-size: 16px; line-height: 1.2; }
+  p { color: var(--ink-soft); font-size: 13px; }
+`;
+
+const Places = styled.nav`
+  display: flex;
+  gap: 2px;
+  margin: 0 auto;
+  a {
+    display: flex;
+    align-items: center;
+    min-height: 34px;
+    padding: 0 14px;
+    border-radius: var(--round);
+    text-decoration: none;
+  }
+  a:hover { background: var(--hover); }
+  a[aria-current='page'] { box-shadow: inset 0 -3px 0 var(--ink); border-radius: 0; font-weight: 700; }
+  @media (pointer: coarse) { a { min-height: 44px; } }
+`;
+
+const Doing = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 6px;
+`;
+
+const State = styled.span`
+  margin-right: 6px;
+  color: var(--ink-soft);
+  font-size: 13px;
+  min-width: 88px;
+  text-align: right;
+`;
+
+interface Props {
+  id: string;
+  file: RunFile;
+  dirty: boolean;
+  saving: SaveState;
+  can: { undo: boolean; redo: boolean };
+  on: { undo: () => void; redo: () => void; save: () => void; help: () => void; export: () => void };
+}
+
+/** What is saved of it, in a few words. */
+function stateWords(saving: SaveState, dirty: boolean, id: string): string {
+  if (saving.kind === 'saving') return 'saving …';
+  if (saving.kind === 'unreachable' || saving.kind === 'refused') return 'not saved';
+  if (dirty) return id === 'new' ? 'not saved yet' : 'unsaved changes';
+  return saving.kind === 'saved' ? `saved ${format(new Date(saving.at), 'HH:mm')}` : 'saved';
+}
+
+const dayOf = (due: string | undefined): string => {
+  const day = due ? parseISO(due) : undefined;
+  return day && !Number.isNaN(day.getTime()) ? ` · promised ${format(day, 'EEE d MMM')}` : '';
+};
+
+/** Which run this is, its places, and what can be done with it. */
+export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
+  const path = usePathname();
+  const base = `/runs/${id}`;
+  const places = [
+    ['Board', '/'],
+    ['Part', `${base}/part`],
+    ['Sheet', base],
+    ['Print', `${base}/print`],
+  ] as const;
+  const { part } = file;
+  return (
+    <Bar>
+      <Brand href="/" aria-label="Shingle, to the board">
+        <Mark /> Shingle
+      </Brand>
+      <Title>
+        <h1>{part.name || (id === 'new' ? 'New run' : part.number)}</h1>
+        <p>
+          {[part.number, part.revision && `rev ${part.revision}`, file.quantity && `${file.quantity} off`].filter(Boolean).join(' · ') || 'nothing entered yet'}
+          {dayOf(file.due)}
+        </p>
+      </Title>
+      <Places aria-label="Places">
+        {places
+          .filter(([name]) => name !== 'Print' || id !== 'new')
+          .map(([name, href]) => (
+            <Link key={name} href={href} prefetch={false} aria-current={path === href ? 'page' : undefined}>
+              {name}
+            </Link>
+          ))}
+      </Places>
+      <Doing>
+        <State role="status">{stateWords(saving, dirty, id)}</State>
+        <IconButton aria-label="Undo" onPress={on.undo} isDisabled={!can.undo}>
+          <Undo2 size={18} aria-hidden />
+        </IconButton>
+        <IconButton aria-label="Redo" onPress={on.redo} isDisabled={!can.redo}>
+          <Redo2 size={18} aria-hidden />
+        </IconButton>
+        <IconButton aria-label="Save as a run file" onPress={on.export}>
+          <Download size={18} aria-hidden />
+        </IconButton>
+        <ThemeToggle />
+        <IconButton aria-label="Keys and help" onPress={on.help}>
+          <CircleHelp size={18} aria-hidden />
+        </IconButton>
+        <Button $strong={dirty} onPress={on.save} isDisabled={saving.kind === 'saving'}>
+          Save
+        </Button>
+      </Doing>
+    </Bar>
+  );
+}

@@ -1,0 +1,80 @@
+'use client';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useStore } from 'zustand';
+import type { RunFile } from '@/core/formats/runFile';
+import type { Shop } from '@/core/shop/shop';
+import { Button } from '../primitives/Button';
+import { Notice } from '../primitives/Notice';
+import { ConflictWindow } from './ConflictWindow';
+import { HelpWindow } from './HelpWindow';
+import { RunHeader } from './RunHeader';
+import { createRunStore } from './runStore';
+import { usePlanner } from './usePlanner';
+import { useSaving } from './useSaving';
+import { useShortcuts } from './useShortcuts';
+import { WorkspaceContext, type Workspace } from './WorkspaceContext';
+
+/** Gives a file to the person at the page. */
+function download(name: string, document: unknown): void {
+  const link = window.document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([`${JSON.stringify(document, null, 2)}\n`], { type: 'application/json' }));
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+/** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
+export function RunWorkspace({ id, served, revision, shop, children }: { id: string; served: RunFile; revision: number; shop: Shop; children: ReactNode }) {
+  const [run] = useState(() => createRunStore(id, served, revision));
+  const file = useStore(run.store, (state) => state.file);
+  const dirty = useStore(run.store, (state) => state.saved !== JSON.stringify(state.file));
+  const can = { undo: useStore(run.store.temporal, ({ pastStates }) => pastStates.length > 0), redo: useStore(run.store.temporal, ({ futureStates }) => futureStates.length > 0) };
+  const [restored, setRestored] = useState(false);
+  const [help, setHelp] = useState(false);
+  const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
+  const { planned, exportFile } = usePlanner(file, shop);
+  const { state: saving, save, settle, dismiss } = useSaving(id, run);
+
+  useEffect(() => {
+    void run.restore().then(setRestored);
+  }, [run]);
+
+  const exported = async () => {
+    const document = await exportFile();
+    if (document) download(`${file.part.number || 'run'}.json`, document);
+  };
+  const keys = useMemo(
+    () => ({ 'Ctrl+s': () => void save(), 'Ctrl+z': run.undo, 'Ctrl+y': run.redo, 'Ctrl+Shift+z': run.redo, '?': () => setHelp(true) }),
+    [save, run],
+  );
+  useShortcuts(keys);
+
+  const problems = useMemo(() => [...(saving.kind === 'refused' ? saving.problems : []), ...(planned.answer?.problems ?? [])], [planned, saving]);
+  const workspace = useMemo<Workspace>(
+    () => ({ id, file, edit: run.edit, shop, planned, problems, selected, pass, select: (key, at) => setSelection({ selected: key, pass: at }) }),
+    [id, file, run, shop, planned, problems, selected, pass],
+  );
+
+  return (
+    <WorkspaceContext.Provider value={workspace}>
+      <RunHeader id={id} file={file} dirty={dirty} saving={saving} can={can} on={{ undo: run.undo, redo: run.redo, save: () => void save(), help: () => setHelp(true), export: () => void exported() }} />
+      {restored && dirty && (
+        <Notice actions={<Button onPress={() => setRestored(false)}>Good</Button>}>Changes that were not saved last time are here again, from this browser. Save keeps them.</Notice>
+      )}
+      {saving.kind === 'unreachable' && (
+        <Notice danger actions={<Button onPress={() => void save()}>Try again</Button>}>
+          Not saved: the server does not answer. Everything typed is kept in this browser, also when the page is closed.
+        </Notice>
+      )}
+      {saving.kind === 'refused' && (
+        <Notice danger actions={<Button onPress={dismiss}>Good</Button>}>
+          Not saved: {saving.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}
+        </Notice>
+      )}
+      {planned.failed && <Notice danger>The planner stopped on this run, which is a fault of the program. Nothing typed is lost; save the run file with the arrow above and send it in.</Notice>}
+      {children}
+      {saving.kind === 'conflict' && <ConflictWindow mine={file} current={saving.current} onSettle={(keep) => void settle(saving.current, keep)} onClose={dismiss} />}
+      <HelpWindow open={help} onClose={() => setHelp(false)} />
+    </WorkspaceContext.Provider>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+import { createContext, useContext } from 'react';
+import type { Draft } from 'immer';
+import type { RunFile } from '@/core/formats/runFile';
+import type { Problem } from '@/core/result';
+import type { Shop } from '@/core/shop/shop';
+import type { Planned } from './usePlanner';
+
+/** What the places of one run share: the document, its plan, and what is selected. */
+export interface Workspace {
+  id: string;
+  file: RunFile;
+  edit: (field: string, recipe: (draft: Draft<RunFile>) => void) => void;
+  shop: Pick<Shop, 'materials'>;
+  planned: Planned;
+  problems: Problem[];
+  /** Key of the selected operation, and the pass of it that is shown. */
+  selected: string | undefined;
+  pass: number | undefined;
+  select: (key: string | undefined, pass?: number) => void;
+}
+
+export const WorkspaceContext = createContext<Workspace | undefined>(undefined);
+
+/** The run that is open here. */
+export function useWorkspace(): Workspace {
+  const workspace = useContext(WorkspaceContext);
+  if (!workspace) throw new Error('there is no run open here');
+  return workspace;
+}
+
+/** What is wrong at a path, if anything. */
+export const problemAt = (problems: Problem[], ...paths: string[]): string | undefined => problems.find(({ path }) => paths.includes(path))?.message;

@@ -1,0 +1,33 @@
+import type { RunFile } from '@/core/formats/runFile';
+import type { Problem } from '@/core/result';
+
+/** A run as the server gives it. */
+export interface ServedRun {
+  id: number;
+  revision: number;
+  savedAt: string;
+  file: RunFile;
+}
+
+/** How a request ended, as the page needs to know it. */
+export type Outcome = { kind: 'done'; run: ServedRun } | { kind: 'conflict'; current: ServedRun } | { kind: 'refused'; problems: Problem[] } | { kind: 'unreachable' };
+
+async function ask(method: string, path: string, body: unknown): Promise<Outcome> {
+  try {
+    const response = await fetch(path, { method, headers: { 'content-type': 'application/json' }, body: typeof body === 'string' ? body : JSON.stringify(body) });
+    const answer = (await response.json()) as { run?: ServedRun; current?: ServedRun; problems?: Problem[] };
+    if (response.ok && answer.run) return { kind: 'done', run: answer.run };
+    if (response.status === 409 && answer.current) return { kind: 'conflict', current: answer.current };
+    if (response.status >= 500) return { kind: 'unreachable' };
+    return { kind: 'refused', problems: answer.problems ?? [] };
+  } catch {
+    return { kind: 'unreachable' };
+  }
+}
+
+/** Keeps a run: a new one, or a further revision on top of `base`. */
+export const saveRun = (id: string, base: number, file: RunFile): Promise<Outcome> =>
+  id === 'new' ? ask('POST', '/api/runs', { file }) : ask('PUT', `/api/runs/${id}`, { base, file });
+
+/** Brings in a run file as it was read from disk. */
+export const importRun = (text: string): Promise<Outcome> => ask('POST', '/api/import', text);

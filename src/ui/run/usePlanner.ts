@@ -1,0 +1,45 @@
+'use client';
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useRef, useState } from 'react';
+import type { Answer } from '@/core/formats/planner';
+import type { RunFile } from '@/core/formats/runFile';
+import type { Shop } from '@/core/shop/shop';
+import type { PlannerApi } from '@/workers/planner.worker';
+
+/** What is known of the run as it stands: its answer, and the last plan that was possible, to go on showing it. */
+export interface Planned {
+  answer: Answer | undefined;
+  lastPlan: Answer['plan'];
+  /** Set when the planner itself failed, which is a bug and said so. */
+  failed: boolean;
+}
+
+/** Plans every change in a worker; only the newest answer counts. */
+export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; exportFile: () => Promise<RunFile | undefined> } {
+  const [planned, setPlanned] = useState<Planned>({ answer: undefined, lastPlan: undefined, failed: false });
+  const planner = useRef<Remote<PlannerApi> | undefined>(undefined);
+  const newest = useRef(0);
+
+  useEffect(() => {
+    const worker = new Worker(new URL('../../workers/planner.worker.ts', import.meta.url), { type: 'module' });
+    const remote = wrap<PlannerApi>(worker);
+    planner.current = remote;
+    void remote.useShop(shop);
+    return () => {
+      planner.current = undefined;
+      worker.terminate();
+    };
+  }, [shop]);
+
+  useEffect(() => {
+    const turn = (newest.current += 1);
+    planner.current
+      ?.answer(file)
+      .then((answer) => {
+        if (turn === newest.current) setPlanned(({ lastPlan }) => ({ answer, lastPlan: answer?.plan ?? lastPlan, failed: false }));
+      })
+      .catch(() => setPlanned((before) => ({ ...before, failed: true })));
+  }, [file, shop]);
+
+  return { planned, exportFile: async () => planner.current?.export(file) };
+}

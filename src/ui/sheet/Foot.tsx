@@ -1,0 +1,53 @@
+'use client';
+import styled from 'styled-components';
+import type { Plan } from '@/core/plan';
+import { formatNominal } from '@/core/units/length';
+import { sayMinutes } from '@/core/units/show';
+import { FigureButton } from './Working';
+
+const Bar = styled.footer`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-start;
+  gap: 4px 34px;
+  padding: 8px 24px 10px;
+  border-top: 1px solid var(--line);
+  dl { display: contents; }
+  div { display: flex; flex-direction: column-reverse; }
+  dt { color: var(--ink-soft); font-size: 13px; }
+  dd { font: 700 18px var(--mono); }
+  dd button { text-align: left; }
+  > p { margin-left: auto; color: var(--ink-soft); font-size: 13px; align-self: center; }
+`;
+
+/** The seven figures that people ask for first. */
+export function Foot({ plan }: { plan: Plan }) {
+  const { times, stock, run } = plan;
+  const { units } = run;
+  const figures = [
+    [times.piece, sayMinutes(times.piece.value), 'a piece'],
+    [times.batch, sayMinutes(times.batch.value), `batch of ${run.quantity}`],
+    [times.setup, sayMinutes(times.setup.value), 'setting up'],
+    [stock.bars, String(stock.bars.value), `bars of ${formatNominal(stock.barLength, units)} ${units}`],
+    [stock.piecesPerBar, String(stock.piecesPerBar.value), 'pieces a bar'],
+    [stock.leftOver, `${formatNominal(Math.round(stock.leftOver.value * 10) / 10, units)} ${units}`, 'left over'],
+    [stock.mass, `${stock.mass.value.toFixed(2)} kg`, 'of stock'],
+  ] as const;
+  return (
+    <Bar aria-label="Figures of the run">
+      <dl>
+        {figures.map(([figure, text, name]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>
+              <FigureButton figure={figure} units={units}>
+                {text}
+              </FigureButton>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <p>↑ ↓ operation · ← → pass · ? keys</p>
+    </Bar>
+  );
+}

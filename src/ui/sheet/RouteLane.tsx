@@ -1,0 +1,94 @@
+'use client';
+import { useEffect, useRef } from 'react';
+import styled from 'styled-components';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { OperationSign } from './icons';
+import type { SheetLayout } from './sheetLayout';
+
+const Row = styled.button`
+  position: absolute;
+  left: 0;
+  display: grid;
+  grid-template-columns: 42px 18px 1fr 46px;
+  gap: 7px;
+  align-items: center;
+  padding: 0 8px 0 6px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font-size: 14px;
+  text-align: left;
+  cursor: pointer;
+  .number, .minutes { color: var(--ink-soft); font-family: var(--mono); font-size: 13px; text-align: right; }
+  .name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+  &:hover { background: var(--hover); }
+  &[aria-selected='true'] { background: var(--blue-soft); color: var(--blue); font-weight: 700; }
+  &[aria-selected='true'] .number, &[aria-selected='true'] .minutes { color: var(--blue); }
+  &:focus-visible { outline-offset: -3px; }
+`;
+
+const minutesOf = ({ cutting, hand }: TimedOperation) => cutting.value + hand.value;
+
+/** How far down a tile lies over the next, px: the overlap of shingles. */
+const OVERLAP = 7;
+
+interface Props {
+  planned: PlannedSetup;
+  layout: SheetLayout;
+  top: number;
+  selected: string | undefined;
+  onSelect: (key: string) => void;
+}
+
+/** The tiles: each over exactly the length it cuts, its dark end where the tool stops. */
+export function RouteTiles({ planned, layout, top, selected, onSelect }: Props) {
+  const { x, rowHeight } = layout;
+  return (
+    <g>
+      {planned.operations.map(({ key, from, to, kind }, index) => {
+        const [left, right] = [Math.min(x(to), x(from)), Math.max(x(to), x(from))];
+        const width = Math.max(9, right - left);
+        const chosen = key === selected;
+        const y = top + index * rowHeight + 2;
+        const stopAtLeft = x(to) <= x(from);
+        return (
+          <g key={key} onClick={() => onSelect(key)} style={{ cursor: 'pointer' }}>
+            <line x1={layout.names} x2={layout.right + 10} y1={y + rowHeight / 2 - 1} y2={y + rowHeight / 2 - 1} stroke="var(--line)" strokeDasharray="1 4" />
+            <rect x={left} y={y} width={width} height={rowHeight + OVERLAP - 3} rx="3" fill={chosen ? 'var(--blue-soft)' : kind === 'drill' || kind === 'centre' ? 'var(--brass-soft)' : 'var(--sheet)'} stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'} strokeWidth={chosen ? 2 : 1} />
+            <rect x={stopAtLeft ? left : left + width - 5} y={y} width="5" height={rowHeight + OVERLAP - 3} rx="1" fill={chosen ? 'var(--blue)' : 'var(--ink)'} />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** The names and minutes of the operations, one column; arrows move through them. */
+export function RouteNames({ planned, layout, top, selected, onSelect }: Props) {
+  const list = useRef<HTMLDivElement>(null);
+  const { rowHeight } = layout;
+  // Focus goes with the selection while it is in the list, so that the keyboard is never lost.
+  useEffect(() => {
+    if (list.current?.contains(document.activeElement)) list.current.querySelector<HTMLButtonElement>('[aria-selected="true"]')?.focus();
+  }, [selected]);
+  return (
+    <div ref={list} role="listbox" aria-label={`Operations of set-up ${planned.setup.number}`}>
+      {planned.operations.map((operation, index) => (
+        <Row
+          key={operation.key}
+          type="button"
+          role="option"
+          aria-selected={operation.key === selected}
+          tabIndex={operation.key === selected || (selected === undefined && index === 0) ? 0 : -1}
+          style={{ top: top + index * rowHeight, height: rowHeight, width: layout.names }}
+          onClick={() => onSelect(operation.key)}
+        >
+          <span className="number">{operation.number}</span>
+          <OperationSign kind={operation.kind} />
+          <span className="name">{operation.name}</span>
+          <span className="minutes">{minutesOf(operation).toFixed(2)}</span>
+        </Row>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,210 @@
+'use client';
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+import styled from 'styled-components';
+import type { Plan } from '@/core/plan';
+import type { PlannedSetup } from '@/core/time/planTimes';
+import { formatNominal } from '@/core/units/length';
+import { Hatches } from '../drawing/Hatches';
+import { Notice } from '../primitives/Notice';
+import { useSize } from '../primitives/useSize';
+import { useShortcuts } from '../run/useShortcuts';
+import { useWorkspace } from '../run/WorkspaceContext';
+import { Foot } from './Foot';
+import { Panel } from './Panel';
+import { RouteNames, RouteTiles } from './RouteLane';
+import { layoutSheet } from './sheetLayout';
+import { StopsLane } from './StopsLane';
+import { TimeLane } from './TimeLane';
+import { DiameterLabels, WorkLane } from './WorkLane';
+
+const Room = styled.main`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  gap: 14px;
+  padding: 12px 16px;
+  @media (max-width: 980px) { grid-template-columns: minmax(0, 1fr); }
+`;
+
+const Paper = styled.div`
+  position: relative;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--sheet);
+  overflow: hidden;
+  &[data-stale] svg, &[data-stale] [role='listbox'] { opacity: 0.45; }
+  svg { display: block; }
+  text { font: 13px var(--sans); fill: var(--ink); font-variant-numeric: tabular-nums; }
+  text.lane { font-weight: 700; font-size: 14px; }
+  text.soft { fill: var(--ink-soft); }
+  text.strong { font: 600 13px var(--mono); }
+  text.chosen { font: 700 13px var(--mono); fill: var(--blue); }
+`;
+
+const Setups = styled.div`
+  position: absolute;
+  left: 0;
+  right: 0;
+  display: flex;
+  align-items: center;
+  gap: 4px 8px;
+  padding: 0 10px;
+  button { min-height: 24px; padding: 0 8px; border: 0; border-radius: 5px; background: none; cursor: pointer; font-size: 14px; }
+  button:hover { background: var(--hover); }
+  button[aria-pressed='true'] { font-weight: 700; text-decoration: underline 2px; text-underline-offset: 4px; }
+  span { color: var(--ink-soft); font-size: 13px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+  @media (pointer: coarse) { button { min-height: 40px; } }
+`;
+
+const Waiting = styled.main`
+  max-width: 720px;
+  margin: 40px auto;
+  padding: 24px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: var(--sheet);
+  h2 { margin-bottom: 8px; }
+  li { margin: 6px 0; }
+`;
+
+const HOLDING = { '3-jaw': 'three-jaw chuck', collet: 'collet', 'soft-jaws': 'soft jaws' };
+
+const holdingWords = ({ setup }: PlannedSetup): string => {
+  const { holding, run, end } = setup;
+  const grip = holding.grip === 'stock' ? `the ${setup.partsOff ? 'bar' : 'blank'}` : `⌀${formatNominal(holding.diameter, run.units)}`;
+  return `${HOLDING[holding.kind]} on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}`;
+};
+
+/** The signature view: work, route, stops and time of a run, the first three on one z axis. */
+export function Sheet() {
+  const { id, planned, problems } = useWorkspace();
+  const plan = planned.answer?.plan ?? planned.lastPlan;
+  if (!planned.answer) return <Waiting aria-busy>Planning …</Waiting>;
+  if (!plan)
+    return (
+      <Waiting>
+        <h2>There is no plan yet</h2>
+        <ul>
+          {problems.map(({ path, message }) => (
+            <li key={path + message}>
+              <code>{path}</code> {message}
+            </li>
+          ))}
+        </ul>
+        <p>
+          <Link href={`/runs/${id}/part`} prefetch={false}>
+            Go on with the part
+          </Link>
+        </p>
+      </Waiting>
+    );
+  return (
+    <>
+      {!planned.answer.plan && (
+        <Notice danger>
+          What is entered now cannot be planned; the sheet shows the last plan that could be.{' '}
+          {problems.map(({ path, message }) => (
+            <span key={path + message}>
+              <code>{path}</code> {message}.{' '}
+            </span>
+          ))}
+        </Notice>
+      )}
+      <PlannedSheet plan={plan} stale={!planned.answer.plan} />
+    </>
+  );
+}
+
+function useWindowHeight(): number {
+  const [height, setHeight] = useState(800);
+  useEffect(() => {
+    const follow = () => setHeight(window.innerHeight);
+    follow();
+    window.addEventListener('resize', follow);
+    return () => window.removeEventListener('resize', follow);
+  }, []);
+  return height;
+}
+
+const ROUTE_HEAD = 34;
+const STOPS = 78;
+const TIME = 70;
+
+function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
+  const { selected, pass, select } = useWorkspace();
+  const [opened, setOpened] = useState(0);
+  const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
+  const windowHeight = useWindowHeight();
+
+  const all = useMemo(() => plan.setups.flatMap(({ operations }, index) => operations.map((operation) => ({ operation, index }))), [plan]);
+  const at = all.findIndex(({ operation }) => operation.key === selected);
+  const current = all[at];
+  const setupIndex = Math.min(current?.index ?? opened, plan.setups.length - 1);
+  const planned = plan.setups[setupIndex] as PlannedSetup;
+  const operation = current?.operation;
+  const shownPass = pass === undefined || !operation ? undefined : Math.min(pass, operation.passes.length - 1);
+
+  const keys = useMemo(() => {
+    const go = (by: number) => {
+      const next = all[at < 0 ? (by > 0 ? 0 : all.length - 1) : Math.max(0, Math.min(all.length - 1, at + by))];
+      if (next) select(next.operation.key);
+    };
+    const goPass = (by: number) => {
+      if (!operation) return go(1);
+      const last = operation.passes.length - 1;
+      select(operation.key, Math.max(0, Math.min(last, (shownPass ?? last) + by)));
+    };
+    return { ArrowDown: () => go(1), ArrowUp: () => go(-1), ArrowRight: () => goPass(1), ArrowLeft: () => goPass(-1), Escape: () => select(undefined) };
+  }, [all, at, operation, shownPass, select]);
+  useShortcuts(keys);
+
+  const rowHeight = 20;
+  const routeHeight = ROUTE_HEAD + planned.operations.length * rowHeight + 14;
+  const workHeight = Math.max(220, Math.min(420, windowHeight - 56 - 72 - 26 - routeHeight - STOPS - TIME));
+  const layout = layoutSheet(planned, width, workHeight, rowHeight);
+  const routeTop = workHeight + ROUTE_HEAD;
+  const stopsTop = workHeight + routeHeight;
+  const timeTop = stopsTop + STOPS;
+  const height = timeTop + TIME;
+  const choose = (key: string) => select(key);
+  const shared = { planned, layout, selected, onSelect: choose };
+
+  return (
+    <>
+      <Room>
+        <Paper ref={room} data-stale={stale || undefined} style={{ height }}>
+          <svg width={width} height={height} role="img" aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}>
+            <Hatches />
+            <WorkLane planned={planned} layout={layout} operation={operation} pass={shownPass} />
+            {[workHeight, stopsTop, timeTop].map((y) => (
+              <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
+            ))}
+            <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
+            <RouteTiles {...shared} top={routeTop} />
+            <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={choose} />
+          </svg>
+          <DiameterLabels planned={planned} layout={layout} operation={operation} />
+          <Setups style={{ top: workHeight + 4 }}>
+            {plan.setups.map(({ setup }, index) => (
+              <button
+                key={setup.number}
+                type="button"
+                aria-pressed={index === setupIndex}
+                onClick={() => {
+                  setOpened(index);
+                  select(undefined);
+                }}
+              >
+                Set-up {setup.number}
+              </button>
+            ))}
+            <span>{holdingWords(planned)}</span>
+          </Setups>
+          <RouteNames {...shared} top={routeTop} />
+        </Paper>
+        <Panel planned={planned} operation={operation} pass={shownPass} onPass={(next) => operation && select(operation.key, next)} />
+      </Room>
+      <Foot plan={plan} />
+    </>
+  );
+}

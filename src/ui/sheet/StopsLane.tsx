@@ -1,0 +1,68 @@
+'use client';
+import type { PlannedSetup } from '@/core/time/planTimes';
+import { formatLength } from '@/core/units/length';
+import type { Pin } from '@/core/stops/planStops';
+import { spread } from '../drawing/paths';
+import type { SheetLayout } from './sheetLayout';
+
+const meansOf = ({ means, station }: Pin): string => (means === 'station' ? `station ${station}` : means === 'quill' ? 'quill' : 'each time');
+
+interface Props {
+  planned: PlannedSetup;
+  layout: SheetLayout;
+  /** Top and height of the lane, and where the tiles and the work begin. */
+  top: number;
+  routeTop: number;
+  selected: string | undefined;
+  onSelect: (key: string) => void;
+}
+
+/** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
+export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
+  const { units } = planned.setup.run;
+  const rail = top + 44;
+  const true_ = planned.pins.map(({ setting }) => Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))));
+  const heads = spread(true_, 62, 150, layout.width - 34);
+  const stations = planned.pins.filter(({ means }) => means === 'station').length;
+  return (
+    <g>
+      <text x={14} y={top + 22} className="lane">
+        Stops
+      </text>
+      <text x={14} y={top + 40} className="soft">
+        {stations} of {planned.setup.run.shop.machine.stations} stations
+      </text>
+      <line x1={130} x2={layout.width - 16} y1={rail} y2={rail} stroke="var(--ink)" strokeWidth="3" />
+      {planned.pins.map((pin, index) => {
+        const chosen = selected !== undefined && pin.operations.includes(selected);
+        const shared = pin.operations.length > 1;
+        const [place, head] = [true_[index] ?? 0, heads[index] ?? 0];
+        const first = planned.operations.findIndex(({ key }) => key === pin.operations[0]);
+        const colour = chosen ? 'var(--blue)' : 'var(--ink)';
+        return (
+          <g key={pin.letter} onClick={() => onSelect(pin.operations[0] ?? '')} style={{ cursor: 'pointer' }}>
+            <path
+              d={`M${place},${chosen ? layout.work.axis : routeTop + first * layout.rowHeight + 2}V${top + 2}L${head},${top + 16}V${rail}`}
+              fill="none"
+              stroke={colour}
+              strokeWidth={chosen ? 2 : 1}
+              strokeDasharray={chosen ? undefined : '1.5 3.5'}
+            />
+            <circle cx={head} cy={rail} r="9" fill={chosen ? 'var(--blue)' : 'var(--sheet)'} stroke={colour} strokeWidth="2" />
+            {shared && <circle cx={head} cy={rail} r="12.5" fill="none" stroke={colour} strokeWidth="1" />}
+            <text x={head} y={rail + 4.5} textAnchor="middle" style={{ fill: chosen ? 'var(--on-blue)' : 'var(--ink)', fontWeight: 700, fontSize: 12 }}>
+              {pin.letter}
+            </text>
+            <text x={head + 5} y={rail - 14} textAnchor="start" className={chosen ? 'chosen' : 'strong'}>
+              {formatLength(pin.setting, units)}
+            </text>
+            <text x={head} y={rail + 25} textAnchor="middle" className="soft">
+              {meansOf(pin)}
+              {shared ? ` ×${pin.operations.length}` : ''}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,239 @@
+'use client';
+import { useState } from 'react';
+import { Button, DialogTrigger } from 'react-aria-components';
+import styled from 'styled-components';
+import { sizeText } from '@/core/part/size';
+import { workAfterPass } from '@/core/removal/afterPass';
+import { outsideOf } from '@/core/removal/checkFinished';
+import { largestRadius } from '@/core/removal/profile';
+import type { Workpiece } from '@/core/removal/workpiece';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { formatLength, formatNominal } from '@/core/units/length';
+import { edgePath, fullPath, metalPath, outlinePath, spread, type Frame } from '../drawing/paths';
+import { Balloon } from '../primitives/Balloon';
+import { Field } from '../primitives/Field';
+import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import type { SheetLayout } from './sheetLayout';
+
+interface Props {
+  planned: PlannedSetup;
+  layout: SheetLayout;
+  operation: TimedOperation | undefined;
+  pass: number | undefined;
+}
+
+/** The section of the work in its holding, as it is after the selected operation: cut, still to be cut, and the part. */
+export function WorkLane({ planned, layout, operation, pass }: Props) {
+  const { setup } = planned;
+  const { work, x, y } = layout;
+  const before = operation?.before ?? planned.start;
+  const after = operation ? workAfterPass(operation, pass ?? operation.passes.length - 1) : planned.start;
+  const halves = work.whole ? ([1, -1] as const) : ([1] as const);
+  const frame = (half: 1 | -1): Frame => ({ x, y: (r) => 2 * work.axis * (half === 1 ? 0 : 1) + half * y(r) });
+  return (
+    <g>
+      {halves.map((half) => (
+        <Half key={half} frame={frame(half)} before={before} after={after} planned={planned} operation={operation} layout={layout} />
+      ))}
+      <line x1={x(layout.to) - 8} x2={layout.right + 14} y1={work.axis} y2={work.axis} stroke="var(--ink-soft)" strokeDasharray="12 3 2 3" />
+      <Blade planned={planned} layout={layout} />
+      <Measures planned={planned} layout={layout} />
+      <text x={14} y={22} className="lane">
+        Work
+      </text>
+      <text x={14} y={42} className="soft">
+        {work.whole ? 'section' : 'half section'}, one scale both ways
+      </text>
+      <Key layout={layout} supported={setup.supported} />
+    </g>
+  );
+}
+
+/** What the hatches mean, in words. */
+function Key({ layout, supported }: { layout: SheetLayout; supported: boolean }) {
+  const rows = [
+    ['url(#hatch-cut)', 'cut now'],
+    ['url(#hatch-stock)', 'still to go'],
+    ['url(#hatch-jaws)', 'jaws'],
+  ] as const;
+  return (
+    <g>
+      {rows.map(([fill, words], index) => (
+        <g key={words} transform={`translate(14, ${56 + index * 20})`}>
+          <rect width="20" height="12" fill={fill} stroke="var(--ink-soft)" strokeWidth="0.7" />
+          <text x="28" y="11" className="soft">
+            {words}
+          </text>
+        </g>
+      ))}
+      {supported && (
+        <text x={14} y={132} className="soft">
+          centre at the free end
+        </text>
+      )}
+      <text x={layout.names - 10} y={0} />
+    </g>
+  );
+}
+
+interface HalfProps {
+  frame: Frame;
+  before: Workpiece;
+  after: Workpiece;
+  planned: PlannedSetup;
+  operation: TimedOperation | undefined;
+  layout: SheetLayout;
+}
+
+function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
+  const { setup } = planned;
+  const part = outsideOf(setup.part);
+  const shown = ({ outside, bore }: Workpiece): Workpiece => {
+    const cut = (profile: Workpiece['outside']) => profile.map((segment) => ({ ...segment, z1: Math.min(segment.z1, layout.to) })).filter(({ z0, z1 }) => z1 > z0);
+    return { outside: cut(outside), bore: cut(bore) };
+  };
+  const [was, is] = [shown(before), shown(after)];
+  const { holding } = setup;
+  const jawEnd = Math.min(holding.to, layout.to);
+  const jawRadius = holding.diameter / 2;
+  const [inner, outer] = [frame.y(jawRadius), frame.y(jawRadius + 26 / layout.pixelsPerMm)];
+  return (
+    <g>
+      <path d={metalPath(frame, was)} fill="url(#hatch-cut)" />
+      <path d={metalPath(frame, is)} fill="var(--sheet)" />
+      <path d={metalPath(frame, is)} fill="url(#hatch-stock)" stroke="var(--brass)" strokeWidth="1" />
+      <path d={fullPath(frame, part)} fill="var(--sheet)" opacity="0.82" />
+      <path d={metalPath(frame, { outside: is.outside, bore: is.bore })} fill="var(--metal)" opacity="0.55" />
+      <path d={outlinePath(frame, part)} fill="none" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />
+      {[part[0], part.at(-1)].map((end, index) => {
+        if (!end) return null;
+        const [z, r] = index === 0 ? [end.z0, end.r0] : [end.z1, end.r1];
+        return <line key={index} x1={frame.x(z)} x2={frame.x(z)} y1={frame.y(0)} y2={frame.y(r)} stroke="var(--ink)" strokeWidth="1.8" />;
+      })}
+      <path d={outlinePath(frame, is.bore.filter(({ r0, r1 }) => r0 + r1 > 1e-6))} fill="none" stroke="var(--ink)" strokeWidth="1.2" />
+      {setup.part.holes.map(({ path, diameter, depth, from }) => {
+        const [z0, z1] = from === 'front' ? [0, depth] : [setup.part.length - depth, setup.part.length];
+        return <line key={path} x1={frame.x(z0)} x2={frame.x(z1)} y1={frame.y(diameter.nominal / 2)} y2={frame.y(diameter.nominal / 2)} stroke="var(--ink)" strokeDasharray="5 3" />;
+      })}
+      <rect x={frame.x(jawEnd)} y={Math.min(inner, outer)} width={frame.x(holding.from) - frame.x(jawEnd)} height={Math.abs(outer - inner)} fill="url(#hatch-jaws)" stroke="var(--ink)" />
+      {operation && <path d={edgePath(frame, operation.removal, operation.from, Math.max(largestRadius(operation.before.outside, operation.from - 0.01, operation.to + 0.01), setup.part.steps[0]?.diameter.nominal ?? 0) )} fill="none" stroke="var(--blue)" strokeWidth="4" strokeLinecap="round" />}
+    </g>
+  );
+}
+
+/** The gap that the blade takes. */
+function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'planned' | 'layout'>) {
+  const { blade } = setup.stock;
+  if (!setup.partsOff || !blade) return null;
+  const end = setup.part.length + setup.behind;
+  const radius = setup.stock.size / 2;
+  const bottom = work.whole ? y(-radius) : work.axis;
+  return (
+    <g>
+      <rect x={x(end + blade.width)} y={y(radius) - 8} width={x(end) - x(end + blade.width)} height={bottom - y(radius) + 8} fill="var(--sheet)" fillOpacity="0.5" stroke="var(--ink-soft)" strokeDasharray="3 3" />
+      <text x={x(end + blade.width / 2)} y={y(radius) - 13} textAnchor="middle" className="soft">
+        blade {formatLength(blade.width, setup.run.units)}
+      </text>
+    </g>
+  );
+}
+
+/** Lengths of the steps, and the stick-out, below the section. */
+function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'planned' | 'layout'>) {
+  const { units } = setup.run;
+  const radius = setup.stock.size / 2;
+  const bottom = work.whole ? Math.min(y(-radius), work.height - 46) : work.axis;
+  const at = bottom + 14;
+  const labels = spread(setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2)), 52, 0, 2000);
+  const jaws = setup.holding.from;
+  return (
+    <g>
+      {setup.part.steps.map(({ zFrom, zTo, path, length, critical }, index) => (
+        <g key={path}>
+          <path d={`M${x(zFrom)},${at - 4}v8M${x(zTo)},${at - 4}v8M${x(zFrom)},${at}H${x(zTo)}`} stroke="var(--ink-soft)" fill="none" />
+          <text x={labels[index]} y={at + 13} textAnchor="middle" className={critical || length.from !== 'general' ? 'strong' : 'soft'}>
+            {formatNominal(length.nominal, units)}
+            {length.from === 'limits' ? ` ${signed(length.lower, units)}/${signed(length.upper, units)}` : ''}
+          </text>
+        </g>
+      ))}
+      <path d={`M${x(-setup.facing)},${at + 18}v8M${x(jaws)},${at + 18}v8M${x(-setup.facing)},${at + 22}H${x(jaws)}`} stroke="var(--ink-soft)" fill="none" />
+      <text x={x(jaws) - 6} y={at + 26} textAnchor="end" className="soft">
+        stick-out {formatLength(setup.stickOut.value, units)}
+      </text>
+    </g>
+  );
+}
+
+const signed = (mm: number, units: 'mm' | 'in') => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${formatNominal(Math.abs(mm), units)}`;
+
+const Label = styled(Button)`
+  position: absolute;
+  transform: translate(-50%, -50%);
+  min-height: 24px;
+  padding: 0 6px;
+  border: 1px solid transparent;
+  border-radius: 5px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: 600 14px var(--mono);
+  white-space: nowrap;
+  cursor: pointer;
+  &[data-hovered] { border-color: var(--ink-soft); background: var(--hover); }
+  &[data-selected] { color: var(--blue); border-color: var(--blue); background: var(--blue-soft); }
+  @media (pointer: coarse) { min-height: 40px; }
+`;
+
+const stepIndexOf = (path: string) => Number(/\[(\d+)\]/.exec(path)?.[1]);
+
+/** The diameters on the drawing: press one to change it. They lie over the drawing as real buttons. */
+export function DiameterLabels({ planned, layout, operation }: Omit<Props, 'pass'>) {
+  const { setup } = planned;
+  const { x, y, work } = layout;
+  const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
+  const at = spread(inside, 76, 40, layout.right + 20);
+  const top = Math.max(16, y(setup.stock.size / 2) - (setup.partsOff ? 34 : 18));
+  return (
+    <>
+      {setup.part.steps.map((step, index) => {
+        const width = x(step.zFrom) - x(step.zTo);
+        const roomy = width > 84 && (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 && (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
+        return <DiameterLabel key={step.path} path={step.path} name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`} left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)} top={roomy ? y(step.diameter.nominal / 2) + 20 : top} selected={operation?.feature === step.path} />;
+      })}
+    </>
+  );
+}
+
+function DiameterLabel({ path, name, left, top, selected }: { path: string; name: string; left: number; top: number; selected: boolean }) {
+  const { file, edit, problems } = useWorkspace();
+  const [open, setOpen] = useState(false);
+  const index = stepIndexOf(path);
+  const step = file.part.outside[index];
+  return (
+    <DialogTrigger isOpen={open} onOpenChange={setOpen}>
+      <Label style={{ left, top }} aria-label={`${name}, change this diameter`} {...(selected ? { 'data-selected': '' } : {})}>
+        {name}
+      </Label>
+      <Balloon label={`Diameter of step ${index + 1}`}>
+        <div style={{ width: 240 }}>
+          <Field
+            label={`Diameter of step ${index + 1}`}
+            autoFocus
+            value={sizeText(step?.diameter)}
+            problem={problemAt(problems, `${path}.diameter`)}
+            onChange={(text) =>
+              edit(`${path}.diameter`, ({ part }) => {
+                const own = part.outside[index];
+                if (own) own.diameter = text;
+              })
+            }
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') setOpen(false);
+            }}
+          />
+          <p style={{ marginTop: 8, color: 'var(--ink-soft)', fontSize: 13 }}>The plan follows as you type. Enter closes; undo takes it back.</p>
+        </div>
+      </Balloon>
+    </DialogTrigger>
+  );
+}

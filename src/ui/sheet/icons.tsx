@@ -1,0 +1,18 @@
+/** Signs of the operations, drawn in one style: the work as a light bar, the tool dark. 16 px. */
+const SIGNS: Record<string, string> = {
+  face: 'M2 5h9v6H2z M13 3v10',
+  centre: 'M2 4h5v8H2z M14 8h-4l-2-1.5M10 8l-2 1.5',
+  drill: 'M2 3h6v10H2z M14 6h-6l-2 2 2 2h6',
+  'turn-rough': 'M2 7h12v5H2z M2 4h12M11 2l3 2-3 2',
+  'turn-finish': 'M2 7h12v5H2z M3 4h8l3 2',
+  chamfer: 'M2 4h8l4 4v5H2z M10 2l5 5',
+  'part-off': 'M2 5h5v7H2z M10 5h4v7h-4z M8.5 2v12',
+};
+
+export function OperationSign({ kind }: { kind: string }) {
+  return (
+    <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.4" strokeLinejoin="round" strokeLinecap="round">
+      <path d={SIGNS[kind] ?? 'M3 8h10'} />
+    </svg>
+  );
+}

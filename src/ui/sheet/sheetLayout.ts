@@ -1,0 +1,43 @@
+import { scaleLinear } from 'd3-scale';
+import type { PlannedSetup } from '@/core/time/planTimes';
+
+/** Where things lie on the sheet, px. One z axis for every lane, the same scale across it: nothing is stretched. */
+export interface SheetLayout {
+  width: number;
+  /** Column of names at the left. */
+  names: number;
+  /** Right end of the z axis. */
+  right: number;
+  work: { height: number; axis: number; whole: boolean };
+  rowHeight: number;
+  x: (z: number) => number;
+  y: (radius: number) => number;
+  pixelsPerMm: number;
+  /** What is shown of the z axis. */
+  from: number;
+  to: number;
+}
+
+const TOP = 34;
+const BOTTOM = 46;
+const RIGHT = 46;
+
+/**
+ * Lays out the sheet of one set-up. The whole section when it fits at nearly the scale that its length allows; else the
+ * upper half.
+ */
+export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'start'>, width: number, workHeight: number, rowHeight: number): SheetLayout {
+  const names = width < 700 ? 190 : 292;
+  const right = width - RIGHT;
+  const from = -setup.facing - 1;
+  const end = Math.max(...start.outside.map(({ z1 }) => z1));
+  const to = setup.partsOff ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
+  const diameter = 2 * Math.max(...start.outside.map(({ r0, r1 }) => Math.max(r0, r1)));
+  const room = workHeight - TOP - BOTTOM;
+  const byLength = (right - names - 26) / (to - from);
+  const whole = room / diameter >= 0.72 * byLength;
+  const pixelsPerMm = Math.min(byLength, room / (whole ? diameter : diameter / 2));
+  const axis = whole ? TOP + room / 2 : workHeight - BOTTOM;
+  const x = scaleLinear([from, to], [right, right - (to - from) * pixelsPerMm]);
+  return { width, names, right, work: { height: workHeight, axis, whole }, rowHeight, x: (z) => x(z), y: (radius) => axis - radius * pixelsPerMm, pixelsPerMm, from, to };
+}

@@ -1,0 +1,26 @@
+import { expose } from 'comlink';
+import { answer, type Answer } from '@/core/formats/planner';
+import type { RunFile } from '@/core/formats/runFile';
+import { exportedRun } from '@/core/formats/writeRun';
+import type { Shop } from '@/core/shop/shop';
+
+/** The planner off the page's own thread: the same pipeline as everywhere. The shop is told once, not with every edit. */
+class Planner {
+  constructor(private shop: Shop | undefined = undefined) {}
+
+  useShop(shop: Shop): void {
+    this.shop = shop;
+  }
+
+  answer(file: RunFile): Answer | undefined {
+    return this.shop && answer(file, this.shop);
+  }
+
+  export(file: RunFile): RunFile {
+    return exportedRun(file);
+  }
+}
+
+export type PlannerApi = Planner;
+
+expose(new Planner());
