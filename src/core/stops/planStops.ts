@@ -8,6 +8,8 @@ export interface Pin {
   means: 'station' | 'each-time' | 'quill';
   station?: number;
   setting: number;
+  /** Shown to one place more. */
+  fine: boolean;
   /** Keys of the operations. */
   operations: string[];
 }
@@ -40,10 +42,13 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
     const setting = settingOf(cut).value;
     const carriage = cut.stop.means === 'carriage';
     const shared = places.find((pin) => (pin.means !== 'quill') === carriage && Math.abs(pin.setting - setting) < SAME);
-    if (shared) shared.operations.push(cut.key);
-    else if (!carriage) places.push({ means: 'quill', setting, operations: [cut.key] });
-    else if (station < setup.run.shop.machine.stations) places.push({ means: 'station', station: (station += 1), setting, operations: [cut.key] });
-    else places.push({ means: 'each-time', setting, operations: [cut.key] });
+    const place = { setting, fine: isFineStop(cut), operations: [cut.key] };
+    if (shared) {
+      shared.operations.push(cut.key);
+      shared.fine ||= place.fine;
+    } else if (!carriage) places.push({ means: 'quill', ...place });
+    else if (station < setup.run.shop.machine.stations) places.push({ means: 'station', station: (station += 1), ...place });
+    else places.push({ means: 'each-time', ...place });
   }
   return places.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: String.fromCharCode(65 + (index % 26)) }));
 }
@@ -77,6 +82,12 @@ function workStopOf({ setup }: CutSetup): WorkStop {
  */
 export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
   setups.map((setup) => ({ ...setup, pins: pinsOf(setup), workStop: workStopOf(setup) }));
+
+/** A length held this closely, mm, is set and shown to a micrometre. */
+const FINE = 0.1;
+
+/** Whether a setting wants one place more: the length it makes is held closely. */
+export const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean => checks.some(({ measures, size }) => measures === 'length' && size.upper - size.lower <= FINE);
 
 /** The pin an operation stops at. */
 export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined => setup.pins.find(({ operations }) => operations.includes(key));

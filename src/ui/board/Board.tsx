@@ -60,7 +60,7 @@ const Row = styled.li`
   &[data-late] { border-left-color: var(--oxide); }
   a {
     display: grid;
-    grid-template-columns: 76px minmax(170px, 1.4fr) minmax(120px, 1fr) 130px 110px 150px;
+    grid-template-columns: 84px minmax(160px, 1.2fr) minmax(150px, 1fr) 160px 130px 120px;
     gap: 4px 16px;
     align-items: center;
     padding: 11px 16px;
@@ -71,6 +71,7 @@ const Row = styled.li`
   small { display: block; color: var(--ink-soft); font-size: 13px; }
   .figure { font-family: var(--mono); }
   .off { font: 700 20px var(--mono); text-align: right; }
+  .off small { display: inline; margin-left: 5px; font: 13px var(--sans); }
   .late { color: var(--oxide); font-weight: 700; }
   @media (max-width: 900px) { a { grid-template-columns: 76px 1fr 1fr; } }
 `;

@@ -7,7 +7,7 @@ export function Hatches() {
         <line x1="0" y1="0" x2="0" y2="7" stroke="var(--brass)" strokeWidth="3" />
       </pattern>
       <pattern id="hatch-stock" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <line x1="0" y1="0" x2="0" y2="7" stroke="var(--brass)" strokeWidth="0.9" opacity="0.75" />
+        <line x1="0" y1="0" x2="0" y2="7" stroke="var(--brass)" strokeWidth="1.1" />
       </pattern>
       <pattern id="hatch-hand" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
         <line x1="0" y1="0" x2="0" y2="6" stroke="var(--ink-soft)" strokeWidth="1" opacity="0.6" />

@@ -24,7 +24,7 @@ export function fullPath(frame: Frame, outside: Profile): string {
 }
 
 /** The outline of a half, open at the axis. */
-export const outlinePath = (frame: Frame, profile: Profile): string => `M${along(frame, profile).join('L')}`;
+export const outlinePath = (frame: Frame, profile: Profile): string => (profile.length === 0 ? '' : `M${along(frame, profile).join('L')}`);
 
 /** The edge that a removal makes. */
 export function edgePath(frame: Frame, { outside, bore, faceAt, partedAt }: Removal, from: number, radius: number): string {

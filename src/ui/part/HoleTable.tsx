@@ -4,7 +4,7 @@ import { Fragment, useRef } from 'react';
 import { sizeText } from '@/core/part/size';
 import { Button, IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
-import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { EntryTable, Group } from './table';
 
 /** Holes on the axis, drilled from the front. */
@@ -40,7 +40,7 @@ export function HoleTable() {
           </thead>
           <tbody>
             {bores.map((bore, index) => {
-              const wrong = problems.filter(({ path }) => path.startsWith(`part.bores[${index}]`));
+              const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(`part.bores[${index}]`));
               return (
                 <Fragment key={index}>
                   <tr>

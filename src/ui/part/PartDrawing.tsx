@@ -43,7 +43,7 @@ export function PartDrawing({ part, units, marked }: { part: Part | undefined; u
 
 function Section({ part, metal, units, width, height, marked }: { part: Part; metal: ReturnType<typeof finishedPart>; units: UnitSystem; width: number; height: number; marked: string | undefined }) {
   const largest = Math.max(...part.steps.map(({ diameter }) => diameter.nominal));
-  const [side, above, below] = [30, 46, 62];
+  const [side, above, below] = [44, 46, 62];
   const scale = Math.min((width - 2 * side) / part.length, (height - above - below) / largest);
   const right = width / 2 + (part.length * scale) / 2;
   const axis = above + (height - above - below) / 2;
@@ -80,6 +80,9 @@ function Section({ part, metal, units, width, height, marked }: { part: Part; me
           </g>
         ))}
       <line x1={right - part.length * scale - 14} x2={right + 14} y1={axis} y2={axis} stroke="var(--ink-soft)" strokeDasharray="10 3 2 3" />
+      <text x={right + 6} y={axis - 6} className="soft">
+        front
+      </text>
       {part.steps.map((step, index) => (
         <g key={step.path}>
           <line x1={labelAt[index]} y1={26} x2={centres[index]} y2={top.y(step.diameter.nominal / 2) - 2} stroke="var(--ink-soft)" strokeWidth="0.7" />

@@ -5,14 +5,14 @@ import { sizeText } from '@/core/part/size';
 import { emptyStep, type StepFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
-import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { EntryTable, Group } from './table';
 
 const COLUMNS = ['diameter', 'length', 'front', 'back', 'roughness', 'name'] as const;
 type Column = (typeof COLUMNS)[number];
 
 const LABELS: Record<Column, string> = { diameter: 'Diameter', length: 'Length', front: 'Chamfer front', back: 'Chamfer back', roughness: 'Ra', name: 'Name' };
-const WIDTHS: Record<Column, number | undefined> = { diameter: 118, length: 112, front: 66, back: 66, roughness: 54, name: undefined };
+const WIDTHS: Record<Column, number | undefined> = { diameter: 108, length: 104, front: 62, back: 62, roughness: 52, name: undefined };
 
 const textOf = (step: StepFile, column: Column): string => {
   if (column === 'diameter' || column === 'length') return sizeText(step[column]);
@@ -83,7 +83,7 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
         </thead>
         <tbody>
           {outside.map((step, index) => {
-            const wrong = problems.filter(({ path }) => path.startsWith(`part.outside[${index}]`));
+            const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(`part.outside[${index}]`));
             return (
               <Fragment key={index}>
                 <tr onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>

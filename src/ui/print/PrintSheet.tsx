@@ -203,7 +203,7 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
       <td className="figure">{operation.speed.value}</td>
       <td className="figure">{show(operation.feed.value, 'mm/rev', units).text}</td>
       <td className="figure big">
-        {formatLength(settingOf(operation).value, units)}
+        {formatLength(settingOf(operation).value, units, pin?.fine)}
         <small>
           {operation.stop.settings.length > 1 ? `${operation.stop.settings[0]?.edge} edge, ` : ''}
           {means}

@@ -80,6 +80,7 @@ interface Props {
 function stateWords(saving: SaveState, dirty: boolean, id: string): string {
   if (saving.kind === 'saving') return 'saving …';
   if (saving.kind === 'unreachable' || saving.kind === 'refused') return 'not saved';
+  if (id === 'new' && !dirty) return '';
   if (dirty) return id === 'new' ? 'not saved yet' : 'unsaved changes';
   return saving.kind === 'saved' ? `saved ${format(new Date(saving.at), 'HH:mm')}` : 'saved';
 }

@@ -29,5 +29,8 @@ export function useWorkspace(): Workspace {
   return workspace;
 }
 
+/** Whether a problem is only that nothing was entered yet: said in the list of what is missing, not in red at the field. */
+export const isMissing = ({ message }: Problem): boolean => message.startsWith('is missing');
+
 /** What is wrong at a path, if anything. */
-export const problemAt = (problems: Problem[], ...paths: string[]): string | undefined => problems.find(({ path }) => paths.includes(path))?.message;
+export const problemAt = (problems: Problem[], path: string): string | undefined => problems.find((problem) => problem.path === path && !isMissing(problem))?.message;

@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
-import { formatNominal } from '@/core/units/length';
+import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
 import { FigureButton } from './Working';
 
@@ -30,7 +30,7 @@ export function Foot({ plan }: { plan: Plan }) {
     [times.setup, sayMinutes(times.setup.value), 'setting up'],
     [stock.bars, String(stock.bars.value), `bars of ${formatNominal(stock.barLength, units)} ${units}`],
     [stock.piecesPerBar, String(stock.piecesPerBar.value), 'pieces a bar'],
-    [stock.leftOver, `${formatNominal(Math.round(stock.leftOver.value * 10) / 10, units)} ${units}`, 'left over'],
+    [stock.leftOver, `${formatLength(stock.leftOver.value, units)} ${units}`, 'left over'],
     [stock.mass, `${stock.mass.value.toFixed(2)} kg`, 'of stock'],
   ] as const;
   return (

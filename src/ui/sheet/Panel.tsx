@@ -12,11 +12,13 @@ const Card = styled.aside`
   display: flex;
   flex-direction: column;
   min-height: 0;
+  max-height: calc(100vh - 152px);
+  @media (max-width: 980px) { max-height: none; }
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);
   overflow: auto;
-  > header { padding: 10px 16px; border-bottom: 3px solid var(--blue); background: var(--blue-soft); }
+  > header { position: sticky; top: 0; padding: 10px 16px; border-bottom: 3px solid var(--blue); background: var(--blue-soft); }
   > header h2 { color: var(--blue); font-size: 18px; }
   > header p { color: var(--ink-soft); font-size: 13px; }
   > p { padding: 10px 16px 14px; color: var(--ink-soft); font-size: 13px; }
@@ -76,7 +78,7 @@ export function Panel({ planned, operation, pass, onPass }: Props) {
         <dl>
           {operation.stop.settings.map(({ edge, setting }, index) => (
             <Line key={edge} name={operation.stop.means === 'quill' ? 'Quill, from the face' : `${EDGE[edge]}${index === 0 && means ? `, ${means}` : ''}`} className={index === 0 ? 'big first' : 'big'}>
-              <FigureButton figure={setting} units={units} />
+              <FigureButton figure={setting} units={units} fine={pin?.fine ?? false} />
             </Line>
           ))}
           {lastDiameter !== undefined && (

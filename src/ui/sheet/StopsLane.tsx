@@ -21,8 +21,8 @@ interface Props {
 export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
   const rail = top + 44;
-  const true_ = planned.pins.map(({ setting }) => Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))));
-  const heads = spread(true_, 62, 150, layout.width - 34);
+  const places = planned.pins.map(({ setting }) => Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))));
+  const heads = spread(places, Math.min(74, (layout.width - 208) / Math.max(1, planned.pins.length - 1)), 150, layout.width - 58);
   const stations = planned.pins.filter(({ means }) => means === 'station').length;
   return (
     <g>
@@ -36,7 +36,7 @@ export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }
       {planned.pins.map((pin, index) => {
         const chosen = selected !== undefined && pin.operations.includes(selected);
         const shared = pin.operations.length > 1;
-        const [place, head] = [true_[index] ?? 0, heads[index] ?? 0];
+        const [place, head] = [places[index] ?? 0, heads[index] ?? 0];
         const first = planned.operations.findIndex(({ key }) => key === pin.operations[0]);
         const colour = chosen ? 'var(--blue)' : 'var(--ink)';
         return (
@@ -54,7 +54,7 @@ export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }
               {pin.letter}
             </text>
             <text x={head + 5} y={rail - 14} textAnchor="start" className={chosen ? 'chosen' : 'strong'}>
-              {formatLength(pin.setting, units)}
+              {formatLength(pin.setting, units, pin.fine)}
             </text>
             <text x={head} y={rail + 25} textAnchor="middle" className="soft">
               {meansOf(pin)}

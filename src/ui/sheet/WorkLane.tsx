@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { sizeText } from '@/core/part/size';
 import { workAfterPass } from '@/core/removal/afterPass';
 import { outsideOf } from '@/core/removal/checkFinished';
-import { largestRadius } from '@/core/removal/profile';
+import { clip, largestRadius } from '@/core/removal/profile';
 import type { Workpiece } from '@/core/removal/workpiece';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { formatLength, formatNominal } from '@/core/units/length';
@@ -13,7 +13,7 @@ import { edgePath, fullPath, metalPath, outlinePath, spread, type Frame } from '
 import { Balloon } from '../primitives/Balloon';
 import { Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
-import type { SheetLayout } from './sheetLayout';
+import { JAWS, type SheetLayout } from './sheetLayout';
 
 interface Props {
   planned: PlannedSetup;
@@ -44,13 +44,13 @@ export function WorkLane({ planned, layout, operation, pass }: Props) {
       <text x={14} y={42} className="soft">
         {work.whole ? 'section' : 'half section'}, one scale both ways
       </text>
-      <Key layout={layout} supported={setup.supported} />
+      <Key supported={setup.supported} />
     </g>
   );
 }
 
 /** What the hatches mean, in words. */
-function Key({ layout, supported }: { layout: SheetLayout; supported: boolean }) {
+function Key({ supported }: { supported: boolean }) {
   const rows = [
     ['url(#hatch-cut)', 'cut now'],
     ['url(#hatch-stock)', 'still to go'],
@@ -71,7 +71,6 @@ function Key({ layout, supported }: { layout: SheetLayout; supported: boolean })
           centre at the free end
         </text>
       )}
-      <text x={layout.names - 10} y={0} />
     </g>
   );
 }
@@ -89,21 +88,20 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
   const { setup } = planned;
   const part = outsideOf(setup.part);
   const shown = ({ outside, bore }: Workpiece): Workpiece => {
-    const cut = (profile: Workpiece['outside']) => profile.map((segment) => ({ ...segment, z1: Math.min(segment.z1, layout.to) })).filter(({ z0, z1 }) => z1 > z0);
-    return { outside: cut(outside), bore: cut(bore) };
+    return { outside: clip(outside, -Infinity, layout.to), bore: clip(bore, -Infinity, layout.to) };
   };
   const [was, is] = [shown(before), shown(after)];
   const { holding } = setup;
   const jawEnd = Math.min(holding.to, layout.to);
   const jawRadius = holding.diameter / 2;
-  const [inner, outer] = [frame.y(jawRadius), frame.y(jawRadius + 26 / layout.pixelsPerMm)];
+  const [inner, outer] = [frame.y(jawRadius), frame.y(jawRadius + JAWS / layout.pixelsPerMm)];
   return (
     <g>
       <path d={metalPath(frame, was)} fill="url(#hatch-cut)" />
       <path d={metalPath(frame, is)} fill="var(--sheet)" />
       <path d={metalPath(frame, is)} fill="url(#hatch-stock)" stroke="var(--brass)" strokeWidth="1" />
-      <path d={fullPath(frame, part)} fill="var(--sheet)" opacity="0.82" />
-      <path d={metalPath(frame, { outside: is.outside, bore: is.bore })} fill="var(--metal)" opacity="0.55" />
+      <path d={fullPath(frame, part)} fill="var(--sheet)" />
+      <path d={metalPath(frame, { outside: part, bore: clip(is.bore, 0, setup.part.length) })} fill="var(--metal)" />
       <path d={outlinePath(frame, part)} fill="none" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />
       {[part[0], part.at(-1)].map((end, index) => {
         if (!end) return null;
@@ -142,7 +140,7 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
 function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'planned' | 'layout'>) {
   const { units } = setup.run;
   const radius = setup.stock.size / 2;
-  const bottom = work.whole ? Math.min(y(-radius), work.height - 46) : work.axis;
+  const bottom = work.whole ? y(-radius) + JAWS : work.axis;
   const at = bottom + 14;
   const labels = spread(setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2)), 52, 0, 2000);
   const jaws = setup.holding.from;
@@ -192,13 +190,15 @@ export function DiameterLabels({ planned, layout, operation }: Omit<Props, 'pass
   const { x, y, work } = layout;
   const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
   const at = spread(inside, 76, 40, layout.right + 20);
-  const top = Math.max(16, y(setup.stock.size / 2) - (setup.partsOff ? 34 : 18));
+  const above = y(setup.stock.size / 2) - 17;
+  const overJaws = y(setup.holding.diameter / 2) - JAWS - 14;
+  const topAt = (left: number) => Math.max(16, left < x(setup.holding.from) + 30 ? Math.min(above, overJaws) : above);
   return (
     <>
       {setup.part.steps.map((step, index) => {
         const width = x(step.zFrom) - x(step.zTo);
         const roomy = width > 84 && (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 && (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
-        return <DiameterLabel key={step.path} path={step.path} name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`} left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)} top={roomy ? y(step.diameter.nominal / 2) + 20 : top} selected={operation?.feature === step.path} />;
+        return <DiameterLabel key={step.path} path={step.path} name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`} left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)} top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)} selected={operation?.feature === step.path} />;
       })}
     </>
   );

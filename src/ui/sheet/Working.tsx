@@ -68,9 +68,9 @@ export function Working({ figure, units }: { figure: Figure; units: UnitSystem }
 }
 
 /** A figure that opens to its working. */
-export function FigureButton({ figure, units, children, label }: { figure: Figure; units: UnitSystem; children?: ReactNode; label?: string }) {
+export function FigureButton({ figure, units, children, label, fine = false }: { figure: Figure; units: UnitSystem; children?: ReactNode; label?: string; fine?: boolean }) {
   const [open, setOpen] = useState(false);
-  const { text, unit } = show(figure.value, figure.unit, units);
+  const { text, unit } = show(figure.value, figure.unit, units, fine);
   return (
     <DialogTrigger isOpen={open} onOpenChange={setOpen}>
       <Plain aria-label={`${label ?? figure.name}: ${text} ${unit}, open its working`}>{children ?? text}</Plain>

@@ -19,7 +19,9 @@ export interface SheetLayout {
 }
 
 const TOP = 34;
-const BOTTOM = 46;
+const BOTTOM = 48;
+/** Height of the drawn jaws. */
+export const JAWS = 26;
 const RIGHT = 46;
 
 /**
@@ -33,11 +35,13 @@ export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'star
   const end = Math.max(...start.outside.map(({ z1 }) => z1));
   const to = setup.partsOff ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
   const diameter = 2 * Math.max(...start.outside.map(({ r0, r1 }) => Math.max(r0, r1)));
-  const room = workHeight - TOP - BOTTOM;
   const byLength = (right - names - 26) / (to - from);
-  const whole = room / diameter >= 0.72 * byLength;
-  const pixelsPerMm = Math.min(byLength, room / (whole ? diameter : diameter / 2));
-  const axis = whole ? TOP + room / 2 : workHeight - BOTTOM;
+  // Below a whole section its jaws come first, then the lengths.
+  const wholeRoom = workHeight - TOP - BOTTOM - JAWS;
+  const halfRoom = workHeight - TOP - BOTTOM;
+  const whole = wholeRoom / diameter >= 0.72 * byLength;
+  const pixelsPerMm = Math.min(byLength, whole ? wholeRoom / diameter : (2 * halfRoom) / diameter);
+  const axis = whole ? TOP + wholeRoom / 2 : workHeight - BOTTOM;
   const x = scaleLinear([from, to], [right, right - (to - from) * pixelsPerMm]);
   return { width, names, right, work: { height: workHeight, axis, whole }, rowHeight, x: (z) => x(z), y: (radius) => axis - radius * pixelsPerMm, pixelsPerMm, from, to };
 }

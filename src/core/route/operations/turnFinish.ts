@@ -33,7 +33,7 @@ export const turnFinish: OperationKind = {
           key: `turn-finish:${step.path}`,
           kind: 'turn-finish',
           feature: step.path,
-          name: `Finish ${step.name ? `${step.name} ` : ''}${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}`,
+          name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}`,
           tool: tool.value,
           from: step.zFrom,
           to,
