@@ -6,6 +6,6 @@ module.exports = {
     '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }],
   },
   // These ship as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 };

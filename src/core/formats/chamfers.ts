@@ -1,7 +1,7 @@
 import type { Part } from '../part/part';
 import { readPart } from '../part/readPart';
 import { MM_PER_INCH } from '../units/length';
-import type { PartFile, RunFile } from './runFile';
+import type { PartFile, RunFile, StepFile } from './runFile';
 
 const stepIndex = (path: string) => Number(/^part\.outside\[(\d+)\]$/.exec(path)?.[1] ?? -1);
 
@@ -23,9 +23,15 @@ export function chamfersOnSteps(file: RunFile): RunFile {
   return { ...file, part: { ...file.part, outside, details: [] } };
 }
 
+function withoutChamfers(step: StepFile): StepFile {
+  const plain = { ...step };
+  delete plain.chamfers;
+  return plain;
+}
+
 /** The other way round, for other programs: every chamfer as a detail with its place. */
 export function chamfersAtPlaces(file: PartFile, part: Part, units: RunFile['units']): PartFile {
   const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(9));
   const details = part.chamfers.map(({ z, size, end }) => ({ kind: 'chamfer' as const, at: inUnits(z), size: inUnits(size), side: end }));
-  return { ...file, outside: file.outside.map(({ chamfers: _, ...step }) => step), details };
+  return { ...file, outside: file.outside.map(withoutChamfers), details };
 }

@@ -1,4 +1,4 @@
-import { pathOf } from './path';
+import { pathOf } from './placePath';
 
 /** One place where two documents say different things; undefined where a side has nothing. */
 export interface Difference {

@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { pathOf } from './path';
+import { pathOf } from './placePath';
 import { bad, good, type Problem, type Result } from '../result';
 
 const WORDS: Record<string, string> = {

@@ -13,7 +13,7 @@ export function HoleTable() {
   const table = useRef<HTMLTableElement>(null);
   const bores = file.part.bores ?? [];
   const add = () => {
-    edit(`hole ${performance.now()}`, ({ part }) => {
+    edit(undefined, ({ part }) => {
       part.bores = [...(part.bores ?? []), { from: 'front', shape: 'drill', diameter: '', depth: 'through' }];
     });
     requestAnimationFrame(() => table.current?.querySelector<HTMLInputElement>('tbody tr:last-of-type input')?.focus());
@@ -65,7 +65,7 @@ export function HoleTable() {
                     ))}
                     <td />
                     <td>
-                      <IconButton aria-label={`Remove hole ${index + 1}`} onPress={() => edit(`remove hole ${performance.now()}`, ({ part }) => void part.bores?.splice(index, 1))}>
+                      <IconButton aria-label={`Remove hole ${index + 1}`} onPress={() => edit(undefined, ({ part }) => void part.bores?.splice(index, 1))}>
                         <X size={16} aria-hidden />
                       </IconButton>
                     </td>

@@ -11,7 +11,6 @@ import { useSize } from '../primitives/useSize';
 const Room = styled.div`
   position: relative;
   height: 100%;
-  min-height: 240px;
   svg { display: block; }
   text { font: 13px var(--mono); fill: var(--ink); }
   text.soft { fill: var(--ink-soft); }

@@ -38,17 +38,17 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
   const go = (index: number, column: Column) => requestAnimationFrame(() => table.current?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"], [name="${pathOf(index, column)}"] input`)?.focus());
 
   const insert = (index: number) => {
-    edit(`insert ${index} ${performance.now()}`, ({ part }) => void part.outside.splice(index, 0, emptyStep()));
+    edit(undefined, ({ part }) => void part.outside.splice(index, 0, emptyStep()));
     go(index, 'diameter');
   };
   const removeStep = (index: number) => {
-    edit(`remove ${performance.now()}`, ({ part }) => void part.outside.splice(index, 1));
+    edit(undefined, ({ part }) => void part.outside.splice(index, 1));
     go(Math.max(0, index - 1), 'diameter');
   };
   const move = (index: number, by: 1 | -1, column: Column) => {
     const to = index + by;
     if (to < 0 || to >= outside.length) return;
-    edit(`move ${performance.now()}`, ({ part }) => void part.outside.splice(to, 0, ...part.outside.splice(index, 1)));
+    edit(undefined, ({ part }) => void part.outside.splice(to, 0, ...part.outside.splice(index, 1)));
     go(to, column);
   };
 
@@ -114,7 +114,7 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                       aria-label={`Step ${index + 1} is critical`}
                       checked={step.critical ?? false}
                       onChange={(event) =>
-                        edit(`critical ${index} ${performance.now()}`, ({ part }) => {
+                        edit(undefined, ({ part }) => {
                           const own = part.outside[index];
                           if (own) own.critical = event.target.checked;
                         })

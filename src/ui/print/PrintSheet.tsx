@@ -52,18 +52,20 @@ const Paper = styled.main`
   .facts { display: grid; grid-template-columns: repeat(4, auto); gap: 1mm 7mm; margin-top: 2.5mm; }
   .facts dt { font-size: 10pt; }
   .facts dd { font: 700 13.5pt var(--mono); white-space: nowrap; }
-  .drawing { height: 58mm; margin-top: 2mm; }
-  table { width: 100%; border-collapse: collapse; }
+  .drawing { height: 52mm; margin-top: 2mm; }
+  table { width: 100%; border-collapse: collapse; table-layout: fixed; }
   th { padding: 0 2mm 1mm 0; border-bottom: 1.2px solid #000; font-size: 10pt; font-weight: 400; text-align: left; }
   td { padding: 1.1mm 2mm 1.1mm 0; border-bottom: 0.5px solid #777; vertical-align: top; }
   td.figure, th.figure { font-family: var(--mono); text-align: right; white-space: nowrap; }
   th.figure { font-family: var(--sans); }
   td.big { font-size: 14.5pt; font-weight: 700; }
-  td small { display: block; font-size: 10pt; }
+  td small { display: block; font: 400 10pt/1.2 var(--sans); }
   tr { break-inside: avoid; }
   .warnings li { margin-top: 1mm; padding-left: 5mm; text-indent: -5mm; break-inside: avoid; }
   .foot { margin-top: 4mm; padding-top: 2mm; border-top: 1px solid #000; font-size: 10.5pt; break-inside: avoid; }
 `;
+
+const COLUMNS = ['12mm', '47mm', '15mm', '15mm', '30mm', '27mm', 'auto'];
 
 const HOLDING = { '3-jaw': 'three-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
 
@@ -166,6 +168,11 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
         {setup.supported && ' · centre at the free end while turning; out before parting'}
       </p>
       <table>
+        <colgroup>
+          {COLUMNS.map((width, index) => (
+            <col key={index} style={{ width }} />
+          ))}
+        </colgroup>
         <thead>
           <tr>
             <th>op</th>

@@ -10,7 +10,7 @@ import type { Planned } from './usePlanner';
 export interface Workspace {
   id: string;
   file: RunFile;
-  edit: (field: string, recipe: (draft: Draft<RunFile>) => void) => void;
+  edit: (field: string | undefined, recipe: (draft: Draft<RunFile>) => void) => void;
   shop: Pick<Shop, 'materials'>;
   planned: Planned;
   problems: Problem[];

@@ -32,26 +32,26 @@ export function createRunStore(id: string, file: RunFile, revision: number) {
       { partialize: ({ file: document }) => ({ file: document }), equality: (a, b) => a.file === b.file, limit: 300 },
     ),
   );
-  let last = { field: '', at: 0 };
+  let last: { field: string | undefined; at: number } = { field: undefined, at: 0 };
 
   return {
     store,
-    /** Changes the document. Changes of one field in quick succession are one step of undo. */
-    edit(field: string, recipe: (draft: Draft<RunFile>) => void): void {
+    /** Changes the document. Changes of one field in quick succession are one step of undo; without a field it is one by itself. */
+    edit(field: string | undefined, recipe: (draft: Draft<RunFile>) => void): void {
       const now = performance.now();
       const history = store.temporal.getState();
-      const goesOn = field === last.field && now - last.at < ONE_STEP_MS;
+      const goesOn = field !== undefined && field === last.field && now - last.at < ONE_STEP_MS;
       last = { field, at: now };
       if (goesOn) history.pause();
       store.setState((state) => ({ file: produce(state.file, recipe) }));
       if (goesOn) history.resume();
     },
     undo(): void {
-      last = { field: '', at: 0 };
+      last = { field: undefined, at: 0 };
       store.temporal.getState().undo();
     },
     redo(): void {
-      last = { field: '', at: 0 };
+      last = { field: undefined, at: 0 };
       store.temporal.getState().redo();
     },
     /** Takes up what this browser kept of an unsaved edit; says whether there was any. */

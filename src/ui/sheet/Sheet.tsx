@@ -160,8 +160,9 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
 
   const rowHeight = 20;
   const routeHeight = ROUTE_HEAD + planned.operations.length * rowHeight + 14;
-  const workHeight = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - routeHeight - STOPS - TIME));
-  const layout = layoutSheet(planned, width, workHeight, rowHeight);
+  const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - routeHeight - STOPS - TIME));
+  const layout = layoutSheet(planned, width, most, rowHeight);
+  const workHeight = layout.work.height;
   const routeTop = workHeight + ROUTE_HEAD;
   const stopsTop = workHeight + routeHeight;
   const timeTop = stopsTop + STOPS;

@@ -23,10 +23,11 @@ const BOTTOM = 48;
 /** Height of the drawn jaws. */
 export const JAWS = 26;
 const RIGHT = 46;
+const LEAST = 300;
 
 /**
  * Lays out the sheet of one set-up. The whole section when it fits at nearly the scale that its length allows; else the
- * upper half.
+ * upper half. It takes no more height than it needs.
  */
 export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'start'>, width: number, workHeight: number, rowHeight: number): SheetLayout {
   const names = width < 700 ? 190 : 292;
@@ -36,12 +37,13 @@ export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'star
   const to = setup.partsOff ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
   const diameter = 2 * Math.max(...start.outside.map(({ r0, r1 }) => Math.max(r0, r1)));
   const byLength = (right - names - 26) / (to - from);
+  const height = Math.min(workHeight, Math.max(LEAST, TOP + BOTTOM + JAWS + diameter * byLength));
   // Below a whole section its jaws come first, then the lengths.
-  const wholeRoom = workHeight - TOP - BOTTOM - JAWS;
-  const halfRoom = workHeight - TOP - BOTTOM;
+  const wholeRoom = height - TOP - BOTTOM - JAWS;
+  const halfRoom = height - TOP - BOTTOM;
   const whole = wholeRoom / diameter >= 0.72 * byLength;
   const pixelsPerMm = Math.min(byLength, whole ? wholeRoom / diameter : (2 * halfRoom) / diameter);
-  const axis = whole ? TOP + wholeRoom / 2 : workHeight - BOTTOM;
+  const axis = whole ? TOP + wholeRoom / 2 : height - BOTTOM;
   const x = scaleLinear([from, to], [right, right - (to - from) * pixelsPerMm]);
-  return { width, names, right, work: { height: workHeight, axis, whole }, rowHeight, x: (z) => x(z), y: (radius) => axis - radius * pixelsPerMm, pixelsPerMm, from, to };
+  return { width, names, right, work: { height, axis, whole }, rowHeight, x: (z) => x(z), y: (radius) => axis - radius * pixelsPerMm, pixelsPerMm, from, to };
 }
