@@ -5,10 +5,14 @@ import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { OperationSign } from './icons';
 import type { SheetLayout } from './sheetLayout';
 
-const Row = styled.button`
+const List = styled.div`
   position: absolute;
   left: 0;
+`;
+
+const Row = styled.button`
   display: grid;
+  width: 100%;
   grid-template-columns: 42px 18px 1fr 46px;
   gap: 7px;
   align-items: center;
@@ -72,7 +76,7 @@ export function RouteNames({ planned, layout, top, selected, onSelect }: Props) 
     if (list.current?.contains(document.activeElement)) list.current.querySelector<HTMLButtonElement>('[aria-selected="true"]')?.focus();
   }, [selected]);
   return (
-    <div ref={list} role="listbox" aria-label={`Operations of set-up ${planned.setup.number}`}>
+    <List ref={list} role="listbox" aria-label={`Operations of set-up ${planned.setup.number}`} style={{ top, width: layout.names }}>
       {planned.operations.map((operation, index) => (
         <Row
           key={operation.key}
@@ -80,7 +84,7 @@ export function RouteNames({ planned, layout, top, selected, onSelect }: Props) 
           role="option"
           aria-selected={operation.key === selected}
           tabIndex={operation.key === selected || (selected === undefined && index === 0) ? 0 : -1}
-          style={{ top: top + index * rowHeight, height: rowHeight, width: layout.names }}
+          style={{ height: rowHeight }}
           onClick={() => onSelect(operation.key)}
         >
           <span className="number">{operation.number}</span>
@@ -89,6 +93,6 @@ export function RouteNames({ planned, layout, top, selected, onSelect }: Props) 
           <span className="minutes">{minutesOf(operation).toFixed(2)}</span>
         </Row>
       ))}
-    </div>
+    </List>
   );
 }

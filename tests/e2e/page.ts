@@ -1,0 +1,49 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** A test whose page must say nothing on its console and throw nothing. A refusal of ours is a 4xx or 5xx, and may be. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page }, use) => {
+    const said: string[] = [];
+    page.on('pageerror', (error) => said.push(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) said.push(message.text());
+    });
+    await use(page);
+    expect(said).toEqual([]);
+  },
+});
+
+/** No serious finding on the page as it is. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)).toEqual([]);
+}
+
+/** The figure above a word in the foot of the sheet. */
+export const foot = (page: Page, name: string) => page.getByRole('contentinfo').locator('div', { has: page.getByText(name, { exact: false }) }).locator('dd');
+
+/** Opens a demo run from the board. */
+export async function openRun(page: Page, name: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: new RegExp(name) }).click();
+  await expect(page.getByRole('listbox')).toBeVisible();
+}
+
+/** Enters a new run far enough to have a plan, and saves it; returns its address. */
+export async function makeRun(page: Page, number: string): Promise<string> {
+  await page.goto('/runs/new/part');
+  await page.getByLabel('Part number').fill(number);
+  await page.getByLabel('Name', { exact: true }).fill('Test spigot');
+  await page.getByLabel('Material').selectOption('brass-cw614n');
+  await page.getByLabel('Quantity').fill('25');
+  await page.getByLabel('Diameter of step 1').fill('12');
+  await page.getByLabel('Length of step 1').fill('30');
+  await expect(page.getByText('The plan is there')).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.waitForURL(/\/runs\/\d+\/part/);
+  return new URL(page.url()).pathname.replace('/part', '');
+}
+
+export { expect };
