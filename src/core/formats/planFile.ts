@@ -120,18 +120,18 @@ export type PlanFile = ReturnType<typeof planFileOf>;
 const number = () => Joi.number().required();
 const text = () => Joi.string().required();
 const reasons = () => Joi.array().items(Joi.object({ rule: text(), because: text() })).required();
-const way = () => Joi.valid('from-bar', 'sawn-blanks').required();
+const way = () => Joi.string().valid('from-bar', 'sawn-blanks').required();
 
 /** The shape of a plan file, for its JSON Schema and for those who read one back. */
 export const planFileSchema = Joi.object<PlanFile>({
-  format: Joi.valid('shingle-plan/1').required(),
+  format: Joi.string().valid('shingle-plan/1').required(),
   run: Joi.object({ part: text(), revision: Joi.string().allow('').required(), quantity: number() }).required(),
   part: Joi.object({ length: number(), massGrams: number() }).required(),
   stock: Joi.object({
     way: way(),
-    form: Joi.valid('round').required(),
+    form: Joi.string().valid('round').required(),
     size: number(),
-    condition: Joi.valid('drawn', 'hot-rolled').required(),
+    condition: Joi.string().valid('drawn', 'hot-rolled').required(),
     barLength: number(),
     pitch: number().allow(null),
     blankLength: number().allow(null),
@@ -148,9 +148,9 @@ export const planFileSchema = Joi.object<PlanFile>({
     .items(
       Joi.object({
         number: number(),
-        end: Joi.valid('front', 'back').required(),
-        holding: Joi.object({ kind: Joi.valid('3-jaw', 'collet', 'soft-jaws').required(), grip: text(), diameter: number(), stickOut: number() }).required(),
-        workStop: Joi.object({ means: Joi.valid('bar-stop', 'spindle-stop').required(), setting: number() }).required(),
+        end: Joi.string().valid('front', 'back').required(),
+        holding: Joi.object({ kind: Joi.string().valid('3-jaw', 'collet', 'soft-jaws').required(), grip: text(), diameter: number(), stickOut: number() }).required(),
+        workStop: Joi.object({ means: Joi.string().valid('bar-stop', 'spindle-stop').required(), setting: number() }).required(),
         order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
         reasons: reasons(),
         operations: Joi.array()
@@ -170,7 +170,7 @@ export const planFileSchema = Joi.object<PlanFile>({
               passes: Joi.array().items(Joi.object({ depth: number(), diameter: Joi.number(), z: Joi.number(), minutes: number() })).required(),
               pecks: Joi.number(),
               stop: Joi.object({
-                means: Joi.valid('station', 'each-time', 'quill').required(),
+                means: Joi.string().valid('station', 'each-time', 'quill').required(),
                 station: Joi.number(),
                 setting: number(),
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),

@@ -36,7 +36,7 @@ export const machineSchema = Joi.object<Machine>({
   efficiency: positive().max(1).required(),
   stations: number().integer().min(0).required(),
   quillTravel: positive().required(),
-  readOut: Joi.valid('diameter', 'radius').required(),
+  readOut: Joi.string().valid('diameter', 'radius').required(),
   jaws: holding.required(),
   collets: holding.required(),
 });
@@ -48,7 +48,7 @@ const allowances = Joi.object(
 );
 
 const step = Joi.object({
-  shape: Joi.valid('cylinder').required().messages(notPlanned('cylinders', 'give the outside as cylinders')),
+  shape: Joi.string().valid('cylinder').required().messages(notPlanned('cylinders', 'give the outside as cylinders')),
   diameter: size().required(),
   length: size().required(),
   name: text(60),
@@ -58,28 +58,28 @@ const step = Joi.object({
 });
 
 const detail = Joi.object({
-  kind: Joi.valid('chamfer').required().messages(notPlanned('chamfers', 'leave the rest out')),
+  kind: Joi.string().valid('chamfer').required().messages(notPlanned('chamfers', 'leave the rest out')),
   at: length().required(),
   size: length().required(),
-  side: Joi.valid('front', 'back'),
+  side: Joi.string().valid('front', 'back'),
 });
 
 const bore = Joi.object({
-  from: Joi.valid('front').required().messages(notPlanned('holes from the front', 'turn the part round if that is its only side')),
-  shape: Joi.valid('drill').required().messages(notPlanned('drilled holes', 'give the drilled size')),
+  from: Joi.string().valid('front').required().messages(notPlanned('holes from the front', 'turn the part round if that is its only side')),
+  shape: Joi.string().valid('drill').required().messages(notPlanned('drilled holes', 'give the drilled size')),
   diameter: size().required(),
   depth: length().required(),
 });
 
 export const runFileSchema = Joi.object<RunFile>({
-  format: Joi.valid('shingle-run/1').required().messages({ 'any.only': '“{#value}” is not a run file that can be read; it must be shingle-run/1' }),
-  units: Joi.valid('mm', 'in').default('mm'),
+  format: Joi.string().valid('shingle-run/1').required().messages({ 'any.only': '“{#value}” is not a run file that can be read; it must be shingle-run/1' }),
+  units: Joi.string().valid('mm', 'in').default('mm'),
   part: Joi.object({
     number: text(60).required(),
     name: text(120),
     revision: text(20),
     material: text(60).required(),
-    generalTolerance: Joi.valid('fine', 'medium'),
+    generalTolerance: Joi.string().valid('fine', 'medium'),
     outside: Joi.array().items(step).max(200).required(),
     details: Joi.array().items(detail).max(400),
     bores: Joi.array().items(bore).max(50),
@@ -88,22 +88,22 @@ export const runFileSchema = Joi.object<RunFile>({
   quantity: Joi.alternatives(number(), text(20)).required(),
   due: Joi.string().allow('').pattern(/^\d{4}-\d{2}-\d{2}$/).messages({ 'string.pattern.base': '“{#value}” is not a day; write it as 2026-12-04' }),
   stock: Joi.alternatives(
-    Joi.valid('choose'),
+    Joi.string().valid('choose'),
     Joi.object({
-      form: Joi.valid('round').messages(notPlanned('round bar', 'give round bar or leave the stock to be chosen')),
+      form: Joi.string().valid('round').messages(notPlanned('round bar', 'give round bar or leave the stock to be chosen')),
       size: length().required(),
-      condition: Joi.valid('drawn', 'hot-rolled'),
+      condition: Joi.string().valid('drawn', 'hot-rolled'),
       barLength: length(),
     }),
   ),
-  way: Joi.valid('choose', 'from-bar', 'sawn-blanks'),
+  way: Joi.string().valid('choose', 'from-bar', 'sawn-blanks'),
   allowances,
   machine: Joi.alternatives(text(60), machineSchema),
   rules: Joi.object({
-    centreDrill: Joi.valid('always', 'slender-only'),
-    pilot: Joi.valid('tough-over-12', 'never'),
-    stickOut: Joi.valid('1.5d', '4d'),
-    batchOrder: Joi.valid('piece-by-piece').messages(notPlanned('piece by piece', 'leave it out')),
+    centreDrill: Joi.string().valid('always', 'slender-only'),
+    pilot: Joi.string().valid('tough-over-12', 'never'),
+    stickOut: Joi.string().valid('1.5d', '4d'),
+    batchOrder: Joi.string().valid('piece-by-piece').messages(notPlanned('piece by piece', 'leave it out')),
   }),
 }).required();
 
@@ -128,8 +128,8 @@ export const shopSchema = Joi.object<Shop>({
         bars: Joi.array()
           .items(
             Joi.object({
-              condition: Joi.valid('drawn', 'hot-rolled').required(),
-              units: Joi.valid('mm', 'in').required(),
+              condition: Joi.string().valid('drawn', 'hot-rolled').required(),
+              units: Joi.string().valid('mm', 'in').required(),
               sizes: Joi.array().items(Joi.string()).required(),
               barLength: Joi.string().required(),
             }),
@@ -146,8 +146,8 @@ export const shopSchema = Joi.object<Shop>({
         id: Joi.string().required(),
         name: Joi.string().required(),
         does: Joi.array().items(Joi.string()).required(),
-        edge: Joi.valid('hss', 'carbide').required(),
-        mount: Joi.valid('post', 'tailstock').required(),
+        edge: Joi.string().valid('hss', 'carbide').required(),
+        mount: Joi.string().valid('post', 'tailstock').required(),
         offset: number().required(),
         nose: positive(),
         thinnestCut: positive(),
@@ -156,7 +156,7 @@ export const shopSchema = Joi.object<Shop>({
         flute: positive(),
         width: positive(),
         reach: positive(),
-        touched: Joi.valid('left', 'right'),
+        touched: Joi.string().valid('left', 'right'),
       }),
     )
     .required(),
@@ -176,14 +176,14 @@ export const shopSchema = Joi.object<Shop>({
         name: Joi.string().required(),
         repeats: positive().required(),
         minutes: number().min(0).required(),
-        measures: Joi.array().items(Joi.valid('outside', 'inside', 'length')).required(),
+        measures: Joi.array().items(Joi.string().valid('outside', 'inside', 'length')).required(),
       }),
     )
     .required(),
   checkEvery: Joi.object({ general: positive().integer().required(), toleranced: positive().integer().required() }).required(),
   houseRules: Joi.object({
-    centreDrill: Joi.valid('always', 'slender-only').required(),
-    pilot: Joi.valid('tough-over-12', 'never').required(),
-    stickOut: Joi.valid('1.5d', '4d').required(),
+    centreDrill: Joi.string().valid('always', 'slender-only').required(),
+    pilot: Joi.string().valid('tough-over-12', 'never').required(),
+    stickOut: Joi.string().valid('1.5d', '4d').required(),
   }).required(),
 }).required();

@@ -1,0 +1,37 @@
+import type { RunFile } from '../src/core/formats/runFile';
+import { planFile } from '../src/core/plan';
+import { startValues } from '../src/core/shop/startValues';
+
+/** A turned part of so many features: steps of rising diameter, a chamfer at the front, a hole. */
+function partOf(features: number): RunFile {
+  const steps = features - 2;
+  return {
+    format: 'shingle-run/1',
+    units: 'mm',
+    part: {
+      number: `B-${features}`,
+      material: 'brass-cw614n',
+      outside: Array.from({ length: steps }, (_, index) => ({ shape: 'cylinder', diameter: Number((8 + (index * 18) / steps).toFixed(2)), length: index === steps - 1 ? 12 : Number((60 / steps).toFixed(2)) })),
+      details: [{ kind: 'chamfer', at: 0, size: 0.3 }],
+      bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 10 }],
+    },
+    quantity: 100,
+  };
+}
+
+/** Median and worst of many plans of one part, ms, after the first few have warmed up. */
+function timePlans(features: number): { features: number; operations: number; median: number; worst: number } {
+  const file = partOf(features);
+  const plan = planFile(file, startValues);
+  if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
+  const times = Array.from({ length: 120 }, () => {
+    const from = performance.now();
+    planFile(file, startValues);
+    return performance.now() - from;
+  })
+    .slice(20)
+    .sort((a, b) => a - b);
+  return { features, operations: plan.value.setups.reduce((total, { operations }) => total + operations.length, 0), median: times[50] ?? 0, worst: times.at(-1) ?? 0 };
+}
+
+process.stdout.write(JSON.stringify([3, 6, 12, 24, 40].map(timePlans)));

@@ -1,0 +1,87 @@
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { build } from 'esbuild';
+import { CHROMIUM, ensureBrowser, startApplication } from './lib/application.mjs';
+import { made, project } from './lib/folder.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { closeAll, closeOnSignals, mustRun } from './lib/processes.mjs';
+import { main } from './lib/say.mjs';
+
+const rows = [];
+const row = (what, value, limit) => rows.push([what, value, limit]);
+
+/** Plan times, on the core as a bundle has it: without the loader's overhead. */
+async function benchPlans() {
+  const outfile = join(made, 'bench-plan.mjs');
+  await build({ entryPoints: [join(project, 'scripts/bench-plan.ts')], bundle: true, platform: 'node', format: 'esm', outfile, external: ['joi'], tsconfig: join(project, 'tsconfig.json'), logLevel: 'error' });
+  for (const { features, operations, median, worst } of JSON.parse(await mustRun(process.execPath, [outfile], { cwd: project })))
+    row(`plan of ${features} features, ${operations} operations`, `median ${median.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`, { 12: 'median ≤ 15 ms', 40: '≤ 150 ms' }[features] ?? '');
+}
+
+/** What the first page brings, and when it can be used. */
+async function benchFirstLoad(browser, address, path, name) {
+  const page = await browser.newPage();
+  let bytes = 0;
+  const client = await page.context().newCDPSession(page);
+  await client.send('Network.enable');
+  const scripts = new Set();
+  client.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId));
+  client.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => scripts.has(requestId) && (bytes += encodedDataLength));
+  const from = performance.now();
+  await page.goto(`${address}${path}`);
+  await page.getByRole('button', { name: /Night shift|Day shift/ }).click();
+  const usable = performance.now() - from;
+  await page.waitForLoadState('networkidle');
+  row(`${name}: script on first load`, `${(bytes / 1000).toFixed(0)} kB compressed`, '≤ 250 kB');
+  row(`${name}: usable after`, `${usable.toFixed(0)} ms`, '≤ 1500 ms');
+  await page.close();
+}
+
+/** From a key pressed in a diameter on the sheet to the new figures standing on the page. */
+async function benchEdits(browser, address) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(address);
+  await page.getByRole('link', { name: /Sensor spacer/ }).click();
+  await page.getByRole('button', { name: '⌀26, change this diameter' }).click();
+  await page.getByRole('dialog').getByRole('textbox').waitFor();
+  const times = await page.evaluate(async () => {
+    const field = document.querySelector('[role=dialog] input');
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+    const results = [];
+    for (let index = 0; index < 40; index += 1) {
+      const size = (24 + (index % 20) * 0.1).toFixed(1);
+      const wanted = `Finish ⌀${Number(size)},`;
+      const from = performance.now();
+      set.call(field, size);
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+      await new Promise((done) => {
+        const look = () => ([...document.querySelectorAll('[role=option]')].some((row) => row.textContent.includes(wanted)) ? done() : requestAnimationFrame(look));
+        look();
+      });
+      results.push(performance.now() - from);
+    }
+    return results.slice(5).sort((a, b) => a - b);
+  });
+  row('edit on the sheet to its figures', `median ${times[Math.floor(times.length / 2)].toFixed(0)} ms, worst ${times.at(-1).toFixed(0)} ms`, '≤ 100 ms');
+  await page.close();
+}
+
+/** Measures what design and issues set, and prints it as a table. It never fails for being slow. */
+await main(async () => {
+  closeOnSignals();
+  try {
+    await ensurePackages();
+    await ensureBrowser();
+    const { address } = await startApplication();
+    await benchPlans();
+    const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-background-networking'] });
+    await benchFirstLoad(browser, address, '/', 'board');
+    await benchFirstLoad(browser, address, '/runs/new/part', 'part');
+    await benchEdits(browser, address);
+    await browser.close();
+    const widths = [0, 1, 2].map((column) => Math.max(...rows.map((cells) => cells[column].length)));
+    process.stdout.write(`\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`);
+  } finally {
+    await closeAll();
+  }
+});

@@ -1,0 +1,38 @@
+import { rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuild, startServer } from './build.mjs';
+import { prepareDatabase, startDatabase } from './database.mjs';
+import { made } from './folder.mjs';
+import { ensureProgram } from './packages.mjs';
+import { atEnd, freePort } from './processes.mjs';
+import { step } from './say.mjs';
+
+export const CHROMIUM = '/usr/bin/chromium';
+
+/** Debian's browser, for the journeys, the bench and the pictures. */
+export const ensureBrowser = () => step('browser', () => ensureProgram([CHROMIUM], ['chromium']));
+
+/**
+ * The whole application with demo data of its own, in a folder of this process: several can run side by side, and
+ * beside npm start.
+ */
+export async function startApplication() {
+  const own = join(made, `own-${process.pid}`);
+  atEnd(() => rmSync(own, { recursive: true, force: true }));
+  let url;
+  await step('database', async () => {
+    const database = await startDatabase(join(own, 'database'));
+    url = database.url;
+    return database.note;
+  });
+  await step('schema and data', () => prepareDatabase(url));
+  let folder;
+  await step('build', async () => {
+    const build = await ensureBuild('test');
+    folder = build.folder;
+    return build.note;
+  });
+  const port = await freePort();
+  await startServer({ folder, port, url });
+  return { address: `http://127.0.0.1:${port}`, url, own };
+}
