@@ -1,18 +1,28 @@
 import { once } from 'node:events';
+import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, startServer } from './lib/build.mjs';
 import { prepareDatabase, startDatabase } from './lib/database.mjs';
-import { made } from './lib/folder.mjs';
+import { made, peek } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
-import { closeAll, closeOnSignals, listens } from './lib/processes.mjs';
+import { atEnd, closeAll, closeOnSignals, endLeftBehind, listens } from './lib/processes.mjs';
 import { main, Refusal, step } from './lib/say.mjs';
 
 const port = Number(process.env.PORT ?? 4610);
+
+/** Who runs the server of this folder, so that one left behind by a killed command is found and ended. */
+const claim = join(made, 'server.json');
+
+async function endOldServer() {
+  const { owner, pid } = JSON.parse(peek(claim) ?? '{}');
+  await endLeftBehind({ owner, pid, name: 'next' }, (other) => `Shingle already runs from this folder (process ${other}). Stop that one first.`);
+}
 
 await main(async () => {
   closeOnSignals();
   try {
     if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Refusal(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
+    await endOldServer();
     if (await listens(port)) throw new Refusal(`Port ${port} is in use, perhaps by Shingle already: open http://127.0.0.1:${port}, stop what uses it, or choose another with PORT=4611 npm start.`);
     await ensurePackages();
     let url = process.env.DATABASE_URL;
@@ -30,6 +40,8 @@ await main(async () => {
       return build.note;
     });
     const server = await startServer({ folder, port, url });
+    writeFileSync(claim, JSON.stringify({ owner: process.pid, pid: server.pid }));
+    atEnd(() => rmSync(claim, { force: true }));
     process.stdout.write(`\nShingle is ready: http://127.0.0.1:${port}\nCtrl-C stops it.\n`);
     await once(server, 'exit');
     throw new Refusal('The server has ended by itself; what it said last is above. Start it again with npm start.');

@@ -3,7 +3,7 @@ import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
 import { peek, project } from './folder.mjs';
-import { alive, atEnd, end, freePort, listens, mustRun, start, until } from './processes.mjs';
+import { atEnd, end, endLeftBehind, freePort, listens, mustRun, start, until } from './processes.mjs';
 import { ensureProgram } from './packages.mjs';
 import { Refusal } from './say.mjs';
 
@@ -11,20 +11,12 @@ const SERVER = { programs: ['/usr/sbin/mariadbd', '/usr/bin/mariadbd'], packages
 
 /** Ends a server that a killed command left behind; refuses when its owner lives. */
 async function takeOver(folder) {
-  const owner = Number(peek(join(folder, 'owner.pid')));
-  const pid = Number(peek(join(folder, 'mariadbd.pid')));
-  if (!pid || !alive(pid) || !readableAs(pid, 'mariadbd')) return '';
-  if (owner && owner !== process.pid && alive(owner))
-    throw new Refusal(`The database in ${folder} is in use by another command (process ${owner}). Stop that one first, or point DATABASE_URL at a server that both can use.`);
-  process.kill(pid, 'SIGTERM');
-  await until(() => !alive(pid), 20, () => `A database server (process ${pid}) that an earlier run left behind does not stop. End it with: kill -9 ${pid}`);
-  return 'ended one left behind, ';
-}
-
-/** Whether a process id still is the program that we think; ids are used again. */
-function readableAs(pid, name) {
-  const line = peek(`/proc/${pid}/cmdline`);
-  return line === undefined || line.includes(name);
+  const [owner, pid] = ['owner.pid', 'mariadbd.pid'].map((name) => Number(peek(join(folder, name))));
+  const ended = await endLeftBehind(
+    { owner, pid, name: 'mariadbd' },
+    (other) => `The database in ${folder} is in use by another command (process ${other}). Stop that one first, or point DATABASE_URL at a server that both can use.`,
+  );
+  return ended ? 'ended one left behind, ' : '';
 }
 
 function secretOf(folder) {

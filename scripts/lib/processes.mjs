@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
 import net from 'node:net';
 import { Refusal } from './say.mjs';
 
@@ -67,18 +68,42 @@ export async function closeAll() {
   for (const child of running) await end(child);
 }
 
-/** Ctrl-C and SIGTERM close everything and leave nothing behind. */
+/** Ctrl-C, SIGTERM, and the end of the npm that started this, close everything and leave nothing behind. */
 export function closeOnSignals() {
   let ending = false;
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
-    process.on(signal, async () => {
-      if (ending) return;
-      ending = true;
-      process.stdout.write('\nstopping … ');
-      await closeAll();
-      process.stdout.write('stopped\n');
-      process.exit(signal === 'SIGINT' ? 130 : 143);
-    });
+  const stop = async (code) => {
+    if (ending) return;
+    ending = true;
+    process.stdout.write('\nstopping … ');
+    await closeAll();
+    process.stdout.write('stopped\n');
+    process.exit(code);
+  };
+  process.on('SIGINT', () => stop(130));
+  for (const signal of ['SIGTERM', 'SIGHUP']) process.on(signal, () => stop(143));
+  const parent = process.ppid;
+  if (process.env.npm_lifecycle_event) setInterval(() => process.ppid !== parent && stop(143), 1000).unref();
+}
+
+/** Whether a process id still is the program that we think; ids are used again. */
+export const isProgram = (pid, name) => {
+  try {
+    return alive(pid) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(name);
+  } catch {
+    return false;
+  }
+};
+
+/**
+ * Ends a child that a killed command left behind, by the ids it wrote down.
+ * @returns whether there was one; throws the refusal when the command that owns it still lives
+ */
+export async function endLeftBehind({ owner, pid, name }, inUse) {
+  if (!pid || !isProgram(pid, name)) return false;
+  if (owner && owner !== process.pid && alive(owner)) throw new Refusal(inUse(owner));
+  process.kill(pid, 'SIGTERM');
+  await until(() => !alive(pid), 20, () => `${name} (process ${pid}), which an earlier run left behind, does not stop. End it with: kill -9 ${pid}`);
+  return true;
 }
 
 /** A port that is free on loopback now. */
