@@ -55,7 +55,7 @@ test('a figure opens to its working and gives the focus back', async ({ page }) 
   await figure.focus();
   await page.keyboard.press('Enter');
   const working = page.getByRole('dialog', { name: 'Working of pieces per bar' });
-  await expect(working).toContainText('floor((B − e − g − c) / P)');
+  await expect(working).toContainText('round down ((B − e − g − c) / P)');
   await expect(working.getByRole('row', { name: /pitch/ })).toContainText('25.100 mm');
   await expect(working).toContainText('Without the room between blade and jaws it would be 117');
   await expectAccessible(page);

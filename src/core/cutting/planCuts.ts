@@ -52,7 +52,7 @@ function feedOf(operation: Operation, setup: Setup): Figure {
     kind.feed?.(operation, setup) ?? sum('feed', 'mm/rev', [term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value')]);
   if (kind.handFed) return { ...wanted, note: 'Fed by hand; timed at this equivalent feed.' };
   const value = notAbove(machine.feeds, wanted.value);
-  return { ...wanted, value, formula: `snap(${wanted.formula})`, note: `The formula gives ${wanted.value.toFixed(3)}; snap is the gearbox's nearest feed not above it.` };
+  return { ...wanted, value, formula: `snap(${wanted.formula})`, note: `The formula gives ${wanted.value.toFixed(3)}; the gearbox's nearest feed not above it is taken.` };
 }
 
 function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Figure {

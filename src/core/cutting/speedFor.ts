@@ -33,6 +33,6 @@ export function speedFor(operation: Pick<Operation, 'kind' | 'tool'>, diameter: 
     note:
       wanted < value
         ? `The formula gives ${Math.round(wanted)}, below the slowest the machine has.`
-        : `The formula gives ${Math.round(wanted)}; snap is the machine's nearest speed not above it.`,
+        : `The formula gives ${Math.round(wanted)}; the machine's nearest speed not above it is taken.`,
   });
 }

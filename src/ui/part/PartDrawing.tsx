@@ -42,7 +42,7 @@ export function PartDrawing({ part, units, marked }: { part: Part | undefined; u
 
 function Section({ part, metal, units, width, height, marked }: { part: Part; metal: ReturnType<typeof finishedPart>; units: UnitSystem; width: number; height: number; marked: string | undefined }) {
   const largest = Math.max(...part.steps.map(({ diameter }) => diameter.nominal));
-  const [side, above, below] = [44, 46, 62];
+  const [side, above, below] = [58, 46, 72];
   const scale = Math.min((width - 2 * side) / part.length, (height - above - below) / largest);
   const right = width / 2 + (part.length * scale) / 2;
   const axis = above + (height - above - below) / 2;
@@ -72,12 +72,17 @@ function Section({ part, metal, units, width, height, marked }: { part: Part; me
       })}
       {part.steps
         .filter(({ path, critical }) => path === marked || critical)
-        .map(({ path, zFrom, zTo, diameter, critical }) => (
-          <g key={path} stroke={path === marked ? 'var(--blue)' : 'var(--ink)'} strokeWidth={critical ? 4 : 3}>
-            <line x1={top.x(zFrom)} x2={top.x(zTo)} y1={top.y(diameter.nominal / 2)} y2={top.y(diameter.nominal / 2)} />
-            <line x1={top.x(zFrom)} x2={top.x(zTo)} y1={top.y(-diameter.nominal / 2)} y2={top.y(-diameter.nominal / 2)} />
-          </g>
-        ))}
+        .map(({ path, zFrom, zTo, diameter, critical }) => {
+          const chamfer = (end: 'front' | 'back') => part.chamfers.find((own) => own.step === path && own.end === end)?.size ?? 0;
+          const [from, to] = [top.x(zFrom + chamfer('front')), top.x(zTo - chamfer('back'))];
+          return (
+            <g key={path} stroke={path === marked ? 'var(--blue)' : 'var(--ink)'} strokeWidth={critical ? 4 : 3}>
+              {[1, -1].map((half) => (
+                <line key={half} x1={from} x2={to} y1={top.y((half * diameter.nominal) / 2)} y2={top.y((half * diameter.nominal) / 2)} />
+              ))}
+            </g>
+          );
+        })}
       <line x1={right - part.length * scale - 14} x2={right + 14} y1={axis} y2={axis} stroke="var(--ink-soft)" strokeDasharray="10 3 2 3" />
       <text x={right + 6} y={axis - 6} className="soft">
         front

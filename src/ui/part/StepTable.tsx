@@ -12,7 +12,7 @@ const COLUMNS = ['diameter', 'length', 'front', 'back', 'roughness', 'name'] as 
 type Column = (typeof COLUMNS)[number];
 
 const LABELS: Record<Column, string> = { diameter: 'Diameter', length: 'Length', front: 'Chamfer front', back: 'Chamfer back', roughness: 'Ra', name: 'Name' };
-const WIDTHS: Record<Column, number | undefined> = { diameter: 108, length: 104, front: 62, back: 62, roughness: 52, name: undefined };
+const WIDTHS: Record<Column, number | undefined> = { diameter: 126, length: 112, front: 58, back: 58, roughness: 56, name: undefined };
 
 const textOf = (step: StepFile, column: Column): string => {
   if (column === 'diameter' || column === 'length') return sizeText(step[column]);

@@ -4,8 +4,9 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { pinOf } from '@/core/stops/planStops';
-import { formatLength } from '@/core/units/length';
-import { show } from '@/core/units/show';
+import type { Plan } from '@/core/plan';
+import { formatLength, formatNominal } from '@/core/units/length';
+import { sayMinutes, show } from '@/core/units/show';
 import { FigureButton } from './Working';
 
 const Card = styled.aside`
@@ -48,6 +49,7 @@ const Part = styled.section`
 const EDGE: Record<string, string> = { left: 'Carriage, left edge touched', right: 'Carriage, right edge touched', tip: 'Carriage' };
 
 interface Props {
+  plan: Plan;
   planned: PlannedSetup;
   operation: TimedOperation | undefined;
   pass: number | undefined;
@@ -55,9 +57,9 @@ interface Props {
 }
 
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
-export function Panel({ planned, operation, pass, onPass }: Props) {
+export function Panel({ plan, planned, operation, pass, onPass }: Props) {
   const { units, shop } = planned.setup.run;
-  if (!operation) return <SetupPanel planned={planned} />;
+  if (!operation) return <SetupPanel plan={plan} planned={planned} />;
   const pin = pinOf(planned, operation.key);
   const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
   const radius = shop.machine.readOut === 'radius';
@@ -164,10 +166,14 @@ export function Panel({ planned, operation, pass, onPass }: Props) {
   );
 }
 
-/** Before any operation is selected: how the work is held and why. */
-function SetupPanel({ planned }: { planned: PlannedSetup }) {
+const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
+
+/** Before any operation is selected: what it is made from, how the work is held, and why. */
+function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetup }) {
   const { setup, workStop, setting, loading, order } = planned;
+  const { stock } = plan;
   const { units } = setup.run;
+  const first = setup.number === 1;
   return (
     <Card aria-label="Set-up">
       <header>
@@ -191,10 +197,41 @@ function SetupPanel({ planned }: { planned: PlannedSetup }) {
           </Line>
         </dl>
       </Part>
+      {first && (
+        <Part>
+          <h3>Stock</h3>
+          <dl>
+            <Line name={`Bar, ${stock.condition}`}>⌀{formatNominal(stock.size, units)}</Line>
+            <Line name="Smallest that cleans up">
+              <FigureButton figure={stock.need} units={units} />
+            </Line>
+            <Line name={stock.way === 'from-bar' ? 'Pitch' : 'Blank'}>
+              <FigureButton figure={stock.each} units={units} />
+            </Line>
+            {stock.way === 'from-bar' && (
+              <Line name="Grip remnant">
+                <FigureButton figure={stock.gripRemnant} units={units} />
+              </Line>
+            )}
+          </dl>
+        </Part>
+      )}
+      {first && (
+        <Part>
+          <h3>Ways</h3>
+          <dl>
+            {plan.ways.map(({ way, batchMinutes, bars, problem }) => (
+              <Line key={way} name={`${WAY[way]}${way === stock.way ? ', chosen' : ''}`}>
+                {batchMinutes === undefined ? (problem ? 'cannot be' : '') : `${sayMinutes(batchMinutes)} · ${bars} bar${bars === 1 ? '' : 's'}`}
+              </Line>
+            ))}
+          </dl>
+        </Part>
+      )}
       <Part>
         <h3>Why</h3>
         <ul>
-          {[...setup.reasons, ...(setup.number === 1 ? setup.stock.reasons : [])].map(({ rule, because }) => (
+          {[...(first ? [plan.chosenBecause, ...stock.reasons] : []), ...setup.reasons].map(({ rule, because }) => (
             <Item key={rule + because} icon={<Check size={15} color="var(--brass)" aria-hidden />}>
               {because} <code>{rule}</code>
             </Item>

@@ -203,7 +203,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
           </Setups>
           <RouteNames {...shared} top={routeTop} />
         </Paper>
-        <Panel planned={planned} operation={operation} pass={shownPass} onPass={(next) => operation && select(operation.key, next)} />
+        <Panel plan={plan} planned={planned} operation={operation} pass={shownPass} onPass={(next) => operation && select(operation.key, next)} />
       </Room>
       <Foot plan={plan} />
     </>

@@ -198,19 +198,35 @@ export function DiameterLabels({ planned, layout, operation }: Omit<Props, 'pass
       {setup.part.steps.map((step, index) => {
         const width = x(step.zFrom) - x(step.zTo);
         const roomy = width > 84 && (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 && (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
-        return <DiameterLabel key={step.path} path={step.path} name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`} left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)} top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)} selected={operation?.feature === step.path} />;
+        return <DiameterLabel key={step.path} path={step.path} name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`} left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)} top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)} selected={operation?.feature === step.path} made={planned.operations.findLast(({ feature }) => feature === step.path)?.key} />;
       })}
     </>
   );
 }
 
-function DiameterLabel({ path, name, left, top, selected }: { path: string; name: string; left: number; top: number; selected: boolean }) {
-  const { file, edit, problems } = useWorkspace();
+interface LabelProps {
+  path: string;
+  name: string;
+  left: number;
+  top: number;
+  selected: boolean;
+  /** The operation that finishes this diameter. */
+  made: string | undefined;
+}
+
+function DiameterLabel({ path, name, left, top, selected, made }: LabelProps) {
+  const { file, edit, problems, select } = useWorkspace();
   const [open, setOpen] = useState(false);
   const index = stepIndexOf(path);
   const step = file.part.outside[index];
   return (
-    <DialogTrigger isOpen={open} onOpenChange={setOpen}>
+    <DialogTrigger
+      isOpen={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next && made) select(made);
+      }}
+    >
       <Label style={{ left, top }} aria-label={`${name}, change this diameter`} {...(selected ? { 'data-selected': '' } : {})}>
         {name}
       </Label>

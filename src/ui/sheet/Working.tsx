@@ -32,6 +32,11 @@ const Paper = styled.div`
   p { margin-top: 8px; color: var(--ink-soft); }
 `;
 
+/** What a formula's functions are called by someone with a pocket calculator. */
+const SPOKEN: Record<string, string> = { floor: 'round down', ceil: 'round up', max: 'larger of', min: 'smaller of', snap: 'nearest below' };
+
+const spoken = (formula: string): string => formula.replace(/\b(floor|ceil|max|min|snap)\(/g, (_, name: string) => `${SPOKEN[name]} (`);
+
 /** A term to enough places to be worked again. */
 function termText({ value, unit }: Term, units: UnitSystem): string {
   const { text, unit: shown } = unit === 'min' ? { text: value.toFixed(3), unit: 'min' } : show(value, unit, units, true);
@@ -48,7 +53,7 @@ export function Working({ figure, units }: { figure: Figure; units: UnitSystem }
         {text} {unit}
         {figure.unit === 'min' && figure.value >= 100 && <small> = {sayMinutes(figure.value)}</small>}
       </div>
-      <div className="formula">{figure.formula}</div>
+      <div className="formula">{spoken(figure.formula)}</div>
       <table>
         <tbody>
           {figure.terms.map((own) => (

@@ -1,0 +1,64 @@
+import { execFileSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { CHROMIUM, ensureBrowser, startApplication } from './lib/application.mjs';
+import { project } from './lib/folder.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { closeAll, closeOnSignals } from './lib/processes.mjs';
+import { main } from './lib/say.mjs';
+
+const folder = join(project, 'docs/screenshots');
+
+/** The pictures of docs/screenshots, from the demo data: one of each main view. */
+await main(async () => {
+  closeOnSignals();
+  try {
+    await ensurePackages();
+    await ensureBrowser();
+    const { address } = await startApplication();
+    mkdirSync(folder, { recursive: true });
+    const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-background-networking'] });
+    const open = async (path, { theme = 'day', width = 1280, height = 800 } = {}) => {
+      const page = await browser.newPage({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
+      await page.addInitScript((chosen) => localStorage.setItem('shingle-theme', chosen), theme);
+      await page.goto(address + path);
+      return page;
+    };
+    const sheetOf = async (name, presses, options) => {
+      const page = await open('/', options);
+      await page.getByRole('link', { name: new RegExp(name) }).click();
+      await page.getByRole('listbox').waitFor();
+      for (let press = 0; press < presses; press += 1) await page.keyboard.press('ArrowDown');
+      return page;
+    };
+    const keep = async (page, name, options = {}) => {
+      await page.evaluate(() => document.fonts.ready);
+      await page.screenshot({ path: join(folder, `${name}.png`), ...options });
+      await page.close();
+    };
+
+    await keep(await open('/'), 'board');
+    await keep(await sheetOf('Sensor spacer', 7), 'sheet');
+    await keep(await sheetOf('Vane spindle', 9, { theme: 'night' }), 'night-shift');
+    await keep(await sheetOf('Terminal pillar', 5, { width: 820, height: 1180 }), 'tablet');
+    const working = await sheetOf('Sensor spacer', 0);
+    await working.getByRole('button', { name: /^pieces per bar/ }).click();
+    await working.getByRole('dialog').waitFor();
+    await keep(working, 'working');
+    const part = await sheetOf('Cup-arm hub', 0);
+    await part.getByRole('link', { name: 'Part' }).click();
+    await part.getByText('The plan is there').waitFor();
+    await keep(part, 'part');
+    const print = await sheetOf('Sensor spacer', 0);
+    await print.getByRole('link', { name: 'Print' }).click();
+    await print.getByRole('heading', { name: /Set-up 2/ }).waitFor();
+    await print.emulateMedia({ media: 'print' });
+    await print.setViewportSize({ width: 710, height: 1000 });
+    await keep(print, 'printed-sheet');
+    await browser.close();
+    process.stdout.write(`${execFileSync('ls', [folder])}`);
+  } finally {
+    await closeAll();
+  }
+});
