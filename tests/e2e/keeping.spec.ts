@@ -125,3 +125,23 @@ test('an address that names no run says so', async ({ page }) => {
   expect((await page.request.put('/api/runs/1', { data: { file: 3 } })).status()).toBe(422);
   expect((await page.request.post('/api/runs', { data: 'not json', headers: { 'content-type': 'text/plain' } })).status()).toBe(400);
 });
+
+test('between the places of a run nothing is asked of the server', async ({ page, context }) => {
+  const address = await makeRun(page, 'T-OFFLINE');
+  await page.goto(address);
+  await expect(page.getByRole('listbox')).toBeVisible();
+  // The other places come in a quiet moment.
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('link', { name: 'Part' }).click();
+  await page.getByRole('link', { name: 'Print' }).click();
+  await context.setOffline(true);
+  await page.getByRole('link', { name: 'Part' }).click();
+  await page.getByLabel('Quantity').fill('26');
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByText('batch of 26')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByLabel('Quantity')).toHaveValue('26');
+  await page.keyboard.press('Control+s');
+  await expect(page.getByRole('alert').filter({ hasText: 'Not saved: the server does not answer' })).toBeVisible();
+  await context.setOffline(false);
+});

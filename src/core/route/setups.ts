@@ -182,7 +182,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       partsOff: false,
       supported: next.value.supported,
       reasons: [
-        { rule: 'GRIP-LEFT', because: `Held on the finished ${name}: long enough, and it leaves least standing out.` },
+        { rule: 'GRIP-LEFT', because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}` },
         ...next.value.reasons,
       ],
     },

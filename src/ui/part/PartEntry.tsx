@@ -1,6 +1,6 @@
 'use client';
 import { CircleCheck } from 'lucide-react';
-import Link from 'next/link';
+import { PlaceLink } from '../run/PlaceLink';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { formatNominal } from '@/core/units/length';
@@ -119,9 +119,9 @@ export function PartEntry() {
               </dl>
               <p>{plan.chosenBecause.because}</p>
               <p style={{ marginTop: 8 }}>
-                <Link href={`/runs/${id}`} prefetch={false}>
+                <PlaceLink id={id} place="">
                   Open the sheet
-                </Link>
+                </PlaceLink>
               </p>
             </Ready>
           ) : (

@@ -1,6 +1,6 @@
 'use client';
 import { Printer } from 'lucide-react';
-import Link from 'next/link';
+import { PlaceLink } from '../run/PlaceLink';
 import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { pinOf, settingOf } from '@/core/stops/planStops';
@@ -78,7 +78,7 @@ export function PrintSheet() {
     return (
       <Actions>
         <p>
-          There is no plan to print: {problems[0]?.path} {problems[0]?.message}. <Link href={`/runs/${id}/part`}>Go on with the part</Link>
+          There is no plan to print: {problems[0]?.path} {problems[0]?.message}. <PlaceLink id={id} place="part">Go on with the part</PlaceLink>
         </p>
       </Actions>
     );

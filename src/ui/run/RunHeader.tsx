@@ -2,12 +2,12 @@
 import { CircleHelp, Download, Redo2, Undo2 } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
 import styled from 'styled-components';
 import type { RunFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { Mark } from '../primitives/Mark';
 import { ThemeToggle } from '../theme/ThemeToggle';
+import { PlaceLink } from './PlaceLink';
 import type { SaveState } from './useSaving';
 
 const Bar = styled.header`
@@ -92,14 +92,6 @@ const dayOf = (due: string | undefined): string => {
 
 /** Which run this is, its places, and what can be done with it. */
 export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
-  const path = usePathname();
-  const base = `/runs/${id}`;
-  const places = [
-    ['Board', '/'],
-    ['Part', `${base}/part`],
-    ['Sheet', base],
-    ['Print', `${base}/print`],
-  ] as const;
   const { part } = file;
   return (
     <Bar>
@@ -114,13 +106,18 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
         </p>
       </Title>
       <Places aria-label="Places">
-        {places
-          .filter(([name]) => name !== 'Print' || id !== 'new')
-          .map(([name, href]) => (
-            <Link key={name} href={href} prefetch={false} aria-current={path === href ? 'page' : undefined}>
-              {name}
-            </Link>
-          ))}
+        <Link href="/" prefetch={false}>
+          Board
+        </Link>
+        <PlaceLink id={id} place="part">
+          Part
+        </PlaceLink>
+        <PlaceLink id={id} place="">
+          Sheet
+        </PlaceLink>
+        <PlaceLink id={id} place="print">
+          Print
+        </PlaceLink>
       </Places>
       <Doing>
         <State role="status">{stateWords(saving, dirty, id)}</State>

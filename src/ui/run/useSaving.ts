@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import type { Problem } from '@/core/result';
 import { saveRun, type ServedRun } from './api';
+import { addressOf, placeAt } from './places';
 import type { RunStore } from './runStore';
 
 export type SaveState =
@@ -27,8 +28,7 @@ export function useSaving(id: string, run: RunStore) {
     setState({ kind: 'saved', at: outcome.run.savedAt });
     if (id === 'new') {
       run.forget();
-      const place = window.location.pathname.split('/')[3];
-      router.replace(`/runs/${outcome.run.id}${place ? `/${place}` : ''}`);
+      router.replace(addressOf(String(outcome.run.id), placeAt(window.location.pathname)));
     }
   }, [id, run, router]);
 

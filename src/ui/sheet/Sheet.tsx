@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { PlaceLink } from '../run/PlaceLink';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
@@ -92,9 +92,9 @@ export function Sheet() {
           ))}
         </ul>
         <p>
-          <Link href={`/runs/${id}/part`} prefetch={false}>
+          <PlaceLink id={id} place="part">
             Go on with the part
-          </Link>
+          </PlaceLink>
         </p>
       </Waiting>
     );

@@ -1,5 +1,0 @@
-import { Sheet } from '@/ui/sheet/Sheet';
-
-export default function SheetPage() {
-  return <Sheet />;
-}

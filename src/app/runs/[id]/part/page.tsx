@@ -1,5 +1,0 @@
-import { PartEntry } from '@/ui/part/PartEntry';
-
-export default function PartPage() {
-  return <PartEntry />;
-}

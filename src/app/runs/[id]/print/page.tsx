@@ -1,5 +1,0 @@
-import { PrintSheet } from '@/ui/print/PrintSheet';
-
-export default function PrintPage() {
-  return <PrintSheet />;
-}

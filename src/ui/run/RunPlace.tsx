@@ -1,0 +1,28 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { usePathname } from 'next/navigation';
+import { useEffect } from 'react';
+import { placeAt, type Place } from './places';
+
+const load = {
+  '': () => import('../sheet/Sheet').then(({ Sheet }) => Sheet),
+  part: () => import('../part/PartEntry').then(({ PartEntry }) => PartEntry),
+  print: () => import('../print/PrintSheet').then(({ PrintSheet }) => PrintSheet),
+} satisfies Record<Place, () => Promise<React.ComponentType>>;
+
+const Opening = () => <main style={{ padding: 24, color: 'var(--ink-soft)' }}>Opening …</main>;
+
+// Not made on the server: a field that stands there before it listens would lose what is typed into it.
+const shown = (place: Place) => dynamic(load[place], { ssr: false, loading: Opening });
+
+const views: Record<Place, React.ComponentType> = { '': shown(''), part: shown('part'), print: shown('print') };
+
+/** What is shown at an address of a run. The other places are fetched in a quiet moment, to be there when wanted. */
+export function RunPlace() {
+  const View = views[placeAt(usePathname())];
+  useEffect(() => {
+    const idle = setTimeout(() => Object.values(load).forEach((fetchPlace) => void fetchPlace()), 1500);
+    return () => clearTimeout(idle);
+  }, []);
+  return <View />;
+}
