@@ -15,8 +15,8 @@ test('two people: the second save is refused, both versions are shown, nothing i
   await page.getByLabel('Length of step 1').fill('33');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   const conflict = page.getByRole('dialog', { name: 'Someone else saved this run meanwhile' });
-  await expect(conflict.getByRole('row', { name: /quantity/ })).toContainText('30');
-  await expect(conflict.getByRole('row', { name: /part.outside\[0\].length/ })).toContainText('33');
+  await expect(conflict.getByRole('row', { name: /Quantity/ })).toContainText('30');
+  await expect(conflict.getByRole('row', { name: /Step 1 length/ })).toContainText('33');
   await expectAccessible(page);
   await conflict.getByRole('button', { name: /Go on from revision 2/ }).click();
   await expect(page.getByLabel('Quantity')).toHaveValue('30');

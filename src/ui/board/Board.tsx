@@ -11,6 +11,7 @@ import { Button, ButtonLink } from '../primitives/Button';
 import { Mark } from '../primitives/Mark';
 import { Window } from '../primitives/Window';
 import { importRun } from '../run/api';
+import { entryName } from '../run/entryName';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
 /** A run as the board shows it. */
@@ -73,7 +74,8 @@ const Row = styled.li`
   .off { font: 700 20px var(--mono); text-align: right; }
   .off small { display: inline; margin-left: 5px; font: 13px var(--sans); }
   .late { color: var(--oxide); font-weight: 700; }
-  @media (max-width: 900px) { a { grid-template-columns: 76px 1fr 1fr; } }
+  @media (max-width: 900px) { a { grid-template-columns: 96px 1fr 1fr; } }
+  @media (max-width: 520px) { a { grid-template-columns: 1fr 1fr; } .off { text-align: left; } }
 `;
 
 const Empty = styled.div`
@@ -184,7 +186,7 @@ export function Board({ runs, today }: { runs: BoardRun[]; today: string }) {
                     <span style={{ gridColumn: 'span 2' }}>
                       not planned yet
                       <small>
-                        {run.problem?.path} {run.problem?.message}
+                        {entryName(run.problem?.path ?? '')} {run.problem?.message}
                       </small>
                     </span>
                   )}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { formatNominal } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
+import { entryName } from '../run/entryName';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { HoleTable } from './HoleTable';
 import { PartDrawing } from './PartDrawing';
@@ -43,7 +44,6 @@ const Missing = styled.div`
   background: var(--brass-soft);
   h2 { margin-bottom: 4px; font-size: 15px; }
   li { margin-top: 4px; }
-  code { font-family: var(--mono); font-size: 13px; color: var(--ink-soft); }
 `;
 
 const Ready = styled.div`
@@ -56,27 +56,6 @@ const Ready = styled.div`
   dt { color: var(--ink-soft); font-size: 13px; }
   dd { font: 600 17px var(--mono); }
 `;
-
-/** What a path means to someone who does not read paths. */
-const PLACES: [RegExp, string][] = [
-  [/^part\.outside\[(\d+)\]/, 'Step'],
-  [/^part\.bores\[(\d+)\]/, 'Hole'],
-  [/^part\.details\[(\d+)\]/, 'Detail'],
-  [/^part\.number/, 'Part number'],
-  [/^part\.material/, 'Material'],
-  [/^part\.outside/, 'Outside'],
-  [/^quantity/, 'Quantity'],
-  [/^stock/, 'Stock'],
-  [/^way/, 'Way'],
-];
-
-function placeOf(path: string): string {
-  for (const [pattern, word] of PLACES) {
-    const match = pattern.exec(path);
-    if (match) return match[1] === undefined ? word : `${word} ${Number(match[1]) + 1}`;
-  }
-  return path;
-}
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
@@ -131,7 +110,7 @@ export function PartEntry() {
                 <ul>
                   {problems.map(({ path, message }) => (
                     <li key={path + message}>
-                      <strong>{placeOf(path)}</strong> {message} {/\[\d+\]\./.test(path) && <code>{path.replace(/^.*\]\./, '')}</code>}
+                      <strong>{entryName(path)}</strong> {message}
                     </li>
                   ))}
                 </ul>

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 /** A table of entries: a line per step or hole, fields side by side, what is wrong under its line. */
 export const EntryTable = styled.table`
   width: 100%;
+  min-width: 540px;
   border-collapse: collapse;
   th { padding: 0 6px 4px 0; color: var(--ink-soft); font-weight: 400; font-size: 13px; text-align: left; white-space: nowrap; }
   td { padding: 0 6px 5px 0; vertical-align: top; }
@@ -15,6 +16,7 @@ export const EntryTable = styled.table`
 `;
 
 export const Group = styled.section`
+  overflow-x: auto;
   margin-bottom: 16px;
   padding: 12px 14px 10px;
   border: 1px solid var(--line);

@@ -9,6 +9,7 @@ import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
 import { PartDrawing } from '../part/PartDrawing';
 import { Button } from '../primitives/Button';
+import { entryName } from '../run/entryName';
 import { useWorkspace } from '../run/WorkspaceContext';
 
 /** Black on white whatever the theme, and only the paper when it is printed. */
@@ -78,7 +79,7 @@ export function PrintSheet() {
     return (
       <Actions>
         <p>
-          There is no plan to print: {problems[0]?.path} {problems[0]?.message}. <PlaceLink id={id} place="part">Go on with the part</PlaceLink>
+          There is no plan to print: {entryName(problems[0]?.path ?? '')} {problems[0]?.message}. <PlaceLink id={id} place="part">Go on with the part</PlaceLink>
         </p>
       </Actions>
     );

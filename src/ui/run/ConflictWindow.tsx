@@ -6,6 +6,7 @@ import type { RunFile } from '@/core/formats/runFile';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import type { ServedRun } from './api';
+import { entryName } from './entryName';
 
 const Table = styled.table`
   width: 100%;
@@ -48,7 +49,7 @@ export function ConflictWindow({ mine, current, onSettle, onClose }: Props) {
         <tbody>
           {places.map(({ path, mine: own, theirs }) => (
             <tr key={path}>
-              <th scope="row">{path}</th>
+              <th scope="row">{entryName(path)}</th>
               <td>{own ?? '—'}</td>
               <td>{theirs ?? '—'}</td>
             </tr>

@@ -6,6 +6,7 @@ import type { Shop } from '@/core/shop/shop';
 import { Button } from '../primitives/Button';
 import { Notice } from '../primitives/Notice';
 import { ConflictWindow } from './ConflictWindow';
+import { entryName } from './entryName';
 import { HelpWindow } from './HelpWindow';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
@@ -68,7 +69,7 @@ export function RunWorkspace({ id, served, revision, shop, children }: { id: str
       )}
       {saving.kind === 'refused' && (
         <Notice danger actions={<Button onPress={dismiss}>Good</Button>}>
-          Not saved: {saving.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}
+          Not saved: {saving.problems.map(({ path, message }) => `${entryName(path)} ${message}`).join('; ')}
         </Notice>
       )}
       {planned.failed && <Notice danger>The planner stopped on this run, which is a fault of the program. Nothing typed is lost; save the run file with the arrow above and send it in.</Notice>}

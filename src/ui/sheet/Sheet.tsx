@@ -8,6 +8,7 @@ import { formatNominal } from '@/core/units/length';
 import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
 import { useSize } from '../primitives/useSize';
+import { entryName } from '../run/entryName';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { Foot } from './Foot';
@@ -26,12 +27,19 @@ const Room = styled.main`
   @media (max-width: 980px) { grid-template-columns: minmax(0, 1fr); }
 `;
 
-const Paper = styled.div`
-  position: relative;
+/** On a narrow screen the sheet keeps its least width and is pushed sideways under the finger. */
+const Frame = styled.div`
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);
-  overflow: hidden;
+  overflow: auto hidden;
+`;
+
+const LEAST_WIDTH = 720;
+
+const Paper = styled.div`
+  position: relative;
+  min-width: ${LEAST_WIDTH}px;
   &[data-stale] svg, &[data-stale] [role='listbox'] { opacity: 0.45; }
   svg { display: block; }
   text { font: 13px var(--sans); fill: var(--ink); font-variant-numeric: tabular-nums; }
@@ -87,7 +95,7 @@ export function Sheet() {
         <ul>
           {problems.map(({ path, message }) => (
             <li key={path + message}>
-              <code>{path}</code> {message}
+              <strong>{entryName(path)}</strong> {message}
             </li>
           ))}
         </ul>
@@ -105,7 +113,7 @@ export function Sheet() {
           What is entered now cannot be planned; the sheet shows the last plan that could be.{' '}
           {problems.map(({ path, message }) => (
             <span key={path + message}>
-              <code>{path}</code> {message}.{' '}
+              <strong>{entryName(path)}</strong> {message}.{' '}
             </span>
           ))}
         </Notice>
@@ -173,6 +181,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   return (
     <>
       <Room>
+        <Frame>
         <Paper ref={room} data-stale={stale || undefined} style={{ height }}>
           <svg width={width} height={height} role="img" aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}>
             <Hatches />
@@ -203,6 +212,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
           </Setups>
           <RouteNames {...shared} top={routeTop} />
         </Paper>
+        </Frame>
         <Panel plan={plan} planned={planned} operation={operation} pass={shownPass} onPass={(next) => operation && select(operation.key, next)} />
       </Room>
       <Foot plan={plan} />

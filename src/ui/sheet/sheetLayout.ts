@@ -30,7 +30,7 @@ const LEAST = 300;
  * upper half. It takes no more height than it needs.
  */
 export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'start'>, width: number, workHeight: number, rowHeight: number): SheetLayout {
-  const names = width < 700 ? 190 : 292;
+  const names = width < 760 ? 236 : 292;
   const right = width - RIGHT;
   const from = -setup.facing - 1;
   const end = Math.max(...start.outside.map(({ z1 }) => z1));
