@@ -171,3 +171,28 @@ test('every figure of every example works out to its value by its own formula', 
   expect(figures.length).toBeGreaterThan(500);
   for (const figure of figures) expect({ name: figure.name, formula: figure.formula, value: worked(figure) }).toEqual({ name: figure.name, formula: figure.formula, value: expect.closeTo(figure.value, 6) });
 });
+
+describe('a shaft that stands out too far to be turned without a centre', () => {
+  const shaft = (stickOut?: '1.5d' | '4d') => planned(runOf({ material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] }, { way: 'from-bar', ...(stickOut ? { rules: { stickOut } } : {}) }));
+  const handOf = (plan: ReturnType<typeof shaft>, kind: string) => plan.setups[0]?.operations.find((operation) => operation.kind === kind)?.hand.terms.map(({ name }) => name) ?? [];
+
+  test('97.1 of ⌀16 is more than four times: centred before turning, the centre up for it and out before parting', () => {
+    const plan = shaft();
+    expect(plan.setups[0]?.setup).toMatchObject({ supported: true, reasons: [{ rule: 'CENTRE-SUPPORT' }] });
+    expect(plan.setups[0]?.operations.map(({ kind }) => kind)).toEqual(['face', 'centre', 'turn-rough', 'turn-finish', 'part-off']);
+    expect(handOf(plan, 'turn-rough')).toContain('centre into the tailstock and up');
+    expect(handOf(plan, 'turn-finish')).not.toContain('centre into the tailstock and up');
+    expect(handOf(plan, 'part-off')).toContain('centre out');
+    expect(plan.setups[0]?.setup.cautions.map(({ text }) => text).join()).toContain('Take the centre out before parting off');
+    expect(plan.warnings.join()).toContain('see that the drawing allows it');
+  });
+
+  test('a short piece is planned without one, unless the house is strict', () => {
+    const short = (stickOut: '1.5d' | '4d') => planned(runOf({ outside: [step(10, 25)] }, { way: 'from-bar', stock: { size: 12 }, rules: { stickOut } })).setups[0]?.setup.supported;
+    expect([short('4d'), short('1.5d')]).toEqual([false, true]);
+  });
+});
+
+test('the material’s own caution is told in every set-up', () => {
+  for (const { setup } of planned(runOf({ material: 'titanium-gr5' })).setups) expect(setup.cautions.map(({ text }) => text).join()).toContain('titanium chips burn');
+});

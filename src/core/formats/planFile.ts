@@ -97,6 +97,7 @@ export function planFileOf(plan: Plan) {
       workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
       order: { proven: planned.order.proven, gapMinutes: rounded(planned.order.gapMinutes) },
       reasons: planned.setup.reasons,
+      cautions: planned.setup.cautions.map(({ text: words }) => words),
       operations: operationsOf(planned),
     })),
     time: {
@@ -153,6 +154,7 @@ export const planFileSchema = Joi.object<PlanFile>({
         workStop: Joi.object({ means: Joi.string().valid('bar-stop', 'spindle-stop').required(), setting: number() }).required(),
         order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
         reasons: reasons(),
+        cautions: Joi.array().items(Joi.string()).required(),
         operations: Joi.array()
           .items(
             Joi.object({

@@ -125,6 +125,7 @@ export const shopSchema = Joi.object<Shop>({
         drillFeed: positive().required(),
         tough: Joi.boolean().required(),
         stringy: Joi.boolean().required(),
+        caution: Joi.string(),
         bars: Joi.array()
           .items(
             Joi.object({

@@ -75,6 +75,8 @@ export interface OperationKind {
   handFed: boolean;
   /** Factors on the cutting speed beside the one of the kind. */
   turnsAtOverhang: boolean;
+  /** Done with the centre up, where the free end needs one. */
+  underCentre: boolean;
   /** The operations of this kind that a set-up needs. */
   demand(setup: Setup): Result<Operation[]>;
   /** Its cuts on the work as it is. */

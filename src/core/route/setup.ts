@@ -2,7 +2,7 @@ import type { Figure } from '../figure';
 import type { Part } from '../part/part';
 import type { Run } from '../run';
 import type { Stock } from '../stock/stock';
-import type { Reason } from '../words';
+import type { Caution, Reason } from '../words';
 
 /** What holds the work, and where. z of this set-up, mm. */
 export interface WorkHolding {
@@ -50,4 +50,5 @@ export interface Setup {
   /** Held by a centre at its free end while it is turned. */
   supported: boolean;
   reasons: Reason[];
+  cautions: Caution[];
 }

@@ -4,6 +4,7 @@ import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
 import type { Stock } from '../stock/stock';
+import { setupCautions } from './setupCautions';
 import type { Setup, Turned, WorkHolding } from './setup';
 
 const CLOSE = 0.001;
@@ -164,6 +165,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
         ...(firstEnd === 'back' ? [{ rule: 'GRIP-LEFT', because: 'The back end first: from the front nothing long enough would be left to hold the part by.' }] : []),
         ...first.value.reasons,
       ],
+      cautions: setupCautions(run, stock, { first: true, supported: first.value.supported }),
     },
     {
       number: 2,
@@ -185,6 +187,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
         { rule: 'GRIP-LEFT', because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}` },
         ...next.value.reasons,
       ],
+      cautions: setupCautions(run, stock, { first: false, supported: next.value.supported }),
     },
   ]);
 }

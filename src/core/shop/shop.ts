@@ -44,6 +44,8 @@ export interface Material {
   tough: boolean;
   /** Long chips must be cleared more often. */
   stringy: boolean;
+  /** What to mind with this material. */
+  caution?: string;
   bars: BarList[];
 }
 

@@ -17,7 +17,7 @@ const bars = (condition: BarList['condition'], from = 0): BarList[] => [
 const hotRolled = bars('hot-rolled', 16).map((list) => (list.units === 'in' ? { ...list, sizes: list.sizes.slice(8) } : list));
 
 type Row = [id: string, name: string, density: number, hss: number, carbide: number, kc: number, m: number];
-type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy'>;
+type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy' | 'caution'>;
 
 const SOFT: Habits = { deepestCut: 2.5, drillFeed: 0.025, tough: false, stringy: false };
 const STEEL: Habits = { deepestCut: 1.5, drillFeed: 0.015, tough: true, stringy: true };
@@ -73,7 +73,7 @@ const blade = (width: number, reach: number): Tool => ({
 
 export const startValues: Shop = {
   materials: [
-    material(['brass-cw614n', 'brass CW614N', 8.47, 75, 180, 600, 0.2], SOFT),
+    material(['brass-cw614n', 'brass CW614N', 8.47, 75, 180, 600, 0.2], { ...SOFT, caution: 'A leaded alloy: wash the hands before eating.' }),
     material(['bronze', 'bronze', 8.8, 30, 110, 900, 0.22], { ...SOFT, deepestCut: 1.5, tough: true }),
     material(['aluminium-6082', 'aluminium 6082', 2.7, 110, 280, 600, 0.24], { ...SOFT, stringy: true }),
     material(['free-cutting-steel', 'free-cutting steel', 7.85, 38, 170, 1350, 0.21], { ...STEEL, stringy: false }, true),
@@ -85,7 +85,7 @@ export const startValues: Shop = {
     material(['stainless-304', 'stainless 304', 7.95, 18, 95, 1950, 0.22], STEEL),
     material(['grey-iron', 'grey iron', 7.2, 20, 90, 1000, 0.26], { ...STEEL, tough: false, stringy: false }),
     material(['copper', 'copper', 8.94, 45, 160, 850, 0.22], { ...SOFT, tough: true, stringy: true }),
-    material(['titanium-gr5', 'titanium gr 5', 4.43, 12, 45, 1400, 0.23], STEEL),
+    material(['titanium-gr5', 'titanium gr 5', 4.43, 12, 45, 1400, 0.23], { ...STEEL, caution: 'Fine titanium chips burn: keep them from sparks, clear them often, no water on a fire.' }),
     material(['acetal', 'acetal', 1.41, 150, 250, 180, 0.2], { ...SOFT, stringy: true }),
   ],
   machines: [

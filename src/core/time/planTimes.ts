@@ -3,6 +3,7 @@ import type { CutOperation } from '../cutting/planCuts';
 import { checkedEvery, gaugeFor, type ChosenGauge } from '../inspection/gauge';
 import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
+import { kindOf } from '../route/operations';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
 import type { Stock } from '../stock/stock';
 import type { Run } from '../run';
@@ -66,9 +67,12 @@ function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): 
   const pin = pinOf(setup, cut.key);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
+  const centred = (operation: CutOperation) => setup.setup.supported && kindOf(operation).underCentre;
   const items = [
     { name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post', minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0 },
     { name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
+    { name: 'centre into the tailstock and up', minutes: centred(cut) && !centred(previous) ? hand.changeTailstock + hand.tailstock : 0 },
+    { name: 'centre out', minutes: centred(previous) && !centred(cut) ? hand.tailstock : 0 },
     { name: 'change speed', minutes: previous.speed.value === cut.speed.value ? 0 : hand.speedChange },
     { name: 'change feed', minutes: previous.feed.value === cut.feed.value ? 0 : hand.feedChange },
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },

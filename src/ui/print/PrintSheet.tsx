@@ -101,7 +101,8 @@ function PrintedPlan({ plan }: { plan: Plan }) {
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
   const fromBar = stock.way === 'from-bar';
-  const dangers = [...new Set(setups.flatMap(({ operations }) => operations.flatMap(({ cautions }) => cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))))];
+  const cautions = setups.flatMap(({ setup, operations }) => [...setup.cautions, ...operations.flatMap(({ cautions: own }) => own)]);
+  const dangers = [...new Set(cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))];
   const facts = [
     ['Material', run.shop.material.name],
     ['Bar', `⌀${formatNominal(stock.size, units)} ${units} ${stock.condition}`],
@@ -149,7 +150,7 @@ function PrintedPlan({ plan }: { plan: Plan }) {
         </>
       )}
       <div className="foot">
-        {dangers.join(' ')} Chuck key out, guards and eye protection on, no gloves. The shop’s rules, the machine’s manual and local law come first.
+        {dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.
       </div>
     </Paper>
   );

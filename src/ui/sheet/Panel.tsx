@@ -7,6 +7,7 @@ import { pinOf } from '@/core/stops/planStops';
 import type { Plan } from '@/core/plan';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
+import type { Caution } from '@/core/words';
 import { FigureButton } from './Working';
 
 const Card = styled.aside`
@@ -146,15 +147,24 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
           ))}
         </ul>
       </Part>
+      <Mind warnings={operation.warnings} cautions={operation.cautions} />
+    </Card>
+  );
+}
+
+/** Warnings of the plan, then usual cautions and likely mistakes. */
+function Mind({ warnings, cautions }: { warnings: string[]; cautions: Caution[] }) {
+  return (
+    <>
       <Part>
         <h3>Mind</h3>
         <ul>
-          {operation.warnings.map((text) => (
+          {warnings.map((text) => (
             <Item key={text} icon={<CircleAlert size={15} color="var(--oxide)" aria-label="Warning" />}>
               <strong>{text}</strong>
             </Item>
           ))}
-          {operation.cautions.map(({ kind, text }) => (
+          {cautions.map(({ kind, text }) => (
             <Item key={text} icon={kind === 'danger' ? <TriangleAlert size={15} color="var(--oxide)" aria-label="Danger" /> : <CircleAlert size={15} color="var(--ink-soft)" aria-label="Likely mistake" />}>
               {text}
             </Item>
@@ -162,7 +172,7 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
         </ul>
       </Part>
       <p>The shop’s rules, the machine’s manual and local law come first.</p>
-    </Card>
+    </>
   );
 }
 
@@ -241,6 +251,7 @@ function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetup }) {
           </Item>
         </ul>
       </Part>
+      <Mind warnings={planned.broken.map(({ because }) => because)} cautions={setup.cautions} />
     </Card>
   );
 }

@@ -11,6 +11,7 @@ export const centre: OperationKind = {
   kind: 'centre',
   handFed: true,
   turnsAtOverhang: false,
+  underCentre: false,
   demand(setup) {
     const { run, supported, turned } = setup;
     const chain = drillsOf(setup);

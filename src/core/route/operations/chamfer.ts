@@ -10,6 +10,7 @@ export const chamfer: OperationKind = {
   kind: 'chamfer',
   handFed: true,
   turnsAtOverhang: false,
+  underCentre: true,
   demand(setup) {
     const { part, chamfered, run } = setup;
     const corners = part.chamfers.filter(({ path }) => chamfered.includes(path));

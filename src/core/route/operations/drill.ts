@@ -17,6 +17,7 @@ export const drill: OperationKind = {
   kind: 'drill',
   handFed: true,
   turnsAtOverhang: false,
+  underCentre: false,
   demand(setup) {
     const { units } = setup.run;
     const chain = drillsOf(setup);

@@ -9,6 +9,7 @@ export const face: OperationKind = {
   kind: 'face',
   handFed: false,
   turnsAtOverhang: true,
+  underCentre: false,
   demand(setup) {
     const { facing, end, run, part } = setup;
     if (facing <= 0) return good([]);

@@ -8,6 +8,7 @@ export const partOff: OperationKind = {
   kind: 'part-off',
   handFed: true,
   turnsAtOverhang: false,
+  underCentre: false,
   demand({ partsOff, stock, part, behind }) {
     const { blade } = stock;
     if (!partsOff || !blade) return good([]);

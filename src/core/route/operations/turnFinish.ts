@@ -14,6 +14,7 @@ export const turnFinish: OperationKind = {
   kind: 'turn-finish',
   handFed: false,
   turnsAtOverhang: true,
+  underCentre: true,
   demand(setup) {
     const { run } = setup;
     const steps = turnedStepsOf(setup);

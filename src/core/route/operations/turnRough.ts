@@ -15,6 +15,7 @@ export const turnRough: OperationKind = {
   kind: 'turn-rough',
   handFed: false,
   turnsAtOverhang: true,
+  underCentre: true,
   demand(setup) {
     const { run } = setup;
     const roughed = turnedStepsOf(setup).flatMap((turned) => (turned.roughRadius === undefined ? [] : [{ ...turned, roughRadius: turned.roughRadius }]));
