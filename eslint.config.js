@@ -2,7 +2,10 @@ import boundaries from 'eslint-plugin-boundaries';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const only = (from, ...to) => ({ from: { element: { type: from } }, allow: to.map((type) => ({ to: { element: { type } } })) });
+const only = (from, ...to) => ({
+  from: { element: { type: from } },
+  allow: to.map((type) => ({ to: { element: { type } } })),
+});
 
 export default tseslint.config(
   { ignores: ['.next/**', '.shingle/**', 'node_modules/**', 'next-env.d.ts'] },
@@ -12,7 +15,10 @@ export default tseslint.config(
     plugins: { boundaries, 'react-hooks': hooks },
     settings: {
       'import/resolver': { typescript: { project: './tsconfig.json' } },
-      'boundaries/elements': ['core', 'server', 'app', 'ui', 'workers', 'cli'].map((type) => ({ type, pattern: `src/${type}` })),
+      'boundaries/elements': ['core', 'server', 'app', 'ui', 'workers', 'cli'].map((type) => ({
+        type,
+        pattern: `src/${type}`,
+      })),
     },
     rules: {
       ...hooks.configs.recommended.rules,
@@ -21,7 +27,14 @@ export default tseslint.config(
         'error',
         {
           default: 'disallow',
-          policies: [only('core', 'core'), only('server', 'core', 'server'), only('ui', 'core', 'ui', 'workers'), only('workers', 'core', 'workers'), only('cli', 'core', 'cli'), only('app', 'core', 'server', 'ui', 'app')],
+          policies: [
+            only('core', 'core'),
+            only('server', 'core', 'server'),
+            only('ui', 'core', 'ui', 'workers'),
+            only('workers', 'core', 'workers'),
+            only('cli', 'core', 'cli'),
+            only('app', 'core', 'server', 'ui', 'app'),
+          ],
         },
       ],
       '@typescript-eslint/consistent-type-imports': 'error',
@@ -31,9 +44,34 @@ export default tseslint.config(
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts', 'src/core/testing.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: ['react', 'react-*', 'next', 'next/*', 'knex', 'mysql2', 'styled-components', 'node:*', 'fs', 'path'], message: 'The core knows no interface, database, file or clock.' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: [
+                'react',
+                'react-*',
+                'next',
+                'next/*',
+                'knex',
+                'mysql2',
+                'styled-components',
+                'node:*',
+                'fs',
+                'path',
+              ],
+              message: 'The core knows no interface, database, file or clock.',
+            },
+          ],
+        },
+      ],
       'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'Date', property: 'now' },
+      ],
     },
   },
 );

@@ -11,7 +11,11 @@ function partOf(features: number): RunFile {
     part: {
       number: `B-${features}`,
       material: 'brass-cw614n',
-      outside: Array.from({ length: steps }, (_, index) => ({ shape: 'cylinder', diameter: Number((8 + (index * 18) / steps).toFixed(2)), length: index === steps - 1 ? 12 : Number((60 / steps).toFixed(2)) })),
+      outside: Array.from({ length: steps }, (_, index) => ({
+        shape: 'cylinder',
+        diameter: Number((8 + (index * 18) / steps).toFixed(2)),
+        length: index === steps - 1 ? 12 : Number((60 / steps).toFixed(2)),
+      })),
       details: [{ kind: 'chamfer', at: 0, size: 0.3 }],
       bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 10 }],
     },
@@ -31,7 +35,12 @@ function timePlans(features: number): { features: number; operations: number; me
   })
     .slice(20)
     .sort((a, b) => a - b);
-  return { features, operations: plan.value.setups.reduce((total, { operations }) => total + operations.length, 0), median: times[50] ?? 0, worst: times.at(-1) ?? 0 };
+  return {
+    features,
+    operations: plan.value.setups.reduce((total, { operations }) => total + operations.length, 0),
+    median: times[50] ?? 0,
+    worst: times.at(-1) ?? 0,
+  };
 }
 
 process.stdout.write(JSON.stringify([3, 6, 12, 24, 40].map(timePlans)));

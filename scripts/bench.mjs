@@ -13,9 +13,24 @@ const row = (what, value, limit) => rows.push([what, value, limit]);
 /** Plan times, on the core as a bundle has it: without the loader's overhead. */
 async function benchPlans() {
   const outfile = join(made, 'bench-plan.mjs');
-  await build({ entryPoints: [join(project, 'scripts/bench-plan.ts')], bundle: true, platform: 'node', format: 'esm', outfile, external: ['joi'], tsconfig: join(project, 'tsconfig.json'), logLevel: 'error' });
-  for (const { features, operations, median, worst } of JSON.parse(await mustRun(process.execPath, [outfile], { cwd: project })))
-    row(`plan of ${features} features, ${operations} operations`, `median ${median.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`, { 12: 'median ≤ 15 ms', 40: '≤ 150 ms' }[features] ?? '');
+  await build({
+    entryPoints: [join(project, 'scripts/bench-plan.ts')],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile,
+    external: ['joi'],
+    tsconfig: join(project, 'tsconfig.json'),
+    logLevel: 'error',
+  });
+  for (const { features, operations, median, worst } of JSON.parse(
+    await mustRun(process.execPath, [outfile], { cwd: project }),
+  ))
+    row(
+      `plan of ${features} features, ${operations} operations`,
+      `median ${median.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`,
+      { 12: 'median ≤ 15 ms', 40: '≤ 150 ms' }[features] ?? '',
+    );
 }
 
 /** What the first page brings, and when it can be used. */
@@ -26,7 +41,10 @@ async function benchFirstLoad(browser, address, path, name) {
   await client.send('Network.enable');
   const scripts = new Set();
   client.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId));
-  client.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => scripts.has(requestId) && (bytes += encodedDataLength));
+  client.on(
+    'Network.loadingFinished',
+    ({ requestId, encodedDataLength }) => scripts.has(requestId) && (bytes += encodedDataLength),
+  );
   const from = performance.now();
   await page.goto(`${address}${path}`);
   await page.getByRole('button', { name: /Night shift|Day shift/ }).click();
@@ -55,14 +73,21 @@ async function benchEdits(browser, address) {
       set.call(field, size);
       field.dispatchEvent(new Event('input', { bubbles: true }));
       await new Promise((done) => {
-        const look = () => ([...document.querySelectorAll('[role=option]')].some((row) => row.textContent.includes(wanted)) ? done() : requestAnimationFrame(look));
+        const look = () =>
+          [...document.querySelectorAll('[role=option]')].some((row) => row.textContent.includes(wanted))
+            ? done()
+            : requestAnimationFrame(look);
         look();
       });
       results.push(performance.now() - from);
     }
     return results.slice(5).sort((a, b) => a - b);
   });
-  row('edit on the sheet to its figures', `median ${times[Math.floor(times.length / 2)].toFixed(0)} ms, worst ${times.at(-1).toFixed(0)} ms`, '≤ 100 ms');
+  row(
+    'edit on the sheet to its figures',
+    `median ${times[Math.floor(times.length / 2)].toFixed(0)} ms, worst ${times.at(-1).toFixed(0)} ms`,
+    '≤ 100 ms',
+  );
   await page.close();
 }
 
@@ -74,13 +99,18 @@ await main(async () => {
     await ensureBrowser();
     const { address } = await startApplication();
     await benchPlans();
-    const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-background-networking'] });
+    const browser = await chromium.launch({
+      executablePath: CHROMIUM,
+      args: ['--no-sandbox', '--disable-background-networking'],
+    });
     await benchFirstLoad(browser, address, '/', 'board');
     await benchFirstLoad(browser, address, '/runs/new/part', 'part');
     await benchEdits(browser, address);
     await browser.close();
     const widths = [0, 1, 2].map((column) => Math.max(...rows.map((cells) => cells[column].length)));
-    process.stdout.write(`\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`);
+    process.stdout.write(
+      `\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`,
+    );
   } finally {
     await closeAll();
   }

@@ -9,9 +9,12 @@ import { publishedSchemas } from './publishedSchemas';
 const read = (...path: string[]): unknown => JSON.parse(readFileSync(join(__dirname, '..', ...path), 'utf8'));
 const examples = readdirSync(join(__dirname, '../examples'));
 
-test.each(Object.entries(publishedSchemas()))('docs/%s is as new as the schema it comes from (npm run schemas)', (name, schema) => {
-  expect(read('docs', name)).toEqual(JSON.parse(JSON.stringify(schema)));
-});
+test.each(Object.entries(publishedSchemas()))(
+  'docs/%s is as new as the schema it comes from (npm run schemas)',
+  (name, schema) => {
+    expect(read('docs', name)).toEqual(JSON.parse(JSON.stringify(schema)));
+  },
+);
 
 test('every example and its plan fit the published schemas; a file that is none does not', () => {
   const ajv = new Ajv({ strict: false });
@@ -23,7 +26,11 @@ test('every example and its plan fit the published schemas; a file that is none 
     expect([name, run(file), run.errors]).toEqual([name, true, null]);
     const planned = planFile(file, startValues);
     if (!planned.ok) throw new Error(name);
-    expect([name, plan(JSON.parse(JSON.stringify(planFileOf(planned.value)))), plan.errors]).toEqual([name, true, null]);
+    expect([name, plan(JSON.parse(JSON.stringify(planFileOf(planned.value)))), plan.errors]).toEqual([
+      name,
+      true,
+      null,
+    ]);
   }
   expect(run({ format: 'shingle-run/2', part: {}, quantity: 1 })).toBe(false);
 });

@@ -18,7 +18,10 @@ await main(async () => {
     await ensureBrowser();
     const { address } = await startApplication();
     mkdirSync(folder, { recursive: true });
-    const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-background-networking'] });
+    const browser = await chromium.launch({
+      executablePath: CHROMIUM,
+      args: ['--no-sandbox', '--disable-background-networking'],
+    });
     const open = async (path, { theme = 'day', width = 1280, height = 800 } = {}) => {
       const page = await browser.newPage({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
       await page.addInitScript((chosen) => localStorage.setItem('shingle-theme', chosen), theme);

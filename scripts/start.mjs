@@ -15,15 +15,22 @@ const claim = join(made, 'server.json');
 
 async function endOldServer() {
   const { owner, pid } = JSON.parse(peek(claim) ?? '{}');
-  await endLeftBehind({ owner, pid, name: 'next' }, (other) => `Shingle already runs from this folder (process ${other}). Stop that one first.`);
+  await endLeftBehind(
+    { owner, pid, name: 'next' },
+    (other) => `Shingle already runs from this folder (process ${other}). Stop that one first.`,
+  );
 }
 
 await main(async () => {
   closeOnSignals();
   try {
-    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Refusal(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
+    if (!Number.isInteger(port) || port < 1 || port > 65535)
+      throw new Refusal(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
     await endOldServer();
-    if (await listens(port)) throw new Refusal(`Port ${port} is in use, perhaps by Shingle already: open http://127.0.0.1:${port}, stop what uses it, or choose another with PORT=4611 npm start.`);
+    if (await listens(port))
+      throw new Refusal(
+        `Port ${port} is in use, perhaps by Shingle already: open http://127.0.0.1:${port}, stop what uses it, or choose another with PORT=4611 npm start.`,
+      );
     await ensurePackages();
     let url = process.env.DATABASE_URL;
     await step('database', async () => {

@@ -14,7 +14,10 @@ await main(async () => {
   try {
     await ensurePackages();
     await step('types', () => mustRun(bin('tsc'), ['-p', '.'], { cwd: project }).then(() => ''));
-    await step('lint', () => mustRun(bin('eslint'), ['.', '--max-warnings=0'], { cwd: project }).then(() => ''));
+    await step('lint', async () => {
+      await mustRun(bin('eslint'), ['.', '--max-warnings=0'], { cwd: project });
+      await mustRun(bin('prettier'), ['--check', '--log-level=warn', '.'], { cwd: project });
+    });
     process.stdout.write('unit tests\n');
     const unit = await run(bin('jest'), [], { cwd: project, show: true });
     if (unit.code !== 0) return unit.code;
@@ -27,7 +30,9 @@ await main(async () => {
       show: true,
       env: { BASE_URL: address, DATABASE_URL: url, CHROMIUM, TEST_FOLDER: own },
     });
-    process.stdout.write(`${journeys.code === 0 ? 'all passed' : 'journeys failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`);
+    process.stdout.write(
+      `${journeys.code === 0 ? 'all passed' : 'journeys failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`,
+    );
     return journeys.code;
   } finally {
     await closeAll();

@@ -14,7 +14,10 @@ export const ensureBuild = (name) =>
     const stamp = join(made, `build-${name}.stamp`);
     const wanted = digest(...SOURCES);
     if (peek(stamp) === wanted && peek(join(project, folder, 'BUILD_ID'))) return { folder, note: 'up to date' };
-    await mustRun(process.execPath, [NEXT, 'build'], { cwd: project, env: { SHINGLE_BUILD: folder, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' } });
+    await mustRun(process.execPath, [NEXT, 'build'], {
+      cwd: project,
+      env: { SHINGLE_BUILD: folder, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+    });
     writeFileSync(stamp, digest(...SOURCES));
     return { folder, note: 'made' };
   });
@@ -31,7 +34,11 @@ export async function startServer({ folder, port, url }) {
     },
   });
   atEnd(() => end(server));
-  await until(async () => server.exitCode !== null || (await listens(port)), 30, () => `The server did not answer within 30 s.\n${output}`);
+  await until(
+    async () => server.exitCode !== null || (await listens(port)),
+    30,
+    () => `The server did not answer within 30 s.\n${output}`,
+  );
   if (server.exitCode !== null) throw new Refusal(`The server ended as it started:\n${output}`);
   return server;
 }

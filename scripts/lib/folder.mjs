@@ -41,11 +41,17 @@ export async function alone(name, work) {
   }
 }
 
-const files = (path) => (statSync(path).isDirectory() ? readdirSync(path).sort().flatMap((name) => files(join(path, name))) : [path]);
+const files = (path) =>
+  statSync(path).isDirectory()
+    ? readdirSync(path)
+        .sort()
+        .flatMap((name) => files(join(path, name)))
+    : [path];
 
 /** A digest of files and folders of the project, to know whether what was made from them is stale. */
 export function digest(...paths) {
   const hash = createHash('sha256');
-  for (const path of paths.flatMap((name) => files(join(project, name)))) hash.update(path.slice(project.length)).update(readFileSync(path));
+  for (const path of paths.flatMap((name) => files(join(project, name))))
+    hash.update(path.slice(project.length)).update(readFileSync(path));
   return hash.digest('hex');
 }

@@ -22,7 +22,10 @@ export async function ensureProgram(programs, packages) {
   const found = programs.find((program) => existsSync(program));
   if (found) return found;
   const command = `apt-get install --no-install-recommends ${packages.join(' ')}`;
-  if (process.getuid?.() !== 0) throw new Refusal(`${programs[0]} is missing and installing it needs root rights. Ask for, or run: sudo ${command}`);
+  if (process.getuid?.() !== 0)
+    throw new Refusal(
+      `${programs[0]} is missing and installing it needs root rights. Ask for, or run: sudo ${command}`,
+    );
   await alone('apt', async () => {
     if (programs.some((program) => existsSync(program))) return;
     const env = { DEBIAN_FRONTEND: 'noninteractive' };
@@ -30,6 +33,9 @@ export async function ensureProgram(programs, packages) {
     await mustRun('apt-get', ['install', '-y', '--no-install-recommends', ...packages], { env });
   });
   const now = programs.find((program) => existsSync(program));
-  if (!now) throw new Refusal(`${packages.join(' ')} did not bring ${programs[0]}. Install MariaDB and Chromium as this system has them.`);
+  if (!now)
+    throw new Refusal(
+      `${packages.join(' ')} did not bring ${programs[0]}. Install MariaDB and Chromium as this system has them.`,
+    );
   return now;
 }

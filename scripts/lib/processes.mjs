@@ -16,7 +16,11 @@ export function alive(pid) {
 
 /** Runs a command to its end; its output is kept and only shown when it fails. */
 export async function run(command, args, { env = {}, show = false, cwd } = {}) {
-  const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: show ? 'inherit' : ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(command, args, {
+    cwd,
+    env: { ...process.env, ...env },
+    stdio: show ? 'inherit' : ['ignore', 'pipe', 'pipe'],
+  });
   running.add(child);
   let output = '';
   child.stdout?.on('data', (data) => (output += data));
@@ -31,7 +35,10 @@ export async function run(command, args, { env = {}, show = false, cwd } = {}) {
 /** The same, but a failure ends the whole command with what was printed. */
 export async function mustRun(command, args, options) {
   const { code, output } = await run(command, args, options);
-  if (code !== 0) throw new Refusal(`${output.trim().split('\n').slice(-30).join('\n')}\n${[command, ...args].join(' ').slice(0, 120)} failed (exit ${code}).`);
+  if (code !== 0)
+    throw new Refusal(
+      `${output.trim().split('\n').slice(-30).join('\n')}\n${[command, ...args].join(' ').slice(0, 120)} failed (exit ${code}).`,
+    );
   return output;
 }
 
@@ -102,7 +109,11 @@ export async function endLeftBehind({ owner, pid, name }, inUse) {
   if (!pid || !isProgram(pid, name)) return false;
   if (owner && owner !== process.pid && alive(owner)) throw new Refusal(inUse(owner));
   process.kill(pid, 'SIGTERM');
-  await until(() => !alive(pid), 20, () => `${name} (process ${pid}), which an earlier run left behind, does not stop. End it with: kill -9 ${pid}`);
+  await until(
+    () => !alive(pid),
+    20,
+    () => `${name} (process ${pid}), which an earlier run left behind, does not stop. End it with: kill -9 ${pid}`,
+  );
   return true;
 }
 

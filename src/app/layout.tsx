@@ -7,7 +7,10 @@ import { themeScript } from '@/ui/theme/ThemeToggle.script';
 import { Locale } from '@/ui/primitives/Locale';
 import { StyledRegistry } from './StyledRegistry';
 
-export const metadata: Metadata = { title: { default: 'Shingle', template: '%s · Shingle' }, description: 'Plans runs of small turned parts on manual lathes' };
+export const metadata: Metadata = {
+  title: { default: 'Shingle', template: '%s · Shingle' },
+  description: 'Plans runs of small turned parts on manual lathes',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default function RootLayout({ children }: { children: ReactNode }) {

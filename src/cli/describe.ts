@@ -24,7 +24,13 @@ export function describe(plan: Plan): string {
     `Time    ${sayMinutes(times.piece.value)} a piece, setting up ${sayMinutes(times.setup.value)}, batch ${sayMinutes(times.batch.value)}`,
   ];
   const warnings = plan.warnings.length === 0 ? [] : ['', 'Mind', ...plan.warnings.map((text) => `  ${text}`)];
-  return [...head, ...plan.setups.flatMap((setup) => describeSetup(setup)), ...warnings, '', 'The shop’s rules, the machine’s manual and local law come first.'].join('\n');
+  return [
+    ...head,
+    ...plan.setups.flatMap((setup) => describeSetup(setup)),
+    ...warnings,
+    '',
+    'The shop’s rules, the machine’s manual and local law come first.',
+  ].join('\n');
 }
 
 function describeSetup(planned: PlannedSetup): string[] {

@@ -5,7 +5,8 @@ import { planFileOf } from '@/core/formats/planFile';
 import type { Problem } from '@/core/result';
 import { describe } from './describe';
 
-const USAGE = 'usage: npm run --silent shingle -- plan FILE [--json]\n       FILE is a run file (docs/run-file.md), or - for standard input';
+const USAGE =
+  'usage: npm run --silent shingle -- plan FILE [--json]\n       FILE is a run file (docs/run-file.md), or - for standard input';
 
 /** Ends with 2: the input was at fault, and every problem has its path and its reason. */
 function refuse(problems: Problem[]): void {
@@ -44,7 +45,9 @@ function main(words: string[]): void {
   if (!json) return;
   const plan = planFile(json.value, startValues);
   if (!plan.ok) return refuse(plan.problems);
-  process.stdout.write(options.includes('--json') ? `${JSON.stringify(planFileOf(plan.value), null, 2)}\n` : `${describe(plan.value)}\n`);
+  process.stdout.write(
+    options.includes('--json') ? `${JSON.stringify(planFileOf(plan.value), null, 2)}\n` : `${describe(plan.value)}\n`,
+  );
 }
 
 main(process.argv.slice(2));

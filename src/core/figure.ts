@@ -1,8 +1,10 @@
 /** Units of the core; conversion happens where figures are shown. */
-export type Unit = 'mm' | 'mm/rev' | 'm/min' | 'rev/min' | 'min' | 'N' | 'kW' | 'N/mm²' | 'g' | 'kg' | 'g/cm³' | '%' | '';
+export type Unit =
+  'mm' | 'mm/rev' | 'm/min' | 'rev/min' | 'min' | 'N' | 'kW' | 'N/mm²' | 'g' | 'kg' | 'g/cm³' | '%' | '';
 
 /** Where a value in a working came from. */
-export type Source = 'drawing' | 'run' | 'machine' | 'tool' | 'material' | 'house rule' | 'start value' | 'computed' | 'table';
+export type Source =
+  'drawing' | 'run' | 'machine' | 'tool' | 'material' | 'house rule' | 'start value' | 'computed' | 'table';
 
 /** One value put into a formula, under the symbol that the formula uses for it. */
 export interface Term {

@@ -41,7 +41,9 @@ test('laws of every plan that is given out', () => {
         for (const operation of operations) {
           // Metal only ever goes away, and every pass is one the edge can take.
           expect(metal(operation.after)).toBeLessThanOrEqual(metal(operation.before) + 1e-6);
-          if (operation.kind.startsWith('turn')) for (const { depth } of operation.passes) expect(depth).toBeGreaterThanOrEqual((operation.tool.thinnestCut ?? 0) - 1e-9);
+          if (operation.kind.startsWith('turn'))
+            for (const { depth } of operation.passes)
+              expect(depth).toBeGreaterThanOrEqual((operation.tool.thinnestCut ?? 0) - 1e-9);
           expect(startValues.machines[0]?.speeds).toContain(operation.speed.value);
           expect(operation.reasons.length).toBeGreaterThan(0);
         }
@@ -77,23 +79,43 @@ test('twice the quantity never takes less bar, and no shorter batch', () => {
 });
 
 describe('the order found', () => {
-  const tools = startValues.tools.filter(({ id }) => ['rougher', 'finisher', 'chamfer-45', 'drill-6', 'centre-3.15'].includes(id));
+  const tools = startValues.tools.filter(({ id }) =>
+    ['rougher', 'finisher', 'chamfer-45', 'drill-6', 'centre-3.15'].includes(id),
+  );
   const problems = fc
-    .record({ count: fc.integer({ min: 1, max: 6 }), picks: fc.array(fc.nat(4), { minLength: 6, maxLength: 6 }), edges: fc.array(fc.tuple(fc.nat(5), fc.nat(5)), { maxLength: 6 }) })
+    .record({
+      count: fc.integer({ min: 1, max: 6 }),
+      picks: fc.array(fc.nat(4), { minLength: 6, maxLength: 6 }),
+      edges: fc.array(fc.tuple(fc.nat(5), fc.nat(5)), { maxLength: 6 }),
+    })
     .map(({ count, picks, edges }) => {
       const operations = picks.slice(0, count).flatMap((pick) => (tools[pick] ? [{ tool: tools[pick] }] : []));
-      const before = operations.map((_, b) => edges.reduce((mask, [a, to]) => (to === b && a < b ? mask | (1n << BigInt(a)) : mask), 0n));
+      const before = operations.map((_, b) =>
+        edges.reduce((mask, [a, to]) => (to === b && a < b ? mask | (1n << BigInt(a)) : mask), 0n),
+      );
       return { operations, before };
     });
 
-  const permutations = (rest: number[]): number[][] => (rest.length === 0 ? [[]] : rest.flatMap((index) => permutations(rest.filter((other) => other !== index)).map((tail) => [index, ...tail])));
+  const permutations = (rest: number[]): number[][] =>
+    rest.length === 0
+      ? [[]]
+      : rest.flatMap((index) => permutations(rest.filter((other) => other !== index)).map((tail) => [index, ...tail]));
 
   test('keeps every rule and changes no more than the best of all permutations', () => {
     fc.assert(
       fc.property(problems, ({ operations, before }) => {
         const hand = startValues.handMinutes;
-        const cost = (sequence: number[]) => sequence.reduce((total, index, at) => total + changeMinutes(operations[sequence[at - 1] ?? -1], operations[index] as never, hand), 0);
-        const allowed = permutations(operations.map((_, index) => index)).filter((sequence) => sequence.every((index, at) => sequence.every((earlier, place) => !((before[index] ?? 0n) & (1n << BigInt(earlier))) || place < at)));
+        const cost = (sequence: number[]) =>
+          sequence.reduce(
+            (total, index, at) =>
+              total + changeMinutes(operations[sequence[at - 1] ?? -1], operations[index] as never, hand),
+            0,
+          );
+        const allowed = permutations(operations.map((_, index) => index)).filter((sequence) =>
+          sequence.every((index, at) =>
+            sequence.every((earlier, place) => !((before[index] ?? 0n) & (1n << BigInt(earlier))) || place < at),
+          ),
+        );
         const order = findOrder(operations, before, hand);
         expect(allowed).toContainEqual(order.sequence);
         expect(order.changeMinutes).toBeCloseTo(Math.min(...allowed.map(cost)), 9);
@@ -103,12 +125,20 @@ describe('the order found', () => {
   });
 
   test('beyond what can be proven the gap is told', () => {
-    const many = Array.from({ length: 24 }, (_, index) => ({ tool: tools[index % tools.length] as (typeof tools)[number] }));
+    const many = Array.from({ length: 24 }, (_, index) => ({
+      tool: tools[index % tools.length] as (typeof tools)[number],
+    }));
     const alternating = many.map((_, index) => (index === 0 ? 0n : 1n << BigInt(index - 1)));
     const order = findOrder(many, alternating, startValues.handMinutes);
     // One chain only: nothing was left out, so it is proven however long.
     expect(order).toMatchObject({ proven: true });
-    const free = findOrder(Array.from({ length: 30 }, (_, index) => ({ tool: { ...(tools[0] as (typeof tools)[number]), id: `t${index}` } })), Array.from({ length: 30 }, () => 0n), startValues.handMinutes);
+    const free = findOrder(
+      Array.from({ length: 30 }, (_, index) => ({
+        tool: { ...(tools[0] as (typeof tools)[number]), id: `t${index}` },
+      })),
+      Array.from({ length: 30 }, () => 0n),
+      startValues.handMinutes,
+    );
     expect(free.sequence).toHaveLength(30);
     expect(free.gapMinutes).toBeCloseTo(0, 9);
   });

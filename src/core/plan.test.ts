@@ -6,17 +6,33 @@ import { example, planned, runOf, step } from './testing';
 /** All plans of examples/, as files. */
 const planOf = (name: string) => planFileOf(planned(example(name)));
 const operation = (name: string, number: number) => {
-  const found = planOf(name).setups.flatMap(({ operations }) => operations).find((own) => own.number === number);
+  const found = planOf(name)
+    .setups.flatMap(({ operations }) => operations)
+    .find((own) => own.number === number);
   if (!found) throw new Error(`${name} has no operation ${number}`);
   return found;
 };
-const EXAMPLES = ['sensor-spacer', 'pivot-pin', 'vane-spindle', 'terminal-pillar', 'cup-arm-hub', 'mast-collar', 'valve-needle-blank'];
+const EXAMPLES = [
+  'sensor-spacer',
+  'pivot-pin',
+  'vane-spindle',
+  'terminal-pillar',
+  'cup-arm-hub',
+  'mast-collar',
+  'valve-needle-blank',
+];
 
 describe('sensor spacer, worked by hand', () => {
   const plan = planOf('sensor-spacer');
 
   test('stock: pitch 22 + 0.3 + 2.5 + 0.3 = 25.1; stick-out 30.1', () => {
-    expect(plan.stock).toMatchObject({ way: 'from-bar', pitch: 25.1, blankLength: null, stickOut: 30.1, bladeWidth: 2.5 });
+    expect(plan.stock).toMatchObject({
+      way: 'from-bar',
+      pitch: 25.1,
+      blankLength: null,
+      stickOut: 30.1,
+      bladeWidth: 2.5,
+    });
   });
 
   test('pieces: (3000 − 0.5 − 60 − 5) / 25.1 = 116.9, so 116; 120 pieces want 2 bars', () => {
@@ -31,12 +47,20 @@ describe('sensor spacer, worked by hand', () => {
 
   test('part mass: π/4 (14² · 9 + 26² · 13 − 6.8² · 22) less two chamfers · 2.70 = 19.99 g', () => {
     // A 0.5 chamfer at radius R takes c² · π · (R − c/3): 5.37 mm³ at R 7, 10.08 mm³ at R 13.
-    const mm3 = (Math.PI / 4) * (14 ** 2 * 9 + 26 ** 2 * 13 - 6.8 ** 2 * 22) - Math.PI * 0.25 * (7 - 1 / 6) - Math.PI * 0.25 * (13 - 1 / 6);
+    const mm3 =
+      (Math.PI / 4) * (14 ** 2 * 9 + 26 ** 2 * 13 - 6.8 ** 2 * 22) -
+      Math.PI * 0.25 * (7 - 1 / 6) -
+      Math.PI * 0.25 * (13 - 1 / 6);
     expect(plan.part.massGrams).toBeCloseTo((mm3 * 2.7) / 1000, 2);
   });
 
   test('part off: the blade’s right edge at 22.3, its left at 24.8', () => {
-    expect(operation('sensor-spacer', 90)).toMatchObject({ kind: 'part-off', to: { z: 22.3 }, from: { z: 24.8 }, stop: { setting: 24.8, edges: { left: 24.8, right: 22.3 } } });
+    expect(operation('sensor-spacer', 90)).toMatchObject({
+      kind: 'part-off',
+      to: { z: 22.3 },
+      from: { z: 24.8 },
+      stop: { setting: 24.8, edges: { left: 24.8, right: 22.3 } },
+    });
   });
 
   test('the through hole: full depth 22 + 0.3 + 2.5 + 1 = 25.8, tip 0.3004 · 6.8 = 2.043 further', () => {
@@ -71,7 +95,10 @@ test('pivot pin: bar ⌀10 stays as drawn (h11 −0.09 within ±0.1); 2 equal la
   const plan = planOf('pivot-pin');
   expect(plan.stock).toMatchObject({ size: 10, condition: 'drawn', way: 'from-bar' });
   // 5.994 is the middle of 6 h7; 0.25 a side in two.
-  expect(operation('pivot-pin', 30).passes.map(({ depth, diameter }) => [depth, diameter])).toEqual([[0.125, 6.244], [0.125, 5.994]]);
+  expect(operation('pivot-pin', 30).passes.map(({ depth, diameter }) => [depth, diameter])).toEqual([
+    [0.125, 6.244],
+    [0.125, 5.994],
+  ]);
   // Ra 0.8 at r 0.4: √(32 · 0.4 · 0.8 / 1000) = 0.101, so the usual 0.08 holds.
   expect(operation('pivot-pin', 30).feed).toBe(0.08);
   expect(plan.setups[1]?.holding).toMatchObject({ kind: 'collet', grip: 'part.outside[0]', diameter: 6 });
@@ -80,10 +107,16 @@ test('pivot pin: bar ⌀10 stays as drawn (h11 −0.09 within ±0.1); 2 equal la
 test('vane spindle: grows and falls again, so the lower journal is turned in the second set-up, held on the body', () => {
   const [first, second] = planOf('vane-spindle').setups;
   expect(first?.operations.map(({ feature }) => feature)).not.toContain('part.outside[3]');
-  expect(second?.operations.filter(({ feature }) => feature === 'part.outside[3]').map(({ kind }) => kind)).toEqual(['turn-rough', 'turn-finish']);
+  expect(second?.operations.filter(({ feature }) => feature === 'part.outside[3]').map(({ kind }) => kind)).toEqual([
+    'turn-rough',
+    'turn-finish',
+  ]);
   expect(second?.holding.grip).toBe('part.outside[1]');
   // The shoulder of the journal is 14 from the back face, 43 from the front.
-  expect(second?.operations.find(({ kind }) => kind === 'turn-finish')).toMatchObject({ to: { z: 43 }, stop: { setting: 14 } });
+  expect(second?.operations.find(({ kind }) => kind === 'turn-finish')).toMatchObject({
+    to: { z: 43 },
+    stop: { setting: 14 },
+  });
 });
 
 test('terminal pillar in inches: pitch 1.40625 + 2 · 0.3 mm + blade 1.5 mm; the blind hole to its full diameter', () => {
@@ -104,12 +137,17 @@ test('cup-arm hub: ⌀45 does not pass the spindle, so blanks of 27 + 1 + 1; the
   expect(plan.stock.piecesPerBar).toBe(95);
   const drills = plan.setups[0]?.operations.filter(({ kind }) => kind === 'drill').map(({ tool }) => tool);
   expect(drills).toEqual(['drill-8', 'drill-13']);
-  expect(plan.time.ways.find(({ way }) => way === 'from-bar')?.problem?.message).toContain('does not pass the spindle bore');
+  expect(plan.time.ways.find(({ way }) => way === 'from-bar')?.problem?.message).toContain(
+    'does not pass the spindle bore',
+  );
 });
 
 test('mast collar: 0.35 · 16 = 5.6 is the pilot in steel; a wall of 9 to part off wants 10 reach', () => {
   const plan = planOf('mast-collar');
-  expect(plan.setups[0]?.operations.filter(({ kind }) => kind === 'drill').map(({ tool }) => tool)).toEqual(['drill-5.6', 'drill-16']);
+  expect(plan.setups[0]?.operations.filter(({ kind }) => kind === 'drill').map(({ tool }) => tool)).toEqual([
+    'drill-5.6',
+    'drill-16',
+  ]);
   // (34 − 16) / 2 + 1 = 10 mm reach: the 2 mm blade reaches 13 and is at least 10 / 8 wide.
   expect(plan.stock.bladeWidth).toBe(2);
 });
@@ -119,7 +157,10 @@ test('valve needle blank: only the back first leaves something to hold, and the 
   expect([first?.end, second?.end]).toEqual(['back', 'front']);
   expect(first?.reasons[0]).toMatchObject({ rule: 'GRIP-LEFT' });
   // Its z are of the drawing: the shoulder of the stem is 5 from the front.
-  expect(first?.operations.find(({ kind }) => kind === 'turn-finish')).toMatchObject({ to: { z: 5 }, stop: { setting: 20 } });
+  expect(first?.operations.find(({ kind }) => kind === 'turn-finish')).toMatchObject({
+    to: { z: 5 },
+    stop: { setting: 20 },
+  });
 });
 
 describe('reference runs of handbook 14', () => {
@@ -127,21 +168,29 @@ describe('reference runs of handbook 14', () => {
 
   test('3 m bar, length 22, facing 0.5 + 0.3, blade 2.5, remnant 60, clean-up 0: pitch 25.3, 116 pieces', () => {
     const { stock } = planFileOf(
-      planned(runOf({ outside: [step(26, 22)] }, { ...bar, allowances: { frontFacing: 0.5, backFacing: 0.3, bladeWidth: 2.5, gripRemnant: 60, firstEnd: 0 } })),
+      planned(
+        runOf(
+          { outside: [step(26, 22)] },
+          { ...bar, allowances: { frontFacing: 0.5, backFacing: 0.3, bladeWidth: 2.5, gripRemnant: 60, firstEnd: 0 } },
+        ),
+      ),
     );
     expect(stock).toMatchObject({ pitch: 25.3, piecesPerBar: 116 });
   });
 
   test('3 m bar, blank 26, kerf 1.6: 108 blanks', () => {
     const { stock } = planFileOf(
-      planned(runOf({ outside: [step(18, 12), step(26, 12)] }, { ...bar, way: 'sawn-blanks', allowances: { kerf: 1.6 } })),
+      planned(
+        runOf({ outside: [step(18, 12), step(26, 12)] }, { ...bar, way: 'sawn-blanks', allowances: { kerf: 1.6 } }),
+      ),
     );
     expect(stock).toMatchObject({ blankLength: 26, piecesPerBar: 108 });
   });
 });
 
 test('a plan file has the published shape', () => {
-  for (const name of EXAMPLES) expect(checkShape(planFileSchema, JSON.parse(JSON.stringify(planOf(name))))).toMatchObject({ ok: true });
+  for (const name of EXAMPLES)
+    expect(checkShape(planFileSchema, JSON.parse(JSON.stringify(planOf(name))))).toMatchObject({ ok: true });
 });
 
 /** Works a formula as a person with a pocket calculator would, from the values it names. */
@@ -154,7 +203,12 @@ function worked({ formula, terms, value, unit }: Figure): number {
     .replace(/√/g, 'Math.sqrt')
     .replace(/\b(floor|ceil|max|min)\(/g, 'Math.$1(');
   const snap = (wanted: number) => (value <= wanted + 1e-9 ? value : unit === 'rev/min' ? value : NaN);
-  return Number(new Function('snap', ...terms.map(({ symbol }) => symbol), `return ${script}`)(snap, ...terms.map((term) => term.value)));
+  return Number(
+    new Function('snap', ...terms.map(({ symbol }) => symbol), `return ${script}`)(
+      snap,
+      ...terms.map((term) => term.value),
+    ),
+  );
 }
 
 test('every figure of every example works out to its value by its own formula', () => {
@@ -166,33 +220,75 @@ test('every figure of every example works out to its value by its own formula', 
   };
   EXAMPLES.forEach((name) => {
     const { setups, stock, times } = planned(example(name));
-    visit([stock, times, setups.map(({ operations, loading, setting, piece, workStop, setup }) => [operations.map(({ speed, feed, achieved, cutting, hand, passes, stop }) => [speed, feed, achieved, cutting, hand, passes, stop]), loading, setting, piece, workStop, setup.stickOut])]);
+    visit([
+      stock,
+      times,
+      setups.map(({ operations, loading, setting, piece, workStop, setup }) => [
+        operations.map(({ speed, feed, achieved, cutting, hand, passes, stop }) => [
+          speed,
+          feed,
+          achieved,
+          cutting,
+          hand,
+          passes,
+          stop,
+        ]),
+        loading,
+        setting,
+        piece,
+        workStop,
+        setup.stickOut,
+      ]),
+    ]);
   });
   expect(figures.length).toBeGreaterThan(500);
-  for (const figure of figures) expect({ name: figure.name, formula: figure.formula, value: worked(figure) }).toEqual({ name: figure.name, formula: figure.formula, value: expect.closeTo(figure.value, 6) });
+  for (const figure of figures)
+    expect({ name: figure.name, formula: figure.formula, value: worked(figure) }).toEqual({
+      name: figure.name,
+      formula: figure.formula,
+      value: expect.closeTo(figure.value, 6),
+    });
 });
 
 describe('a shaft that stands out too far to be turned without a centre', () => {
-  const shaft = (stickOut?: '1.5d' | '4d') => planned(runOf({ material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] }, { way: 'from-bar', ...(stickOut ? { rules: { stickOut } } : {}) }));
-  const handOf = (plan: ReturnType<typeof shaft>, kind: string) => plan.setups[0]?.operations.find((operation) => operation.kind === kind)?.hand.terms.map(({ name }) => name) ?? [];
+  const shaft = (stickOut?: '1.5d' | '4d') =>
+    planned(
+      runOf(
+        { material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] },
+        { way: 'from-bar', ...(stickOut ? { rules: { stickOut } } : {}) },
+      ),
+    );
+  const handOf = (plan: ReturnType<typeof shaft>, kind: string) =>
+    plan.setups[0]?.operations.find((operation) => operation.kind === kind)?.hand.terms.map(({ name }) => name) ?? [];
 
   test('97.1 of ⌀16 is more than four times: centred before turning, the centre up for it and out before parting', () => {
     const plan = shaft();
     expect(plan.setups[0]?.setup).toMatchObject({ supported: true, reasons: [{ rule: 'CENTRE-SUPPORT' }] });
-    expect(plan.setups[0]?.operations.map(({ kind }) => kind)).toEqual(['face', 'centre', 'turn-rough', 'turn-finish', 'part-off']);
+    expect(plan.setups[0]?.operations.map(({ kind }) => kind)).toEqual([
+      'face',
+      'centre',
+      'turn-rough',
+      'turn-finish',
+      'part-off',
+    ]);
     expect(handOf(plan, 'turn-rough')).toContain('centre into the tailstock and up');
     expect(handOf(plan, 'turn-finish')).not.toContain('centre into the tailstock and up');
     expect(handOf(plan, 'part-off')).toContain('centre out');
-    expect(plan.setups[0]?.setup.cautions.map(({ text }) => text).join()).toContain('Take the centre out before parting off');
+    expect(plan.setups[0]?.setup.cautions.map(({ text }) => text).join()).toContain(
+      'Take the centre out before parting off',
+    );
     expect(plan.warnings.join()).toContain('see that the drawing allows it');
   });
 
   test('a short piece is planned without one, unless the house is strict', () => {
-    const short = (stickOut: '1.5d' | '4d') => planned(runOf({ outside: [step(10, 25)] }, { way: 'from-bar', stock: { size: 12 }, rules: { stickOut } })).setups[0]?.setup.supported;
+    const short = (stickOut: '1.5d' | '4d') =>
+      planned(runOf({ outside: [step(10, 25)] }, { way: 'from-bar', stock: { size: 12 }, rules: { stickOut } }))
+        .setups[0]?.setup.supported;
     expect([short('4d'), short('1.5d')]).toEqual([false, true]);
   });
 });
 
 test('the material’s own caution is told in every set-up', () => {
-  for (const { setup } of planned(runOf({ material: 'titanium-gr5' })).setups) expect(setup.cautions.map(({ text }) => text).join()).toContain('titanium chips burn');
+  for (const { setup } of planned(runOf({ material: 'titanium-gr5' })).setups)
+    expect(setup.cautions.map(({ text }) => text).join()).toContain('titanium chips burn');
 });

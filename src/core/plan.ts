@@ -72,7 +72,11 @@ const outcomeOf = (way: Way, planned: Result<WayPlan>): WayOutcome =>
 function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason {
   const rule = 'WAY';
   if (run.way !== 'choose') return { rule, because: `${NAMES[best.way]}: the run says so.` };
-  if (other?.problem) return { rule, because: `${NAMES[best.way]}, because ${NAMES[other.way].toLowerCase()} cannot be: ${other.problem.message}.` };
+  if (other?.problem)
+    return {
+      rule,
+      because: `${NAMES[best.way]}, because ${NAMES[other.way].toLowerCase()} cannot be: ${other.problem.message}.`,
+    };
   const saved = (other?.batchMinutes ?? 0) - best.times.batch.value;
   return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${saved.toFixed(0)} min.` };
 }
@@ -84,10 +88,22 @@ export function planRun(run: Run): Result<Plan> {
   const possible = wanted.flatMap(({ result }) => (result.ok ? [result.value] : []));
   const [first, ...rest] = possible;
   if (!first) {
-    const problems = wanted.flatMap(({ way, result }) => (result.ok ? [] : result.problems.map((problem) => ({ ...problem, way }))));
-    const same = (problem: Problem) => problems.filter(({ path, message }) => path === problem.path && message === problem.message).length === wanted.length;
-    const said = problems.filter((problem, index) => problems.findIndex(({ path, message }) => path === problem.path && message === problem.message) === index);
-    return bad(...said.map(({ path, message, way }) => ({ path, message: same({ path, message }) ? message : `${NAMES[way].toLowerCase()}: ${message}` })));
+    const problems = wanted.flatMap(({ way, result }) =>
+      result.ok ? [] : result.problems.map((problem) => ({ ...problem, way })),
+    );
+    const same = (problem: Problem) =>
+      problems.filter(({ path, message }) => path === problem.path && message === problem.message).length ===
+      wanted.length;
+    const said = problems.filter(
+      (problem, index) =>
+        problems.findIndex(({ path, message }) => path === problem.path && message === problem.message) === index,
+    );
+    return bad(
+      ...said.map(({ path, message, way }) => ({
+        path,
+        message: same({ path, message }) ? message : `${NAMES[way].toLowerCase()}: ${message}`,
+      })),
+    );
   }
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
@@ -95,7 +111,17 @@ export function planRun(run: Run): Result<Plan> {
     ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
     ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
   ]);
-  return good({ ...best, run, ways, chosenBecause: because(run, best, ways.find(({ way }) => way !== best.way)), warnings });
+  return good({
+    ...best,
+    run,
+    ways,
+    chosenBecause: because(
+      run,
+      best,
+      ways.find(({ way }) => way !== best.way),
+    ),
+    warnings,
+  });
 }
 
 /** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */

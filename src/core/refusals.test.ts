@@ -6,36 +6,161 @@ const shoulder = [step(10, 12), step(16, 8)];
 
 describe('what cannot be is refused with where, what and what would do', () => {
   test.each([
-    ['a chamfer as high as its shoulder', runOf({ outside: shoulder, details: [{ kind: 'chamfer', at: 12, size: 3 }] }), 'part.details[0].size', 'as high as the shoulder'],
-    ['a chamfer larger than the radius', runOf({ details: [{ kind: 'chamfer', at: 0, size: 5 }] }), 'part.details[0].size', 'larger than the radius'],
-    ['a chamfer where no step ends', runOf({ outside: shoulder, details: [{ kind: 'chamfer', at: 5, size: 0.5 }] }), 'part.details[0].at', 'edges are at 0 mm, 12 mm, 20 mm'],
-    ['a chamfer where the diameter stays', runOf({ outside: [step(10, 5), step(10, 5)], details: [{ kind: 'chamfer', at: 5, size: 0.5 }] }), 'part.details[0].at', 'no edge'],
-    ['a chamfer that faces the other way', runOf({ outside: shoulder, details: [{ kind: 'chamfer', at: 12, size: 0.5, side: 'back' }] }), 'part.details[0].side', 'faces the front'],
-    ['two chamfers on one corner', runOf({ details: [{ kind: 'chamfer', at: 0, size: 0.5 }, { kind: 'chamfer', at: 0, size: 1 }] }), 'part.details[1]', 'has a chamfer already'],
-    ['chamfers longer than their step', runOf({ outside: [step(10, 2), step(20, 10)], details: [{ kind: 'chamfer', at: 0, size: 2.5 }] }), 'part.details[0].size', 'as long as their step'],
-    ['a hole wider than the part', runOf({ outside: shoulder, bores: [{ from: 'front', shape: 'drill', diameter: 10, depth: 'through' }] }), 'part.bores[0].diameter', 'leaves no wall'],
-    ['a hole deeper than the part', runOf({ bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 25 }] }), 'part.bores[0].depth', 'write “through”'],
-    ['a hole whose point comes through', runOf({ bores: [{ from: 'front', shape: 'drill', diameter: 6, depth: 19 }] }), 'part.bores[0].depth', 'would come through'],
-    ['a hole that another swallows', runOf({ bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 8 }, { from: 'front', shape: 'drill', diameter: 6, depth: 8 }] }), 'part.bores[0].depth', 'nothing is left of this hole'],
-    ['a drill that is not there', runOf({ bores: [{ from: 'front', shape: 'drill', diameter: { size: 4.55, limits: [-0.01, 0.01] }, depth: 8 }] }), 'part.bores[0].diameter', 'the nearest is ⌀4.5'],
-    ['a drill that is too short', runOf({ outside: [step(10, 60)], bores: [{ from: 'front', shape: 'drill', diameter: 2, depth: 45 }] }), 'part.bores[0].depth', 'flute of drill ⌀2'],
-    ['a recess', runOf({ outside: [step(20, 10), step(10, 5), step(20, 10)] }), 'part.outside[1].diameter', 'recesses are not planned yet'],
+    [
+      'a chamfer as high as its shoulder',
+      runOf({ outside: shoulder, details: [{ kind: 'chamfer', at: 12, size: 3 }] }),
+      'part.details[0].size',
+      'as high as the shoulder',
+    ],
+    [
+      'a chamfer larger than the radius',
+      runOf({ details: [{ kind: 'chamfer', at: 0, size: 5 }] }),
+      'part.details[0].size',
+      'larger than the radius',
+    ],
+    [
+      'a chamfer where no step ends',
+      runOf({ outside: shoulder, details: [{ kind: 'chamfer', at: 5, size: 0.5 }] }),
+      'part.details[0].at',
+      'edges are at 0 mm, 12 mm, 20 mm',
+    ],
+    [
+      'a chamfer where the diameter stays',
+      runOf({ outside: [step(10, 5), step(10, 5)], details: [{ kind: 'chamfer', at: 5, size: 0.5 }] }),
+      'part.details[0].at',
+      'no edge',
+    ],
+    [
+      'a chamfer that faces the other way',
+      runOf({ outside: shoulder, details: [{ kind: 'chamfer', at: 12, size: 0.5, side: 'back' }] }),
+      'part.details[0].side',
+      'faces the front',
+    ],
+    [
+      'two chamfers on one corner',
+      runOf({
+        details: [
+          { kind: 'chamfer', at: 0, size: 0.5 },
+          { kind: 'chamfer', at: 0, size: 1 },
+        ],
+      }),
+      'part.details[1]',
+      'has a chamfer already',
+    ],
+    [
+      'chamfers longer than their step',
+      runOf({ outside: [step(10, 2), step(20, 10)], details: [{ kind: 'chamfer', at: 0, size: 2.5 }] }),
+      'part.details[0].size',
+      'as long as their step',
+    ],
+    [
+      'a hole wider than the part',
+      runOf({ outside: shoulder, bores: [{ from: 'front', shape: 'drill', diameter: 10, depth: 'through' }] }),
+      'part.bores[0].diameter',
+      'leaves no wall',
+    ],
+    [
+      'a hole deeper than the part',
+      runOf({ bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 25 }] }),
+      'part.bores[0].depth',
+      'write “through”',
+    ],
+    [
+      'a hole whose point comes through',
+      runOf({ bores: [{ from: 'front', shape: 'drill', diameter: 6, depth: 19 }] }),
+      'part.bores[0].depth',
+      'would come through',
+    ],
+    [
+      'a hole that another swallows',
+      runOf({
+        bores: [
+          { from: 'front', shape: 'drill', diameter: 4, depth: 8 },
+          { from: 'front', shape: 'drill', diameter: 6, depth: 8 },
+        ],
+      }),
+      'part.bores[0].depth',
+      'nothing is left of this hole',
+    ],
+    [
+      'a drill that is not there',
+      runOf({ bores: [{ from: 'front', shape: 'drill', diameter: { size: 4.55, limits: [-0.01, 0.01] }, depth: 8 }] }),
+      'part.bores[0].diameter',
+      'the nearest is ⌀4.5',
+    ],
+    [
+      'a drill that is too short',
+      runOf({ outside: [step(10, 60)], bores: [{ from: 'front', shape: 'drill', diameter: 2, depth: 45 }] }),
+      'part.bores[0].depth',
+      'flute of drill ⌀2',
+    ],
+    [
+      'a recess',
+      runOf({ outside: [step(20, 10), step(10, 5), step(20, 10)] }),
+      'part.outside[1].diameter',
+      'recesses are not planned yet',
+    ],
     ['a part larger than its stock', runOf({}, { stock: { size: 8 } }), 'stock.size', 'will not clean up'],
-    ['stock with too little on it', runOf({ outside: [step('9.95 -0.02/0', 20)] }, { stock: { size: 10 } }), 'stock.size', '10.15 mm is the smallest that does'],
-    ['a part longer than the machine', runOf({ outside: [step('40', '300 -0.2/0'), step('50', '300 -0.2/0')] }), 'part.outside', 'longer than centre lathe A takes'],
-    ['a part that does not swing', runOf({ outside: [step('190 -0.2/0', 20)] }, { stock: 'choose' }), 'part.outside', 'no bar in the list will do'],
-    ['a bar too short for one piece', runOf({}, { way: 'from-bar', stock: { size: 12, barLength: 40 } }), 'stock.barLength', 'gives no piece'],
-    ['a bar that does not pass the spindle', runOf({ outside: [step(38, 20)] }, { way: 'from-bar', stock: { size: 40 } }), 'way', 'does not pass the spindle bore'],
-    ['a blade nobody has', runOf({}, { way: 'from-bar', allowances: { bladeWidth: 6 } }), 'allowances.bladeWidth', 'no blade of about that width'],
-    ['nothing to hold by', runOf({ outside: [step(6, 2), step(20, 2)] }, { way: 'from-bar' }), 'part.outside', 'long enough to hold the part by'],
-    ['a slender part beyond a rest', runOf({ outside: [step(6, 120)] }, { way: 'from-bar' }), 'part.outside', 'a fixed or a follow rest'],
+    [
+      'stock with too little on it',
+      runOf({ outside: [step('9.95 -0.02/0', 20)] }, { stock: { size: 10 } }),
+      'stock.size',
+      '10.15 mm is the smallest that does',
+    ],
+    [
+      'a part longer than the machine',
+      runOf({ outside: [step('40', '300 -0.2/0'), step('50', '300 -0.2/0')] }),
+      'part.outside',
+      'longer than centre lathe A takes',
+    ],
+    [
+      'a part that does not swing',
+      runOf({ outside: [step('190 -0.2/0', 20)] }, { stock: 'choose' }),
+      'part.outside',
+      'no bar in the list will do',
+    ],
+    [
+      'a bar too short for one piece',
+      runOf({}, { way: 'from-bar', stock: { size: 12, barLength: 40 } }),
+      'stock.barLength',
+      'gives no piece',
+    ],
+    [
+      'a bar that does not pass the spindle',
+      runOf({ outside: [step(38, 20)] }, { way: 'from-bar', stock: { size: 40 } }),
+      'way',
+      'does not pass the spindle bore',
+    ],
+    [
+      'a blade nobody has',
+      runOf({}, { way: 'from-bar', allowances: { bladeWidth: 6 } }),
+      'allowances.bladeWidth',
+      'no blade of about that width',
+    ],
+    [
+      'nothing to hold by',
+      runOf({ outside: [step(6, 2), step(20, 2)] }, { way: 'from-bar' }),
+      'part.outside',
+      'long enough to hold the part by',
+    ],
+    [
+      'a slender part beyond a rest',
+      runOf({ outside: [step(6, 120)] }, { way: 'from-bar' }),
+      'part.outside',
+      'a fixed or a follow rest',
+    ],
     ['no steps', runOf({ outside: [] }), 'part.outside', 'give the first step'],
     ['a missing diameter', runOf({ outside: [step('', 20)] }), 'part.outside[0].diameter', 'is missing'],
     ['a material nobody has', runOf({ material: 'cheese' }), 'part.material', 'brass-cw614n'],
     ['half a piece', runOf({}, { quantity: 2.5 }), 'quantity', 'whole number'],
     ['no quantity', runOf({}, { quantity: '' }), 'quantity', 'how many pieces'],
     ['a machine nobody has', runOf({}, { machine: 'mill-b' }), 'machine', 'centre-lathe-a'],
-    ['an allowance below nothing', runOf({}, { allowances: { backFacing: -1 } }), 'allowances.backFacing', 'less than nothing'],
+    [
+      'an allowance below nothing',
+      runOf({}, { allowances: { backFacing: -1 } }),
+      'allowances.backFacing',
+      'less than nothing',
+    ],
     ['a day that is none', runOf({}, { due: '4.12.26' }), 'due', 'write it as 2026-12-04'],
     ['a part without number', runOf({ number: ' ' }), 'part.number', 'is missing'],
   ])('%s', (_, file, path, words) => {
@@ -46,8 +171,18 @@ describe('what cannot be is refused with where, what and what would do', () => {
     ['text', 'hello', '', 'curly brackets'],
     ['another format', { ...runOf({}), format: 'shingle-run/9' }, 'format', 'must be shingle-run/1'],
     ['an unknown key', { ...runOf({}), colour: 'red' }, 'colour', 'is not known here'],
-    ['a cone', runOf({ outside: [{ ...step(10, 5), shape: 'cone' as 'cylinder' }] }), 'part.outside[0].shape', 'not planned yet'],
-    ['a hole from the back', runOf({ bores: [{ from: 'back' as 'front', shape: 'drill', diameter: 4, depth: 5 }] }), 'part.bores[0].from', 'not planned yet'],
+    [
+      'a cone',
+      runOf({ outside: [{ ...step(10, 5), shape: 'cone' as 'cylinder' }] }),
+      'part.outside[0].shape',
+      'not planned yet',
+    ],
+    [
+      'a hole from the back',
+      runOf({ bores: [{ from: 'back' as 'front', shape: 'drill', diameter: 4, depth: 5 }] }),
+      'part.bores[0].from',
+      'not planned yet',
+    ],
     ['a quantity that is a list', { ...runOf({}), quantity: [1] }, 'quantity', 'must be'],
     ['a file without a part', { format: 'shingle-run/1', quantity: 1 }, 'part', 'is missing'],
   ])('%s is no run file', (_, file, path, words) => {
@@ -55,14 +190,29 @@ describe('what cannot be is refused with where, what and what would do', () => {
   });
 
   test('every problem is told at once, not the first alone', () => {
-    const paths = problemsOf(runOf({ number: '', material: '', outside: [step('x', '')] }, { quantity: 0 })).map(({ path }) => path);
-    expect(paths).toEqual(['part.number', 'part.material', 'part.outside[0].diameter', 'part.outside[0].length', 'quantity']);
+    const paths = problemsOf(runOf({ number: '', material: '', outside: [step('x', '')] }, { quantity: 0 })).map(
+      ({ path }) => path,
+    );
+    expect(paths).toEqual([
+      'part.number',
+      'part.material',
+      'part.outside[0].diameter',
+      'part.outside[0].length',
+      'quantity',
+    ]);
   });
 
   test('no blade, no drill, no turning tool: no plan', () => {
-    const without = (kind: string) => ({ ...startValues, tools: startValues.tools.filter(({ does }) => !does.includes(kind)) });
+    const without = (kind: string) => ({
+      ...startValues,
+      tools: startValues.tools.filter(({ does }) => !does.includes(kind)),
+    });
     const hollow = runOf({ outside: [step(9, 20)], bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 8 }] });
-    for (const [kind, words] of [['turn-rough', 'turn rough'], ['drill', 'no drill'], ['centre', 'centre']] as const) {
+    for (const [kind, words] of [
+      ['turn-rough', 'turn rough'],
+      ['drill', 'no drill'],
+      ['centre', 'centre'],
+    ] as const) {
       const plan = planFile(hollow, without(kind));
       expect(plan).toMatchObject({ ok: false });
       if (!plan.ok) expect(plan.problems.map(({ message }) => message).join()).toContain(words);

@@ -6,10 +6,15 @@ import type { Problem, Result } from './result';
 import { startValues } from './shop/startValues';
 
 /** For tests only: a run file from examples/, by its name. */
-export const example = (name: string): RunFile => JSON.parse(readFileSync(join(__dirname, '../../examples', `${name}.json`), 'utf8')) as RunFile;
+export const example = (name: string): RunFile =>
+  JSON.parse(readFileSync(join(__dirname, '../../examples', `${name}.json`), 'utf8')) as RunFile;
 
 /** A cylinder. */
-export const step = (diameter: StepFile['diameter'], length: StepFile['length'], more: Partial<StepFile> = {}): StepFile => ({ shape: 'cylinder', diameter, length, ...more });
+export const step = (
+  diameter: StepFile['diameter'],
+  length: StepFile['length'],
+  more: Partial<StepFile> = {},
+): StepFile => ({ shape: 'cylinder', diameter, length, ...more });
 
 /** A small run in brass with what a test changes. */
 export const runOf = (part: Partial<RunFile['part']>, more: Partial<RunFile> = {}): RunFile => ({

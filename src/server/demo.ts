@@ -10,6 +10,7 @@ export async function seedDemo(): Promise<number> {
   if (await database()('runs').first('id')) return 0;
   const folder = join(process.cwd(), 'examples');
   const files = readdirSync(folder).filter((name) => name.endsWith('.json'));
-  for (const name of files) await createRun(chamfersOnSteps(JSON.parse(readFileSync(join(folder, name), 'utf8')) as RunFile));
+  for (const name of files)
+    await createRun(chamfersOnSteps(JSON.parse(readFileSync(join(folder, name), 'utf8')) as RunFile));
   return files.length;
 }

@@ -8,7 +8,11 @@ async function prepare(): Promise<void> {
   const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
   const shop = await seedShop();
   const runs = await seedDemo();
-  const did = [applied.length > 0 && `${applied.length} migration(s)`, shop && 'start values', runs > 0 && `${runs} demo runs`].filter(Boolean);
+  const did = [
+    applied.length > 0 && `${applied.length} migration(s)`,
+    shop && 'start values',
+    runs > 0 && `${runs} demo runs`,
+  ].filter(Boolean);
   console.log(did.length > 0 ? did.join(', ') : 'nothing to do');
 }
 

@@ -13,7 +13,8 @@ export interface SavedRun {
 }
 
 /** How a save ended. A conflict brings what the other one saved. */
-export type SaveOutcome = { kind: 'saved'; run: SavedRun } | { kind: 'conflict'; current: SavedRun } | { kind: 'missing' };
+export type SaveOutcome =
+  { kind: 'saved'; run: SavedRun } | { kind: 'conflict'; current: SavedRun } | { kind: 'missing' };
 
 interface RunRow {
   id: number;
@@ -29,7 +30,10 @@ export class DamagedRow extends Error {}
 function read(row: RunRow): SavedRun {
   const whole = { ...(JSON.parse(row.document) as object), part: JSON.parse(row.part) as unknown };
   const file = checkShape(runFileSchema, whole);
-  if (!file.ok) throw new DamagedRow(`run ${row.id} revision ${row.revision}: ${file.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`);
+  if (!file.ok)
+    throw new DamagedRow(
+      `run ${row.id} revision ${row.revision}: ${file.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`,
+    );
   return { id: row.id, revision: row.revision, savedAt: row.saved_at.toISOString(), file: file.value };
 }
 
@@ -37,11 +41,16 @@ function read(row: RunRow): SavedRun {
 const newest = (knex: Knex) =>
   knex('run_revisions as r')
     .join('part_revisions as p', 'p.id', 'r.part_revision_id')
-    .whereNotExists(knex('run_revisions as later').select(knex.raw('1')).whereRaw('later.run_id = r.run_id and later.revision > r.revision'))
+    .whereNotExists(
+      knex('run_revisions as later')
+        .select(knex.raw('1'))
+        .whereRaw('later.run_id = r.run_id and later.revision > r.revision'),
+    )
     .select<RunRow[]>('r.run_id as id', 'r.revision', 'r.saved_at', 'r.document', 'p.document as part');
 
 /** Every run, the newest first. */
-export const listRuns = async (): Promise<SavedRun[]> => (await newest(database()).orderBy('r.run_id', 'desc')).map(read);
+export const listRuns = async (): Promise<SavedRun[]> =>
+  (await newest(database()).orderBy('r.run_id', 'desc')).map(read);
 
 /** One run, or undefined. */
 export async function findRun(id: number, knex: Knex = database()): Promise<SavedRun | undefined> {
@@ -53,10 +62,18 @@ export async function findRun(id: number, knex: Knex = database()): Promise<Save
 async function keepPart(part: PartFile, at: Date, knex: Knex): Promise<number> {
   await knex('parts').insert({ number: part.number }).onConflict('number').ignore();
   const { id } = await knex('parts').where({ number: part.number }).forUpdate().first<{ id: number }>('id');
-  const last = await knex('part_revisions').where({ part_id: id }).orderBy('revision', 'desc').first<{ id: number; revision: number; document: string } | undefined>();
+  const last = await knex('part_revisions')
+    .where({ part_id: id })
+    .orderBy('revision', 'desc')
+    .first<{ id: number; revision: number; document: string } | undefined>();
   const document = JSON.stringify(part);
   if (last?.document === document) return last.id;
-  const [row] = await knex('part_revisions').insert({ part_id: id, revision: (last?.revision ?? 0) + 1, document, saved_at: at });
+  const [row] = await knex('part_revisions').insert({
+    part_id: id,
+    revision: (last?.revision ?? 0) + 1,
+    document,
+    saved_at: at,
+  });
   return Number(row);
 }
 
@@ -64,7 +81,13 @@ async function append(id: number, revision: number, file: RunFile, knex: Knex): 
   const { part, ...rest } = file;
   const at = new Date();
   const partRevision = await keepPart(part, at, knex);
-  await knex('run_revisions').insert({ run_id: id, revision, part_revision_id: partRevision, document: JSON.stringify(rest), saved_at: at });
+  await knex('run_revisions').insert({
+    run_id: id,
+    revision,
+    part_revision_id: partRevision,
+    document: JSON.stringify(rest),
+    saved_at: at,
+  });
   return { id, revision, savedAt: at.toISOString(), file };
 }
 

@@ -5,10 +5,15 @@ import { database } from './database';
 
 /** The shop as it now is: its newest revision. */
 export async function currentShop(): Promise<Shop> {
-  const row = await database()('shop_revisions').orderBy('revision', 'desc').first<{ document: string } | undefined>('document');
+  const row = await database()('shop_revisions')
+    .orderBy('revision', 'desc')
+    .first<{ document: string } | undefined>('document');
   if (!row) throw new Error('the database holds no shop: run npm start, which seeds it');
   const shop = readShop(JSON.parse(row.document));
-  if (!shop.ok) throw new Error(`the shop in the database is damaged: ${shop.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`);
+  if (!shop.ok)
+    throw new Error(
+      `the shop in the database is damaged: ${shop.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`,
+    );
   return shop.value;
 }
 
@@ -16,6 +21,10 @@ export async function currentShop(): Promise<Shop> {
 export async function seedShop(): Promise<boolean> {
   const present = await database()('shop_revisions').first('revision');
   if (present) return false;
-  await database()('shop_revisions').insert({ revision: 1, document: JSON.stringify(startValues), saved_at: new Date() });
+  await database()('shop_revisions').insert({
+    revision: 1,
+    document: JSON.stringify(startValues),
+    saved_at: new Date(),
+  });
   return true;
 }

@@ -1,6 +1,8 @@
 import { expect, expectAccessible, makeRun, test } from './page';
 
-test('a new run by keyboard alone, growing as it is typed, planned from the first moment it can be', async ({ page }) => {
+test('a new run by keyboard alone, growing as it is typed, planned from the first moment it can be', async ({
+  page,
+}) => {
   await page.goto('/runs/new/part');
   await expect(page.getByLabel('Part number')).toBeFocused();
   const needs = page.getByText('What the plan still needs').locator('..');

@@ -2,7 +2,11 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, expectAccessible, makeRun, test } from './page';
 
-test('two people: the second save is refused, both versions are shown, nothing is lost', async ({ page, browser, baseURL }) => {
+test('two people: the second save is refused, both versions are shown, nothing is lost', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   const address = await makeRun(page, 'T-TWO');
   await page.goto(`${address}/part`);
   await expect(page.getByText('The plan is there')).toBeVisible();
@@ -39,13 +43,20 @@ test('mine on top: saved as the next revision', async ({ page }) => {
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('button', { name: 'Save mine as revision 3' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
-  expect((await (await page.request.get(`/api${address}`)).json()).run).toMatchObject({ revision: 3, file: { quantity: '99' } });
+  expect((await (await page.request.get(`/api${address}`)).json()).run).toMatchObject({
+    revision: 3,
+    file: { quantity: '99' },
+  });
 });
 
 test('of two saves at the same moment one wins and the other is told', async ({ page }) => {
   const address = await makeRun(page, 'T-RACE');
   const { run } = await (await page.request.get(`/api${address}`)).json();
-  const answers = await Promise.all(Array.from({ length: 6 }, (_, index) => page.request.put(`/api${address}`, { data: { base: run.revision, file: { ...run.file, quantity: index + 1 } } })));
+  const answers = await Promise.all(
+    Array.from({ length: 6 }, (_, index) =>
+      page.request.put(`/api${address}`, { data: { base: run.revision, file: { ...run.file, quantity: index + 1 } } }),
+    ),
+  );
   expect(answers.map((answer) => answer.status()).sort()).toEqual([200, 409, 409, 409, 409, 409]);
 });
 
@@ -68,7 +79,9 @@ test('a run without a number is not kept yet, and says why', async ({ page }) =>
   await page.goto('/runs/new/part');
   await page.getByLabel('Name', { exact: true }).fill('Nameless');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'give the part a number, so that the run can be found again' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'give the part a number, so that the run can be found again' }),
+  ).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Nameless');
 });
@@ -87,7 +100,9 @@ const exampleText = (name: string) => readFileSync(join(import.meta.dirname, `..
 test('a run file comes in and goes out again', async ({ page }) => {
   await page.goto('/');
   const file = { ...JSON.parse(exampleText('pivot-pin')), quantity: 321 };
-  await page.getByLabel('Run file').setInputFiles({ name: 'pin.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) });
+  await page
+    .getByLabel('Run file')
+    .setInputFiles({ name: 'pin.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) });
   await page.waitForURL(/\/runs\/\d+/);
   await expect(page.getByText('batch of 321')).toBeVisible();
   const waiting = page.waitForEvent('download');
@@ -95,7 +110,14 @@ test('a run file comes in and goes out again', async ({ page }) => {
   const download = await waiting;
   expect(download.suggestedFilename()).toBe('WS-118.json');
   const out = JSON.parse(readFileSync((await download.path()) ?? '', 'utf8'));
-  expect(out).toMatchObject({ format: 'shingle-run/1', quantity: 321, part: { outside: [{ diameter: { size: 6, fit: 'h7' } }, { diameter: 10 }], details: [{ kind: 'chamfer', at: 0, size: 0.5, side: 'front' }] } });
+  expect(out).toMatchObject({
+    format: 'shingle-run/1',
+    quantity: 321,
+    part: {
+      outside: [{ diameter: { size: 6, fit: 'h7' } }, { diameter: 10 }],
+      details: [{ kind: 'chamfer', at: 0, size: 0.5, side: 'front' }],
+    },
+  });
 });
 
 test.describe('a file that cannot be taken in', () => {
@@ -103,14 +125,29 @@ test.describe('a file that cannot be taken in', () => {
   const cases: [string, string, string, string][] = [
     ['not JSON', 'diameter: 12', 'file', 'this is not JSON'],
     ['another format', JSON.stringify({ ...good, format: 'other/2' }), 'format', 'must be shingle-run/1'],
-    ['a shape not planned', JSON.stringify({ ...good, part: { ...good.part, outside: [{ shape: 'cone', from: 20, to: 26, length: 5 }] } }), 'part.outside[0].shape', 'not planned yet'],
-    ['a part that cannot be', JSON.stringify({ ...good, part: { ...good.part, bores: [{ from: 'front', shape: 'drill', diameter: 20, depth: 'through' }] } }), 'part.bores[0].diameter', 'leaves no wall'],
+    [
+      'a shape not planned',
+      JSON.stringify({ ...good, part: { ...good.part, outside: [{ shape: 'cone', from: 20, to: 26, length: 5 }] } }),
+      'part.outside[0].shape',
+      'not planned yet',
+    ],
+    [
+      'a part that cannot be',
+      JSON.stringify({
+        ...good,
+        part: { ...good.part, bores: [{ from: 'front', shape: 'drill', diameter: 20, depth: 'through' }] },
+      }),
+      'part.bores[0].diameter',
+      'leaves no wall',
+    ],
     ['stock too small', JSON.stringify({ ...good, stock: { size: 25 } }), 'stock.size', 'will not clean up'],
   ];
   for (const [name, text, path, words] of cases)
     test(name, async ({ page }) => {
       await page.goto('/');
-      await page.getByLabel('Run file').setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+      await page
+        .getByLabel('Run file')
+        .setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from(text) });
       const window = page.getByRole('dialog', { name: 'bad.json was not taken in' });
       await expect(window).toContainText(path);
       await expect(window).toContainText(words);
@@ -123,7 +160,9 @@ test('an address that names no run says so', async ({ page }) => {
   await expectAccessible(page);
   for (const path of ['/api/runs/999999', '/api/runs/abc']) expect((await page.request.get(path)).status()).toBe(404);
   expect((await page.request.put('/api/runs/1', { data: { file: 3 } })).status()).toBe(422);
-  expect((await page.request.post('/api/runs', { data: 'not json', headers: { 'content-type': 'text/plain' } })).status()).toBe(400);
+  expect(
+    (await page.request.post('/api/runs', { data: 'not json', headers: { 'content-type': 'text/plain' } })).status(),
+  ).toBe(400);
 });
 
 test('between the places of a run nothing is asked of the server', async ({ page, context }) => {

@@ -18,11 +18,17 @@ export const test = base.extend<{ page: Page }>({
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
   const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)).toEqual([]);
+  expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)).toEqual(
+    [],
+  );
 }
 
 /** The figure above a word in the foot of the sheet. */
-export const foot = (page: Page, name: string) => page.getByRole('contentinfo').locator('div', { has: page.getByText(name, { exact: false }) }).locator('dd');
+export const foot = (page: Page, name: string) =>
+  page
+    .getByRole('contentinfo')
+    .locator('div', { has: page.getByText(name, { exact: false }) })
+    .locator('dd');
 
 /** Opens a demo run from the board. */
 export async function openRun(page: Page, name: string): Promise<void> {

@@ -27,7 +27,8 @@ test('the sheet of a run: figures, operations by keyboard, passes, the stock aft
   await expect(panel.locator('tr[aria-current=true]')).toContainText('14.486');
   await page.keyboard.press('ArrowLeft');
   await expect(panel.locator('tr[aria-current=true]')).toContainText('18.491');
-  for (const heading of ['Set', 'Cut', 'Check', 'Why', 'Mind']) await expect(panel.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+  for (const heading of ['Set', 'Cut', 'Check', 'Why', 'Mind'])
+    await expect(panel.getByRole('heading', { name: heading, exact: true })).toBeVisible();
   await expectAccessible(page);
 });
 
@@ -37,7 +38,9 @@ test('through the last operation into the second set-up, which looks from the ba
   await expect(page.getByRole('listbox', { name: 'Operations of set-up 2' })).toBeVisible();
   await expect(page.getByText('collet on ⌀12, from the back')).toBeVisible();
   await page.getByRole('button', { name: 'Set-up 1' }).click();
-  await expect(page.getByRole('complementary', { name: 'Set-up' })).toContainText('No order that keeps the rules changes tools less');
+  await expect(page.getByRole('complementary', { name: 'Set-up' })).toContainText(
+    'No order that keeps the rules changes tools less',
+  );
 });
 
 test('part-off is offered for both edges of the blade', async ({ page }) => {

@@ -13,7 +13,8 @@ export const refused = (problems: Problem[], status = 422) => NextResponse.json(
 /** Reads JSON from a request. */
 export async function readJson(request: Request): Promise<Result<unknown>> {
   const text = await request.text();
-  if (text.length > LARGEST) return refuse('', `the file has ${text.length} characters; run files of up to ${LARGEST} are read`);
+  if (text.length > LARGEST)
+    return refuse('', `the file has ${text.length} characters; run files of up to ${LARGEST} are read`);
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch (error) {
@@ -24,7 +25,8 @@ export async function readJson(request: Request): Promise<Result<unknown>> {
 /** A document that can be kept: a run file in shape, with a number to find it by. It may still be incomplete. */
 export function keepable(value: unknown): Result<RunFile> {
   const shaped = checkShape(runFileSchema, value);
-  if (shaped.ok && shaped.value.part.number.trim() === '') return refuse('part.number', 'is missing: give the part a number, so that the run can be found again');
+  if (shaped.ok && shaped.value.part.number.trim() === '')
+    return refuse('part.number', 'is missing: give the part a number, so that the run can be found again');
   return shaped;
 }
 
@@ -34,6 +36,9 @@ export async function answered(work: () => Promise<Response>): Promise<Response>
     return await work();
   } catch (error) {
     console.error(error instanceof Error ? error.message : error);
-    return refused([{ path: '', message: 'the database does not answer; nothing was changed. Try again in a moment.' }], 503);
+    return refused(
+      [{ path: '', message: 'the database does not answer; nothing was changed. Try again in a moment.' }],
+      503,
+    );
   }
 }

@@ -17,7 +17,12 @@ describe('reference figures of handbook 14', () => {
   });
 
   test('three passes over 60 + 2 mm at 0.12 mm/rev and 900 rev/min', () => {
-    const one = passMinutes('pass', [term('l', 'length', 60, 'mm', 'drawing'), term('a', 'approach', 2, 'mm', 'start value')], 0.12, 900);
+    const one = passMinutes(
+      'pass',
+      [term('l', 'length', 60, 'mm', 'drawing'), term('a', 'approach', 2, 'mm', 'start value')],
+      0.12,
+      900,
+    );
     expect(3 * one.value).toBeCloseTo(1.722, 3);
     expect(one.formula).toBe('(l + a) / (f · n)');
   });
@@ -67,14 +72,19 @@ describe('dividing what comes off one side', () => {
 
   test('laws: everything comes off, nothing too deep, nothing too thin, roughing passes equal', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 40, noNaN: true }), fc.double({ min: 0.5, max: 3, noNaN: true }), fc.boolean(), (perSide, deepest, equalLastTwo) => {
-        const division = dividePasses(perSide, { ...limits, deepest, equalLastTwo });
-        const all = [...(division?.rough ?? []), ...(division?.finish ?? [])];
-        expect(all.reduce((total, depth) => total + depth, 0)).toBeCloseTo(perSide, 9);
-        expect(Math.max(...all)).toBeLessThanOrEqual(deepest + 1e-9);
-        expect(Math.min(...all)).toBeGreaterThanOrEqual(0.1 - 1e-9);
-        expect(new Set(division?.rough).size).toBeLessThanOrEqual(1);
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 40, noNaN: true }),
+        fc.double({ min: 0.5, max: 3, noNaN: true }),
+        fc.boolean(),
+        (perSide, deepest, equalLastTwo) => {
+          const division = dividePasses(perSide, { ...limits, deepest, equalLastTwo });
+          const all = [...(division?.rough ?? []), ...(division?.finish ?? [])];
+          expect(all.reduce((total, depth) => total + depth, 0)).toBeCloseTo(perSide, 9);
+          expect(Math.max(...all)).toBeLessThanOrEqual(deepest + 1e-9);
+          expect(Math.min(...all)).toBeGreaterThanOrEqual(0.1 - 1e-9);
+          expect(new Set(division?.rough).size).toBeLessThanOrEqual(1);
+        },
+      ),
     );
   });
 });

@@ -49,15 +49,29 @@ function feedOf(operation: Operation, setup: Setup): Figure {
   const { machine, cutting } = setup.run.shop;
   const kind = kindOf(operation);
   const wanted =
-    kind.feed?.(operation, setup) ?? sum('feed', 'mm/rev', [term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value')]);
+    kind.feed?.(operation, setup) ??
+    sum('feed', 'mm/rev', [
+      term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value'),
+    ]);
   if (kind.handFed) return { ...wanted, note: 'Fed by hand; timed at this equivalent feed.' };
   const value = notAbove(machine.feeds, wanted.value);
-  return { ...wanted, value, formula: `snap(${wanted.formula})`, note: `The formula gives ${wanted.value.toFixed(3)}; the gearbox's nearest feed not above it is taken.` };
+  return {
+    ...wanted,
+    value,
+    formula: `snap(${wanted.formula})`,
+    note: `The formula gives ${wanted.value.toFixed(3)}; the gearbox's nearest feed not above it is taken.`,
+  };
 }
 
 function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Figure {
-  const returns = pecks > 1 ? [term('b', `${pecks - 1} returns to clear the chips`, (pecks - 1) * peckReturn, 'min', 'start value')] : [];
-  return sum('cutting time', 'min', [...passes.map(({ minutes }, index) => term(`p${index + 1}`, `pass ${index + 1}`, minutes.value, 'min', 'computed')), ...returns]);
+  const returns =
+    pecks > 1
+      ? [term('b', `${pecks - 1} returns to clear the chips`, (pecks - 1) * peckReturn, 'min', 'start value')]
+      : [];
+  return sum('cutting time', 'min', [
+    ...passes.map(({ minutes }, index) => term(`p${index + 1}`, `pass ${index + 1}`, minutes.value, 'min', 'computed')),
+    ...returns,
+  ]);
 }
 
 /** WALL-LAST (handbook 5): an operation that makes a wall thin says so. */
@@ -68,7 +82,9 @@ function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): strin
   if (!is || share(is) >= limit) return [];
   const was = thinnestWall(before);
   if (was && share(was) <= share(is) + 1e-6) return [];
-  return [`Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${100 * limit} %: light cuts, and mind the grip.`];
+  return [
+    `Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${100 * limit} %: light cuts, and mind the grip.`,
+  ];
 }
 
 function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
@@ -78,7 +94,10 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
     const speed = speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang);
     const feed = feedOf(operation, setup);
     const pecks = cuts.pecks ?? 1;
-    const passes = cuts.passes.map((pass, index) => ({ ...pass, minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value) }));
+    const passes = cuts.passes.map((pass, index) => ({
+      ...pass,
+      minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
+    }));
     const after = remove(work, operation.removal);
     const tooFast = (machine.speeds[0] ?? 0) >= speed.value && (speed.note ?? '').includes('below the slowest');
     return good({
@@ -92,13 +111,20 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
         unit: 'm/min',
         value: cuttingSpeed(speed.value, cuts.diameter),
         formula: 'π · d · n / 1000',
-        terms: [term('d', 'diameter being cut', cuts.diameter, 'mm', 'computed'), term('n', 'spindle speed', speed.value, 'rev/min', 'computed')],
+        terms: [
+          term('d', 'diameter being cut', cuts.diameter, 'mm', 'computed'),
+          term('n', 'spindle speed', speed.value, 'rev/min', 'computed'),
+        ],
       }),
       cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
       before: work,
       after,
       cautions: kind.cautions,
-      warnings: [...(cuts.warnings ?? []), ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)), ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : [])],
+      warnings: [
+        ...(cuts.warnings ?? []),
+        ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
+        ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : []),
+      ],
     });
   });
 }

@@ -1,7 +1,8 @@
 import { figure, term, type Figure, type Term } from '../figure';
 
 /** Spindle speed for a cutting speed, n = 1000 v / (π d) (handbook 6). m/min and mm in, rev/min out. */
-export const spindleSpeed = (cuttingSpeed: number, diameter: number): number => (1000 * cuttingSpeed) / (Math.PI * diameter);
+export const spindleSpeed = (cuttingSpeed: number, diameter: number): number =>
+  (1000 * cuttingSpeed) / (Math.PI * diameter);
 
 /** Cutting speed that a spindle speed gives, v = π d n / 1000. rev/min and mm in, m/min out. */
 export const cuttingSpeed = (speed: number, diameter: number): number => (Math.PI * diameter * speed) / 1000;
@@ -28,6 +29,10 @@ export function passMinutes(name: string, lengths: Term[], feed: number, speed: 
     unit: 'min',
     value: way / (feed * speed),
     formula: `(${lengths.map(({ symbol }) => symbol).join(' + ')}) / (f · n)`,
-    terms: [...lengths, term('f', 'feed', feed, 'mm/rev', 'computed'), term('n', 'spindle speed', speed, 'rev/min', 'computed')],
+    terms: [
+      ...lengths,
+      term('f', 'feed', feed, 'mm/rev', 'computed'),
+      term('n', 'spindle speed', speed, 'rev/min', 'computed'),
+    ],
   });
 }

@@ -7,18 +7,39 @@ import { notAbove, spindleSpeed } from './speed';
  * The spindle speed of an operation on the diameter it cuts (handbook 6): cutting speed of material and edge, by the
  * factors that apply, then the machine's nearest not above.
  */
-export function speedFor(operation: Pick<Operation, 'kind' | 'tool'>, diameter: number, setup: Setup, atOverhang: boolean): Figure {
+export function speedFor(
+  operation: Pick<Operation, 'kind' | 'tool'>,
+  diameter: number,
+  setup: Setup,
+  atOverhang: boolean,
+): Figure {
   const { material, machine, cutting } = setup.run.shop;
   const factor = cutting.speedFactor[operation.kind] ?? 1;
-  const overhung = atOverhang && !setup.supported && setup.stickOut.value > cutting.overhangTimes * setup.holding.diameter;
+  const overhung =
+    atOverhang && !setup.supported && setup.stickOut.value > cutting.overhangTimes * setup.holding.diameter;
   const sawn = operation.kind === 'face' && setup.stock.way === 'sawn-blanks';
   const factors = [
     term('k', 'factor of this kind of operation', factor, '', 'start value' as const),
-    ...(overhung ? [term('o', `standing out more than ${cutting.overhangTimes} times its diameter`, cutting.overhangFactor, '', 'start value' as const)] : []),
-    ...(sawn ? [term('i', 'interrupted cut on a sawn face', cutting.interruptedFactor, '', 'start value' as const)] : []),
+    ...(overhung
+      ? [
+          term(
+            'o',
+            `standing out more than ${cutting.overhangTimes} times its diameter`,
+            cutting.overhangFactor,
+            '',
+            'start value' as const,
+          ),
+        ]
+      : []),
+    ...(sawn
+      ? [term('i', 'interrupted cut on a sawn face', cutting.interruptedFactor, '', 'start value' as const)]
+      : []),
   ];
   const base = material.speed[operation.tool.edge];
-  const wanted = spindleSpeed(factors.reduce((v, { value }) => v * value, base), diameter);
+  const wanted = spindleSpeed(
+    factors.reduce((v, { value }) => v * value, base),
+    diameter,
+  );
   const value = notAbove(machine.speeds, wanted);
   return figure({
     name: 'spindle speed',
@@ -26,7 +47,13 @@ export function speedFor(operation: Pick<Operation, 'kind' | 'tool'>, diameter: 
     value,
     formula: `snap(1000 · v · ${factors.map(({ symbol }) => symbol).join(' · ')} / (π · d))`,
     terms: [
-      term('v', `cutting speed of ${material.name}, ${operation.tool.edge === 'hss' ? 'HSS' : 'carbide'}`, base, 'm/min', 'material'),
+      term(
+        'v',
+        `cutting speed of ${material.name}, ${operation.tool.edge === 'hss' ? 'HSS' : 'carbide'}`,
+        base,
+        'm/min',
+        'material',
+      ),
       ...factors,
       term('d', 'diameter being cut', diameter, 'mm', 'computed'),
     ],

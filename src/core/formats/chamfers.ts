@@ -32,6 +32,11 @@ function withoutChamfers(step: StepFile): StepFile {
 /** The other way round, for other programs: every chamfer as a detail with its place. */
 export function chamfersAtPlaces(file: PartFile, part: Part, units: RunFile['units']): PartFile {
   const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(9));
-  const details = part.chamfers.map(({ z, size, end }) => ({ kind: 'chamfer' as const, at: inUnits(z), size: inUnits(size), side: end }));
+  const details = part.chamfers.map(({ z, size, end }) => ({
+    kind: 'chamfer' as const,
+    at: inUnits(z),
+    size: inUnits(size),
+    side: end,
+  }));
   return { ...file, outside: file.outside.map(withoutChamfers), details };
 }

@@ -10,7 +10,9 @@ export interface Difference {
 function leaves(value: unknown, path: (string | number)[] = []): [string, string][] {
   if (value === null || value === undefined || value === '') return [];
   if (typeof value !== 'object') return [[pathOf(path), String(value)]];
-  return Object.entries(value).flatMap(([key, inner]) => leaves(inner, [...path, Array.isArray(value) ? Number(key) : key]));
+  return Object.entries(value).flatMap(([key, inner]) =>
+    leaves(inner, [...path, Array.isArray(value) ? Number(key) : key]),
+  );
 }
 
 /** Where two versions of a document differ, place by place. What is empty counts as absent. */

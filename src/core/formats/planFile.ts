@@ -10,7 +10,10 @@ import { pinOf, settingOf } from '../stops/planStops';
 const rounded = (value: number, places = 4): number => Number(value.toFixed(places));
 
 /** z of the drawing for a z of a set-up: the second set-up looks from its own end. */
-const toPart = ({ setup }: PlannedSetup) => (z: number): number => rounded(setup.end === 'front' ? z : setup.part.length - z);
+const toPart =
+  ({ setup }: PlannedSetup) =>
+  (z: number): number =>
+    rounded(setup.end === 'front' ? z : setup.part.length - z);
 
 function operationsOf(planned: PlannedSetup) {
   const z = toPart(planned);
@@ -67,7 +70,10 @@ export function planFileOf(plan: Plan) {
   return {
     format: 'shingle-plan/1' as const,
     run: { part: run.part.number, revision: run.part.revision, quantity: run.quantity },
-    part: { length: rounded(run.part.length), massGrams: rounded((metal(nominal) / 1000) * run.shop.material.density, 2) },
+    part: {
+      length: rounded(run.part.length),
+      massGrams: rounded((metal(nominal) / 1000) * run.shop.material.density, 2),
+    },
     stock: {
       way: stock.way,
       form: 'round' as const,
@@ -120,7 +126,10 @@ export type PlanFile = ReturnType<typeof planFileOf>;
 
 const number = () => Joi.number().required();
 const text = () => Joi.string().required();
-const reasons = () => Joi.array().items(Joi.object({ rule: text(), because: text() })).required();
+const reasons = () =>
+  Joi.array()
+    .items(Joi.object({ rule: text(), because: text() }))
+    .required();
 const way = () => Joi.string().valid('from-bar', 'sawn-blanks').required();
 
 /** The shape of a plan file, for its JSON Schema and for those who read one back. */
@@ -150,8 +159,16 @@ export const planFileSchema = Joi.object<PlanFile>({
       Joi.object({
         number: number(),
         end: Joi.string().valid('front', 'back').required(),
-        holding: Joi.object({ kind: Joi.string().valid('3-jaw', 'collet', 'soft-jaws').required(), grip: text(), diameter: number(), stickOut: number() }).required(),
-        workStop: Joi.object({ means: Joi.string().valid('bar-stop', 'spindle-stop').required(), setting: number() }).required(),
+        holding: Joi.object({
+          kind: Joi.string().valid('3-jaw', 'collet', 'soft-jaws').required(),
+          grip: text(),
+          diameter: number(),
+          stickOut: number(),
+        }).required(),
+        workStop: Joi.object({
+          means: Joi.string().valid('bar-stop', 'spindle-stop').required(),
+          setting: number(),
+        }).required(),
         order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
         reasons: reasons(),
         cautions: Joi.array().items(Joi.string()).required(),
@@ -169,7 +186,9 @@ export const planFileSchema = Joi.object<PlanFile>({
               from: Joi.object({ z: number() }).required(),
               to: Joi.object({ z: number() }).required(),
               fullDepth: Joi.number(),
-              passes: Joi.array().items(Joi.object({ depth: number(), diameter: Joi.number(), z: Joi.number(), minutes: number() })).required(),
+              passes: Joi.array()
+                .items(Joi.object({ depth: number(), diameter: Joi.number(), z: Joi.number(), minutes: number() }))
+                .required(),
               pecks: Joi.number(),
               stop: Joi.object({
                 means: Joi.string().valid('station', 'each-time', 'quill').required(),
@@ -178,7 +197,11 @@ export const planFileSchema = Joi.object<PlanFile>({
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),
               minutes: Joi.object({ cutting: number(), hand: number() }).required(),
-              checks: Joi.array().items(Joi.object({ what: text(), from: number(), upTo: number(), gauge: Joi.string(), every: number() })).required(),
+              checks: Joi.array()
+                .items(
+                  Joi.object({ what: text(), from: number(), upTo: number(), gauge: Joi.string(), every: number() }),
+                )
+                .required(),
               reasons: reasons(),
               cautions: Joi.array().items(Joi.string()).required(),
               warnings: Joi.array().items(Joi.string()).required(),
@@ -193,7 +216,15 @@ export const planFileSchema = Joi.object<PlanFile>({
     pieceMinutes: number(),
     batchMinutes: number(),
     ways: Joi.array()
-      .items(Joi.object({ way: way(), batchMinutes: Joi.number(), pieceMinutes: Joi.number(), bars: Joi.number(), problem: Joi.object({ path: Joi.string().allow('').required(), message: text() }) }))
+      .items(
+        Joi.object({
+          way: way(),
+          batchMinutes: Joi.number(),
+          pieceMinutes: Joi.number(),
+          bars: Joi.number(),
+          problem: Joi.object({ path: Joi.string().allow('').required(), message: text() }),
+        }),
+      )
       .required(),
   }).required(),
   warnings: Joi.array().items(Joi.string()).required(),

@@ -25,7 +25,11 @@ const WORDS: Record<string, string> = {
 
 /** Checks a value of unknown make against a schema and turns what is wrong into problems with path and words. */
 export function checkShape<T>(schema: Joi.Schema<T>, value: unknown): Result<T> {
-  const outcome = schema.validate(value, { abortEarly: false, errors: { label: false, wrap: { label: false, string: false, array: false } }, messages: WORDS });
+  const outcome = schema.validate(value, {
+    abortEarly: false,
+    errors: { label: false, wrap: { label: false, string: false, array: false } },
+    messages: WORDS,
+  });
   if (!outcome.error) return good(outcome.value as T);
   return bad(...outcome.error.details.map(({ path, message }): Problem => ({ path: pathOf(path), message })));
 }

@@ -11,19 +11,28 @@ import type { UnitSystem } from '../units/length';
 function readQuantity(entry: number | string): Result<number> {
   const text = String(entry).trim();
   if (text === '') return refuse('quantity', 'is missing: how many pieces?');
-  if (!/^\d+$/.test(text) || Number(text) < 1) return refuse('quantity', `“${text}” must be a whole number of pieces, 1 or more`);
-  if (Number(text) > 1_000_000) return refuse('quantity', `${text} is more than a million pieces, which a manual lathe does not make`);
+  if (!/^\d+$/.test(text) || Number(text) < 1)
+    return refuse('quantity', `“${text}” must be a whole number of pieces, 1 or more`);
+  if (Number(text) > 1_000_000)
+    return refuse('quantity', `${text} is more than a million pieces, which a manual lathe does not make`);
   return good(Number(text));
 }
 
-function readStock(entry: 'choose' | StockFile | undefined, units: UnitSystem, shopBar: string | undefined): Result<NamedStock | 'choose'> {
+function readStock(
+  entry: 'choose' | StockFile | undefined,
+  units: UnitSystem,
+  shopBar: string | undefined,
+): Result<NamedStock | 'choose'> {
   if (entry === undefined || entry === 'choose') return good('choose');
   const size = readLength(entry.size, units, 'stock.size');
   const barLength = readLength(entry.barLength ?? shopBar ?? '', 'mm', 'stock.barLength');
   const given = entry.barLength === undefined ? barLength : readLength(entry.barLength, units, 'stock.barLength');
   if (!size.ok) return size;
   if (!given.ok) return given;
-  for (const [key, value] of [['size', size.value], ['barLength', given.value]] as const)
+  for (const [key, value] of [
+    ['size', size.value],
+    ['barLength', given.value],
+  ] as const)
     if (value <= 0) return refuse(`stock.${key}`, `${String(entry[key])} must be more than nothing`);
   return good({ size: size.value, barLength: given.value, condition: entry.condition ?? 'drawn' });
 }
@@ -33,7 +42,8 @@ function readAllowances(entries: RunFile['allowances'], units: UnitSystem): Resu
     const path = `allowances.${key}`;
     const length = readLength(entry, units, path);
     if (!length.ok) return length;
-    if (length.value < 0 || (length.value === 0 && key === 'bladeWidth')) return refuse(path, `${entry} is too little: an allowance cannot be less than nothing`);
+    if (length.value < 0 || (length.value === 0 && key === 'bladeWidth'))
+      return refuse(path, `${entry} is too little: an allowance cannot be less than nothing`);
     return good([key, length.value]);
   });
   const all = collect(read);
@@ -58,7 +68,10 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const quantity = readQuantity(file.quantity);
   const stock = readStock(file.stock, units, list?.barLength);
   const allowances = readAllowances(file.allowances, units);
-  const number: Result<string> = file.part.number.trim() === '' ? refuse('part.number', 'is missing: give the part a number') : good(file.part.number);
+  const number: Result<string> =
+    file.part.number.trim() === ''
+      ? refuse('part.number', 'is missing: give the part a number')
+      : good(file.part.number);
   if (narrowed.ok && part.ok && quantity.ok && stock.ok && allowances.ok && number.ok)
     return good({
       part: part.value,
@@ -69,6 +82,8 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       allowances: allowances.value,
       shop: narrowed.value,
     });
-  const problems: Problem[] = [number, narrowed, part, quantity, stock, allowances].flatMap((result) => (result.ok ? [] : result.problems));
+  const problems: Problem[] = [number, narrowed, part, quantity, stock, allowances].flatMap((result) =>
+    result.ok ? [] : result.problems,
+  );
   return bad(...problems);
 }

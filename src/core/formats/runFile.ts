@@ -73,7 +73,16 @@ export const emptyStep = (): StepFile => ({ shape: 'cylinder', diameter: '', len
 export const emptyRun = (units: UnitSystem = 'mm'): RunFile => ({
   format: 'shingle-run/1',
   units,
-  part: { number: '', name: '', revision: 'A', material: '', generalTolerance: 'medium', outside: [emptyStep()], details: [], bores: [] },
+  part: {
+    number: '',
+    name: '',
+    revision: 'A',
+    material: '',
+    generalTolerance: 'medium',
+    outside: [emptyStep()],
+    details: [],
+    bores: [],
+  },
   quantity: '',
   stock: 'choose',
   way: 'choose',

@@ -15,14 +15,25 @@ const size = () =>
   Joi.alternatives(
     number(),
     text(60),
-    Joi.object({ size: length().required(), fit: text(4), limits: Joi.array().items(length()).length(2) }).oxor('fit', 'limits'),
+    Joi.object({ size: length().required(), fit: text(4), limits: Joi.array().items(length()).length(2) }).oxor(
+      'fit',
+      'limits',
+    ),
   );
 
-const notPlanned = (what: string, instead: string) => ({ 'any.only': `“{#value}” is not planned yet: this version plans ${what}; ${instead}` });
+const notPlanned = (what: string, instead: string) => ({
+  'any.only': `“{#value}” is not planned yet: this version plans ${what}; ${instead}`,
+});
 
-const later = (what: string) => Joi.forbidden().messages({ 'any.unknown': `${what} is not planned yet; remove it from the file` });
+const later = (what: string) =>
+  Joi.forbidden().messages({ 'any.unknown': `${what} is not planned yet; remove it from the file` });
 
-const holding = Joi.object({ from: positive().required(), upTo: positive().required(), length: positive().required(), runOut: number().min(0).required() });
+const holding = Joi.object({
+  from: positive().required(),
+  upTo: positive().required(),
+  length: positive().required(),
+  runOut: number().min(0).required(),
+});
 
 export const machineSchema = Joi.object<Machine>({
   id: Joi.string().max(60).required(),
@@ -43,7 +54,9 @@ export const machineSchema = Joi.object<Machine>({
 
 const allowances = Joi.object(
   Object.fromEntries(
-    ['frontFacing', 'backFacing', 'firstEnd', 'bladeWidth', 'kerf', 'gripRemnant', 'jawClearance', 'breakthrough'].map((key) => [key, length()]),
+    ['frontFacing', 'backFacing', 'firstEnd', 'bladeWidth', 'kerf', 'gripRemnant', 'jawClearance', 'breakthrough'].map(
+      (key) => [key, length()],
+    ),
   ),
 );
 
@@ -65,14 +78,20 @@ const detail = Joi.object({
 });
 
 const bore = Joi.object({
-  from: Joi.string().valid('front').required().messages(notPlanned('holes from the front', 'turn the part round if that is its only side')),
+  from: Joi.string()
+    .valid('front')
+    .required()
+    .messages(notPlanned('holes from the front', 'turn the part round if that is its only side')),
   shape: Joi.string().valid('drill').required().messages(notPlanned('drilled holes', 'give the drilled size')),
   diameter: size().required(),
   depth: length().required(),
 });
 
 export const runFileSchema = Joi.object<RunFile>({
-  format: Joi.string().valid('shingle-run/1').required().messages({ 'any.only': '“{#value}” is not a run file that can be read; it must be shingle-run/1' }),
+  format: Joi.string()
+    .valid('shingle-run/1')
+    .required()
+    .messages({ 'any.only': '“{#value}” is not a run file that can be read; it must be shingle-run/1' }),
   units: Joi.string().valid('mm', 'in').default('mm'),
   part: Joi.object({
     number: text(60).required(),
@@ -86,11 +105,16 @@ export const runFileSchema = Joi.object<RunFile>({
     runout: later('run-out between surfaces'),
   }).required(),
   quantity: Joi.alternatives(number(), text(20)).required(),
-  due: Joi.string().allow('').pattern(/^\d{4}-\d{2}-\d{2}$/).messages({ 'string.pattern.base': '“{#value}” is not a day; write it as 2026-12-04' }),
+  due: Joi.string()
+    .allow('')
+    .pattern(/^\d{4}-\d{2}-\d{2}$/)
+    .messages({ 'string.pattern.base': '“{#value}” is not a day; write it as 2026-12-04' }),
   stock: Joi.alternatives(
     Joi.string().valid('choose'),
     Joi.object({
-      form: Joi.string().valid('round').messages(notPlanned('round bar', 'give round bar or leave the stock to be chosen')),
+      form: Joi.string()
+        .valid('round')
+        .messages(notPlanned('round bar', 'give round bar or leave the stock to be chosen')),
       size: length().required(),
       condition: Joi.string().valid('drawn', 'hot-rolled'),
       barLength: length(),
@@ -161,15 +185,37 @@ export const shopSchema = Joi.object<Shop>({
       }),
     )
     .required(),
-  allowances: table()
-    .keys({ skin: table().required(), barGrade: table().required() })
-    .required(),
+  allowances: table().keys({ skin: table().required(), barGrade: table().required() }).required(),
   cutting: table().keys({ speedFactor: table().required(), feed: table().required() }).required(),
   handMinutes: minutes([
-    'loadJaws', 'loadCollet', 'loadSoftJaws', 'unload', 'pullBar', 'sawBlank', 'changePost', 'changeTailstock', 'tailstock', 'speedChange', 'feedChange',
-    'approach', 'station', 'setStop', 'peckReturn', 'clear', 'clearStringy', 'clearEvery',
+    'loadJaws',
+    'loadCollet',
+    'loadSoftJaws',
+    'unload',
+    'pullBar',
+    'sawBlank',
+    'changePost',
+    'changeTailstock',
+    'tailstock',
+    'speedChange',
+    'feedChange',
+    'approach',
+    'station',
+    'setStop',
+    'peckReturn',
+    'clear',
+    'clearStringy',
+    'clearEvery',
   ]).required(),
-  setupMinutes: minutes(['fetchAndRead', 'jawsChange', 'colletChange', 'toolOnHeight', 'tailstockTool', 'setStop', 'touchOff']).required(),
+  setupMinutes: minutes([
+    'fetchAndRead',
+    'jawsChange',
+    'colletChange',
+    'toolOnHeight',
+    'tailstockTool',
+    'setStop',
+    'touchOff',
+  ]).required(),
   timeAllowance: number().min(0).required(),
   gauges: Joi.array()
     .items(
@@ -177,11 +223,16 @@ export const shopSchema = Joi.object<Shop>({
         name: Joi.string().required(),
         repeats: positive().required(),
         minutes: number().min(0).required(),
-        measures: Joi.array().items(Joi.string().valid('outside', 'inside', 'length')).required(),
+        measures: Joi.array()
+          .items(Joi.string().valid('outside', 'inside', 'length'))
+          .required(),
       }),
     )
     .required(),
-  checkEvery: Joi.object({ general: positive().integer().required(), toleranced: positive().integer().required() }).required(),
+  checkEvery: Joi.object({
+    general: positive().integer().required(),
+    toleranced: positive().integer().required(),
+  }).required(),
   houseRules: Joi.object({
     centreDrill: Joi.string().valid('always', 'slender-only').required(),
     pilot: Joi.string().valid('tough-over-12', 'never').required(),

@@ -14,8 +14,14 @@ export function exportedRun(file: RunFile): RunFile {
     ...file,
     part: {
       ...placed,
-      outside: placed.outside.map((step) => ({ ...step, diameter: sizeObject(step.diameter), length: sizeObject(step.length) })),
-      ...(placed.bores ? { bores: placed.bores.map((bore) => ({ ...bore, diameter: sizeObject(bore.diameter) })) } : {}),
+      outside: placed.outside.map((step) => ({
+        ...step,
+        diameter: sizeObject(step.diameter),
+        length: sizeObject(step.length),
+      })),
+      ...(placed.bores
+        ? { bores: placed.bores.map((bore) => ({ ...bore, diameter: sizeObject(bore.diameter) })) }
+        : {}),
     },
   };
 }

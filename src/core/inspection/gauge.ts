@@ -9,7 +9,9 @@ export interface ChosenGauge extends Gauge {
 /** The quickest gauge that repeats to a fifth of the tolerance (handbook 9); else the finest there is, and said so. */
 export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGauge | undefined {
   const able = gauges.filter((gauge) => gauge.measures.includes(measures));
-  const fine = able.filter(({ repeats }) => repeats <= (size.upper - size.lower) / 5 + 1e-9).sort((a, b) => a.minutes - b.minutes)[0];
+  const fine = able
+    .filter(({ repeats }) => repeats <= (size.upper - size.lower) / 5 + 1e-9)
+    .sort((a, b) => a.minutes - b.minutes)[0];
   if (fine) return { ...fine, fineEnough: true };
   const finest = [...able].sort((a, b) => a.repeats - b.repeats)[0];
   return finest && { ...finest, fineEnough: false };

@@ -55,7 +55,9 @@ const flip = (end: 'front' | 'back') => (end === 'front' ? 'back' : 'front');
 export function turnRound(part: Part): Part {
   return {
     ...part,
-    steps: part.steps.map((step) => ({ ...step, zFrom: part.length - step.zTo, zTo: part.length - step.zFrom })).reverse(),
+    steps: part.steps
+      .map((step) => ({ ...step, zFrom: part.length - step.zTo, zTo: part.length - step.zFrom }))
+      .reverse(),
     chamfers: part.chamfers.map((chamfer) => ({ ...chamfer, end: flip(chamfer.end), z: part.length - chamfer.z })),
     holes: part.holes.map((hole) => ({ ...hole, from: flip(hole.from) })),
   };

@@ -16,7 +16,9 @@ type Context = Omit<SizeContext, 'path'>;
 
 /** Ra in µm: a number, or its text; nothing when it is left empty. */
 function readRoughness(entry: number | string | undefined, path: string): Result<number | undefined> {
-  const text = String(entry ?? '').trim().replace(',', '.');
+  const text = String(entry ?? '')
+    .trim()
+    .replace(',', '.');
   if (text === '') return good(undefined);
   return Number(text) > 0 ? good(Number(text)) : refuse(path, `“${text}” is not a roughness; write Ra in µm, as 1.6`);
 }
@@ -44,7 +46,13 @@ function placed(steps: Omit<Step, 'zFrom' | 'zTo'>[]): Step[] {
 }
 
 /** Finds the corner that a chamfer sits on and checks that it has room there. */
-function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: UnitSystem, paths = { at: `${path}.at`, size: `${path}.size`, side: `${path}.side` }): Result<Chamfer> {
+function readChamfer(
+  entry: ChamferFile,
+  path: string,
+  steps: Step[],
+  units: UnitSystem,
+  paths = { at: `${path}.at`, size: `${path}.size`, side: `${path}.side` },
+): Result<Chamfer> {
   const z = readLength(entry.at, units, paths.at);
   const size = readLength(entry.size, units, paths.size);
   if (!z.ok) return z;
@@ -54,28 +62,51 @@ function readChamfer(entry: ChamferFile, path: string, steps: Step[], units: Uni
   const before = steps.findIndex(({ zTo }) => Math.abs(zTo - z.value) < CLOSE);
   const after = steps.findIndex(({ zFrom }) => Math.abs(zFrom - z.value) < CLOSE);
   if (before < 0 && after < 0)
-    return refuse(paths.at, `no step begins or ends at ${show(z.value)}; edges are at ${[0, ...steps.map(({ zTo }) => zTo)].map(show).join(', ')}`);
+    return refuse(
+      paths.at,
+      `no step begins or ends at ${show(z.value)}; edges are at ${[0, ...steps.map(({ zTo }) => zTo)].map(show).join(', ')}`,
+    );
   const radiusOf = (index: number) => (steps[index]?.diameter.nominal ?? 0) / 2;
   const end = radiusOf(before) > radiusOf(after) ? 'back' : 'front';
   const step = steps[end === 'back' ? before : after];
   const height = Math.abs(radiusOf(before) - radiusOf(after));
-  if (!step || height < CLOSE) return refuse(paths.at, `the diameter does not change at ${show(z.value)}: there is no edge to chamfer`);
+  if (!step || height < CLOSE)
+    return refuse(paths.at, `the diameter does not change at ${show(z.value)}: there is no edge to chamfer`);
   if (entry.side && entry.side !== end)
     return refuse(paths.side, `the corner at ${show(z.value)} faces the ${end}, not the ${entry.side}`);
   if (size.value > height - CLOSE && height < step.diameter.nominal / 2 - CLOSE)
-    return refuse(paths.size, `a chamfer of ${show(size.value)} is as high as the shoulder it sits on (${show(height)})`);
+    return refuse(
+      paths.size,
+      `a chamfer of ${show(size.value)} is as high as the shoulder it sits on (${show(height)})`,
+    );
   if (size.value > step.diameter.nominal / 2 - CLOSE)
-    return refuse(paths.size, `a chamfer of ${show(size.value)} is larger than the radius it sits on (${show(step.diameter.nominal / 2)})`);
+    return refuse(
+      paths.size,
+      `a chamfer of ${show(size.value)} is larger than the radius it sits on (${show(step.diameter.nominal / 2)})`,
+    );
   return good({ path, step: step.path, end, z: z.value, size: size.value });
 }
 
 /** The chamfers that a step has on its own corners; an empty entry is none. */
-function readOwnChamfers({ chamfers = {} }: StepFile, step: Step | undefined, steps: Step[], units: UnitSystem): Result<Chamfer>[] {
+function readOwnChamfers(
+  { chamfers = {} }: StepFile,
+  step: Step | undefined,
+  steps: Step[],
+  units: UnitSystem,
+): Result<Chamfer>[] {
   return (['front', 'back'] as const).flatMap((side) => {
     const size = chamfers[side];
     if (!step || size === undefined || String(size).trim() === '') return [];
     const path = `${step.path}.chamfers.${side}`;
-    return [readChamfer({ kind: 'chamfer', at: `${side === 'front' ? step.zFrom : step.zTo} mm`, size, side }, path, steps, units, { at: path, size: path, side: path })];
+    return [
+      readChamfer(
+        { kind: 'chamfer', at: `${side === 'front' ? step.zFrom : step.zTo} mm`, size, side },
+        path,
+        steps,
+        units,
+        { at: path, size: path, side: path },
+      ),
+    ];
   });
 }
 
@@ -88,7 +119,12 @@ function checkChamferRoom(chamfers: Chamfer[], steps: Step[], units: UnitSystem)
     const taken = own.reduce((total, { size }) => total + size, 0);
     const last = own.at(-1);
     if (!last || taken < step.length.nominal - CLOSE) return [];
-    return [{ path: last.path.includes('.chamfers.') ? last.path : `${last.path}.size`, message: `the chamfers (${formatNominal(taken, units)}) are as long as their step (${formatNominal(step.length.nominal, units)} ${units})` }];
+    return [
+      {
+        path: last.path.includes('.chamfers.') ? last.path : `${last.path}.size`,
+        message: `the chamfers (${formatNominal(taken, units)}) are as long as their step (${formatNominal(step.length.nominal, units)} ${units})`,
+      },
+    ];
   });
 }
 
@@ -102,10 +138,18 @@ function readHole(entry: HoleFile, path: string, part: Pick<Part, 'steps' | 'len
   const show = (mm: number) => `${formatNominal(mm, units)} ${units}`;
   if (depth.value <= 0) return refuse(`${path}.depth`, `${entry.depth} must be more than nothing`);
   if (!through && depth.value > part.length - CLOSE)
-    return refuse(`${path}.depth`, `${show(depth.value)} is as deep as the part is long (${show(part.length)}); write “through” if it goes through`);
-  const thin = part.steps.find((step) => step.zFrom < depth.value - CLOSE && step.diameter.nominal - diameter.value.nominal < CLOSE);
+    return refuse(
+      `${path}.depth`,
+      `${show(depth.value)} is as deep as the part is long (${show(part.length)}); write “through” if it goes through`,
+    );
+  const thin = part.steps.find(
+    (step) => step.zFrom < depth.value - CLOSE && step.diameter.nominal - diameter.value.nominal < CLOSE,
+  );
   if (thin)
-    return refuse(`${path}.diameter`, `a hole of ${show(diameter.value.nominal)} leaves no wall in the step of ${show(thin.diameter.nominal)} (${thin.path})`);
+    return refuse(
+      `${path}.diameter`,
+      `a hole of ${show(diameter.value.nominal)} leaves no wall in the step of ${show(thin.diameter.nominal)} (${thin.path})`,
+    );
   return good({ path, from: 'front', diameter: diameter.value, depth: depth.value, through });
 }
 
@@ -113,10 +157,19 @@ function readHole(entry: HoleFile, path: string, part: Pick<Part, 'steps' | 'len
 function checkHolesMeet(holes: Hole[], units: UnitSystem): Problem[] {
   return holes.flatMap((hole, index) => {
     const swallowing = holes.find(
-      (other, at) => at !== index && other.depth >= hole.depth - CLOSE && (other.diameter.nominal > hole.diameter.nominal || (other.diameter.nominal === hole.diameter.nominal && at < index)),
+      (other, at) =>
+        at !== index &&
+        other.depth >= hole.depth - CLOSE &&
+        (other.diameter.nominal > hole.diameter.nominal ||
+          (other.diameter.nominal === hole.diameter.nominal && at < index)),
     );
     if (!swallowing) return [];
-    return [{ path: `${hole.path}.depth`, message: `nothing is left of this hole: ⌀${formatNominal(swallowing.diameter.nominal, units)} (${swallowing.path}) is as wide and as deep` }];
+    return [
+      {
+        path: `${hole.path}.depth`,
+        message: `nothing is left of this hole: ⌀${formatNominal(swallowing.diameter.nominal, units)} (${swallowing.path}) is as wide and as deep`,
+      },
+    ];
   });
 }
 
@@ -143,7 +196,9 @@ export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
     ...(file.details ?? []).map((entry, index) => readChamfer(entry, `part.details[${index}]`, steps, units)),
     ...outside.flatMap((entry, index) => readOwnChamfers(entry, steps[index], steps, units)),
   ]);
-  const holes = collect((file.bores ?? []).map((entry, index) => readHole(entry, `part.bores[${index}]`, { steps, length }, context)));
+  const holes = collect(
+    (file.bores ?? []).map((entry, index) => readHole(entry, `part.bores[${index}]`, { steps, length }, context)),
+  );
   if (!chamfers.ok || !holes.ok)
     return { ok: false, problems: [chamfers, holes].flatMap((result) => (result.ok ? [] : result.problems)) };
   const problems = [...checkChamferRoom(chamfers.value, steps, units), ...checkHolesMeet(holes.value, units)];

@@ -69,7 +69,10 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
     if (!lower.ok) return at(path, lower.problems);
     if (!upper.ok) return at(path, upper.problems);
     if (lower.value >= upper.value)
-      return refuse(path, `the limits ${limits[0]} and ${limits[1]} are the wrong way round or leave nothing; lower first`);
+      return refuse(
+        path,
+        `the limits ${limits[0]} and ${limits[1]} are the wrong way round or leave nothing; lower first`,
+      );
     return whole({ lower: lower.value, upper: upper.value }, 'limits');
   }
   const width = generalTolerance(general, nominal.value);

@@ -2,7 +2,8 @@ import { step } from '../testing';
 import { sketchPart } from './sketch';
 
 const part = { number: '', material: '' };
-const lengths = (outside: Parameters<typeof sketchPart>[0]['outside'], more = {}) => sketchPart({ ...part, outside, ...more }, 'mm')?.steps.map(({ zTo }) => zTo);
+const lengths = (outside: Parameters<typeof sketchPart>[0]['outside'], more = {}) =>
+  sketchPart({ ...part, outside, ...more }, 'mm')?.steps.map(({ zTo }) => zTo);
 
 test('the drawing grows with what can be read', () => {
   expect(lengths([])).toBeUndefined();
@@ -17,7 +18,10 @@ test('a chamfer or a hole that does not fit is left out, the rest is drawn', () 
     {
       ...part,
       outside: [step(14, 9, { chamfers: { front: '0.5' } }), step(26, 13, { chamfers: { back: 'x' }, roughness: '?' })],
-      bores: [{ from: 'front', shape: 'drill', diameter: 30, depth: 'through' }, { from: 'front', shape: 'drill', diameter: 6, depth: 5 }],
+      bores: [
+        { from: 'front', shape: 'drill', diameter: 30, depth: 'through' },
+        { from: 'front', shape: 'drill', diameter: 6, depth: 5 },
+      ],
     },
     'mm',
   );

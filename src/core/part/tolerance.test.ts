@@ -29,7 +29,14 @@ describe('fits from the tables of handbook 15, µm', () => {
 
 test('general tolerances at the ends of their bands', () => {
   expect([3, 3.01, 6, 6.01, 30, 120, 400, 401].map((size) => generalTolerance('medium', size))).toEqual([
-    0.1, 0.1, 0.1, 0.2, 0.2, 0.3, 0.5, undefined,
+    0.1,
+    0.1,
+    0.1,
+    0.2,
+    0.2,
+    0.3,
+    0.5,
+    undefined,
   ]);
   expect(generalTolerance('fine', 26)).toBe(0.1);
 });

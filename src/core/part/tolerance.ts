@@ -66,14 +66,19 @@ export function fitDeviations(fit: string, nominal: number, path: string): Resul
   const letter = match?.[1] ?? '';
   const grade = Number(match?.[2]);
   if (!match || (!(letter in SHAFTS) && letter !== 'H'))
-    return refuse(path, `“${fit}” is not a fit in the tables; shafts d, e, f, g, h, k, m, n, p and hole H, as in h8 or H7`);
+    return refuse(
+      path,
+      `“${fit}” is not a fit in the tables; shafts d, e, f, g, h, k, m, n, p and hole H, as in h8 or H7`,
+    );
   const width = standardTolerance(grade, nominal);
   if (width === undefined)
     return refuse(path, `no table for ${fit} at ${nominal} mm; grades 5 to 11, sizes to 120 mm; give limits instead`);
   if (letter === 'H') return good({ lower: 0, upper: width });
   const fundamental = (letter === 'k' && grade > 7 ? 0 : (SHAFTS[letter]?.[bandOf(BANDS, nominal)] ?? 0)) / 1000;
   return good(
-    letter <= 'h' ? { lower: fundamental - width, upper: fundamental } : { lower: fundamental, upper: fundamental + width },
+    letter <= 'h'
+      ? { lower: fundamental - width, upper: fundamental }
+      : { lower: fundamental, upper: fundamental + width },
   );
 }
 

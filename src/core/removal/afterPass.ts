@@ -2,7 +2,10 @@ import type { CutOperation } from '../cutting/planCuts';
 import { remove, type Workpiece } from './workpiece';
 
 /** The work after the first passes of an operation; the last pass leaves what the operation leaves. */
-export function workAfterPass({ before, after, removal, passes }: Pick<CutOperation, 'before' | 'after' | 'removal' | 'passes'>, passIndex: number): Workpiece {
+export function workAfterPass(
+  { before, after, removal, passes }: Pick<CutOperation, 'before' | 'after' | 'removal' | 'passes'>,
+  passIndex: number,
+): Workpiece {
   const pass = passes[passIndex];
   if (!pass || passIndex >= passes.length - 1) return after;
   if (pass.diameter !== undefined && removal.outside) {

@@ -10,13 +10,19 @@ export function outsideOf({ steps, chamfers }: Part, sizeOf: 'aim' | 'nominal' =
   const cylinders = steps.map(({ zFrom, zTo, diameter }) => cylinder(zFrom, zTo, diameter[sizeOf] / 2));
   const corners = chamfers.flatMap(({ step, end, z, size }): Segment[] => {
     const radius = (steps.find(({ path }) => path === step)?.diameter[sizeOf] ?? 0) / 2;
-    return end === 'front' ? [{ z0: z, z1: z + size, r0: radius - size, r1: radius }] : [{ z0: z - size, z1: z, r0: radius, r1: radius - size }];
+    return end === 'front'
+      ? [{ z0: z, z1: z + size, r0: radius - size, r1: radius }]
+      : [{ z0: z - size, z1: z, r0: radius, r1: radius - size }];
   });
   return lower(cylinders, corners);
 }
 
 /** The part as metal: its outside less its holes with their points. */
-export function finishedPart(part: Part, pointOf: (diameter: number) => number, sizeOf: 'aim' | 'nominal' = 'aim'): Workpiece {
+export function finishedPart(
+  part: Part,
+  pointOf: (diameter: number) => number,
+  sizeOf: 'aim' | 'nominal' = 'aim',
+): Workpiece {
   const blank: Workpiece = { outside: outsideOf(part, sizeOf), bore: [cylinder(0, part.length, 0)] };
   return part.holes.reduce<Workpiece>((work, { diameter, depth, through }) => {
     const radius = diameter.nominal / 2;
@@ -35,6 +41,9 @@ export function checkFinished(run: Run, setups: CutSetup[]): Result<null> {
   const wanted = volume(outsideOf(run.part));
   const outside = volume(left.outside);
   if (Math.abs(outside - wanted) > TOLERATED * wanted)
-    return refuse('part.outside', `running the plan leaves ${(outside / 1000).toFixed(2)} cm³ within the outside where the drawing has ${(wanted / 1000).toFixed(2)}: this part is not planned right, and nothing is given out for it`);
+    return refuse(
+      'part.outside',
+      `running the plan leaves ${(outside / 1000).toFixed(2)} cm³ within the outside where the drawing has ${(wanted / 1000).toFixed(2)}: this part is not planned right, and nothing is given out for it`,
+    );
   return metal(left) > 0 ? good(null) : refuse('part.bores', 'the holes leave nothing of the part');
 }

@@ -29,7 +29,14 @@ test('a drill opens the bore, a cut in air changes nothing', () => {
 });
 
 const profiles = fc
-  .array(fc.record({ length: fc.integer({ min: 1, max: 20 }), r0: fc.integer({ min: 1, max: 20 }), r1: fc.integer({ min: 1, max: 20 }) }), { minLength: 1, maxLength: 8 })
+  .array(
+    fc.record({
+      length: fc.integer({ min: 1, max: 20 }),
+      r0: fc.integer({ min: 1, max: 20 }),
+      r1: fc.integer({ min: 1, max: 20 }),
+    }),
+    { minLength: 1, maxLength: 8 },
+  )
   .map((pieces) => {
     let z = 0;
     return pieces.map(({ length, r0, r1 }): Segment => ({ z0: z, z1: (z += length), r0, r1 }));

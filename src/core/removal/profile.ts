@@ -39,7 +39,12 @@ function joined(profile: Segment[]): Segment[] {
   for (const segment of profile) {
     const last = result.at(-1);
     const slope = (s: Segment) => (s.r1 - s.r0) / (s.z1 - s.z0);
-    if (last && Math.abs(last.z1 - segment.z0) < TINY && Math.abs(last.r1 - segment.r0) < TINY && Math.abs(slope(last) - slope(segment)) < TINY)
+    if (
+      last &&
+      Math.abs(last.z1 - segment.z0) < TINY &&
+      Math.abs(last.r1 - segment.r0) < TINY &&
+      Math.abs(slope(last) - slope(segment)) < TINY
+    )
       result[result.length - 1] = { z0: last.z0, z1: segment.z1, r0: last.r0, r1: segment.r1 };
     else result.push(segment);
   }
@@ -78,7 +83,10 @@ export const widen = (bore: Profile, cut: Profile): Segment[] => combine(bore, c
 
 /** Radius at a place, the larger of the two at a shoulder; 0 outside the profile. */
 export const radiusAt = (profile: Profile, z: number): number =>
-  profile.reduce((most, segment) => (segment.z0 - TINY <= z && z <= segment.z1 + TINY ? Math.max(most, radiusOn(segment, z)) : most), 0);
+  profile.reduce(
+    (most, segment) => (segment.z0 - TINY <= z && z <= segment.z1 + TINY ? Math.max(most, radiusOn(segment, z)) : most),
+    0,
+  );
 
 /** Largest radius between two places. */
 export const largestRadius = (profile: Profile, from: number, to: number): number =>

@@ -24,7 +24,8 @@ export const solid = (z0: number, z1: number, diameter: number): Workpiece => ({
 
 /** The work after a removal. */
 export function remove(work: Workpiece, { outside, bore, faceAt, partedAt }: Removal): Workpiece {
-  const trimmed = (profile: Profile) => (faceAt === undefined && partedAt === undefined ? profile : clip(profile, faceAt ?? -Infinity, partedAt ?? Infinity));
+  const trimmed = (profile: Profile) =>
+    faceAt === undefined && partedAt === undefined ? profile : clip(profile, faceAt ?? -Infinity, partedAt ?? Infinity);
   return {
     outside: trimmed(outside ? lower(work.outside, outside) : work.outside),
     bore: trimmed(bore ? widen(work.bore, bore) : work.bore),
@@ -58,7 +59,8 @@ export function thinnestWall({ outside, bore }: Workpiece): Wall | undefined {
       for (const z of [from, to]) {
         const [outside, hole] = [radiusOn(outer, z), radiusOn(inner, z)];
         const wall = { wall: outside - hole, diameter: 2 * outside };
-        if (hole > 0 && outside > 0 && (!thinnest || wall.wall / wall.diameter < thinnest.wall / thinnest.diameter)) thinnest = wall;
+        if (hole > 0 && outside > 0 && (!thinnest || wall.wall / wall.diameter < thinnest.wall / thinnest.diameter))
+          thinnest = wall;
       }
     }
   }

@@ -19,11 +19,16 @@ export function closure(count: number): Closure {
       if (has(b, a)) return;
       for (let row = 0; row < count; row += 1) {
         if (row !== b && !has(row, b)) continue;
-        for (let word = 0; word < words; word += 1) rows[row * words + word] = (rows[row * words + word] ?? 0) | (rows[a * words + word] ?? 0);
+        for (let word = 0; word < words; word += 1)
+          rows[row * words + word] = (rows[row * words + word] ?? 0) | (rows[a * words + word] ?? 0);
         const at = row * words + (a >>> 5);
         rows[at] = (rows[at] ?? 0) | (1 << (a & 31));
       }
     },
-    mask: (b) => Array.from({ length: words }, (_, word) => BigInt(rows[b * words + word] ?? 0) << BigInt(32 * word)).reduce((mask, part) => mask | part, 0n),
+    mask: (b) =>
+      Array.from({ length: words }, (_, word) => BigInt(rows[b * words + word] ?? 0) << BigInt(32 * word)).reduce(
+        (mask, part) => mask | part,
+        0n,
+      ),
   };
 }

@@ -13,7 +13,11 @@ export interface Order {
 }
 
 /** What it takes to go from one operation to the next, minutes. */
-export function changeMinutes(from: Pick<Operation, 'tool'> | undefined, to: Pick<Operation, 'tool'>, hand: HandMinutes): number {
+export function changeMinutes(
+  from: Pick<Operation, 'tool'> | undefined,
+  to: Pick<Operation, 'tool'>,
+  hand: HandMinutes,
+): number {
   if (from?.tool.id === to.tool.id) return 0;
   const change = to.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost;
   const tailstock = (from?.tool.mount === 'tailstock') === (to.tool.mount === 'tailstock') ? 0 : hand.tailstock;
@@ -51,7 +55,8 @@ export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[
         const done = state.done | bit;
         const key = `${done}:${operation.tool.id}`;
         const known = next.get(key);
-        if (!known || minutes < known.minutes - 1e-9) next.set(key, { done, last: index, minutes, sequence: [...state.sequence, index] });
+        if (!known || minutes < known.minutes - 1e-9)
+          next.set(key, { done, last: index, minutes, sequence: [...state.sequence, index] });
       });
     const states = [...next.values()];
     whole &&= states.length <= limit;
@@ -59,8 +64,13 @@ export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[
   }
   const best = layer.reduce((a, b) => (b.minutes < a.minutes - 1e-9 ? b : a));
   // Nothing changes less than each tool taken up once.
-  const tools = operations.filter(({ tool }, index) => operations.findIndex((other) => other.tool.id === tool.id) === index);
-  const least = tools.reduce((total, { tool }) => total + (tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost), 0);
+  const tools = operations.filter(
+    ({ tool }, index) => operations.findIndex((other) => other.tool.id === tool.id) === index,
+  );
+  const least = tools.reduce(
+    (total, { tool }) => total + (tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost),
+    0,
+  );
   const gapMinutes = whole ? 0 : Math.max(0, best.minutes - least);
   return { sequence: best.sequence, changeMinutes: best.minutes, proven: gapMinutes < 1e-9, gapMinutes };
 }

@@ -47,13 +47,18 @@ export function precedenceOf(operations: Operation[], setup: Setup): Precedence 
       return because ? [{ rule: rule.id, because }] : [];
     }),
   );
-  const edges = edgesOf(operations, setup).sort((a, b) => STRONGEST_FIRST.indexOf(a.rule.strength) - STRONGEST_FIRST.indexOf(b.rule.strength));
+  const edges = edgesOf(operations, setup).sort(
+    (a, b) => STRONGEST_FIRST.indexOf(a.rule.strength) - STRONGEST_FIRST.indexOf(b.rule.strength),
+  );
   const broken: Reason[] = [];
   for (const edge of edges) {
     const { from, to, rule, because } = edge;
     if (order.precedes(to, from)) {
       if (rule.strength === 'H') throw new Error(`the hard rule ${rule.id} contradicts another`);
-      broken.push({ rule: rule.id, because: `${operations[from]?.name} before ${operations[to]?.name}: let go, a stronger rule says otherwise.` });
+      broken.push({
+        rule: rule.id,
+        because: `${operations[from]?.name} before ${operations[to]?.name}: let go, a stronger rule says otherwise.`,
+      });
       continue;
     }
     order.add(from, to);

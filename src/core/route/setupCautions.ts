@@ -5,12 +5,24 @@ import type { Caution } from '../words';
 const danger = (text: string): Caution => ({ kind: 'danger', text });
 
 /** What to mind in a set-up as a whole, whatever is done in it (handbook 11). Usual practice; the shop's rules come first. */
-export function setupCautions({ shop }: Run, stock: Stock, { first, supported }: { first: boolean; supported: boolean }): Caution[] {
+export function setupCautions(
+  { shop }: Run,
+  stock: Stock,
+  { first, supported }: { first: boolean; supported: boolean },
+): Caution[] {
   const fromBar = first && stock.way === 'from-bar';
   return [
-    danger('Chuck key out; turn the work round by hand before the power comes on. Guards and eye protection on; no gloves, rings or loose sleeves.'),
+    danger(
+      'Chuck key out; turn the work round by hand before the power comes on. Guards and eye protection on; no gloves, rings or loose sleeves.',
+    ),
     ...(fromBar ? [danger('The bar behind the spindle is supported and guarded: it whips.')] : []),
-    ...(supported ? [danger('Face and centre with the work drawn in; draw it out, bring up the centre, lock the quill. Take the centre out before parting off.')] : []),
+    ...(supported
+      ? [
+          danger(
+            'Face and centre with the work drawn in; draw it out, bring up the centre, lock the quill. Take the centre out before parting off.',
+          ),
+        ]
+      : []),
     ...(shop.material.caution ? [danger(shop.material.caution)] : []),
   ];
 }

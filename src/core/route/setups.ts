@@ -11,10 +11,12 @@ const CLOSE = 0.001;
 const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
 
 /** Whether a tool that comes from the free end gets at each step: nothing before it is larger. */
-const reached = (steps: Step[]): boolean[] => steps.map((step, index) => steps.slice(0, index).every((before) => nominal(before) <= nominal(step) + CLOSE));
+const reached = (steps: Step[]): boolean[] =>
+  steps.map((step, index) => steps.slice(0, index).every((before) => nominal(before) <= nominal(step) + CLOSE));
 
 /** Shortest hold of a finished diameter, mm. */
-const holdNeeded = ({ shop }: Run, diameter: number) => Math.max(shop.allowances.gripTimes * diameter, shop.allowances.gripLeast);
+const holdNeeded = ({ shop }: Run, diameter: number) =>
+  Math.max(shop.allowances.gripTimes * diameter, shop.allowances.gripLeast);
 
 /**
  * How many steps from the first end may be turned in the first set-up: everything up to there is reached from there,
@@ -24,16 +26,28 @@ function splits(part: Part, asDrawn: string[]): Result<number[]> {
   const { steps } = part;
   const left = (step: Step) => asDrawn.includes(step.path);
   const fromHere = reached(steps).map((can, index) => can || left(steps[index] as Step));
-  const fromThere = reached([...steps].reverse()).reverse().map((can, index) => can || left(steps[index] as Step));
+  const fromThere = reached([...steps].reverse())
+    .reverse()
+    .map((can, index) => can || left(steps[index] as Step));
   const neither = steps.findIndex((_, index) => !fromHere[index] && !fromThere[index]);
   const step = steps[neither];
-  if (step) return refuse(`${step.path}.diameter`, `⌀${step.diameter.nominal} mm lies between larger diameters: a turning tool reaches it from neither end, and recesses are not planned yet`);
+  if (step)
+    return refuse(
+      `${step.path}.diameter`,
+      `⌀${step.diameter.nominal} mm lies between larger diameters: a turning tool reaches it from neither end, and recesses are not planned yet`,
+    );
   const all = Array.from({ length: steps.length + 1 }, (_, index) => steps.length - index);
   return good(all.filter((count) => steps.every((_, index) => (index < count ? fromHere[index] : fromThere[index]))));
 }
 
 /** What of a view is turned in one set-up, and how far. */
-function turnedSteps(part: Part, count: number, asDrawn: string[], throughTo: number | undefined, overrun: number): Turned[] {
+function turnedSteps(
+  part: Part,
+  count: number,
+  asDrawn: string[],
+  throughTo: number | undefined,
+  overrun: number,
+): Turned[] {
   return part.steps.slice(0, count).flatMap((step, index): Turned[] => {
     if (asDrawn.includes(step.path)) return [];
     const next = part.steps[index + 1];
@@ -56,26 +70,41 @@ function secondHolding(run: Run, view: Part, count: number, asDrawn: string[]): 
   // `view` is the first set-up's; its steps up to `count`, and those left as drawn, are finished when it ends.
   const holds = view.steps.flatMap((step, index) => {
     if (index >= count && !asDrawn.includes(step.path)) return [];
-    const chamfer = view.chamfers.filter((own) => own.step === step.path && own.end === 'front').reduce((total, { size }) => total + size, 0);
+    const chamfer = view.chamfers
+      .filter((own) => own.step === step.path && own.end === 'front')
+      .reduce((total, { size }) => total + size, 0);
     const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
     const end = against ? step.zTo : step.zTo - toolClearance;
     const from = step.zFrom + chamfer;
     const bearing = step.critical || step.diameter.from !== 'general';
     const diameter = step.diameter.nominal;
-    const kind: WorkHolding['kind'] = diameter >= collets.from && diameter <= collets.upTo ? 'collet' : bearing ? 'soft-jaws' : '3-jaw';
+    const kind: WorkHolding['kind'] =
+      diameter >= collets.from && diameter <= collets.upTo ? 'collet' : bearing ? 'soft-jaws' : '3-jaw';
     const cover = kind === 'collet' ? collets.length : jaws.length;
     const length = Math.min(end - from, cover);
     return [{ step, kind, end, length, diameter, needed: holdNeeded(run, diameter) }];
   });
   const best = holds
-    .filter(({ length, needed, diameter }) => length >= needed - CLOSE && diameter >= jaws.from && diameter <= jaws.upTo)
+    .filter(
+      ({ length, needed, diameter }) => length >= needed - CLOSE && diameter >= jaws.from && diameter <= jaws.upTo,
+    )
     .sort((a, b) => (view.length - a.end) / a.diameter - (view.length - b.end) / b.diameter)[0];
   if (!best) {
     const widest = holds.sort((a, b) => b.length - a.length)[0];
-    return refuse('part.outside', `nothing finished in the first set-up is long enough to hold the part by for its second side${widest ? `: the best is ${sayDiameter(widest.diameter, units)} with ${say(Math.max(0, widest.length), units)} of ${say(widest.needed, units)} needed` : ''}`);
+    return refuse(
+      'part.outside',
+      `nothing finished in the first set-up is long enough to hold the part by for its second side${widest ? `: the best is ${sayDiameter(widest.diameter, units)} with ${say(Math.max(0, widest.length), units)} of ${say(widest.needed, units)} needed` : ''}`,
+    );
   }
   const { step, kind, end, length, diameter } = best;
-  return good({ kind, grip: step.path, name: step.name ?? sayDiameter(diameter, units), diameter, from: view.length - end, to: view.length - end + length });
+  return good({
+    kind,
+    grip: step.path,
+    name: step.name ?? sayDiameter(diameter, units),
+    diameter,
+    from: view.length - end,
+    to: view.length - end + length,
+  });
 }
 
 /** Whether the free end needs a centre, or more than that. */
@@ -83,9 +112,20 @@ function support(run: Run, stickOut: Figure, diameter: number): Result<{ support
   const { shop, units } = run;
   const times = shop.houseRules.stickOut === '4d' ? 4 : 1.5;
   if (stickOut.value > shop.cutting.restTimes * diameter)
-    return refuse('part.outside', `${say(stickOut.value, units)} would stand out of ${sayDiameter(diameter, units)}, more than ${shop.cutting.restTimes} times: that needs a fixed or a follow rest, which is not planned yet`);
+    return refuse(
+      'part.outside',
+      `${say(stickOut.value, units)} would stand out of ${sayDiameter(diameter, units)}, more than ${shop.cutting.restTimes} times: that needs a fixed or a follow rest, which is not planned yet`,
+    );
   if (stickOut.value <= times * diameter) return good({ supported: false, reasons: [] });
-  return good({ supported: true, reasons: [{ rule: 'CENTRE-SUPPORT', because: `${say(stickOut.value, units)} stand out of ${sayDiameter(diameter, units)}, more than the house's ${times} times: a centre holds the free end while it is turned.` }] });
+  return good({
+    supported: true,
+    reasons: [
+      {
+        rule: 'CENTRE-SUPPORT',
+        because: `${say(stickOut.value, units)} stand out of ${sayDiameter(diameter, units)}, more than the house's ${times} times: a centre holds the free end while it is turned.`,
+      },
+    ],
+  });
 }
 
 interface Attempt {
@@ -102,29 +142,46 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
   const other = firstEnd === 'front' ? 'back' : 'front';
   const view = firstEnd === 'front' ? run.part : turnRound(run.part);
   const back = turnRound(view);
-  const [firstFacing, lastFacing] = firstEnd === 'front' ? [stock.frontFacing, stock.backFacing] : [stock.backFacing, stock.frontFacing];
+  const [firstFacing, lastFacing] =
+    firstEnd === 'front' ? [stock.frontFacing, stock.backFacing] : [stock.backFacing, stock.frontFacing];
   const partedAt = view.length + lastFacing;
   const bar = stock.blade !== undefined;
   const throughTo = stock.blade && partedAt + stock.blade.width;
   const turned = turnedSteps(view, count, stock.asDrawn, throughTo, overrun);
   // From the bar, the largest diameter is turned through to the blade: that is what the second side starts from.
   const lastTurned = view.steps.find(({ path }) => path === turned.at(-1)?.path);
-  const left = throughTo !== undefined && lastTurned && turned.at(-1)?.to === throughTo ? lastTurned.diameter.aim : stock.size;
+  const left =
+    throughTo !== undefined && lastTurned && turned.at(-1)?.to === throughTo ? lastTurned.diameter.aim : stock.size;
   const turnedEnd = Math.max(0, ...turned.map(({ to }) => to), ...(throughTo === undefined ? [] : [throughTo]));
 
   const facingAway = view.chamfers.find(({ end, step }) => {
     const index = view.steps.findIndex(({ path }) => path === step);
     return end === 'front' && (index > count || (index === count && !stock.asDrawn.includes(step)));
   });
-  if (facingAway) return refuse(facingAway.path, `this edge faces the jaws when its step is turned; it cannot be cut in this way`);
+  if (facingAway)
+    return refuse(facingAway.path, `this edge faces the jaws when its step is turned; it cannot be cut in this way`);
 
   const clearance = bar ? stock.jawClearance : shop.allowances.toolClearance;
   const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
   if (!bar && rawHold < holdNeeded(run, stock.size) - CLOSE)
-    return refuse('part.outside', `a blank leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(holdNeeded(run, stock.size), units)} are needed`);
-  const barTerms = [term('L', 'length of the part', view.length, 'mm', 'drawing' as const), facingTerm(firstFacing), term('w', 'blade width', stock.blade?.width ?? 0, 'mm', 'tool' as const), term('k', 'facing allowance of the other end', lastFacing, 'mm', 'computed' as const)];
+    return refuse(
+      'part.outside',
+      `a blank leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(holdNeeded(run, stock.size), units)} are needed`,
+    );
+  const barTerms = [
+    term('L', 'length of the part', view.length, 'mm', 'drawing' as const),
+    facingTerm(firstFacing),
+    term('w', 'blade width', stock.blade?.width ?? 0, 'mm', 'tool' as const),
+    term('k', 'facing allowance of the other end', lastFacing, 'mm', 'computed' as const),
+  ];
   const clear = term('c', 'clearance to the jaws', clearance, 'mm', 'start value');
-  const stickOut = bar ? sum('stick-out', 'mm', [...barTerms, clear]) : sum('stick-out', 'mm', [term('z', 'furthest that a tool goes', turnedEnd, 'mm', 'computed'), facingTerm(firstFacing), clear]);
+  const stickOut = bar
+    ? sum('stick-out', 'mm', [...barTerms, clear])
+    : sum('stick-out', 'mm', [
+        term('z', 'furthest that a tool goes', turnedEnd, 'mm', 'computed'),
+        facingTerm(firstFacing),
+        clear,
+      ]);
   const jawsAt = stickOut.value - firstFacing;
 
   const second = secondHolding(run, view, count, stock.asDrawn);
@@ -142,7 +199,8 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
   if (!first.ok) return first;
   if (!next.ok) return next;
   const drilledFirst = view.holes.filter(({ through, from }) => through || from === 'front').map(({ path }) => path);
-  const chamferedIn = (part: Part, done: string[]) => part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
+  const chamferedIn = (part: Part, done: string[]) =>
+    part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
   const chamferedFirst = chamferedIn(view, []);
   return good([
     {
@@ -151,7 +209,13 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       run,
       stock,
       part: view,
-      holding: { kind: '3-jaw', grip: 'stock', diameter: stock.size, from: jawsAt, to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt) },
+      holding: {
+        kind: '3-jaw',
+        grip: 'stock',
+        diameter: stock.size,
+        from: jawsAt,
+        to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt),
+      },
       stickOut,
       facing: firstFacing,
       behind: lastFacing,
@@ -162,7 +226,14 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       partsOff: bar,
       supported: first.value.supported,
       reasons: [
-        ...(firstEnd === 'back' ? [{ rule: 'GRIP-LEFT', because: 'The back end first: from the front nothing long enough would be left to hold the part by.' }] : []),
+        ...(firstEnd === 'back'
+          ? [
+              {
+                rule: 'GRIP-LEFT',
+                because: 'The back end first: from the front nothing long enough would be left to hold the part by.',
+              },
+            ]
+          : []),
         ...first.value.reasons,
       ],
       cautions: setupCautions(run, stock, { first: true, supported: first.value.supported }),
@@ -184,7 +255,10 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       partsOff: false,
       supported: next.value.supported,
       reasons: [
-        { rule: 'GRIP-LEFT', because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}` },
+        {
+          rule: 'GRIP-LEFT',
+          because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}`,
+        },
         ...next.value.reasons,
       ],
       cautions: setupCautions(run, stock, { first: false, supported: next.value.supported }),
@@ -196,9 +270,17 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
 function checkCapacity(run: Run): Result<null> {
   const { machine } = run.shop;
   const { units, part } = run;
-  if (part.length > machine.betweenCentres) return refuse('part.outside', `${say(part.length, units)} is longer than ${machine.name} takes (${say(machine.betweenCentres, units)})`);
+  if (part.length > machine.betweenCentres)
+    return refuse(
+      'part.outside',
+      `${say(part.length, units)} is longer than ${machine.name} takes (${say(machine.betweenCentres, units)})`,
+    );
   const largest = part.steps.find(({ diameter }) => diameter.nominal > machine.swing);
-  if (largest) return refuse(`${largest.path}.diameter`, `${sayDiameter(largestDiameter(part), units)} does not swing over the cross-slide of ${machine.name} (${say(machine.swing, units)})`);
+  if (largest)
+    return refuse(
+      `${largest.path}.diameter`,
+      `${sayDiameter(largestDiameter(part), units)} does not swing over the cross-slide of ${machine.name} (${say(machine.swing, units)})`,
+    );
   return good(null);
 }
 
@@ -216,5 +298,10 @@ export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
     return counts.ok ? counts.value.map((count) => attempt({ run, stock, firstEnd, count })) : [counts];
   });
   // When nothing holds, the attempt that divides the work most evenly says most about what is missing.
-  return outcomes.find(({ ok }) => ok) ?? outcomes[Math.floor(run.part.steps.length / 2)] ?? outcomes[0] ?? refuse('part.outside', 'the part cannot be divided between two set-ups');
+  return (
+    outcomes.find(({ ok }) => ok) ??
+    outcomes[Math.floor(run.part.steps.length / 2)] ??
+    outcomes[0] ??
+    refuse('part.outside', 'the part cannot be divided between two set-ups')
+  );
 }

@@ -19,8 +19,13 @@ export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
         : `“${named.material}” is not in the shop's list; it has ${shop.materials.map(({ id }) => id).join(', ')}`,
     );
   const machine =
-    typeof named.machine === 'object' ? named.machine : shop.machines.find(({ id }, index) => (named.machine ? id === named.machine : index === 0));
+    typeof named.machine === 'object'
+      ? named.machine
+      : shop.machines.find(({ id }, index) => (named.machine ? id === named.machine : index === 0));
   if (!machine)
-    return refuse('machine', `“${String(named.machine)}” is not in the shop; it has ${shop.machines.map(({ id }) => id).join(', ')}`);
+    return refuse(
+      'machine',
+      `“${String(named.machine)}” is not in the shop; it has ${shop.machines.map(({ id }) => id).join(', ')}`,
+    );
   return good({ ...shop, machine, material, houseRules: { ...shop.houseRules, ...named.rules } });
 }

@@ -6,15 +6,42 @@ import type { BarList, Material, Shop, Tool } from './shop';
  */
 
 const METRIC = [5, 6, 7, 8, 10, 12, 14, 15, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 55, 60, 70, 80];
-const INCH = ['3/16', '1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '3/4', '7/8', '1', '1 1/8', '1 1/4', '1 3/8', '1 1/2', '1 3/4', '2', '2 1/2', '3'];
+const INCH = [
+  '3/16',
+  '1/4',
+  '5/16',
+  '3/8',
+  '7/16',
+  '1/2',
+  '9/16',
+  '5/8',
+  '3/4',
+  '7/8',
+  '1',
+  '1 1/8',
+  '1 1/4',
+  '1 3/8',
+  '1 1/2',
+  '1 3/4',
+  '2',
+  '2 1/2',
+  '3',
+];
 
 const bars = (condition: BarList['condition'], from = 0): BarList[] => [
-  { condition, units: 'mm', sizes: METRIC.filter((size) => size >= from).map((size) => `${size} mm`), barLength: '3 m' },
+  {
+    condition,
+    units: 'mm',
+    sizes: METRIC.filter((size) => size >= from).map((size) => `${size} mm`),
+    barLength: '3 m',
+  },
   { condition, units: 'in', sizes: INCH.map((size) => `${size} in`), barLength: '12 ft' },
 ];
 
 /** Hot-rolled bar is not sold thin (ours). */
-const hotRolled = bars('hot-rolled', 16).map((list) => (list.units === 'in' ? { ...list, sizes: list.sizes.slice(8) } : list));
+const hotRolled = bars('hot-rolled', 16).map((list) =>
+  list.units === 'in' ? { ...list, sizes: list.sizes.slice(8) } : list,
+);
 
 type Row = [id: string, name: string, density: number, hss: number, carbide: number, kc: number, m: number];
 type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy' | 'caution'>;
@@ -73,10 +100,17 @@ const blade = (width: number, reach: number): Tool => ({
 
 export const startValues: Shop = {
   materials: [
-    material(['brass-cw614n', 'brass CW614N', 8.47, 75, 180, 600, 0.2], { ...SOFT, caution: 'A leaded alloy: wash the hands before eating.' }),
+    material(['brass-cw614n', 'brass CW614N', 8.47, 75, 180, 600, 0.2], {
+      ...SOFT,
+      caution: 'A leaded alloy: wash the hands before eating.',
+    }),
     material(['bronze', 'bronze', 8.8, 30, 110, 900, 0.22], { ...SOFT, deepestCut: 1.5, tough: true }),
     material(['aluminium-6082', 'aluminium 6082', 2.7, 110, 280, 600, 0.24], { ...SOFT, stringy: true }),
-    material(['free-cutting-steel', 'free-cutting steel', 7.85, 38, 170, 1350, 0.21], { ...STEEL, stringy: false }, true),
+    material(
+      ['free-cutting-steel', 'free-cutting steel', 7.85, 38, 170, 1350, 0.21],
+      { ...STEEL, stringy: false },
+      true,
+    ),
     material(['mild-steel', 'mild steel', 7.85, 30, 140, 1500, 0.22], STEEL, true),
     material(['medium-carbon-steel', 'medium-carbon steel', 7.85, 24, 115, 1600, 0.25], STEEL, true),
     material(['alloy-steel-42crmo4', 'alloy steel 42CrMo4', 7.85, 20, 100, 1750, 0.25], STEEL, true),
@@ -85,7 +119,10 @@ export const startValues: Shop = {
     material(['stainless-304', 'stainless 304', 7.95, 18, 95, 1950, 0.22], STEEL),
     material(['grey-iron', 'grey iron', 7.2, 20, 90, 1000, 0.26], { ...STEEL, tough: false, stringy: false }),
     material(['copper', 'copper', 8.94, 45, 160, 850, 0.22], { ...SOFT, tough: true, stringy: true }),
-    material(['titanium-gr5', 'titanium gr 5', 4.43, 12, 45, 1400, 0.23], { ...STEEL, caution: 'Fine titanium chips burn: keep them from sparks, clear them often, no water on a fire.' }),
+    material(['titanium-gr5', 'titanium gr 5', 4.43, 12, 45, 1400, 0.23], {
+      ...STEEL,
+      caution: 'Fine titanium chips burn: keep them from sparks, clear them often, no water on a fire.',
+    }),
     material(['acetal', 'acetal', 1.41, 150, 250, 180, 0.2], { ...SOFT, stringy: true }),
   ],
   machines: [
@@ -107,15 +144,43 @@ export const startValues: Shop = {
     },
   ],
   tools: [
-    { id: 'rougher', name: 'roughing tool, r 0.8', does: ['face', 'turn-rough'], edge: 'carbide', mount: 'post', offset: 0, nose: 0.8, thinnestCut: 0.1 },
-    { id: 'finisher', name: 'finishing tool, r 0.4', does: ['turn-finish'], edge: 'carbide', mount: 'post', offset: 0, nose: 0.4, thinnestCut: 0.1 },
+    {
+      id: 'rougher',
+      name: 'roughing tool, r 0.8',
+      does: ['face', 'turn-rough'],
+      edge: 'carbide',
+      mount: 'post',
+      offset: 0,
+      nose: 0.8,
+      thinnestCut: 0.1,
+    },
+    {
+      id: 'finisher',
+      name: 'finishing tool, r 0.4',
+      does: ['turn-finish'],
+      edge: 'carbide',
+      mount: 'post',
+      offset: 0,
+      nose: 0.4,
+      thinnestCut: 0.1,
+    },
     { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0 },
     blade(1.5, 9),
     blade(2, 13),
     blade(2.5, 18),
     blade(3, 24),
     blade(4, 36),
-    { id: 'centre-3.15', name: 'centre drill 3.15', does: ['centre'], edge: 'hss', mount: 'tailstock', offset: 0, diameter: 3.15, point: 60, flute: 5 },
+    {
+      id: 'centre-3.15',
+      name: 'centre drill 3.15',
+      does: ['centre'],
+      edge: 'hss',
+      mount: 'tailstock',
+      offset: 0,
+      diameter: 3.15,
+      point: 60,
+      flute: 5,
+    },
     ...DRILLS,
   ],
   allowances: {
@@ -177,7 +242,15 @@ export const startValues: Shop = {
     clearStringy: 0.2,
     clearEvery: 15,
   },
-  setupMinutes: { fetchAndRead: 5, jawsChange: 6, colletChange: 2, toolOnHeight: 1, tailstockTool: 1, setStop: 1, touchOff: 0.3 },
+  setupMinutes: {
+    fetchAndRead: 5,
+    jawsChange: 6,
+    colletChange: 2,
+    toolOnHeight: 1,
+    tailstockTool: 1,
+    setStop: 1,
+    touchOff: 0.3,
+  },
   timeAllowance: 0.12,
   gauges: [
     { name: 'caliper', repeats: 0.03, minutes: 0.15, measures: ['outside', 'inside', 'length'] },

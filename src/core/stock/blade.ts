@@ -23,14 +23,22 @@ export function chooseBlade({ part, allowances, shop, units }: Run): Result<Blad
   const reachNeeded = (largestDiameter(part) - bore) / 2 + shop.allowances.bladeSpare;
   const wanted = allowances.bladeWidth;
   const path = wanted === undefined ? 'part.outside' : 'allowances.bladeWidth';
-  const listed = blades.map(({ width = 0, reach = 0 }) => `${say(width, units)} reaching ${say(reach, units)}`).join(', ');
-  const wide = wanted === undefined ? blades : blades.filter(({ width = 0 }) => Math.abs(width - wanted) <= WIDTH_OF_ONE_BLADE);
+  const listed = blades
+    .map(({ width = 0, reach = 0 }) => `${say(width, units)} reaching ${say(reach, units)}`)
+    .join(', ');
+  const wide =
+    wanted === undefined ? blades : blades.filter(({ width = 0 }) => Math.abs(width - wanted) <= WIDTH_OF_ONE_BLADE);
   if (wide.length === 0) return refuse(path, `no blade of about that width is in the list: it has ${listed || 'none'}`);
-  const stiff = ({ width = 0 }: Tool) => wanted !== undefined || !shop.material.tough || width >= reachNeeded / shop.cutting.bladeReachPerWidth;
+  const stiff = ({ width = 0 }: Tool) =>
+    wanted !== undefined || !shop.material.tough || width >= reachNeeded / shop.cutting.bladeReachPerWidth;
   const serving = wide
     .filter((blade) => (blade.reach ?? 0) >= reachNeeded && stiff(blade))
     .sort((a, b) => Math.abs((a.width ?? 0) - (wanted ?? 0)) - Math.abs((b.width ?? 0) - (wanted ?? 0)));
   const tool = serving[0];
-  if (!tool) return refuse(path, `no blade reaches far enough to part it off: ${say(reachNeeded, units)} are needed (half the diameter, less a through hole, and ${say(shop.allowances.bladeSpare, units)}); the list has ${listed}`);
+  if (!tool)
+    return refuse(
+      path,
+      `no blade reaches far enough to part it off: ${say(reachNeeded, units)} are needed (half the diameter, less a through hole, and ${say(shop.allowances.bladeSpare, units)}); the list has ${listed}`,
+    );
   return good({ tool, width: wanted ?? tool.width ?? 0 });
 }

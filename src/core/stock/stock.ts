@@ -26,7 +26,13 @@ export interface Stock extends Bar {
 function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
   const { gripRemnantTimes, gripRemnantLeast } = shop.allowances;
   if (allowances.gripRemnant !== undefined)
-    return figure({ name: 'grip remnant', unit: 'mm', value: allowances.gripRemnant, formula: 'g', terms: [term('g', 'as the run says', allowances.gripRemnant, 'mm', 'run')] });
+    return figure({
+      name: 'grip remnant',
+      unit: 'mm',
+      value: allowances.gripRemnant,
+      formula: 'g',
+      terms: [term('g', 'as the run says', allowances.gripRemnant, 'mm', 'run')],
+    });
   return figure({
     name: 'grip remnant',
     unit: 'mm',
@@ -41,13 +47,25 @@ function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
 }
 
 /** Bars, what is left over, and mass: the same for both ways once the pieces of a bar are known. */
-function bought(run: Run, bar: Bar, each: Figure, piecesPerBar: Figure, lostAtEnd: number): Pick<Stock, 'bars' | 'leftOver' | 'mass'> {
+function bought(
+  run: Run,
+  bar: Bar,
+  each: Figure,
+  piecesPerBar: Figure,
+  lostAtEnd: number,
+): Pick<Stock, 'bars' | 'leftOver' | 'mass'> {
   const bars = Math.ceil(run.quantity / piecesPerBar.value);
   const onLast = run.quantity - (bars - 1) * piecesPerBar.value;
   const density = run.shop.material.density;
   const quantity = term('N', 'quantity', run.quantity, '', 'run');
   return {
-    bars: figure({ name: 'bars', unit: '', value: bars, formula: 'ceil(N / p)', terms: [quantity, termOf('p', piecesPerBar)] }),
+    bars: figure({
+      name: 'bars',
+      unit: '',
+      value: bars,
+      formula: 'ceil(N / p)',
+      terms: [quantity, termOf('p', piecesPerBar)],
+    }),
     leftOver: figure({
       name: 'left of the last bar',
       unit: 'mm',
@@ -82,7 +100,10 @@ const given = (value: number | undefined, start: number, symbol: string, name: s
 function fromBar(run: Run, bar: Bar): Result<Stock> {
   const { part, allowances, shop, units } = run;
   if (bar.size > shop.machine.spindleBore)
-    return refuse(run.way === 'from-bar' ? 'way' : 'stock.size', `${say(bar.size, units)} does not pass the spindle bore (${say(shop.machine.spindleBore, units)}): saw blanks`);
+    return refuse(
+      run.way === 'from-bar' ? 'way' : 'stock.size',
+      `${say(bar.size, units)} does not pass the spindle bore (${say(shop.machine.spindleBore, units)}): saw blanks`,
+    );
   return andThen(chooseBlade(run), (blade) => {
     const start = shop.allowances;
     const front = given(allowances.frontFacing, start.facingParted, 'f', 'front facing allowance');
@@ -90,20 +111,37 @@ function fromBar(run: Run, bar: Bar): Result<Stock> {
     const width = term('w', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
     const firstEnd = given(allowances.firstEnd, start.firstEnd, 'e', 'clean-up of the first end');
     const clearance = given(allowances.jawClearance, start.jawClearance, 'c', 'blade to jaws');
-    const each = sum('pitch', 'mm', [term('L', 'length of the part', part.length, 'mm', 'drawing'), front, width, back]);
+    const each = sum('pitch', 'mm', [
+      term('L', 'length of the part', part.length, 'mm', 'drawing'),
+      front,
+      width,
+      back,
+    ]);
     const gripRemnant = gripRemnantOf(run, bar.size);
     const usable = bar.barLength - firstEnd.value - gripRemnant.value - clearance.value;
     const plain = Math.floor((usable + clearance.value) / each.value + 1e-9);
     const pieces = Math.floor(usable / each.value + 1e-9);
     if (pieces < 1)
-      return refuse('stock.barLength', `a bar of ${say(bar.barLength, units)} gives no piece: each takes ${say(each.value, units)}, and ${say(gripRemnant.value, units)} must be left to hold`);
+      return refuse(
+        'stock.barLength',
+        `a bar of ${say(bar.barLength, units)} gives no piece: each takes ${say(each.value, units)}, and ${say(gripRemnant.value, units)} must be left to hold`,
+      );
     const piecesPerBar = figure({
       name: 'pieces per bar',
       unit: '',
       value: pieces,
       formula: 'floor((B − e − g − c) / P)',
-      terms: [term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'), firstEnd, termOf('g', gripRemnant), clearance, termOf('P', each)],
-      note: plain > pieces ? `Without the room between blade and jaws it would be ${plain}, but the last would be held on less than the grip remnant.` : 'The last piece keeps its whole stick-out and grip.',
+      terms: [
+        term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'),
+        firstEnd,
+        termOf('g', gripRemnant),
+        clearance,
+        termOf('P', each),
+      ],
+      note:
+        plain > pieces
+          ? `Without the room between blade and jaws it would be ${plain}, but the last would be held on less than the grip remnant.`
+          : 'The last piece keeps its whole stick-out and grip.',
     });
     return good({
       ...bar,
@@ -127,16 +165,28 @@ function sawnBlanks(run: Run, bar: Bar): Result<Stock> {
   const front = given(allowances.frontFacing, start.facingSawn, 'f', 'front facing allowance');
   const back = given(allowances.backFacing, start.facingSawn, 'k', 'back facing allowance');
   const kerf = given(allowances.kerf, start.kerf, 'w', 'saw kerf');
-  const each = sum('length of a blank', 'mm', [term('L', 'length of the part', part.length, 'mm', 'drawing'), front, back]);
+  const each = sum('length of a blank', 'mm', [
+    term('L', 'length of the part', part.length, 'mm', 'drawing'),
+    front,
+    back,
+  ]);
   const pitch = sum('blank and kerf', 'mm', [termOf('l', each), kerf]);
   const pieces = Math.floor((bar.barLength + kerf.value) / pitch.value + 1e-9);
-  if (pieces < 1) return refuse('stock.barLength', `a bar of ${say(bar.barLength, units)} gives no blank of ${say(each.value, units)}`);
+  if (pieces < 1)
+    return refuse(
+      'stock.barLength',
+      `a bar of ${say(bar.barLength, units)} gives no blank of ${say(each.value, units)}`,
+    );
   const piecesPerBar = figure({
     name: 'blanks per bar',
     unit: '',
     value: pieces,
     formula: 'floor((B + w) / (l + w))',
-    terms: [term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'), kerf, termOf('l', each)],
+    terms: [
+      term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'),
+      kerf,
+      termOf('l', each),
+    ],
   });
   return good({
     ...bar,

@@ -47,17 +47,22 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
       shared.operations.push(cut.key);
       shared.fine ||= place.fine;
     } else if (!carriage) places.push({ means: 'quill', ...place });
-    else if (station < setup.run.shop.machine.stations) places.push({ means: 'station', station: (station += 1), ...place });
+    else if (station < setup.run.shop.machine.stations)
+      places.push({ means: 'station', station: (station += 1), ...place });
     else places.push({ means: 'each-time', ...place });
   }
-  return places.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: String.fromCharCode(65 + (index % 26)) }));
+  return places
+    .sort((a, b) => a.setting - b.setting)
+    .map((pin, index) => ({ ...pin, letter: String.fromCharCode(65 + (index % 26)) }));
 }
 
 function workStopOf({ setup }: CutSetup): WorkStop {
   if (setup.partsOff)
     return {
       means: 'bar-stop',
-      setting: sum('bar stop, jaws to the end of the bar', 'mm', [term('s', 'stick-out', setup.stickOut.value, 'mm', 'computed')]),
+      setting: sum('bar stop, jaws to the end of the bar', 'mm', [
+        term('s', 'stick-out', setup.stickOut.value, 'mm', 'computed'),
+      ]),
     };
   const { length } = setup.part;
   return {
@@ -87,7 +92,9 @@ export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
 const FINE = 0.1;
 
 /** Whether a setting wants one place more: the length it makes is held closely. */
-export const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean => checks.some(({ measures, size }) => measures === 'length' && size.upper - size.lower <= FINE);
+export const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean =>
+  checks.some(({ measures, size }) => measures === 'length' && size.upper - size.lower <= FINE);
 
 /** The pin an operation stops at. */
-export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined => setup.pins.find(({ operations }) => operations.includes(key));
+export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined =>
+  setup.pins.find(({ operations }) => operations.includes(key));

@@ -46,7 +46,9 @@ export interface Times {
 
 /** Terms of a sum under one symbol each: a, b, c… */
 const lettered = (items: { name: string; minutes: number }[]): Term[] =>
-  items.filter(({ minutes }) => minutes > 0).map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
+  items
+    .filter(({ minutes }) => minutes > 0)
+    .map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
 
 function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
   return checks.map((check) => {
@@ -69,19 +71,36 @@ function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): 
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
   const centred = (operation: CutOperation) => setup.setup.supported && kindOf(operation).underCentre;
   const items = [
-    { name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post', minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0 },
+    {
+      name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post',
+      minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0,
+    },
     { name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
-    { name: 'centre into the tailstock and up', minutes: centred(cut) && !centred(previous) ? hand.changeTailstock + hand.tailstock : 0 },
+    {
+      name: 'centre into the tailstock and up',
+      minutes: centred(cut) && !centred(previous) ? hand.changeTailstock + hand.tailstock : 0,
+    },
     { name: 'centre out', minutes: centred(previous) && !centred(cut) ? hand.tailstock : 0 },
     { name: 'change speed', minutes: previous.speed.value === cut.speed.value ? 0 : hand.speedChange },
     { name: 'change feed', minutes: previous.feed.value === cut.feed.value ? 0 : hand.feedChange },
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
-    { name: 'move the stop to its station', minutes: pin?.means === 'station' && pinOf(setup, previous.key) !== pin ? hand.station : 0 },
+    {
+      name: 'move the stop to its station',
+      minutes: pin?.means === 'station' && pinOf(setup, previous.key) !== pin ? hand.station : 0,
+    },
     { name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
-    ...checks.map(({ what, gauge, every }) => ({ name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`, minutes: (gauge?.minutes ?? 0) / every })),
+    ...checks.map(({ what, gauge, every }) => ({
+      name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
+      minutes: (gauge?.minutes ?? 0) / every,
+    })),
     { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf },
   ];
-  const coarse = checks.filter(({ gauge }) => gauge && !gauge.fineEnough).map(({ what, gauge }) => `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`);
+  const coarse = checks
+    .filter(({ gauge }) => gauge && !gauge.fineEnough)
+    .map(
+      ({ what, gauge }) =>
+        `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`,
+    );
   return { ...cut, checks, warnings: [...cut.warnings, ...coarse], hand: sum('handling time', 'min', lettered(items)) };
 }
 
@@ -105,7 +124,9 @@ function loadingOf({ setup }: StoppedSetup): Figure {
 
 function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
   const { setupMinutes } = setup.run.shop;
-  const tools = cuts.filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index).map(({ tool }) => tool);
+  const tools = cuts
+    .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
+    .map(({ tool }) => tool);
   const inPost = tools.filter(({ mount }) => mount === 'post').length;
   const inTailstock = tools.length - inPost;
   const stations = pins.filter(({ means }) => means !== 'each-time').length;
@@ -114,7 +135,9 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
     'min',
     lettered([
       { name: 'fetch and read', minutes: setup.number === 1 ? setupMinutes.fetchAndRead : 0 },
-      setup.holding.kind === 'collet' ? { name: 'change the collet', minutes: setupMinutes.colletChange } : { name: 'change chuck or jaws', minutes: setupMinutes.jawsChange },
+      setup.holding.kind === 'collet'
+        ? { name: 'change the collet', minutes: setupMinutes.colletChange }
+        : { name: 'change chuck or jaws', minutes: setupMinutes.jawsChange },
       { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
       { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
@@ -126,9 +149,12 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
 /** One piece in one set-up: its operations and getting it in and out. */
 export function timeSetup(stopped: StoppedSetup): PlannedSetup {
   const { setup, order, broken, start, pins, workStop, cuts } = stopped;
-  const operations = cuts.map((cut, index) => timed(cut, cuts[index === 0 ? cuts.length - 1 : index - 1] ?? cut, stopped));
+  const operations = cuts.map((cut, index) =>
+    timed(cut, cuts[index === 0 ? cuts.length - 1 : index - 1] ?? cut, stopped),
+  );
   const loading = loadingOf(stopped);
-  const total = (pick: (operation: TimedOperation) => Figure) => operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
+  const total = (pick: (operation: TimedOperation) => Figure) =>
+    operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
   return {
     setup,
     order,
@@ -140,8 +166,20 @@ export function timeSetup(stopped: StoppedSetup): PlannedSetup {
     loading,
     setting: settingTime(stopped),
     piece: sum(`one piece in set-up ${setup.number}`, 'min', [
-      term('c', 'cutting', total(({ cutting }) => cutting), 'min', 'computed'),
-      term('h', 'handling', total(({ hand }) => hand), 'min', 'computed'),
+      term(
+        'c',
+        'cutting',
+        total(({ cutting }) => cutting),
+        'min',
+        'computed',
+      ),
+      term(
+        'h',
+        'handling',
+        total(({ hand }) => hand),
+        'min',
+        'computed',
+      ),
       term('l', 'getting it in and out', loading.value, 'min', 'computed'),
     ]),
   };
@@ -150,9 +188,34 @@ export function timeSetup(stopped: StoppedSetup): PlannedSetup {
 /** Piece, batch and setting up (handbook 7). */
 export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[]): Times {
   const { timeAllowance, handMinutes } = run.shop;
-  const totalOf = (pick: (setup: PlannedSetup) => number) => setups.reduce((minutes, setup) => minutes + pick(setup), 0);
-  const cutting = sum('cutting', 'min', setups.map(({ operations, setup }) => term(`c${setup.number}`, `set-up ${setup.number}`, operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0), 'min', 'computed')));
-  const hand = sum('handling', 'min', setups.map(({ piece, operations, setup }) => term(`h${setup.number}`, `set-up ${setup.number}`, piece.value - operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0), 'min', 'computed')));
+  const totalOf = (pick: (setup: PlannedSetup) => number) =>
+    setups.reduce((minutes, setup) => minutes + pick(setup), 0);
+  const cutting = sum(
+    'cutting',
+    'min',
+    setups.map(({ operations, setup }) =>
+      term(
+        `c${setup.number}`,
+        `set-up ${setup.number}`,
+        operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0),
+        'min',
+        'computed',
+      ),
+    ),
+  );
+  const hand = sum(
+    'handling',
+    'min',
+    setups.map(({ piece, operations, setup }) =>
+      term(
+        `h${setup.number}`,
+        `set-up ${setup.number}`,
+        piece.value - operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0),
+        'min',
+        'computed',
+      ),
+    ),
+  );
   const piece = figure({
     name: 'time for a piece',
     unit: 'min',
@@ -164,9 +227,23 @@ export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[]): Times
       term('a', 'allowance for what no element covers', timeAllowance, '', 'start value'),
     ],
   });
-  const setup = sum('setting up', 'min', setups.map(({ setting, setup: own }) => term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed')));
+  const setup = sum(
+    'setting up',
+    'min',
+    setups.map(({ setting, setup: own }) =>
+      term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed'),
+    ),
+  );
   const firstOff = sum('inspection of the first-off', 'min', [
-    term('i', 'every size of the drawing once', totalOf(({ operations }) => operations.flatMap(({ checks }) => checks).reduce((minutes, { gauge }) => minutes + (gauge?.minutes ?? 0), 0)), 'min', 'start value'),
+    term(
+      'i',
+      'every size of the drawing once',
+      totalOf(({ operations }) =>
+        operations.flatMap(({ checks }) => checks).reduce((minutes, { gauge }) => minutes + (gauge?.minutes ?? 0), 0),
+      ),
+      'min',
+      'start value',
+    ),
   ]);
   const barLoads = stock.blade ? stock.bars.value : 0;
   return {

@@ -37,10 +37,14 @@ describe('a length as people write it', () => {
 
   test('what is written is read back to the places written', () => {
     fc.assert(
-      fc.property(fc.double({ min: -400, max: 400, noNaN: true }), fc.constantFrom<UnitSystem>('mm', 'in'), (mm, units) => {
-        const back = read(formatLength(mm, units, true), units) as number;
-        expect(Math.abs(back - mm)).toBeLessThanOrEqual(units === 'mm' ? 0.0005001 : 0.00127001);
-      }),
+      fc.property(
+        fc.double({ min: -400, max: 400, noNaN: true }),
+        fc.constantFrom<UnitSystem>('mm', 'in'),
+        (mm, units) => {
+          const back = read(formatLength(mm, units, true), units) as number;
+          expect(Math.abs(back - mm)).toBeLessThanOrEqual(units === 'mm' ? 0.0005001 : 0.00127001);
+        },
+      ),
     );
   });
 

@@ -38,5 +38,6 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const table of ['run_revisions', 'runs', 'part_revisions', 'parts', 'shop_revisions']) await knex.schema.dropTable(table);
+  for (const table of ['run_revisions', 'runs', 'part_revisions', 'parts', 'shop_revisions'])
+    await knex.schema.dropTable(table);
 }

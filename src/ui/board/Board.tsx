@@ -25,7 +25,9 @@ export interface BoardRun {
   units: string;
   due: string | undefined;
   savedAt: string;
-  figures: { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string } | undefined;
+  figures:
+    | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
+    | undefined;
   problem: Problem | undefined;
 }
 
@@ -36,14 +38,23 @@ const Bar = styled.header`
   gap: 8px 12px;
   padding: 12px 20px;
   border-bottom: 1px solid var(--line);
-  > strong { display: flex; align-items: center; gap: 9px; margin-right: auto; font-size: 18px; }
+  > strong {
+    display: flex;
+    align-items: center;
+    gap: 9px;
+    margin-right: auto;
+    font-size: 18px;
+  }
 `;
 
 const Room = styled.main`
   max-width: 1240px;
   margin: 0 auto;
   padding: 20px;
-  h1 { margin-bottom: 12px; font-size: 21px; }
+  h1 {
+    margin-bottom: 12px;
+    font-size: 21px;
+  }
 `;
 
 /** Runs lie over one another like shingles: each row's lower edge over the next one. */
@@ -58,7 +69,9 @@ const Row = styled.li`
   border-radius: 6px;
   background: var(--sheet);
   box-shadow: 0 2px 0 var(--line);
-  &[data-late] { border-left-color: var(--oxide); }
+  &[data-late] {
+    border-left-color: var(--oxide);
+  }
   a {
     display: grid;
     grid-template-columns: 84px minmax(160px, 1.2fr) minmax(150px, 1fr) 160px 130px 120px;
@@ -67,15 +80,46 @@ const Row = styled.li`
     padding: 11px 16px;
     text-decoration: none;
   }
-  a:hover { background: var(--hover); }
-  b { font-size: 16px; }
-  small { display: block; color: var(--ink-soft); font-size: 13px; }
-  .figure { font-family: var(--mono); }
-  .off { font: 700 20px var(--mono); text-align: right; }
-  .off small { display: inline; margin-left: 5px; font: 13px var(--sans); }
-  .late { color: var(--oxide); font-weight: 700; }
-  @media (max-width: 900px) { a { grid-template-columns: 96px 1fr 1fr; } }
-  @media (max-width: 520px) { a { grid-template-columns: 1fr 1fr; } .off { text-align: left; } }
+  a:hover {
+    background: var(--hover);
+  }
+  b {
+    font-size: 16px;
+  }
+  small {
+    display: block;
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  .figure {
+    font-family: var(--mono);
+  }
+  .off {
+    font: 700 20px var(--mono);
+    text-align: right;
+  }
+  .off small {
+    display: inline;
+    margin-left: 5px;
+    font: 13px var(--sans);
+  }
+  .late {
+    color: var(--oxide);
+    font-weight: 700;
+  }
+  @media (max-width: 900px) {
+    a {
+      grid-template-columns: 96px 1fr 1fr;
+    }
+  }
+  @media (max-width: 520px) {
+    a {
+      grid-template-columns: 1fr 1fr;
+    }
+    .off {
+      text-align: left;
+    }
+  }
 `;
 
 const Empty = styled.div`
@@ -83,7 +127,10 @@ const Empty = styled.div`
   border: 1px dashed var(--ink-soft);
   border-radius: 10px;
   text-align: center;
-  p { margin: 8px 0 20px; color: var(--ink-soft); }
+  p {
+    margin: 8px 0 20px;
+    color: var(--ink-soft);
+  }
 `;
 
 /** The day a run is promised for, and how near it is. `today` comes from the server, so that both sides say the same. */
@@ -112,7 +159,13 @@ export function Board({ runs, today }: { runs: BoardRun[]; today: string }) {
     if (!file) return;
     const outcome = await importRun(await file.text());
     if (outcome.kind === 'done') return router.push(`/runs/${outcome.run.id}`);
-    setRefused({ name: file.name, problems: outcome.kind === 'refused' ? outcome.problems : [{ path: '', message: 'the server does not answer; the file is as it was, try again in a moment' }] });
+    setRefused({
+      name: file.name,
+      problems:
+        outcome.kind === 'refused'
+          ? outcome.problems
+          : [{ path: '', message: 'the server does not answer; the file is as it was, try again in a moment' }],
+    });
   };
 
   return (

@@ -8,7 +8,8 @@ export interface Frame {
 }
 
 const at = ({ x, y }: Frame, z: number, r: number) => `${x(z).toFixed(2)},${y(r).toFixed(2)}`;
-const along = (frame: Frame, profile: Profile) => profile.flatMap(({ z0, z1, r0, r1 }) => [at(frame, z0, r0), at(frame, z1, r1)]);
+const along = (frame: Frame, profile: Profile) =>
+  profile.flatMap(({ z0, z1, r0, r1 }) => [at(frame, z0, r0), at(frame, z1, r1)]);
 
 /** The metal of one half of a section: between its outside and its bore. */
 export function metalPath(frame: Frame, { outside, bore }: Workpiece): string {
@@ -24,13 +25,21 @@ export function fullPath(frame: Frame, outside: Profile): string {
 }
 
 /** The outline of a half, open at the axis. */
-export const outlinePath = (frame: Frame, profile: Profile): string => (profile.length === 0 ? '' : `M${along(frame, profile).join('L')}`);
+export const outlinePath = (frame: Frame, profile: Profile): string =>
+  profile.length === 0 ? '' : `M${along(frame, profile).join('L')}`;
 
 /** The edge that a removal makes. */
-export function edgePath(frame: Frame, { outside, bore, faceAt, partedAt }: Removal, from: number, radius: number): string {
+export function edgePath(
+  frame: Frame,
+  { outside, bore, faceAt, partedAt }: Removal,
+  from: number,
+  radius: number,
+): string {
   const shape = outside ?? bore;
   if (shape) {
-    const seen = shape.map((segment) => ({ ...segment, z0: Math.max(segment.z0, from) })).filter(({ z0, z1 }) => z1 > z0);
+    const seen = shape
+      .map((segment) => ({ ...segment, z0: Math.max(segment.z0, from) }))
+      .filter(({ z0, z1 }) => z1 > z0);
     return outlinePath(frame, seen);
   }
   const z = faceAt ?? partedAt ?? 0;
@@ -43,12 +52,17 @@ export function spread(places: number[], distance: number, from: number, upTo: n
   // Clusters of touching neighbours, each centred on the mean of its own places.
   const clusters: { members: typeof order; start: number }[] = [];
   const startOf = (members: typeof order) => {
-    const mean = members.reduce((total, { place }, position) => total + place - position * distance, 0) / members.length;
+    const mean =
+      members.reduce((total, { place }, position) => total + place - position * distance, 0) / members.length;
     return Math.min(Math.max(mean, from), Math.max(from, upTo - (members.length - 1) * distance));
   };
   for (const one of order) {
     let cluster = { members: [one], start: startOf([one]) };
-    for (let last = clusters.at(-1); last && last.start + last.members.length * distance > cluster.start; last = clusters.at(-1)) {
+    for (
+      let last = clusters.at(-1);
+      last && last.start + last.members.length * distance > cluster.start;
+      last = clusters.at(-1)
+    ) {
       clusters.pop();
       const members = [...last.members, ...cluster.members];
       cluster = { members, start: startOf(members) };
@@ -56,6 +70,7 @@ export function spread(places: number[], distance: number, from: number, upTo: n
     clusters.push(cluster);
   }
   const result: number[] = [];
-  for (const { members, start } of clusters) members.forEach(({ index }, position) => (result[index] = start + position * distance));
+  for (const { members, start } of clusters)
+    members.forEach(({ index }, position) => (result[index] = start + position * distance));
   return result;
 }

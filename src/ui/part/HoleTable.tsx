@@ -40,7 +40,9 @@ export function HoleTable() {
           </thead>
           <tbody>
             {bores.map((bore, index) => {
-              const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(`part.bores[${index}]`));
+              const wrong = problems.filter(
+                (problem) => !isMissing(problem) && problem.path.startsWith(`part.bores[${index}]`),
+              );
               return (
                 <Fragment key={index}>
                   <tr>
@@ -65,7 +67,10 @@ export function HoleTable() {
                     ))}
                     <td />
                     <td>
-                      <IconButton aria-label={`Remove hole ${index + 1}`} onPress={() => edit(undefined, ({ part }) => void part.bores?.splice(index, 1))}>
+                      <IconButton
+                        aria-label={`Remove hole ${index + 1}`}
+                        onPress={() => edit(undefined, ({ part }) => void part.bores?.splice(index, 1))}
+                      >
                         <X size={16} aria-hidden />
                       </IconButton>
                     </td>
@@ -73,7 +78,11 @@ export function HoleTable() {
                   {wrong.length > 0 && (
                     <tr className="wrong">
                       <td />
-                      <td colSpan={4}>{wrong.map(({ path, message }) => `${path.endsWith('depth') ? 'Depth' : 'Diameter'}: ${message}`).join(' · ')}</td>
+                      <td colSpan={4}>
+                        {wrong
+                          .map(({ path, message }) => `${path.endsWith('depth') ? 'Depth' : 'Diameter'}: ${message}`)
+                          .join(' · ')}
+                      </td>
                     </tr>
                   )}
                 </Fragment>

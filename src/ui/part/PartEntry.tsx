@@ -18,7 +18,9 @@ const Room = styled.main`
   gap: 16px;
   align-items: start;
   padding: 14px 16px 24px;
-  @media (max-width: 1020px) { grid-template-columns: minmax(0, 1fr); }
+  @media (max-width: 1020px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 const Side = styled.div`
@@ -27,7 +29,10 @@ const Side = styled.div`
   display: flex;
   flex-direction: column;
   gap: 14px;
-  @media (max-width: 1020px) { position: static; order: -1; }
+  @media (max-width: 1020px) {
+    position: static;
+    order: -1;
+  }
 `;
 
 const Paper = styled.div`
@@ -42,8 +47,13 @@ const Missing = styled.div`
   border: 1px solid var(--brass);
   border-radius: 8px;
   background: var(--brass-soft);
-  h2 { margin-bottom: 4px; font-size: 15px; }
-  li { margin-top: 4px; }
+  h2 {
+    margin-bottom: 4px;
+    font-size: 15px;
+  }
+  li {
+    margin-top: 4px;
+  }
 `;
 
 const Ready = styled.div`
@@ -51,10 +61,26 @@ const Ready = styled.div`
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);
-  h2 { display: flex; align-items: center; gap: 8px; margin-bottom: 8px; font-size: 15px; }
-  dl { display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; margin-bottom: 10px; }
-  dt { color: var(--ink-soft); font-size: 13px; }
-  dd { font: 600 17px var(--mono); }
+  h2 {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    margin-bottom: 8px;
+    font-size: 15px;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 10px;
+    margin-bottom: 10px;
+  }
+  dt {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  dd {
+    font: 600 17px var(--mono);
+  }
 `;
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */

@@ -9,8 +9,12 @@ const Grid = styled.div`
   display: grid;
   grid-template-columns: repeat(12, 1fr);
   gap: 8px 10px;
-  > * { grid-column: span var(--w); }
-  @media (max-width: 720px) { grid-template-columns: repeat(6, 1fr); }
+  > * {
+    grid-column: span var(--w);
+  }
+  @media (max-width: 720px) {
+    grid-template-columns: repeat(6, 1fr);
+  }
 `;
 
 const cell = (width: number) => ({ '--w': width }) as React.CSSProperties;
@@ -23,22 +27,46 @@ export function RunFields() {
     <Group aria-label="Run">
       <Grid>
         <div style={cell(3)}>
-          <Field label="Part number" value={part.number} problem={problemAt(problems, 'part.number')} autoFocus={id === 'new' && part.number === ''} onChange={(text) => edit('number', (run) => void (run.part.number = text))} />
+          <Field
+            label="Part number"
+            value={part.number}
+            problem={problemAt(problems, 'part.number')}
+            autoFocus={id === 'new' && part.number === ''}
+            onChange={(text) => edit('number', (run) => void (run.part.number = text))}
+          />
         </div>
         <div style={cell(5)}>
-          <Field label="Name" plain value={part.name ?? ''} onChange={(text) => edit('name', (run) => void (run.part.name = text))} />
+          <Field
+            label="Name"
+            plain
+            value={part.name ?? ''}
+            onChange={(text) => edit('name', (run) => void (run.part.name = text))}
+          />
         </div>
         <div style={cell(2)}>
-          <Field label="Revision" value={part.revision ?? ''} onChange={(text) => edit('revision', (run) => void (run.part.revision = text))} />
+          <Field
+            label="Revision"
+            value={part.revision ?? ''}
+            onChange={(text) => edit('revision', (run) => void (run.part.revision = text))}
+          />
         </div>
         <div style={cell(2)}>
-          <Choice label="Units" value={file.units} onChange={(value) => edit('units', (run) => void (run.units = value === 'in' ? 'in' : 'mm'))}>
+          <Choice
+            label="Units"
+            value={file.units}
+            onChange={(value) => edit('units', (run) => void (run.units = value === 'in' ? 'in' : 'mm'))}
+          >
             <option value="mm">mm</option>
             <option value="in">inch</option>
           </Choice>
         </div>
         <div style={cell(4)}>
-          <Choice label="Material" value={part.material} problem={problemAt(problems, 'part.material')} onChange={(value) => edit('material', (run) => void (run.part.material = value))}>
+          <Choice
+            label="Material"
+            value={part.material}
+            problem={problemAt(problems, 'part.material')}
+            onChange={(value) => edit('material', (run) => void (run.part.material = value))}
+          >
             <option value="">choose …</option>
             {shop.materials.map(({ id: material, name }) => (
               <option key={material} value={material}>
@@ -48,16 +76,33 @@ export function RunFields() {
           </Choice>
         </div>
         <div style={cell(2)}>
-          <Field label="Quantity" value={String(file.quantity)} problem={problemAt(problems, 'quantity')} onChange={(text) => edit('quantity', (run) => void (run.quantity = text))} />
+          <Field
+            label="Quantity"
+            value={String(file.quantity)}
+            problem={problemAt(problems, 'quantity')}
+            onChange={(text) => edit('quantity', (run) => void (run.quantity = text))}
+          />
         </div>
         <div style={cell(3)}>
-          <Choice label="General tolerance" value={part.generalTolerance ?? 'medium'} onChange={(value) => edit('general', (run) => void (run.part.generalTolerance = value === 'fine' ? 'fine' : 'medium'))}>
+          <Choice
+            label="General tolerance"
+            value={part.generalTolerance ?? 'medium'}
+            onChange={(value) =>
+              edit('general', (run) => void (run.part.generalTolerance = value === 'fine' ? 'fine' : 'medium'))
+            }
+          >
             <option value="medium">medium</option>
             <option value="fine">fine</option>
           </Choice>
         </div>
         <div style={cell(3)}>
-          <Field label="Promised for" type="date" value={file.due ?? ''} problem={problemAt(problems, 'due')} onChange={(text) => edit('due', (run) => void (run.due = text))} />
+          <Field
+            label="Promised for"
+            type="date"
+            value={file.due ?? ''}
+            problem={problemAt(problems, 'due')}
+            onChange={(text) => edit('due', (run) => void (run.due = text))}
+          />
         </div>
       </Grid>
     </Group>
@@ -79,14 +124,29 @@ export function StockFields() {
       </h2>
       <Grid>
         <div style={cell(3)}>
-          <Choice label="Way" value={file.way ?? 'choose'} problem={problemAt(problems, 'way')} onChange={(value) => edit('way', (run) => void (run.way = value as 'choose'))}>
+          <Choice
+            label="Way"
+            value={file.way ?? 'choose'}
+            problem={problemAt(problems, 'way')}
+            onChange={(value) => edit('way', (run) => void (run.way = value as 'choose'))}
+          >
             <option value="choose">choose</option>
             <option value="from-bar">from the bar</option>
             <option value="sawn-blanks">sawn blanks</option>
           </Choice>
         </div>
         <div style={cell(3)}>
-          <Choice label="Bar" value={named ? 'named' : 'choose'} onChange={(value) => edit('stock', (run) => void (run.stock = value === 'named' ? { form: 'round', size: '', condition: 'drawn' } : 'choose'))}>
+          <Choice
+            label="Bar"
+            value={named ? 'named' : 'choose'}
+            onChange={(value) =>
+              edit(
+                'stock',
+                (run) =>
+                  void (run.stock = value === 'named' ? { form: 'round', size: '', condition: 'drawn' } : 'choose'),
+              )
+            }
+          >
             <option value="choose">choose</option>
             <option value="named">this one</option>
           </Choice>
@@ -94,7 +154,12 @@ export function StockFields() {
         {named && (
           <>
             <div style={cell(2)}>
-              <Field label="Diameter of the bar" value={String(named.size)} problem={problemAt(problems, 'stock.size')} onChange={(text) => editStock('size', text)} />
+              <Field
+                label="Diameter of the bar"
+                value={String(named.size)}
+                problem={problemAt(problems, 'stock.size')}
+                onChange={(text) => editStock('size', text)}
+              />
             </div>
             <div style={cell(2)}>
               <Choice
@@ -102,7 +167,8 @@ export function StockFields() {
                 value={named.condition ?? 'drawn'}
                 onChange={(value) =>
                   edit('condition', (run) => {
-                    if (run.stock && run.stock !== 'choose') run.stock.condition = value === 'hot-rolled' ? 'hot-rolled' : 'drawn';
+                    if (run.stock && run.stock !== 'choose')
+                      run.stock.condition = value === 'hot-rolled' ? 'hot-rolled' : 'drawn';
                   })
                 }
               >

@@ -11,8 +11,22 @@ import { EntryTable, Group } from './table';
 const COLUMNS = ['diameter', 'length', 'front', 'back', 'roughness', 'name'] as const;
 type Column = (typeof COLUMNS)[number];
 
-const LABELS: Record<Column, string> = { diameter: 'Diameter', length: 'Length', front: 'Chamfer front', back: 'Chamfer back', roughness: 'Ra', name: 'Name' };
-const WIDTHS: Record<Column, number | undefined> = { diameter: 126, length: 112, front: 58, back: 58, roughness: 56, name: undefined };
+const LABELS: Record<Column, string> = {
+  diameter: 'Diameter',
+  length: 'Length',
+  front: 'Chamfer front',
+  back: 'Chamfer back',
+  roughness: 'Ra',
+  name: 'Name',
+};
+const WIDTHS: Record<Column, number | undefined> = {
+  diameter: 126,
+  length: 112,
+  front: 58,
+  back: 58,
+  roughness: 56,
+  name: undefined,
+};
 
 const textOf = (step: StepFile, column: Column): string => {
   if (column === 'diameter' || column === 'length') return sizeText(step[column]);
@@ -26,7 +40,8 @@ function write(step: StepFile, column: Column, text: string): void {
   else step[column] = text;
 }
 
-const pathOf = (index: number, column: Column) => `part.outside[${index}].${column === 'front' || column === 'back' ? `chamfers.${column}` : column}`;
+const pathOf = (index: number, column: Column) =>
+  `part.outside[${index}].${column === 'front' || column === 'back' ? `chamfers.${column}` : column}`;
 
 /** The outside as a list of steps, read from the drawing front to back. Enter goes to the next step, and makes it. */
 export function StepTable({ onMark }: { onMark: (path: string | undefined) => void }) {
@@ -35,7 +50,12 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
   const { outside } = file.part;
 
   /** Focuses a field once it is there. */
-  const go = (index: number, column: Column) => requestAnimationFrame(() => table.current?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"], [name="${pathOf(index, column)}"] input`)?.focus());
+  const go = (index: number, column: Column) =>
+    requestAnimationFrame(() =>
+      table.current
+        ?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"], [name="${pathOf(index, column)}"] input`)
+        ?.focus(),
+    );
 
   const insert = (index: number) => {
     edit(undefined, ({ part }) => void part.outside.splice(index, 0, emptyStep()));
@@ -83,7 +103,9 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
         </thead>
         <tbody>
           {outside.map((step, index) => {
-            const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(`part.outside[${index}]`));
+            const wrong = problems.filter(
+              (problem) => !isMissing(problem) && problem.path.startsWith(`part.outside[${index}]`),
+            );
             return (
               <Fragment key={index}>
                 <tr onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>
@@ -122,7 +144,11 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                     />
                   </td>
                   <td>
-                    <IconButton aria-label={`Remove step ${index + 1}`} onPress={() => removeStep(index)} isDisabled={outside.length === 1}>
+                    <IconButton
+                      aria-label={`Remove step ${index + 1}`}
+                      onPress={() => removeStep(index)}
+                      isDisabled={outside.length === 1}
+                    >
                       <X size={16} aria-hidden />
                     </IconButton>
                   </td>

@@ -6,13 +6,44 @@ export const EntryTable = styled.table`
   width: 100%;
   min-width: 540px;
   border-collapse: collapse;
-  th { padding: 0 6px 4px 0; color: var(--ink-soft); font-weight: 400; font-size: 13px; text-align: left; white-space: nowrap; }
-  td { padding: 0 6px 5px 0; vertical-align: top; }
-  td:last-child, th:last-child { padding-right: 0; width: 1%; }
-  td.number { width: 22px; padding-top: 7px; color: var(--ink-soft); font-family: var(--mono); }
-  td.tick { width: 44px; text-align: center; padding-top: 8px; }
-  tr.wrong td { padding-bottom: 8px; color: var(--oxide); font-size: 13px; }
-  input[type='checkbox'] { width: 18px; height: 18px; accent-color: var(--ink); }
+  th {
+    padding: 0 6px 4px 0;
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+    text-align: left;
+    white-space: nowrap;
+  }
+  td {
+    padding: 0 6px 5px 0;
+    vertical-align: top;
+  }
+  td:last-child,
+  th:last-child {
+    padding-right: 0;
+    width: 1%;
+  }
+  td.number {
+    width: 22px;
+    padding-top: 7px;
+    color: var(--ink-soft);
+    font-family: var(--mono);
+  }
+  td.tick {
+    width: 44px;
+    text-align: center;
+    padding-top: 8px;
+  }
+  tr.wrong td {
+    padding-bottom: 8px;
+    color: var(--oxide);
+    font-size: 13px;
+  }
+  input[type='checkbox'] {
+    width: 18px;
+    height: 18px;
+    accent-color: var(--ink);
+  }
 `;
 
 export const Group = styled.section`
@@ -22,6 +53,16 @@ export const Group = styled.section`
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);
-  h2 { display: flex; align-items: baseline; gap: 10px; margin-bottom: 8px; font-size: 15px; }
-  h2 small { color: var(--ink-soft); font-weight: 400; font-size: 13px; }
+  h2 {
+    display: flex;
+    align-items: baseline;
+    gap: 10px;
+    margin-bottom: 8px;
+    font-size: 15px;
+  }
+  h2 small {
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+  }
 `;

@@ -13,11 +13,18 @@ const Pane = styled(Popover)`
   background: var(--sheet);
   color: var(--ink);
   box-shadow: 0 8px 28px rgb(0 0 0 / 22%);
-  & section { padding: 14px 16px; outline: none; }
+  & section {
+    padding: 14px 16px;
+    outline: none;
+  }
 `;
 
 /** A small pane at what was pressed; Escape closes it. */
-export function Balloon({ label, children, ...popover }: { label: string; children: ReactNode } & Omit<PopoverProps, 'children'>) {
+export function Balloon({
+  label,
+  children,
+  ...popover
+}: { label: string; children: ReactNode } & Omit<PopoverProps, 'children'>) {
   return (
     <Pane {...popover}>
       <Dialog aria-label={label}>{children}</Dialog>

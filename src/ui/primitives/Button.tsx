@@ -16,10 +16,22 @@ const base = css`
   cursor: pointer;
   white-space: nowrap;
   text-decoration: none;
-  &[data-hovered], &:hover { background: var(--hover); }
-  &[data-pressed] { transform: translateY(1px); }
-  &[data-disabled] { color: var(--ink-soft); cursor: default; background: transparent; opacity: 0.65; }
-  @media (pointer: coarse) { min-height: 44px; }
+  &[data-hovered],
+  &:hover {
+    background: var(--hover);
+  }
+  &[data-pressed] {
+    transform: translateY(1px);
+  }
+  &[data-disabled] {
+    color: var(--ink-soft);
+    cursor: default;
+    background: transparent;
+    opacity: 0.65;
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 
 /** The usual button. `$strong` is for the one thing to do next. */
@@ -31,8 +43,15 @@ export const Button = styled(AriaButton)<{ $strong?: boolean }>`
       background: var(--ink);
       border-color: var(--ink);
       color: var(--sheet);
-      &[data-hovered], &:hover { background: var(--ink-soft); }
-      &[data-disabled] { background: var(--line); border-color: var(--line); color: var(--ink); }
+      &[data-hovered],
+      &:hover {
+        background: var(--ink-soft);
+      }
+      &[data-disabled] {
+        background: var(--line);
+        border-color: var(--line);
+        color: var(--ink);
+      }
     `}
 `;
 
@@ -47,5 +66,7 @@ export const IconButton = styled(AriaButton)`
   ${base}
   width: 34px;
   padding: 0;
-  @media (pointer: coarse) { width: 44px; }
+  @media (pointer: coarse) {
+    width: 44px;
+  }
 `;

@@ -11,14 +11,22 @@ const box = css`
   border-radius: var(--round);
   background: var(--sheet);
   color: var(--ink);
-  &[data-invalid], &[aria-invalid='true'] { border-color: var(--oxide); box-shadow: inset 0 -2px 0 var(--oxide); }
-  @media (pointer: coarse) { min-height: 44px; }
+  &[data-invalid],
+  &[aria-invalid='true'] {
+    border-color: var(--oxide);
+    box-shadow: inset 0 -2px 0 var(--oxide);
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 
 const Box = styled(Input)`
   ${box}
   font-family: var(--mono);
-  &[data-plain] { font-family: var(--sans); }
+  &[data-plain] {
+    font-family: var(--sans);
+  }
 `;
 
 const Select = styled.select`
@@ -61,7 +69,22 @@ export interface FieldProps {
 }
 
 /** A line of text or figures. Whatever is typed stays; what is wrong with it is said below. */
-export function Field({ label, value, onChange, problem, labelHidden, plain, placeholder, type = 'text', onBlur, onKeyDown, inputRef, name, autoFocus, problemElsewhere }: FieldProps) {
+export function Field({
+  label,
+  value,
+  onChange,
+  problem,
+  labelHidden,
+  plain,
+  placeholder,
+  type = 'text',
+  onBlur,
+  onKeyDown,
+  inputRef,
+  name,
+  autoFocus,
+  problemElsewhere,
+}: FieldProps) {
   return (
     <TextField
       value={value}
@@ -74,19 +97,45 @@ export function Field({ label, value, onChange, problem, labelHidden, plain, pla
       {...(autoFocus ? { autoFocus } : {})}
     >
       {!labelHidden && <FieldLabel>{label}</FieldLabel>}
-      <Box placeholder={placeholder ?? ''} autoComplete="off" spellCheck={false} {...(plain ? { 'data-plain': '' } : {})} {...(onKeyDown ? { onKeyDown } : {})} {...(inputRef ? { ref: inputRef } : {})} title={problemElsewhere ? problem : undefined} />
+      <Box
+        placeholder={placeholder ?? ''}
+        autoComplete="off"
+        spellCheck={false}
+        {...(plain ? { 'data-plain': '' } : {})}
+        {...(onKeyDown ? { onKeyDown } : {})}
+        {...(inputRef ? { ref: inputRef } : {})}
+        title={problemElsewhere ? problem : undefined}
+      />
       {!problemElsewhere && <Wrong>{problem}</Wrong>}
     </TextField>
   );
 }
 
 /** A choice of a few. The browser's own select: the keyboard and every screen reader know it. */
-export function Choice({ label, value, onChange, children, problem }: { label: string; value: string; onChange: (value: string) => void; children: ReactNode; problem?: string | undefined }) {
+export function Choice({
+  label,
+  value,
+  onChange,
+  children,
+  problem,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  children: ReactNode;
+  problem?: string | undefined;
+}) {
   const id = `choice-${label.replace(/\W+/g, '-')}`;
   return (
     <div>
       <FieldLabel htmlFor={id}>{label}</FieldLabel>
-      <Select id={id} value={value} onChange={(event) => onChange(event.target.value)} aria-invalid={problem !== undefined} aria-describedby={problem ? `${id}-problem` : undefined}>
+      <Select
+        id={id}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        aria-invalid={problem !== undefined}
+        aria-describedby={problem ? `${id}-problem` : undefined}
+      >
         {children}
       </Select>
       {problem && (

@@ -13,12 +13,25 @@ const Strip = styled.div<{ $danger: boolean }>`
   border: 1px solid ${({ $danger }) => ($danger ? 'var(--oxide)' : 'var(--brass)')};
   border-radius: var(--round);
   background: ${({ $danger }) => ($danger ? 'var(--oxide-soft)' : 'var(--brass-soft)')};
-  svg { flex: none; color: ${({ $danger }) => ($danger ? 'var(--oxide)' : 'var(--brass)')}; }
-  > div { flex: 1 1 300px; }
+  svg {
+    flex: none;
+    color: ${({ $danger }) => ($danger ? 'var(--oxide)' : 'var(--brass)')};
+  }
+  > div {
+    flex: 1 1 300px;
+  }
 `;
 
 /** Something to know before going on, with what can be done about it. */
-export function Notice({ danger = false, children, actions }: { danger?: boolean; children: ReactNode; actions?: ReactNode }) {
+export function Notice({
+  danger = false,
+  children,
+  actions,
+}: {
+  danger?: boolean;
+  children: ReactNode;
+  actions?: ReactNode;
+}) {
   return (
     <Strip $danger={danger} role={danger ? 'alert' : 'status'}>
       <TriangleAlert size={18} aria-hidden />

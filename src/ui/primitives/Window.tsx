@@ -23,7 +23,10 @@ const Pane = styled(Modal)`
   border-radius: 10px;
   background: var(--sheet);
   box-shadow: 0 12px 40px rgb(0 0 0 / 30%);
-  & section { padding: 18px 22px 22px; outline: none; }
+  & section {
+    padding: 18px 22px 22px;
+    outline: none;
+  }
 `;
 
 const Head = styled.div`
@@ -31,11 +34,23 @@ const Head = styled.div`
   align-items: center;
   justify-content: space-between;
   margin-bottom: 12px;
-  h2 { font-size: 19px; }
+  h2 {
+    font-size: 19px;
+  }
 `;
 
 /** Something to read or decide before going on; Escape closes it and focus goes back where it was. */
-export function Window({ title, open, onClose, children }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {
+export function Window({
+  title,
+  open,
+  onClose,
+  children,
+}: {
+  title: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}) {
   return (
     <Veil isOpen={open} onOpenChange={(next) => !next && onClose()} isDismissable>
       <Pane>

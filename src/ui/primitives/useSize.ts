@@ -2,7 +2,10 @@
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
 /** The width and height of an element in px, followed as they change. */
-export function useSize<T extends HTMLElement>(start: { width: number; height: number }): [RefObject<T | null>, { width: number; height: number }] {
+export function useSize<T extends HTMLElement>(start: {
+  width: number;
+  height: number;
+}): [RefObject<T | null>, { width: number; height: number }] {
   const ref = useRef<T | null>(null);
   const [size, setSize] = useState(start);
   useLayoutEffect(() => {

@@ -45,25 +45,99 @@ const Paper = styled.main`
   font-size: 12.5pt;
   line-height: 1.25;
   box-shadow: 0 1px 8px rgb(0 0 0 / 18%);
-  @media print { margin: 0; padding: 0; box-shadow: none; max-width: none; }
-  h1 { font-size: 22pt; line-height: 1.1; }
-  h2 { margin: 4mm 0 1mm; padding-top: 1.5mm; border-top: 2.5px solid #000; font-size: 14.5pt; }
-  .head { display: flex; justify-content: space-between; gap: 8mm; }
-  .head .off { font: 700 26pt var(--mono); text-align: right; white-space: nowrap; }
-  .facts { display: grid; grid-template-columns: repeat(4, auto); gap: 1mm 7mm; margin-top: 2.5mm; }
-  .facts dt { font-size: 10pt; }
-  .facts dd { font: 700 13.5pt var(--mono); white-space: nowrap; }
-  .drawing { height: 52mm; margin-top: 2mm; }
-  table { width: 100%; border-collapse: collapse; table-layout: fixed; }
-  th { padding: 0 2mm 1mm 0; border-bottom: 1.2px solid #000; font-size: 10pt; font-weight: 400; text-align: left; }
-  td { padding: 1.1mm 2mm 1.1mm 0; border-bottom: 0.5px solid #777; vertical-align: top; }
-  td.figure, th.figure { font-family: var(--mono); text-align: right; white-space: nowrap; }
-  th.figure { font-family: var(--sans); }
-  td.big { font-size: 14.5pt; font-weight: 700; }
-  td small { display: block; font: 400 10pt/1.2 var(--sans); }
-  tr { break-inside: avoid; }
-  .warnings li { margin-top: 1mm; padding-left: 5mm; text-indent: -5mm; break-inside: avoid; }
-  .foot { margin-top: 4mm; padding-top: 2mm; border-top: 1px solid #000; font-size: 10.5pt; break-inside: avoid; }
+  @media print {
+    margin: 0;
+    padding: 0;
+    box-shadow: none;
+    max-width: none;
+  }
+  h1 {
+    font-size: 22pt;
+    line-height: 1.1;
+  }
+  h2 {
+    margin: 4mm 0 1mm;
+    padding-top: 1.5mm;
+    border-top: 2.5px solid #000;
+    font-size: 14.5pt;
+  }
+  .head {
+    display: flex;
+    justify-content: space-between;
+    gap: 8mm;
+  }
+  .head .off {
+    font: 700 26pt var(--mono);
+    text-align: right;
+    white-space: nowrap;
+  }
+  .facts {
+    display: grid;
+    grid-template-columns: repeat(4, auto);
+    gap: 1mm 7mm;
+    margin-top: 2.5mm;
+  }
+  .facts dt {
+    font-size: 10pt;
+  }
+  .facts dd {
+    font: 700 13.5pt var(--mono);
+    white-space: nowrap;
+  }
+  .drawing {
+    height: 52mm;
+    margin-top: 2mm;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    table-layout: fixed;
+  }
+  th {
+    padding: 0 2mm 1mm 0;
+    border-bottom: 1.2px solid #000;
+    font-size: 10pt;
+    font-weight: 400;
+    text-align: left;
+  }
+  td {
+    padding: 1.1mm 2mm 1.1mm 0;
+    border-bottom: 0.5px solid #777;
+    vertical-align: top;
+  }
+  td.figure,
+  th.figure {
+    font-family: var(--mono);
+    text-align: right;
+    white-space: nowrap;
+  }
+  th.figure {
+    font-family: var(--sans);
+  }
+  td.big {
+    font-size: 14.5pt;
+    font-weight: 700;
+  }
+  td small {
+    display: block;
+    font: 400 10pt/1.2 var(--sans);
+  }
+  tr {
+    break-inside: avoid;
+  }
+  .warnings li {
+    margin-top: 1mm;
+    padding-left: 5mm;
+    text-indent: -5mm;
+    break-inside: avoid;
+  }
+  .foot {
+    margin-top: 4mm;
+    padding-top: 2mm;
+    border-top: 1px solid #000;
+    font-size: 10.5pt;
+    break-inside: avoid;
+  }
 `;
 
 const COLUMNS = ['12mm', '47mm', '15mm', '15mm', '30mm', '27mm', 'auto'];
@@ -79,7 +153,10 @@ export function PrintSheet() {
     return (
       <Actions>
         <p>
-          There is no plan to print: {entryName(problems[0]?.path ?? '')} {problems[0]?.message}. <PlaceLink id={id} place="part">Go on with the part</PlaceLink>
+          There is no plan to print: {entryName(problems[0]?.path ?? '')} {problems[0]?.message}.{' '}
+          <PlaceLink id={id} place="part">
+            Go on with the part
+          </PlaceLink>
         </p>
       </Actions>
     );
@@ -101,7 +178,10 @@ function PrintedPlan({ plan }: { plan: Plan }) {
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
   const fromBar = stock.way === 'from-bar';
-  const cautions = setups.flatMap(({ setup, operations }) => [...setup.cautions, ...operations.flatMap(({ cautions: own }) => own)]);
+  const cautions = setups.flatMap(({ setup, operations }) => [
+    ...setup.cautions,
+    ...operations.flatMap(({ cautions: own }) => own),
+  ]);
   const dangers = [...new Set(cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))];
   const facts = [
     ['Material', run.shop.material.name],
@@ -120,7 +200,8 @@ function PrintedPlan({ plan }: { plan: Plan }) {
           <h1>{part.name || part.number}</h1>
           <p>
             {part.number}
-            {part.revision && ` · revision ${part.revision}`} · {run.shop.machine.name} · lengths in {units}, z from the finished face
+            {part.revision && ` · revision ${part.revision}`} · {run.shop.machine.name} · lengths in {units}, z from the
+            finished face
           </p>
         </div>
         <div className="off">{run.quantity} off</div>
@@ -149,9 +230,7 @@ function PrintedPlan({ plan }: { plan: Plan }) {
           </ul>
         </>
       )}
-      <div className="foot">
-        {dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.
-      </div>
+      <div className="foot">{dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.</div>
     </Paper>
   );
 }
@@ -159,14 +238,21 @@ function PrintedPlan({ plan }: { plan: Plan }) {
 function PrintedSetup({ planned }: { planned: PlannedSetup }) {
   const { setup, operations, workStop } = planned;
   const { units } = setup.run;
-  const grip = setup.holding.grip === 'stock' ? (setup.partsOff ? 'the bar' : 'the blank') : `⌀${formatNominal(setup.holding.diameter, units)}`;
+  const grip =
+    setup.holding.grip === 'stock'
+      ? setup.partsOff
+        ? 'the bar'
+        : 'the blank'
+      : `⌀${formatNominal(setup.holding.diameter, units)}`;
   return (
     <section>
       <h2>
         Set-up {setup.number}: {HOLDING[setup.holding.kind]} on {grip}, from the {setup.end}
       </h2>
       <p>
-        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {workStop.means === 'bar-stop' ? 'bar stop' : 'spindle stop'} <b>{formatLength(workStop.setting.value, units)}</b>
+        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> ·{' '}
+        {workStop.means === 'bar-stop' ? 'bar stop' : 'spindle stop'}{' '}
+        <b>{formatLength(workStop.setting.value, units)}</b>
         {setup.supported && ' · centre at the free end while turning; out before parting'}
       </p>
       <table>
@@ -199,7 +285,8 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
 function PrintedOperation({ operation, planned }: { operation: TimedOperation; planned: PlannedSetup }) {
   const { units } = planned.setup.run;
   const pin = pinOf(planned, operation.key);
-  const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'quill' ? 'quill' : 'set each time';
+  const means =
+    pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'quill' ? 'quill' : 'set each time';
   const other = operation.stop.settings[1];
   const turned = operation.passes.filter(({ diameter }) => diameter !== undefined);
   return (
@@ -235,7 +322,8 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
         {operation.checks.map(({ what, size, gauge, every }) => (
           <div key={what}>
             <b style={{ whiteSpace: 'nowrap' }}>
-              {formatLength(size.nominal + size.lower, units, size.upper - size.lower < 0.1)} – {formatLength(size.nominal + size.upper, units, size.upper - size.lower < 0.1)}
+              {formatLength(size.nominal + size.lower, units, size.upper - size.lower < 0.1)} –{' '}
+              {formatLength(size.nominal + size.upper, units, size.upper - size.lower < 0.1)}
             </b>
             <small>
               {what}, {gauge?.name ?? 'measure'}

@@ -12,9 +12,22 @@ const Table = styled.table`
   width: 100%;
   margin: 14px 0;
   border-collapse: collapse;
-  th, td { padding: 5px 8px; border-bottom: 1px solid var(--line); text-align: left; vertical-align: top; }
-  td { font-family: var(--mono); overflow-wrap: anywhere; }
-  th { color: var(--ink-soft); font-weight: 400; font-size: 13px; }
+  th,
+  td {
+    padding: 5px 8px;
+    border-bottom: 1px solid var(--line);
+    text-align: left;
+    vertical-align: top;
+  }
+  td {
+    font-family: var(--mono);
+    overflow-wrap: anywhere;
+  }
+  th {
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+  }
 `;
 
 const Buttons = styled.div`
@@ -36,7 +49,8 @@ export function ConflictWindow({ mine, current, onSettle, onClose }: Props) {
   return (
     <Window title="Someone else saved this run meanwhile" open onClose={onClose}>
       <p>
-        Revision {current.revision} was saved on {format(new Date(current.savedAt), 'd MMM, HH:mm')}. Yours is not saved yet and stays here until you decide. The other revision is kept in any case.
+        Revision {current.revision} was saved on {format(new Date(current.savedAt), 'd MMM, HH:mm')}. Yours is not saved
+        yet and stays here until you decide. The other revision is kept in any case.
       </p>
       <Table>
         <thead>
@@ -65,7 +79,9 @@ export function ConflictWindow({ mine, current, onSettle, onClose }: Props) {
         <Button $strong onPress={() => onSettle('mine')}>
           Save mine as revision {current.revision + 1}
         </Button>
-        <Button onPress={() => onSettle('theirs')}>Go on from revision {current.revision}; undo brings mine back</Button>
+        <Button onPress={() => onSettle('theirs')}>
+          Go on from revision {current.revision}; undo brings mine back
+        </Button>
         <Button onPress={onClose}>Decide later</Button>
       </Buttons>
     </Window>

@@ -18,7 +18,9 @@ const List = styled.dl`
   display: grid;
   grid-template-columns: max-content 1fr;
   gap: 8px 18px;
-  dt { font-family: var(--mono); }
+  dt {
+    font-family: var(--mono);
+  }
 `;
 
 const Notes = styled.p`
@@ -39,8 +41,9 @@ export function HelpWindow({ open, onClose }: { open: boolean; onClose: () => vo
         ))}
       </List>
       <Notes>
-        Lengths are written as on the drawing: 12.7, 3/8 in, 1 1/32&quot;, .35in. A tolerance follows its size: 14 h8, 22 −0.1/0, 9 ±0.05; without one the general tolerance applies. z counts from the
-        finished face, towards the chuck. The shop&apos;s rules, the machine&apos;s manual and local law come before anything planned here.
+        Lengths are written as on the drawing: 12.7, 3/8 in, 1 1/32&quot;, .35in. A tolerance follows its size: 14 h8,
+        22 −0.1/0, 9 ±0.05; without one the general tolerance applies. z counts from the finished face, towards the
+        chuck. The shop&apos;s rules, the machine&apos;s manual and local law come before anything planned here.
       </Notes>
     </Window>
   );

@@ -32,8 +32,14 @@ const Brand = styled(Link)`
 const Title = styled.div`
   min-width: 180px;
   flex: 0 1 auto;
-  h1 { font-size: 16px; line-height: 1.2; }
-  p { color: var(--ink-soft); font-size: 13px; }
+  h1 {
+    font-size: 16px;
+    line-height: 1.2;
+  }
+  p {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
 `;
 
 const Places = styled.nav`
@@ -48,9 +54,19 @@ const Places = styled.nav`
     border-radius: var(--round);
     text-decoration: none;
   }
-  a:hover { background: var(--hover); }
-  a[aria-current='page'] { box-shadow: inset 0 -3px 0 var(--ink); border-radius: 0; font-weight: 700; }
-  @media (pointer: coarse) { a { min-height: 44px; } }
+  a:hover {
+    background: var(--hover);
+  }
+  a[aria-current='page'] {
+    box-shadow: inset 0 -3px 0 var(--ink);
+    border-radius: 0;
+    font-weight: 700;
+  }
+  @media (pointer: coarse) {
+    a {
+      min-height: 44px;
+    }
+  }
 `;
 
 const Doing = styled.div`
@@ -101,7 +117,9 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
       <Title>
         <h1>{part.name || (id === 'new' ? 'New run' : part.number)}</h1>
         <p>
-          {[part.number, part.revision && `rev ${part.revision}`, file.quantity && `${file.quantity} off`].filter(Boolean).join(' · ') || 'nothing entered yet'}
+          {[part.number, part.revision && `rev ${part.revision}`, file.quantity && `${file.quantity} off`]
+            .filter(Boolean)
+            .join(' · ') || 'nothing entered yet'}
           {dayOf(file.due)}
         </p>
       </Title>

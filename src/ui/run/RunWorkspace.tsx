@@ -25,11 +25,26 @@ function download(name: string, document: unknown): void {
 }
 
 /** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
-export function RunWorkspace({ id, served, revision, shop, children }: { id: string; served: RunFile; revision: number; shop: Shop; children: ReactNode }) {
+export function RunWorkspace({
+  id,
+  served,
+  revision,
+  shop,
+  children,
+}: {
+  id: string;
+  served: RunFile;
+  revision: number;
+  shop: Shop;
+  children: ReactNode;
+}) {
   const [run] = useState(() => createRunStore(id, served, revision));
   const file = useStore(run.store, (state) => state.file);
   const dirty = useStore(run.store, (state) => state.saved !== JSON.stringify(state.file));
-  const can = { undo: useStore(run.store.temporal, ({ pastStates }) => pastStates.length > 0), redo: useStore(run.store.temporal, ({ futureStates }) => futureStates.length > 0) };
+  const can = {
+    undo: useStore(run.store.temporal, ({ pastStates }) => pastStates.length > 0),
+    redo: useStore(run.store.temporal, ({ futureStates }) => futureStates.length > 0),
+  };
   const [restored, setRestored] = useState(false);
   const [help, setHelp] = useState(false);
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
@@ -45,22 +60,56 @@ export function RunWorkspace({ id, served, revision, shop, children }: { id: str
     if (document) download(`${file.part.number || 'run'}.json`, document);
   };
   const keys = useMemo(
-    () => ({ 'Ctrl+s': () => void save(), 'Ctrl+z': run.undo, 'Ctrl+y': run.redo, 'Ctrl+Shift+z': run.redo, '?': () => setHelp(true) }),
+    () => ({
+      'Ctrl+s': () => void save(),
+      'Ctrl+z': run.undo,
+      'Ctrl+y': run.redo,
+      'Ctrl+Shift+z': run.redo,
+      '?': () => setHelp(true),
+    }),
     [save, run],
   );
   useShortcuts(keys);
 
-  const problems = useMemo(() => [...(saving.kind === 'refused' ? saving.problems : []), ...(planned.answer?.problems ?? [])], [planned, saving]);
+  const problems = useMemo(
+    () => [...(saving.kind === 'refused' ? saving.problems : []), ...(planned.answer?.problems ?? [])],
+    [planned, saving],
+  );
   const workspace = useMemo<Workspace>(
-    () => ({ id, file, edit: run.edit, shop, planned, problems, selected, pass, select: (key, at) => setSelection({ selected: key, pass: at }) }),
+    () => ({
+      id,
+      file,
+      edit: run.edit,
+      shop,
+      planned,
+      problems,
+      selected,
+      pass,
+      select: (key, at) => setSelection({ selected: key, pass: at }),
+    }),
     [id, file, run, shop, planned, problems, selected, pass],
   );
 
   return (
     <WorkspaceContext.Provider value={workspace}>
-      <RunHeader id={id} file={file} dirty={dirty} saving={saving} can={can} on={{ undo: run.undo, redo: run.redo, save: () => void save(), help: () => setHelp(true), export: () => void exported() }} />
+      <RunHeader
+        id={id}
+        file={file}
+        dirty={dirty}
+        saving={saving}
+        can={can}
+        on={{
+          undo: run.undo,
+          redo: run.redo,
+          save: () => void save(),
+          help: () => setHelp(true),
+          export: () => void exported(),
+        }}
+      />
       {restored && dirty && (
-        <Notice actions={<Button onPress={() => setRestored(false)}>Good</Button>}>Changes that were not saved last time are here again, from this browser. Save keeps them.</Notice>
+        <Notice actions={<Button onPress={() => setRestored(false)}>Good</Button>}>
+          Changes that were not saved last time are here again, from this browser. Save keeps them.
+        </Notice>
       )}
       {saving.kind === 'unreachable' && (
         <Notice danger actions={<Button onPress={() => void save()}>Try again</Button>}>
@@ -72,9 +121,21 @@ export function RunWorkspace({ id, served, revision, shop, children }: { id: str
           Not saved: {saving.problems.map(({ path, message }) => `${entryName(path)} ${message}`).join('; ')}
         </Notice>
       )}
-      {planned.failed && <Notice danger>The planner stopped on this run, which is a fault of the program. Nothing typed is lost; save the run file with the arrow above and send it in.</Notice>}
+      {planned.failed && (
+        <Notice danger>
+          The planner stopped on this run, which is a fault of the program. Nothing typed is lost; save the run file
+          with the arrow above and send it in.
+        </Notice>
+      )}
       {children}
-      {saving.kind === 'conflict' && <ConflictWindow mine={file} current={saving.current} onSettle={(keep) => void settle(saving.current, keep)} onClose={dismiss} />}
+      {saving.kind === 'conflict' && (
+        <ConflictWindow
+          mine={file}
+          current={saving.current}
+          onSettle={(keep) => void settle(saving.current, keep)}
+          onClose={dismiss}
+        />
+      )}
       <HelpWindow open={help} onClose={() => setHelp(false)} />
     </WorkspaceContext.Provider>
   );

@@ -33,4 +33,5 @@ export function useWorkspace(): Workspace {
 export const isMissing = ({ message }: Problem): boolean => message.startsWith('is missing');
 
 /** What is wrong at a path, if anything. */
-export const problemAt = (problems: Problem[], path: string): string | undefined => problems.find((problem) => problem.path === path && !isMissing(problem))?.message;
+export const problemAt = (problems: Problem[], path: string): string | undefined =>
+  problems.find((problem) => problem.path === path && !isMissing(problem))?.message;

@@ -10,11 +10,19 @@ export interface ServedRun {
 }
 
 /** How a request ended, as the page needs to know it. */
-export type Outcome = { kind: 'done'; run: ServedRun } | { kind: 'conflict'; current: ServedRun } | { kind: 'refused'; problems: Problem[] } | { kind: 'unreachable' };
+export type Outcome =
+  | { kind: 'done'; run: ServedRun }
+  | { kind: 'conflict'; current: ServedRun }
+  | { kind: 'refused'; problems: Problem[] }
+  | { kind: 'unreachable' };
 
 async function ask(method: string, path: string, body: unknown): Promise<Outcome> {
   try {
-    const response = await fetch(path, { method, headers: { 'content-type': 'application/json' }, body: typeof body === 'string' ? body : JSON.stringify(body) });
+    const response = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: typeof body === 'string' ? body : JSON.stringify(body),
+    });
     const answer = (await response.json()) as { run?: ServedRun; current?: ServedRun; problems?: Problem[] };
     if (response.ok && answer.run) return { kind: 'done', run: answer.run };
     if (response.status === 409 && answer.current) return { kind: 'conflict', current: answer.current };

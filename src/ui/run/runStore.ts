@@ -73,7 +73,11 @@ export function createRunStore(id: string, file: RunFile, revision: number) {
     },
     /** Goes on from another's revision: with the own document on top of it, or with theirs, the own one kept in undo. */
     goOnFrom(theirs: RunFile, newRevision: number, keep: 'mine' | 'theirs'): void {
-      store.setState((state) => ({ base: newRevision, saved: JSON.stringify(theirs), ...(keep === 'theirs' ? { file: theirs } : { file: state.file }) }));
+      store.setState((state) => ({
+        base: newRevision,
+        saved: JSON.stringify(theirs),
+        ...(keep === 'theirs' ? { file: theirs } : { file: state.file }),
+      }));
     },
     forget(): void {
       store.persist.clearStorage();

@@ -15,7 +15,10 @@ export interface Planned {
 }
 
 /** Plans every change in a worker; only the newest answer counts. */
-export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; exportFile: () => Promise<RunFile | undefined> } {
+export function usePlanner(
+  file: RunFile,
+  shop: Shop,
+): { planned: Planned; exportFile: () => Promise<RunFile | undefined> } {
   const [planned, setPlanned] = useState<Planned>({ answer: undefined, lastPlan: undefined, failed: false });
   const planner = useRef<Remote<PlannerApi> | undefined>(undefined);
   const newest = useRef(0);
@@ -36,7 +39,8 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; expor
     planner.current
       ?.answer(file)
       .then((answer) => {
-        if (turn === newest.current) setPlanned(({ lastPlan }) => ({ answer, lastPlan: answer?.plan ?? lastPlan, failed: false }));
+        if (turn === newest.current)
+          setPlanned(({ lastPlan }) => ({ answer, lastPlan: answer?.plan ?? lastPlan, failed: false }));
       })
       .catch(() => setPlanned((before) => ({ ...before, failed: true })));
   }, [file, shop]);

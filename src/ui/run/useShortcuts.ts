@@ -1,8 +1,10 @@
 'use client';
 import { useEffect } from 'react';
 
-const inText = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable]') !== null;
-const inDialog = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('[role="dialog"]') !== null;
+const inText = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable]') !== null;
+const inDialog = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.closest('[role="dialog"]') !== null;
 
 /** Keys of the whole page. Those with Ctrl work in a field too; the others leave fields and dialogs alone. */
 export function useShortcuts(keys: Record<string, () => void>): void {

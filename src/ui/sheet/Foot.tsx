@@ -12,12 +12,29 @@ const Bar = styled.footer`
   gap: 4px 34px;
   padding: 8px 24px 10px;
   border-top: 1px solid var(--line);
-  dl { display: contents; }
-  div { display: flex; flex-direction: column-reverse; }
-  dt { color: var(--ink-soft); font-size: 13px; }
-  dd { font: 700 18px var(--mono); }
-  dd button { text-align: left; }
-  > p { margin-left: auto; color: var(--ink-soft); font-size: 13px; align-self: center; }
+  dl {
+    display: contents;
+  }
+  div {
+    display: flex;
+    flex-direction: column-reverse;
+  }
+  dt {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  dd {
+    font: 700 18px var(--mono);
+  }
+  dd button {
+    text-align: left;
+  }
+  > p {
+    margin-left: auto;
+    color: var(--ink-soft);
+    font-size: 13px;
+    align-self: center;
+  }
 `;
 
 /** The seven figures that people ask for first. */

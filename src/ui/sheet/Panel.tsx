@@ -15,39 +15,123 @@ const Card = styled.aside`
   flex-direction: column;
   min-height: 0;
   max-height: calc(100vh - 152px);
-  @media (max-width: 980px) { max-height: none; }
+  @media (max-width: 980px) {
+    max-height: none;
+  }
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);
   overflow: auto;
-  > header { position: sticky; top: 0; padding: 10px 16px; border-bottom: 3px solid var(--blue); background: var(--blue-soft); }
-  > header h2 { color: var(--blue); font-size: 18px; }
-  > header p { color: var(--ink-soft); font-size: 13px; }
-  > p { padding: 10px 16px 14px; color: var(--ink-soft); font-size: 13px; }
+  > header {
+    position: sticky;
+    top: 0;
+    padding: 10px 16px;
+    border-bottom: 3px solid var(--blue);
+    background: var(--blue-soft);
+  }
+  > header h2 {
+    color: var(--blue);
+    font-size: 18px;
+  }
+  > header p {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  > p {
+    padding: 10px 16px 14px;
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
 `;
 
 const Part = styled.section`
   padding: 10px 16px 2px;
-  h3 { display: flex; align-items: center; gap: 10px; margin-bottom: 4px; font-size: 14px; }
-  h3::after { content: ''; flex: 1; border-top: 1px solid var(--line); }
-  dl { display: grid; grid-template-columns: 1fr auto; gap: 3px 10px; align-items: baseline; }
-  dt { color: var(--ink-soft); }
-  dd { font-family: var(--mono); text-align: right; }
-  dd.big { font-size: 19px; font-weight: 700; }
-  dd.big.first { color: var(--blue); font-size: 22px; }
-  table { width: 100%; border-collapse: collapse; }
-  th { color: var(--ink-soft); font-weight: 400; font-size: 13px; text-align: right; }
-  th:first-child, td:first-child { text-align: left; }
-  td { padding: 2px 0; font-family: var(--mono); text-align: right; }
-  td.words { font-family: var(--sans); color: var(--ink-soft); font-size: 13px; }
-  tr[aria-current='true'] { background: var(--blue-soft); color: var(--blue); font-weight: 700; }
-  tr { cursor: pointer; }
-  li { display: flex; gap: 8px; margin: 4px 0; line-height: 1.35; }
-  li svg { flex: none; margin-top: 2px; }
-  li code { color: var(--ink-soft); font: 12px var(--mono); }
+  h3 {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    margin-bottom: 4px;
+    font-size: 14px;
+  }
+  h3::after {
+    content: '';
+    flex: 1;
+    border-top: 1px solid var(--line);
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 3px 10px;
+    align-items: baseline;
+  }
+  dt {
+    color: var(--ink-soft);
+  }
+  dd {
+    font-family: var(--mono);
+    text-align: right;
+  }
+  dd.big {
+    font-size: 19px;
+    font-weight: 700;
+  }
+  dd.big.first {
+    color: var(--blue);
+    font-size: 22px;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th {
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+    text-align: right;
+  }
+  th:first-child,
+  td:first-child {
+    text-align: left;
+  }
+  td {
+    padding: 2px 0;
+    font-family: var(--mono);
+    text-align: right;
+  }
+  td.words {
+    font-family: var(--sans);
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  tr[aria-current='true'] {
+    background: var(--blue-soft);
+    color: var(--blue);
+    font-weight: 700;
+  }
+  tr {
+    cursor: pointer;
+  }
+  li {
+    display: flex;
+    gap: 8px;
+    margin: 4px 0;
+    line-height: 1.35;
+  }
+  li svg {
+    flex: none;
+    margin-top: 2px;
+  }
+  li code {
+    color: var(--ink-soft);
+    font: 12px var(--mono);
+  }
 `;
 
-const EDGE: Record<string, string> = { left: 'Carriage, left edge touched', right: 'Carriage, right edge touched', tip: 'Carriage' };
+const EDGE: Record<string, string> = {
+  left: 'Carriage, left edge touched',
+  right: 'Carriage, right edge touched',
+  tip: 'Carriage',
+};
 
 interface Props {
   plan: Plan;
@@ -80,7 +164,15 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
         <h3>Set</h3>
         <dl>
           {operation.stop.settings.map(({ edge, setting }, index) => (
-            <Line key={edge} name={operation.stop.means === 'quill' ? 'Quill, from the face' : `${EDGE[edge]}${index === 0 && means ? `, ${means}` : ''}`} className={index === 0 ? 'big first' : 'big'}>
+            <Line
+              key={edge}
+              name={
+                operation.stop.means === 'quill'
+                  ? 'Quill, from the face'
+                  : `${EDGE[edge]}${index === 0 && means ? `, ${means}` : ''}`
+              }
+              className={index === 0 ? 'big first' : 'big'}
+            >
               <FigureButton figure={setting} units={units} fine={pin?.fine ?? false} />
             </Line>
           ))}
@@ -107,13 +199,19 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
             <tr>
               <th scope="col">pass</th>
               <th scope="col">depth</th>
-              <th scope="col">{operation.passes.some(({ diameter }) => diameter !== undefined) ? 'read-out' : 'to z'}</th>
+              <th scope="col">
+                {operation.passes.some(({ diameter }) => diameter !== undefined) ? 'read-out' : 'to z'}
+              </th>
               <th scope="col">min</th>
             </tr>
           </thead>
           <tbody>
             {operation.passes.map((own, index) => (
-              <tr key={index} aria-current={index === (pass ?? operation.passes.length - 1)} onClick={() => onPass(index)}>
+              <tr
+                key={index}
+                aria-current={index === (pass ?? operation.passes.length - 1)}
+                onClick={() => onPass(index)}
+              >
                 <td>
                   {index + 1} {own.note && <span className="words">{own.note}</span>}
                 </td>
@@ -135,7 +233,11 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
       </Part>
       <Part>
         <h3>Check</h3>
-        {operation.checks.length === 0 ? <p style={{ color: 'var(--ink-soft)' }}>Nothing of the drawing is finished here.</p> : operation.checks.map((check) => <CheckLines key={check.what} check={check} units={units} />)}
+        {operation.checks.length === 0 ? (
+          <p style={{ color: 'var(--ink-soft)' }}>Nothing of the drawing is finished here.</p>
+        ) : (
+          operation.checks.map((check) => <CheckLines key={check.what} check={check} units={units} />)
+        )}
       </Part>
       <Part>
         <h3>Why</h3>
@@ -165,7 +267,16 @@ function Mind({ warnings, cautions }: { warnings: string[]; cautions: Caution[] 
             </Item>
           ))}
           {cautions.map(({ kind, text }) => (
-            <Item key={text} icon={kind === 'danger' ? <TriangleAlert size={15} color="var(--oxide)" aria-label="Danger" /> : <CircleAlert size={15} color="var(--ink-soft)" aria-label="Likely mistake" />}>
+            <Item
+              key={text}
+              icon={
+                kind === 'danger' ? (
+                  <TriangleAlert size={15} color="var(--oxide)" aria-label="Danger" />
+                ) : (
+                  <CircleAlert size={15} color="var(--ink-soft)" aria-label="Likely mistake" />
+                )
+              }
+            >
               {text}
             </Item>
           ))}
@@ -232,7 +343,11 @@ function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetup }) {
           <dl>
             {plan.ways.map(({ way, batchMinutes, bars, problem }) => (
               <Line key={way} name={`${WAY[way]}${way === stock.way ? ', chosen' : ''}`}>
-                {batchMinutes === undefined ? (problem ? 'cannot be' : '') : `${sayMinutes(batchMinutes)} · ${bars} bar${bars === 1 ? '' : 's'}`}
+                {batchMinutes === undefined
+                  ? problem
+                    ? 'cannot be'
+                    : ''
+                  : `${sayMinutes(batchMinutes)} · ${bars} bar${bars === 1 ? '' : 's'}`}
               </Line>
             ))}
           </dl>
@@ -247,7 +362,10 @@ function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetup }) {
             </Item>
           ))}
           <Item icon={<Check size={15} color="var(--brass)" aria-hidden />}>
-            {order.proven ? 'No order that keeps the rules changes tools less.' : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`} <code>ORDER</code>
+            {order.proven
+              ? 'No order that keeps the rules changes tools less.'
+              : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`}{' '}
+            <code>ORDER</code>
           </Item>
         </ul>
       </Part>
@@ -276,10 +394,15 @@ function CheckLines({ check: { what, size, gauge, every }, units }: { check: Pla
     <>
       <dl>
         <Line name={what}>
-          {formatLength(size.nominal + size.lower, units, fine)} – {formatLength(size.nominal + size.upper, units, fine)}
+          {formatLength(size.nominal + size.lower, units, fine)} –{' '}
+          {formatLength(size.nominal + size.upper, units, fine)}
         </Line>
       </dl>
-      <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>{gauge ? `${gauge.name}, ${every === 1 ? 'every piece' : `every ${every}th piece`}${gauge.fineEnough ? '' : '; too coarse for this tolerance'}` : 'no gauge in the list measures this'}</p>
+      <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
+        {gauge
+          ? `${gauge.name}, ${every === 1 ? 'every piece' : `every ${every}th piece`}${gauge.fineEnough ? '' : '; too coarse for this tolerance'}`
+          : 'no gauge in the list measures this'}
+      </p>
     </>
   );
 }

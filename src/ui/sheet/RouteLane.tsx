@@ -23,12 +23,33 @@ const Row = styled.button`
   font-size: 14px;
   text-align: left;
   cursor: pointer;
-  .number, .minutes { color: var(--ink-soft); font-family: var(--mono); font-size: 13px; text-align: right; }
-  .name { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-  &:hover { background: var(--hover); }
-  &[aria-selected='true'] { background: var(--blue-soft); color: var(--blue); font-weight: 700; }
-  &[aria-selected='true'] .number, &[aria-selected='true'] .minutes { color: var(--blue); }
-  &:focus-visible { outline-offset: -3px; }
+  .number,
+  .minutes {
+    color: var(--ink-soft);
+    font-family: var(--mono);
+    font-size: 13px;
+    text-align: right;
+  }
+  .name {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  &:hover {
+    background: var(--hover);
+  }
+  &[aria-selected='true'] {
+    background: var(--blue-soft);
+    color: var(--blue);
+    font-weight: 700;
+  }
+  &[aria-selected='true'] .number,
+  &[aria-selected='true'] .minutes {
+    color: var(--blue);
+  }
+  &:focus-visible {
+    outline-offset: -3px;
+  }
 `;
 
 const minutesOf = ({ cutting, hand }: TimedOperation) => cutting.value + hand.value;
@@ -57,9 +78,38 @@ export function RouteTiles({ planned, layout, top, selected, onSelect }: Props) 
         const stopAtLeft = x(to) <= x(from);
         return (
           <g key={key} onClick={() => onSelect(key)} style={{ cursor: 'pointer' }}>
-            <line x1={layout.names} x2={layout.right + 10} y1={y + rowHeight / 2 - 1} y2={y + rowHeight / 2 - 1} stroke="var(--line)" strokeDasharray="1 4" />
-            <rect x={left} y={y} width={width} height={rowHeight + OVERLAP - 3} rx="3" fill={chosen ? 'var(--blue-soft)' : kind === 'drill' || kind === 'centre' ? 'var(--brass-soft)' : 'var(--sheet)'} stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'} strokeWidth={chosen ? 2 : 1} />
-            <rect x={stopAtLeft ? left : left + width - 5} y={y} width="5" height={rowHeight + OVERLAP - 3} rx="1" fill={chosen ? 'var(--blue)' : 'var(--ink)'} />
+            <line
+              x1={layout.names}
+              x2={layout.right + 10}
+              y1={y + rowHeight / 2 - 1}
+              y2={y + rowHeight / 2 - 1}
+              stroke="var(--line)"
+              strokeDasharray="1 4"
+            />
+            <rect
+              x={left}
+              y={y}
+              width={width}
+              height={rowHeight + OVERLAP - 3}
+              rx="3"
+              fill={
+                chosen
+                  ? 'var(--blue-soft)'
+                  : kind === 'drill' || kind === 'centre'
+                    ? 'var(--brass-soft)'
+                    : 'var(--sheet)'
+              }
+              stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
+              strokeWidth={chosen ? 2 : 1}
+            />
+            <rect
+              x={stopAtLeft ? left : left + width - 5}
+              y={y}
+              width="5"
+              height={rowHeight + OVERLAP - 3}
+              rx="1"
+              fill={chosen ? 'var(--blue)' : 'var(--ink)'}
+            />
           </g>
         );
       })}
@@ -73,10 +123,16 @@ export function RouteNames({ planned, layout, top, selected, onSelect }: Props) 
   const { rowHeight } = layout;
   // Focus goes with the selection while it is in the list, so that the keyboard is never lost.
   useEffect(() => {
-    if (list.current?.contains(document.activeElement)) list.current.querySelector<HTMLButtonElement>('[aria-selected="true"]')?.focus();
+    if (list.current?.contains(document.activeElement))
+      list.current.querySelector<HTMLButtonElement>('[aria-selected="true"]')?.focus();
   }, [selected]);
   return (
-    <List ref={list} role="listbox" aria-label={`Operations of set-up ${planned.setup.number}`} style={{ top, width: layout.names }}>
+    <List
+      ref={list}
+      role="listbox"
+      aria-label={`Operations of set-up ${planned.setup.number}`}
+      style={{ top, width: layout.names }}
+    >
       {planned.operations.map((operation, index) => (
         <Row
           key={operation.key}

@@ -24,7 +24,9 @@ const Room = styled.main`
   grid-template-columns: minmax(0, 1fr) 330px;
   gap: 14px;
   padding: 12px 16px;
-  @media (max-width: 980px) { grid-template-columns: minmax(0, 1fr); }
+  @media (max-width: 980px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 /** On a narrow screen the sheet keeps its least width and is pushed sideways under the finger. */
@@ -40,13 +42,32 @@ const LEAST_WIDTH = 720;
 const Paper = styled.div`
   position: relative;
   min-width: ${LEAST_WIDTH}px;
-  &[data-stale] svg, &[data-stale] [role='listbox'] { opacity: 0.45; }
-  svg { display: block; }
-  text { font: 13px var(--sans); fill: var(--ink); font-variant-numeric: tabular-nums; }
-  text.lane { font-weight: 700; font-size: 14px; }
-  text.soft { fill: var(--ink-soft); }
-  text.strong { font: 600 13px var(--mono); }
-  text.chosen { font: 700 13px var(--mono); fill: var(--blue); }
+  &[data-stale] svg,
+  &[data-stale] [role='listbox'] {
+    opacity: 0.45;
+  }
+  svg {
+    display: block;
+  }
+  text {
+    font: 13px var(--sans);
+    fill: var(--ink);
+    font-variant-numeric: tabular-nums;
+  }
+  text.lane {
+    font-weight: 700;
+    font-size: 14px;
+  }
+  text.soft {
+    fill: var(--ink-soft);
+  }
+  text.strong {
+    font: 600 13px var(--mono);
+  }
+  text.chosen {
+    font: 700 13px var(--mono);
+    fill: var(--blue);
+  }
 `;
 
 const Setups = styled.div`
@@ -57,11 +78,35 @@ const Setups = styled.div`
   align-items: center;
   gap: 4px 8px;
   padding: 0 10px;
-  button { min-height: 24px; padding: 0 8px; border: 0; border-radius: 5px; background: none; cursor: pointer; font-size: 14px; }
-  button:hover { background: var(--hover); }
-  button[aria-pressed='true'] { font-weight: 700; text-decoration: underline 2px; text-underline-offset: 4px; }
-  span { color: var(--ink-soft); font-size: 13px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-  @media (pointer: coarse) { button { min-height: 40px; } }
+  button {
+    min-height: 24px;
+    padding: 0 8px;
+    border: 0;
+    border-radius: 5px;
+    background: none;
+    cursor: pointer;
+    font-size: 14px;
+  }
+  button:hover {
+    background: var(--hover);
+  }
+  button[aria-pressed='true'] {
+    font-weight: 700;
+    text-decoration: underline 2px;
+    text-underline-offset: 4px;
+  }
+  span {
+    color: var(--ink-soft);
+    font-size: 13px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  @media (pointer: coarse) {
+    button {
+      min-height: 40px;
+    }
+  }
 `;
 
 const Waiting = styled.main`
@@ -71,15 +116,22 @@ const Waiting = styled.main`
   border: 1px solid var(--line);
   border-radius: 10px;
   background: var(--sheet);
-  h2 { margin-bottom: 8px; }
-  li { margin: 6px 0; }
+  h2 {
+    margin-bottom: 8px;
+  }
+  li {
+    margin: 6px 0;
+  }
 `;
 
 const HOLDING = { '3-jaw': 'three-jaw chuck', collet: 'collet', 'soft-jaws': 'soft jaws' };
 
 const holdingWords = ({ setup }: PlannedSetup): string => {
   const { holding, run, end } = setup;
-  const grip = holding.grip === 'stock' ? `the ${setup.partsOff ? 'bar' : 'blank'}` : `⌀${formatNominal(holding.diameter, run.units)}`;
+  const grip =
+    holding.grip === 'stock'
+      ? `the ${setup.partsOff ? 'bar' : 'blank'}`
+      : `⌀${formatNominal(holding.diameter, run.units)}`;
   return `${HOLDING[holding.kind]} on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}`;
 };
 
@@ -144,7 +196,10 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
   const windowHeight = useWindowHeight();
 
-  const all = useMemo(() => plan.setups.flatMap(({ operations }, index) => operations.map((operation) => ({ operation, index }))), [plan]);
+  const all = useMemo(
+    () => plan.setups.flatMap(({ operations }, index) => operations.map((operation) => ({ operation, index }))),
+    [plan],
+  );
   const at = all.findIndex(({ operation }) => operation.key === selected);
   const current = all[at];
   const setupIndex = Math.min(current?.index ?? opened, plan.setups.length - 1);
@@ -162,7 +217,13 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
       const last = operation.passes.length - 1;
       select(operation.key, Math.max(0, Math.min(last, (shownPass ?? last) + by)));
     };
-    return { ArrowDown: () => go(1), ArrowUp: () => go(-1), ArrowRight: () => goPass(1), ArrowLeft: () => goPass(-1), Escape: () => select(undefined) };
+    return {
+      ArrowDown: () => go(1),
+      ArrowUp: () => go(-1),
+      ArrowRight: () => goPass(1),
+      ArrowLeft: () => goPass(-1),
+      Escape: () => select(undefined),
+    };
   }, [all, at, operation, shownPass, select]);
   useShortcuts(keys);
 
@@ -182,38 +243,49 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
     <>
       <Room>
         <Frame>
-        <Paper ref={room} data-stale={stale || undefined} style={{ height }}>
-          <svg width={width} height={height} role="img" aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}>
-            <Hatches />
-            <WorkLane planned={planned} layout={layout} operation={operation} pass={shownPass} />
-            {[workHeight, stopsTop, timeTop].map((y) => (
-              <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
-            ))}
-            <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
-            <RouteTiles {...shared} top={routeTop} />
-            <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={choose} />
-          </svg>
-          <DiameterLabels planned={planned} layout={layout} operation={operation} />
-          <Setups style={{ top: workHeight + 4 }}>
-            {plan.setups.map(({ setup }, index) => (
-              <button
-                key={setup.number}
-                type="button"
-                aria-pressed={index === setupIndex}
-                onClick={() => {
-                  setOpened(index);
-                  select(undefined);
-                }}
-              >
-                Set-up {setup.number}
-              </button>
-            ))}
-            <span>{holdingWords(planned)}</span>
-          </Setups>
-          <RouteNames {...shared} top={routeTop} />
-        </Paper>
+          <Paper ref={room} data-stale={stale || undefined} style={{ height }}>
+            <svg
+              width={width}
+              height={height}
+              role="img"
+              aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}
+            >
+              <Hatches />
+              <WorkLane planned={planned} layout={layout} operation={operation} pass={shownPass} />
+              {[workHeight, stopsTop, timeTop].map((y) => (
+                <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
+              ))}
+              <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
+              <RouteTiles {...shared} top={routeTop} />
+              <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={choose} />
+            </svg>
+            <DiameterLabels planned={planned} layout={layout} operation={operation} />
+            <Setups style={{ top: workHeight + 4 }}>
+              {plan.setups.map(({ setup }, index) => (
+                <button
+                  key={setup.number}
+                  type="button"
+                  aria-pressed={index === setupIndex}
+                  onClick={() => {
+                    setOpened(index);
+                    select(undefined);
+                  }}
+                >
+                  Set-up {setup.number}
+                </button>
+              ))}
+              <span>{holdingWords(planned)}</span>
+            </Setups>
+            <RouteNames {...shared} top={routeTop} />
+          </Paper>
         </Frame>
-        <Panel plan={plan} planned={planned} operation={operation} pass={shownPass} onPass={(next) => operation && select(operation.key, next)} />
+        <Panel
+          plan={plan}
+          planned={planned}
+          operation={operation}
+          pass={shownPass}
+          onPass={(next) => operation && select(operation.key, next)}
+        />
       </Room>
       <Foot plan={plan} />
     </>

@@ -5,7 +5,8 @@ import type { Pin } from '@/core/stops/planStops';
 import { spread } from '../drawing/paths';
 import type { SheetLayout } from './sheetLayout';
 
-const meansOf = ({ means, station }: Pin): string => (means === 'station' ? `station ${station}` : means === 'quill' ? 'quill' : 'each time');
+const meansOf = ({ means, station }: Pin): string =>
+  means === 'station' ? `station ${station}` : means === 'quill' ? 'quill' : 'each time';
 
 interface Props {
   planned: PlannedSetup;
@@ -21,8 +22,15 @@ interface Props {
 export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
   const rail = top + 44;
-  const places = planned.pins.map(({ setting }) => Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))));
-  const heads = spread(places, Math.min(74, (layout.width - 208) / Math.max(1, planned.pins.length - 1)), 150, layout.width - 58);
+  const places = planned.pins.map(({ setting }) =>
+    Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))),
+  );
+  const heads = spread(
+    places,
+    Math.min(74, (layout.width - 208) / Math.max(1, planned.pins.length - 1)),
+    150,
+    layout.width - 58,
+  );
   const stations = planned.pins.filter(({ means }) => means === 'station').length;
   return (
     <g>
@@ -48,9 +56,21 @@ export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }
               strokeWidth={chosen ? 2 : 1}
               strokeDasharray={chosen ? undefined : '1.5 3.5'}
             />
-            <circle cx={head} cy={rail} r="9" fill={chosen ? 'var(--blue)' : 'var(--sheet)'} stroke={colour} strokeWidth="2" />
+            <circle
+              cx={head}
+              cy={rail}
+              r="9"
+              fill={chosen ? 'var(--blue)' : 'var(--sheet)'}
+              stroke={colour}
+              strokeWidth="2"
+            />
             {shared && <circle cx={head} cy={rail} r="12.5" fill="none" stroke={colour} strokeWidth="1" />}
-            <text x={head} y={rail + 4.5} textAnchor="middle" style={{ fill: chosen ? 'var(--on-blue)' : 'var(--ink)', fontWeight: 700, fontSize: 12 }}>
+            <text
+              x={head}
+              y={rail + 4.5}
+              textAnchor="middle"
+              style={{ fill: chosen ? 'var(--on-blue)' : 'var(--ink)', fontWeight: 700, fontSize: 12 }}
+            >
               {pin.letter}
             </text>
             <text x={head + 5} y={rail - 14} textAnchor="start" className={chosen ? 'chosen' : 'strong'}>

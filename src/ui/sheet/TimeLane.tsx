@@ -29,7 +29,10 @@ function blocksOf({ setups }: Plan): Block[] {
   };
   return setups.flatMap(({ loading, operations }) => [
     block(loading.value, { kind: 'load' }),
-    ...operations.flatMap(({ key, number, hand, cutting }) => [block(hand.value, { kind: 'hand', key }), block(cutting.value, { kind: 'cut', key, number })]),
+    ...operations.flatMap(({ key, number, hand, cutting }) => [
+      block(hand.value, { kind: 'hand', key }),
+      block(cutting.value, { kind: 'cut', key, number }),
+    ]),
   ]);
 }
 
@@ -47,12 +50,32 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
       </text>
       {blocks.map((block, index) => {
         const chosen = block.key !== undefined && block.key === selected;
-        const fill = chosen ? (block.kind === 'cut' ? 'var(--blue)' : 'var(--blue-soft)') : block.kind === 'cut' ? 'var(--brass)' : block.kind === 'load' ? 'var(--metal)' : 'url(#hatch-hand)';
+        const fill = chosen
+          ? block.kind === 'cut'
+            ? 'var(--blue)'
+            : 'var(--blue-soft)'
+          : block.kind === 'cut'
+            ? 'var(--brass)'
+            : block.kind === 'load'
+              ? 'var(--metal)'
+              : 'url(#hatch-hand)';
         const [left, width] = [x(block.from), Math.max(1, x(block.from + block.minutes) - x(block.from))];
         return (
-          <g key={index} onClick={() => block.key && onSelect(block.key)} style={{ cursor: block.key ? 'pointer' : 'default' }}>
+          <g
+            key={index}
+            onClick={() => block.key && onSelect(block.key)}
+            style={{ cursor: block.key ? 'pointer' : 'default' }}
+          >
             <rect x={left} y={y} width={width} height={height} fill="var(--sheet)" />
-            <rect x={left} y={y} width={width} height={height} fill={fill} stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'} strokeWidth="0.8" />
+            <rect
+              x={left}
+              y={y}
+              width={width}
+              height={height}
+              fill={fill}
+              stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
+              strokeWidth="0.8"
+            />
             {chosen && block.kind === 'cut' && (
               <text x={left + width / 2} y={y - 5} textAnchor="middle" className="chosen">
                 {block.number}
@@ -63,7 +86,8 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
       })}
       <line x1={x(secondAt)} x2={x(secondAt)} y1={y - 8} y2={y + height + 4} stroke="var(--ink)" strokeWidth="2" />
       <text x={96} y={y + height + 15} className="soft">
-        cutting (solid) {plan.times.cutting.value.toFixed(2)} · handling (hatched) {plan.times.hand.value.toFixed(2)} min
+        cutting (solid) {plan.times.cutting.value.toFixed(2)} · handling (hatched) {plan.times.hand.value.toFixed(2)}{' '}
+        min
       </text>
       <text x={x(secondAt) + 4} y={y - 5} className="soft">
         set-up 2

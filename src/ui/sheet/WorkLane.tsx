@@ -33,9 +33,24 @@ export function WorkLane({ planned, layout, operation, pass }: Props) {
   return (
     <g>
       {halves.map((half) => (
-        <Half key={half} frame={frame(half)} before={before} after={after} planned={planned} operation={operation} layout={layout} />
+        <Half
+          key={half}
+          frame={frame(half)}
+          before={before}
+          after={after}
+          planned={planned}
+          operation={operation}
+          layout={layout}
+        />
       ))}
-      <line x1={x(layout.to) - 8} x2={layout.right + 14} y1={work.axis} y2={work.axis} stroke="var(--ink-soft)" strokeDasharray="12 3 2 3" />
+      <line
+        x1={x(layout.to) - 8}
+        x2={layout.right + 14}
+        y1={work.axis}
+        y2={work.axis}
+        stroke="var(--ink-soft)"
+        strokeDasharray="12 3 2 3"
+      />
       <Blade planned={planned} layout={layout} />
       <Measures planned={planned} layout={layout} />
       <text x={14} y={22} className="lane">
@@ -106,15 +121,66 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
       {[part[0], part.at(-1)].map((end, index) => {
         if (!end) return null;
         const [z, r] = index === 0 ? [end.z0, end.r0] : [end.z1, end.r1];
-        return <line key={index} x1={frame.x(z)} x2={frame.x(z)} y1={frame.y(0)} y2={frame.y(r)} stroke="var(--ink)" strokeWidth="1.8" />;
+        return (
+          <line
+            key={index}
+            x1={frame.x(z)}
+            x2={frame.x(z)}
+            y1={frame.y(0)}
+            y2={frame.y(r)}
+            stroke="var(--ink)"
+            strokeWidth="1.8"
+          />
+        );
       })}
-      <path d={outlinePath(frame, is.bore.filter(({ r0, r1 }) => r0 + r1 > 1e-6))} fill="none" stroke="var(--ink)" strokeWidth="1.2" />
+      <path
+        d={outlinePath(
+          frame,
+          is.bore.filter(({ r0, r1 }) => r0 + r1 > 1e-6),
+        )}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1.2"
+      />
       {setup.part.holes.map(({ path, diameter, depth, from }) => {
         const [z0, z1] = from === 'front' ? [0, depth] : [setup.part.length - depth, setup.part.length];
-        return <line key={path} x1={frame.x(z0)} x2={frame.x(z1)} y1={frame.y(diameter.nominal / 2)} y2={frame.y(diameter.nominal / 2)} stroke="var(--ink)" strokeDasharray="5 3" />;
+        return (
+          <line
+            key={path}
+            x1={frame.x(z0)}
+            x2={frame.x(z1)}
+            y1={frame.y(diameter.nominal / 2)}
+            y2={frame.y(diameter.nominal / 2)}
+            stroke="var(--ink)"
+            strokeDasharray="5 3"
+          />
+        );
       })}
-      <rect x={frame.x(jawEnd)} y={Math.min(inner, outer)} width={frame.x(holding.from) - frame.x(jawEnd)} height={Math.abs(outer - inner)} fill="url(#hatch-jaws)" stroke="var(--ink)" />
-      {operation && <path d={edgePath(frame, operation.removal, operation.from, Math.max(largestRadius(operation.before.outside, operation.from - 0.01, operation.to + 0.01), setup.part.steps[0]?.diameter.nominal ?? 0) )} fill="none" stroke="var(--blue)" strokeWidth="4" strokeLinecap="round" />}
+      <rect
+        x={frame.x(jawEnd)}
+        y={Math.min(inner, outer)}
+        width={frame.x(holding.from) - frame.x(jawEnd)}
+        height={Math.abs(outer - inner)}
+        fill="url(#hatch-jaws)"
+        stroke="var(--ink)"
+      />
+      {operation && (
+        <path
+          d={edgePath(
+            frame,
+            operation.removal,
+            operation.from,
+            Math.max(
+              largestRadius(operation.before.outside, operation.from - 0.01, operation.to + 0.01),
+              setup.part.steps[0]?.diameter.nominal ?? 0,
+            ),
+          )}
+          fill="none"
+          stroke="var(--blue)"
+          strokeWidth="4"
+          strokeLinecap="round"
+        />
+      )}
     </g>
   );
 }
@@ -128,7 +194,16 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
   const bottom = work.whole ? y(-radius) : work.axis;
   return (
     <g>
-      <rect x={x(end + blade.width)} y={y(radius) - 8} width={x(end) - x(end + blade.width)} height={bottom - y(radius) + 8} fill="var(--sheet)" fillOpacity="0.5" stroke="var(--ink-soft)" strokeDasharray="3 3" />
+      <rect
+        x={x(end + blade.width)}
+        y={y(radius) - 8}
+        width={x(end) - x(end + blade.width)}
+        height={bottom - y(radius) + 8}
+        fill="var(--sheet)"
+        fillOpacity="0.5"
+        stroke="var(--ink-soft)"
+        strokeDasharray="3 3"
+      />
       <text x={x(end + blade.width / 2)} y={y(radius) - 13} textAnchor="middle" className="soft">
         blade {formatLength(blade.width, setup.run.units)}
       </text>
@@ -142,20 +217,38 @@ function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'p
   const radius = setup.stock.size / 2;
   const bottom = work.whole ? y(-radius) + JAWS : work.axis;
   const at = bottom + 14;
-  const labels = spread(setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2)), 52, 0, 2000);
+  const labels = spread(
+    setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2)),
+    52,
+    0,
+    2000,
+  );
   const jaws = setup.holding.from;
   return (
     <g>
       {setup.part.steps.map(({ zFrom, zTo, path, length, critical }, index) => (
         <g key={path}>
-          <path d={`M${x(zFrom)},${at - 4}v8M${x(zTo)},${at - 4}v8M${x(zFrom)},${at}H${x(zTo)}`} stroke="var(--ink-soft)" fill="none" />
-          <text x={labels[index]} y={at + 13} textAnchor="middle" className={critical || length.from !== 'general' ? 'strong' : 'soft'}>
+          <path
+            d={`M${x(zFrom)},${at - 4}v8M${x(zTo)},${at - 4}v8M${x(zFrom)},${at}H${x(zTo)}`}
+            stroke="var(--ink-soft)"
+            fill="none"
+          />
+          <text
+            x={labels[index]}
+            y={at + 13}
+            textAnchor="middle"
+            className={critical || length.from !== 'general' ? 'strong' : 'soft'}
+          >
             {formatNominal(length.nominal, units)}
             {length.from === 'limits' ? ` ${signed(length.lower, units)}/${signed(length.upper, units)}` : ''}
           </text>
         </g>
       ))}
-      <path d={`M${x(-setup.facing)},${at + 18}v8M${x(jaws)},${at + 18}v8M${x(-setup.facing)},${at + 22}H${x(jaws)}`} stroke="var(--ink-soft)" fill="none" />
+      <path
+        d={`M${x(-setup.facing)},${at + 18}v8M${x(jaws)},${at + 18}v8M${x(-setup.facing)},${at + 22}H${x(jaws)}`}
+        stroke="var(--ink-soft)"
+        fill="none"
+      />
       <text x={x(jaws) - 6} y={at + 26} textAnchor="end" className="soft">
         stick-out {formatLength(setup.stickOut.value, units)}
       </text>
@@ -163,7 +256,8 @@ function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'p
   );
 }
 
-const signed = (mm: number, units: 'mm' | 'in') => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${formatNominal(Math.abs(mm), units)}`;
+const signed = (mm: number, units: 'mm' | 'in') =>
+  `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${formatNominal(Math.abs(mm), units)}`;
 
 const Label = styled(Button)`
   position: absolute;
@@ -177,9 +271,18 @@ const Label = styled(Button)`
   font: 600 14px var(--mono);
   white-space: nowrap;
   cursor: pointer;
-  &[data-hovered] { border-color: var(--ink-soft); background: var(--hover); }
-  &[data-selected] { color: var(--blue); border-color: var(--blue); background: var(--blue-soft); }
-  @media (pointer: coarse) { min-height: 40px; }
+  &[data-hovered] {
+    border-color: var(--ink-soft);
+    background: var(--hover);
+  }
+  &[data-selected] {
+    color: var(--blue);
+    border-color: var(--blue);
+    background: var(--blue-soft);
+  }
+  @media (pointer: coarse) {
+    min-height: 40px;
+  }
 `;
 
 const stepIndexOf = (path: string) => Number(/\[(\d+)\]/.exec(path)?.[1]);
@@ -197,8 +300,21 @@ export function DiameterLabels({ planned, layout, operation }: Omit<Props, 'pass
     <>
       {setup.part.steps.map((step, index) => {
         const width = x(step.zFrom) - x(step.zTo);
-        const roomy = width > 84 && (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 && (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
-        return <DiameterLabel key={step.path} path={step.path} name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`} left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)} top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)} selected={operation?.feature === step.path} made={planned.operations.findLast(({ feature }) => feature === step.path)?.key} />;
+        const roomy =
+          width > 84 &&
+          (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 &&
+          (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
+        return (
+          <DiameterLabel
+            key={step.path}
+            path={step.path}
+            name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`}
+            left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)}
+            top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)}
+            selected={operation?.feature === step.path}
+            made={planned.operations.findLast(({ feature }) => feature === step.path)?.key}
+          />
+        );
       })}
     </>
   );
@@ -227,7 +343,11 @@ function DiameterLabel({ path, name, left, top, selected, made }: LabelProps) {
         if (next && made) select(made);
       }}
     >
-      <Label style={{ left, top }} aria-label={`${name}, change this diameter`} {...(selected ? { 'data-selected': '' } : {})}>
+      <Label
+        style={{ left, top }}
+        aria-label={`${name}, change this diameter`}
+        {...(selected ? { 'data-selected': '' } : {})}
+      >
         {name}
       </Label>
       <Balloon label={`Diameter of step ${index + 1}`}>
@@ -247,7 +367,9 @@ function DiameterLabel({ path, name, left, top, selected, made }: LabelProps) {
               if (event.key === 'Enter') setOpen(false);
             }}
           />
-          <p style={{ marginTop: 8, color: 'var(--ink-soft)', fontSize: 13 }}>The plan follows as you type. Enter closes; undo takes it back.</p>
+          <p style={{ marginTop: 8, color: 'var(--ink-soft)', fontSize: 13 }}>
+            The plan follows as you type. Enter closes; undo takes it back.
+          </p>
         </div>
       </Balloon>
     </DialogTrigger>

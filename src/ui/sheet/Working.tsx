@@ -17,29 +17,75 @@ const Plain = styled(Button)`
   font-family: var(--mono);
   text-align: right;
   cursor: pointer;
-  &[data-hovered] { background: var(--hover); }
+  &[data-hovered] {
+    background: var(--hover);
+  }
 `;
 
 const Paper = styled.div`
-  h3 { font-size: 15px; }
-  .value { margin: 2px 0 8px; font: 700 24px var(--mono); }
-  .formula { padding: 7px 10px; border-left: 3px solid var(--brass); background: var(--paper); font-family: var(--mono); overflow-wrap: anywhere; }
-  table { width: 100%; margin-top: 8px; border-collapse: collapse; }
-  td, th { padding: 4px 8px 4px 0; border-bottom: 1px solid var(--line); text-align: left; font-weight: 400; vertical-align: top; }
-  td.symbol { font-family: var(--mono); font-weight: 700; }
-  td.figure { font-family: var(--mono); text-align: right; white-space: nowrap; }
-  td.from { color: var(--ink-soft); font-size: 13px; white-space: nowrap; }
-  p { margin-top: 8px; color: var(--ink-soft); }
+  h3 {
+    font-size: 15px;
+  }
+  .value {
+    margin: 2px 0 8px;
+    font: 700 24px var(--mono);
+  }
+  .formula {
+    padding: 7px 10px;
+    border-left: 3px solid var(--brass);
+    background: var(--paper);
+    font-family: var(--mono);
+    overflow-wrap: anywhere;
+  }
+  table {
+    width: 100%;
+    margin-top: 8px;
+    border-collapse: collapse;
+  }
+  td,
+  th {
+    padding: 4px 8px 4px 0;
+    border-bottom: 1px solid var(--line);
+    text-align: left;
+    font-weight: 400;
+    vertical-align: top;
+  }
+  td.symbol {
+    font-family: var(--mono);
+    font-weight: 700;
+  }
+  td.figure {
+    font-family: var(--mono);
+    text-align: right;
+    white-space: nowrap;
+  }
+  td.from {
+    color: var(--ink-soft);
+    font-size: 13px;
+    white-space: nowrap;
+  }
+  p {
+    margin-top: 8px;
+    color: var(--ink-soft);
+  }
 `;
 
 /** What a formula's functions are called by someone with a pocket calculator. */
-const SPOKEN: Record<string, string> = { floor: 'round down', ceil: 'round up', max: 'larger of', min: 'smaller of', snap: 'nearest below' };
+const SPOKEN: Record<string, string> = {
+  floor: 'round down',
+  ceil: 'round up',
+  max: 'larger of',
+  min: 'smaller of',
+  snap: 'nearest below',
+};
 
-const spoken = (formula: string): string => formula.replace(/\b(floor|ceil|max|min|snap)\(/g, (_, name: string) => `${SPOKEN[name]} (`);
+const spoken = (formula: string): string =>
+  formula.replace(/\b(floor|ceil|max|min|snap)\(/g, (_, name: string) => `${SPOKEN[name]} (`);
 
 /** A term to enough places to be worked again. */
 function termText({ value, unit }: Term, units: UnitSystem): string {
-  const { text, unit: shown } = unit === 'min' ? { text: value.toFixed(3), unit: 'min' } : show(value, unit, units, true);
+  const { text, unit: shown } =
+    unit === 'min' ? { text: value.toFixed(3), unit: 'min' } : show(value, unit, units, true);
   return `${text}${shown ? ` ${shown}` : ''}`;
 }
 
@@ -66,14 +112,28 @@ export function Working({ figure, units }: { figure: Figure; units: UnitSystem }
           ))}
         </tbody>
       </table>
-      {units === 'in' && figure.terms.some((own) => ['m/min', 'mm/rev'].includes(own.unit)) && <p>The formula counts in mm; lengths are shown in inches.</p>}
+      {units === 'in' && figure.terms.some((own) => ['m/min', 'mm/rev'].includes(own.unit)) && (
+        <p>The formula counts in mm; lengths are shown in inches.</p>
+      )}
       {figure.note && <p>{figure.note}</p>}
     </Paper>
   );
 }
 
 /** A figure that opens to its working. */
-export function FigureButton({ figure, units, children, label, fine = false }: { figure: Figure; units: UnitSystem; children?: ReactNode; label?: string; fine?: boolean }) {
+export function FigureButton({
+  figure,
+  units,
+  children,
+  label,
+  fine = false,
+}: {
+  figure: Figure;
+  units: UnitSystem;
+  children?: ReactNode;
+  label?: string;
+  fine?: boolean;
+}) {
   const [open, setOpen] = useState(false);
   const { text, unit } = show(figure.value, figure.unit, units, fine);
   return (

@@ -11,7 +11,17 @@ const SIGNS: Record<string, string> = {
 
 export function OperationSign({ kind }: { kind: string }) {
   return (
-    <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden fill="none" stroke="currentColor" strokeWidth="1.4" strokeLinejoin="round" strokeLinecap="round">
+    <svg
+      width="16"
+      height="16"
+      viewBox="0 0 16 16"
+      aria-hidden
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.4"
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    >
       <path d={SIGNS[kind] ?? 'M3 8h10'} />
     </svg>
   );

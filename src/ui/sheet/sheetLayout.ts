@@ -29,7 +29,12 @@ const LEAST = 300;
  * Lays out the sheet of one set-up. The whole section when it fits at nearly the scale that its length allows; else the
  * upper half. It takes no more height than it needs.
  */
-export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'start'>, width: number, workHeight: number, rowHeight: number): SheetLayout {
+export function layoutSheet(
+  { setup, start }: Pick<PlannedSetup, 'setup' | 'start'>,
+  width: number,
+  workHeight: number,
+  rowHeight: number,
+): SheetLayout {
   const names = width < 760 ? 236 : 292;
   const right = width - RIGHT;
   const from = -setup.facing - 1;
@@ -45,5 +50,16 @@ export function layoutSheet({ setup, start }: Pick<PlannedSetup, 'setup' | 'star
   const pixelsPerMm = Math.min(byLength, whole ? wholeRoom / diameter : (2 * halfRoom) / diameter);
   const axis = whole ? TOP + wholeRoom / 2 : height - BOTTOM;
   const x = scaleLinear([from, to], [right, right - (to - from) * pixelsPerMm]);
-  return { width, names, right, work: { height, axis, whole }, rowHeight, x: (z) => x(z), y: (radius) => axis - radius * pixelsPerMm, pixelsPerMm, from, to };
+  return {
+    width,
+    names,
+    right,
+    work: { height, axis, whole },
+    rowHeight,
+    x: (z) => x(z),
+    y: (radius) => axis - radius * pixelsPerMm,
+    pixelsPerMm,
+    from,
+    to,
+  };
 }

@@ -23,7 +23,13 @@ export default async function RunLayout({ params, children }: Props) {
   const run = await load(id);
   if (!run && id !== 'new') notFound();
   return (
-    <RunWorkspace key={id} id={id} served={run?.file ?? emptyRun()} revision={run?.revision ?? 0} shop={await currentShop()}>
+    <RunWorkspace
+      key={id}
+      id={id}
+      served={run?.file ?? emptyRun()}
+      revision={run?.revision ?? 0}
+      shop={await currentShop()}
+    >
       {children}
     </RunWorkspace>
   );

@@ -37,7 +37,11 @@ export const centre: OperationKind = {
         from: 0,
         to: depth,
         diameter,
-        removal: { bore: [cylinder(-1, coneStart, diameter / 2), { z0: coneStart, z1: coneEnd, r0: diameter / 2, r1: 0 }].filter(({ z0, z1 }) => z1 > z0) },
+        removal: {
+          bore: [cylinder(-1, coneStart, diameter / 2), { z0: coneStart, z1: coneEnd, r0: diameter / 2, r1: 0 }].filter(
+            ({ z0, z1 }) => z1 > z0,
+          ),
+        },
         stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(depth, tool.value) }] },
         checks: [],
       },
@@ -50,10 +54,16 @@ export const centre: OperationKind = {
         {
           depth: operation.to,
           z: operation.to,
-          way: [term('t', 'depth', operation.to, 'mm', 'computed'), term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value')],
+          way: [
+            term('t', 'depth', operation.to, 'mm', 'computed'),
+            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+          ],
         },
       ],
-      warnings: supported && operation.feature === 'face' ? [`The centre hole of ${say(operation.to, run.units)} stays in the face: see that the drawing allows it.`] : [],
+      warnings:
+        supported && operation.feature === 'face'
+          ? [`The centre hole of ${say(operation.to, run.units)} stays in the face: see that the drawing allows it.`]
+          : [],
     });
   },
   cautions: [{ kind: 'danger', text: 'Lock the tailstock; bring the quill up gently, the tip is thin.' }],

@@ -61,7 +61,10 @@ export const chamfer: OperationKind = {
         {
           depth: to - from,
           z: to,
-          way: [term('c', 'leg of the chamfer', to - from, 'mm', 'drawing'), term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value')],
+          way: [
+            term('c', 'leg of the chamfer', to - from, 'mm', 'drawing'),
+            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+          ],
         },
       ],
     });

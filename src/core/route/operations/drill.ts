@@ -37,7 +37,15 @@ export const drill: OperationKind = {
           diameter: tool.diameter ?? 0,
           removal: { bore: [cylinder(-1, fullDepth, radius), { z0: fullDepth, z1: tip.value, r0: radius, r1: 0 }] },
           stop: { means: 'quill' as const, settings: [{ edge: 'tip' as const, setting: tip }] },
-          checks: pilot ? [] : [{ what: `bore ${sayDiameter(hole.diameter.nominal, units)}`, measures: 'inside' as const, size: hole.diameter }],
+          checks: pilot
+            ? []
+            : [
+                {
+                  what: `bore ${sayDiameter(hole.diameter.nominal, units)}`,
+                  measures: 'inside' as const,
+                  size: hole.diameter,
+                },
+              ],
         };
       }),
     );
@@ -63,7 +71,10 @@ export const drill: OperationKind = {
     const { firstPeckTimes, peckTimes, drillGrade } = run.shop.cutting;
     const pecks = pecksFor(fullDepth, diameter, firstPeckTimes, peckTimes);
     const hole = part.holes.find(({ path }) => path === operation.feature);
-    const finer = hole && operation.checks.length > 0 && gradeOf(hole.diameter.upper - hole.diameter.lower, hole.diameter.nominal) < drillGrade - 1;
+    const finer =
+      hole &&
+      operation.checks.length > 0 &&
+      gradeOf(hole.diameter.upper - hole.diameter.lower, hole.diameter.nominal) < drillGrade - 1;
     return good({
       diameter,
       pecks,
@@ -79,11 +90,18 @@ export const drill: OperationKind = {
           ...(pecks > 1 ? { note: `${pecks} pecks: first ${firstPeckTimes} × d, then every ${peckTimes} × d` } : {}),
         },
       ],
-      warnings: finer ? [`A twist drill holds about IT${drillGrade}; this bore is finer. Reaming is not planned yet: measure, or ream by hand.`] : [],
+      warnings: finer
+        ? [
+            `A twist drill holds about IT${drillGrade}; this bore is finer. Reaming is not planned yet: measure, or ream by hand.`,
+          ]
+        : [],
     });
   },
   cautions: [
     { kind: 'danger', text: 'Tailstock and quill locked; ease the feed as the drill breaks through.' },
-    { kind: 'mistake', text: 'After the drill, see that it has not slipped in its chuck, and run to the stop once more.' },
+    {
+      kind: 'mistake',
+      text: 'After the drill, see that it has not slipped in its chuck, and run to the stop once more.',
+    },
   ],
 };

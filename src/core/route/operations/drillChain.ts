@@ -33,13 +33,21 @@ function findDrill(setup: Setup, path: string, from: number, upTo: number, aim: 
   const { shop, units } = setup.run;
   const drills = shop.tools.filter(({ does, diameter }) => does.includes('drill') && diameter !== undefined);
   const byNearness = (a: Tool, b: Tool) => Math.abs((a.diameter ?? 0) - aim) - Math.abs((b.diameter ?? 0) - aim);
-  const fitting = drills.filter(({ diameter = 0 }) => diameter >= from - 1e-6 && diameter <= upTo + 1e-6).sort(byNearness);
+  const fitting = drills
+    .filter(({ diameter = 0 }) => diameter >= from - 1e-6 && diameter <= upTo + 1e-6)
+    .sort(byNearness);
   const nearest = [...drills].sort(byNearness)[0];
   if (fitting.length === 0)
-    return refuse(`${path}.diameter`, `no drill of ${sayDiameter(aim, units)} is in the tool list${nearest ? `; the nearest is ${sayDiameter(nearest.diameter ?? 0, units)}` : ''}`);
+    return refuse(
+      `${path}.diameter`,
+      `no drill of ${sayDiameter(aim, units)} is in the tool list${nearest ? `; the nearest is ${sayDiameter(nearest.diameter ?? 0, units)}` : ''}`,
+    );
   const long = fitting.filter(({ flute = 0 }) => flute >= depth - 1e-6);
   if (long[0]) return good(long[0]);
-  return refuse(`${path}.depth`, `${say(depth, units)} is deeper than the flute of ${fitting[0]?.name ?? 'the drill'} (${say(fitting[0]?.flute ?? 0, units)})`);
+  return refuse(
+    `${path}.depth`,
+    `${say(depth, units)} is deeper than the flute of ${fitting[0]?.name ?? 'the drill'} (${say(fitting[0]?.flute ?? 0, units)})`,
+  );
 }
 
 function drillsOfHole(hole: Hole, setup: Setup): Result<DrillStep[]> {
@@ -59,20 +67,38 @@ function drillsOfHole(hole: Hole, setup: Setup): Result<DrillStep[]> {
     tool,
     pilot: isPilot,
     fullDepth: fullDepth.value,
-    tip: sum('where the tip stops', 'mm', [...fullDepth.terms, term('p', 'point of the drill, d / (2 tan(point / 2))', pointLength(tool.diameter ?? 0, tool.point ?? 118), 'mm', 'tool')]),
+    tip: sum('where the tip stops', 'mm', [
+      ...fullDepth.terms,
+      term(
+        'p',
+        'point of the drill, d / (2 tan(point / 2))',
+        pointLength(tool.diameter ?? 0, tool.point ?? 118),
+        'mm',
+        'tool',
+      ),
+    ]),
   });
   const steps = [...(pilot?.ok ? [step(pilot.value, true)] : []), step(drill.value, false)];
   const tooDeep = steps.find(({ tip }) => tip.value > machine.quillTravel);
-  if (tooDeep) return refuse(`${hole.path}.depth`, `the quill travels ${say(machine.quillTravel, units)}, and the tip goes ${say(tooDeep.tip.value, units)} deep`);
+  if (tooDeep)
+    return refuse(
+      `${hole.path}.depth`,
+      `the quill travels ${say(machine.quillTravel, units)}, and the tip goes ${say(tooDeep.tip.value, units)} deep`,
+    );
   const pokesOut = hole.through ? undefined : steps.find(({ tip }) => tip.value > setup.part.length - 1e-6);
   if (pokesOut)
-    return refuse(`${hole.path}.depth`, `the point of ${pokesOut.tool.name} (${say(pokesOut.tip.value - pokesOut.fullDepth, units)}) would come through the other face; write “through” or less depth`);
+    return refuse(
+      `${hole.path}.depth`,
+      `the point of ${pokesOut.tool.name} (${say(pokesOut.tip.value - pokesOut.fullDepth, units)}) would come through the other face; write “through” or less depth`,
+    );
   return good(steps);
 }
 
 /** Every drill of a set-up, the narrowest and deepest first (handbook 5, HOLE-CHAIN), or why a hole cannot be drilled. */
 export function drillsOf(setup: Setup): Result<DrillStep[]> {
-  const holes = setup.part.holes.filter(({ path }) => setup.drilled.includes(path)).sort((a, b) => a.diameter.nominal - b.diameter.nominal);
+  const holes = setup.part.holes
+    .filter(({ path }) => setup.drilled.includes(path))
+    .sort((a, b) => a.diameter.nominal - b.diameter.nominal);
   const steps = collect(holes.map((hole) => drillsOfHole(hole, setup)));
   return steps.ok ? good(steps.value.flat()) : steps;
 }

@@ -16,7 +16,10 @@ export const face: OperationKind = {
     const tool = toolFor(setup, 'face', 'part.outside');
     if (!tool.ok) return tool;
     // The length of the part becomes fixed when its second end is faced.
-    const total = part.steps.reduce((width, { length }) => ({ lower: width.lower + length.lower, upper: width.upper + length.upper }), { lower: 0, upper: 0 });
+    const total = part.steps.reduce(
+      (width, { length }) => ({ lower: width.lower + length.lower, upper: width.upper + length.upper }),
+      { lower: 0, upper: 0 },
+    );
     const size = { nominal: part.length, ...total, aim: part.length, from: 'general' as const };
     return good([
       {
@@ -29,7 +32,8 @@ export const face: OperationKind = {
         to: 0,
         removal: { faceAt: 0 },
         stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(0, tool.value) }] },
-        checks: setup.number > 1 && run.part.steps.length > 0 ? [{ what: 'length over all', measures: 'length', size }] : [],
+        checks:
+          setup.number > 1 && run.part.steps.length > 0 ? [{ what: 'length over all', measures: 'length', size }] : [],
       },
     ]);
   },
@@ -53,7 +57,5 @@ export const face: OperationKind = {
       })),
     });
   },
-  cautions: [
-    { kind: 'mistake', text: 'A tool below or above centre leaves a nib; it leads a small drill astray.' },
-  ],
+  cautions: [{ kind: 'mistake', text: 'A tool below or above centre leaves a nib; it leads a small drill astray.' }],
 };

@@ -17,8 +17,19 @@ export const partOff: OperationKind = {
     const length = term('L', 'length of the part', part.length, 'mm', 'drawing');
     const back = term('k', 'facing allowance behind it', behind, 'mm', 'computed');
     const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
-    const right = { edge: 'right' as const, setting: sum('stop setting, right edge touched', 'mm', [length, back, offset]) };
-    const left = { edge: 'left' as const, setting: sum('stop setting, left edge touched', 'mm', [length, back, term('w', 'blade width, as measured', width, 'mm', 'tool'), offset]) };
+    const right = {
+      edge: 'right' as const,
+      setting: sum('stop setting, right edge touched', 'mm', [length, back, offset]),
+    };
+    const left = {
+      edge: 'left' as const,
+      setting: sum('stop setting, left edge touched', 'mm', [
+        length,
+        back,
+        term('w', 'blade width, as measured', width, 'mm', 'tool'),
+        offset,
+      ]),
+    };
     return good([
       {
         key: 'part-off',

@@ -43,7 +43,9 @@ export const turnFinish: OperationKind = {
           stop: { means: 'carriage' as const, settings: [{ edge: 'tip' as const, setting }] },
           checks: [
             { what: sayDiameter(diameter.nominal, run.units), measures: 'outside' as const, size: diameter },
-            ...(shoulder ? [{ what: `length ${say(length.nominal, run.units)}`, measures: 'length' as const, size: length }] : []),
+            ...(shoulder
+              ? [{ what: `length ${say(length.nominal, run.units)}`, measures: 'length' as const, size: length }]
+              : []),
           ],
           ...(step.roughness === undefined ? {} : { roughness: step.roughness }),
         };
@@ -60,7 +62,11 @@ export const turnFinish: OperationKind = {
       unit: 'mm/rev',
       value: Math.min(feedForRoughness(roughness, nose), usual),
       formula: 'min(√(32 · r · Ra / 1000), s)',
-      terms: [term('r', 'nose radius', nose, 'mm', 'tool'), term('Ra', 'roughness wanted, µm', roughness, '', 'drawing'), start],
+      terms: [
+        term('r', 'nose radius', nose, 'mm', 'tool'),
+        term('Ra', 'roughness wanted, µm', roughness, '', 'drawing'),
+        start,
+      ],
     });
   },
   cut(operation, work, setup) {
@@ -79,7 +85,11 @@ export const turnFinish: OperationKind = {
       finish: perSide,
       equalLastTwo: tight,
     });
-    if (!division) return refuse(`${feature}.diameter`, `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`);
+    if (!division)
+      return refuse(
+        `${feature}.diameter`,
+        `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`,
+      );
     const atShoulder = setup.turned.some(({ path, shoulder }) => path === feature && shoulder);
     const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
     return good({
@@ -102,5 +112,10 @@ export const turnFinish: OperationKind = {
       warnings: [],
     });
   },
-  cautions: [{ kind: 'mistake', text: 'Feed dropped 1 mm before the stop and the rest by hand; always come from the same side.' }],
+  cautions: [
+    {
+      kind: 'mistake',
+      text: 'Feed dropped 1 mm before the stop and the rest by hand; always come from the same side.',
+    },
+  ],
 };

@@ -18,7 +18,9 @@ export const turnRough: OperationKind = {
   underCentre: true,
   demand(setup) {
     const { run } = setup;
-    const roughed = turnedStepsOf(setup).flatMap((turned) => (turned.roughRadius === undefined ? [] : [{ ...turned, roughRadius: turned.roughRadius }]));
+    const roughed = turnedStepsOf(setup).flatMap((turned) =>
+      turned.roughRadius === undefined ? [] : [{ ...turned, roughRadius: turned.roughRadius }],
+    );
     if (roughed.length === 0) return good([]);
     const tool = toolFor(setup, 'turn-rough', 'part.outside');
     if (!tool.ok) return tool;
@@ -35,7 +37,10 @@ export const turnRough: OperationKind = {
           to: end,
           diameter: 2 * roughRadius,
           removal: { outside: [cylinder(-1, end, roughRadius)] },
-          stop: { means: 'carriage' as const, settings: [{ edge: 'tip' as const, setting: stopSetting(end, tool.value) }] },
+          stop: {
+            means: 'carriage' as const,
+            settings: [{ edge: 'tip' as const, setting: stopSetting(end, tool.value) }],
+          },
           checks: [],
         };
       }),
@@ -49,11 +54,21 @@ export const turnRough: OperationKind = {
     const perSide = radius - diameter / 2;
     const speed = speedFor(operation, 2 * radius, setup, true);
     const feed = cutting.feed['turn-rough'] ?? 0;
-    const byPower = depthForPower({ ...material.force, feed, approachAngle: cutting.approachAngle }, cuttingSpeed(speed.value, 2 * radius), machine.motorKilowatts * machine.efficiency);
+    const byPower = depthForPower(
+      { ...material.force, feed, approachAngle: cutting.approachAngle },
+      cuttingSpeed(speed.value, 2 * radius),
+      machine.motorKilowatts * machine.efficiency,
+    );
     const deepest = Math.min(material.deepestCut, byPower);
     const shallower = Math.ceil(perSide / deepest - 1e-9) > Math.ceil(perSide / material.deepestCut - 1e-9);
     const thinnest = tool.thinnestCut ?? 0;
-    const division = dividePasses(perSide, { deepest, thinnestRough: thinnest, thinnestFinish: 0, finish: 0, equalLastTwo: false });
+    const division = dividePasses(perSide, {
+      deepest,
+      thinnestRough: thinnest,
+      thinnestFinish: 0,
+      finish: 0,
+      equalLastTwo: false,
+    });
     const depths = perSide <= 1e-9 ? [] : (division?.rough ?? []);
     return good({
       diameter: 2 * radius,
@@ -67,7 +82,11 @@ export const turnRough: OperationKind = {
           term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
         ],
       })),
-      warnings: shallower ? [`The motor allows ${say(Number(byPower.toFixed(2)), run.units)} a side here: less depth, so that feed and speed can stay.`] : [],
+      warnings: shallower
+        ? [
+            `The motor allows ${say(Number(byPower.toFixed(2)), run.units)} a side here: less depth, so that feed and speed can stay.`,
+          ]
+        : [],
     });
   },
   cautions: [{ kind: 'danger', text: 'Swarf by hook or brush, with the spindle stopped; never by hand.' }],

@@ -16,5 +16,8 @@ export const edgeAfterSurfaces: Rule = {
 export const edgeBeforeLoss: Rule = {
   id: 'EDGE-BEFORE-LOSS',
   strength: 'H',
-  before: (before, after) => (before.kind === 'chamfer' && after.kind === 'part-off' ? 'This edge is reached now and not after the piece is off.' : undefined),
+  before: (before, after) =>
+    before.kind === 'chamfer' && after.kind === 'part-off'
+      ? 'This edge is reached now and not after the piece is off.'
+      : undefined,
 };

@@ -3,8 +3,10 @@ import type { Rule } from './rule';
 export const faceFirst: Rule = {
   id: 'FACE-FIRST',
   strength: 'H',
-  before: (before, after) => (before.kind === 'face' && after.kind !== 'face' ? 'Lengths and depths are measured from the face.' : undefined),
-  asksFor: ({ kind }, { number }) => (kind === 'face' && number === 1 ? 'Every length and depth of this set-up is measured from it.' : undefined),
+  before: (before, after) =>
+    before.kind === 'face' && after.kind !== 'face' ? 'Lengths and depths are measured from the face.' : undefined,
+  asksFor: ({ kind }, { number }) =>
+    kind === 'face' && number === 1 ? 'Every length and depth of this set-up is measured from it.' : undefined,
 };
 
 export const nib: Rule = {
@@ -21,5 +23,8 @@ export const nib: Rule = {
 export const partLast: Rule = {
   id: 'PART-LAST',
   strength: 'H',
-  before: (before, after) => (after.kind === 'part-off' && before.kind !== 'part-off' ? 'After it there is nothing left to hold in this set-up.' : undefined),
+  before: (before, after) =>
+    after.kind === 'part-off' && before.kind !== 'part-off'
+      ? 'After it there is nothing left to hold in this set-up.'
+      : undefined,
 };

@@ -6,7 +6,18 @@ import type { Rule } from './rule';
 
 /** The rules of the order that apply to what is planned (handbook 5; ids that are ours are told in docs/rules.md). */
 export const rules: readonly Rule[] = [
-  centreSupport, spotDrill, pilot, holeChain, roughThenFinish, roughAllFirst, bigFirst, edgeAfterSurfaces, edgeBeforeLoss, holesBeforePart, partLast, nib,
+  centreSupport,
+  spotDrill,
+  pilot,
+  holeChain,
+  roughThenFinish,
+  roughAllFirst,
+  bigFirst,
+  edgeAfterSurfaces,
+  edgeBeforeLoss,
+  holesBeforePart,
+  partLast,
+  nib,
   // Last, because it goes for everything: what is particular to an operation is told before it.
   faceFirst,
 ];

@@ -4,14 +4,18 @@ export const roughThenFinish: Rule = {
   id: 'ROUGH-THEN-FINISH',
   strength: 'H',
   before: (before, after) =>
-    before.kind === 'turn-rough' && after.kind === 'turn-finish' && before.feature === after.feature ? 'The finish takes what roughing leaves.' : undefined,
+    before.kind === 'turn-rough' && after.kind === 'turn-finish' && before.feature === after.feature
+      ? 'The finish takes what roughing leaves.'
+      : undefined,
 };
 
 export const roughAllFirst: Rule = {
   id: 'ROUGH-ALL-FIRST',
   strength: 'S',
   before: (before, after) =>
-    (before.kind === 'turn-rough' || before.kind === 'drill') && after.kind === 'turn-finish' && before.feature !== after.feature
+    (before.kind === 'turn-rough' || before.kind === 'drill') &&
+    after.kind === 'turn-finish' &&
+    before.feature !== after.feature
       ? 'Heavy cuts and drilling warm and move the work: all of them before any finishing.'
       : undefined,
 };
@@ -20,7 +24,10 @@ export const bigFirst: Rule = {
   id: 'BIG-FIRST',
   strength: 'S',
   before: (before, after) =>
-    turns(before) && before.kind === after.kind && before.to > after.to + 1e-6 && (before.diameter ?? 0) > (after.diameter ?? 0)
+    turns(before) &&
+    before.kind === after.kind &&
+    before.to > after.to + 1e-6 &&
+    (before.diameter ?? 0) > (after.diameter ?? 0)
       ? 'The larger diameter nearer the chuck first: the metal behind the cut stays stiff.'
       : undefined,
 };
@@ -28,6 +35,10 @@ export const bigFirst: Rule = {
 export const centreSupport: Rule = {
   id: 'CENTRE-SUPPORT',
   strength: 'H',
-  before: (before, after, { supported }) => (supported && before.kind === 'centre' && turns(after) ? 'The free end stands out too far to be turned without a centre.' : undefined),
-  asksFor: ({ kind }, { supported }) => (supported && kind === 'centre' ? 'The free end stands out too far: this is the seat of the centre.' : undefined),
+  before: (before, after, { supported }) =>
+    supported && before.kind === 'centre' && turns(after)
+      ? 'The free end stands out too far to be turned without a centre.'
+      : undefined,
+  asksFor: ({ kind }, { supported }) =>
+    supported && kind === 'centre' ? 'The free end stands out too far: this is the seat of the centre.' : undefined,
 };

@@ -4,7 +4,16 @@ import { answered, keepable, readJson, refused } from '../../answers';
 
 type Context = { params: Promise<{ id: string }> };
 
-const missing = () => refused([{ path: '', message: 'there is no such run; it may have been opened from an old address. The board lists them all.' }], 404);
+const missing = () =>
+  refused(
+    [
+      {
+        path: '',
+        message: 'there is no such run; it may have been opened from an old address. The board lists them all.',
+      },
+    ],
+    404,
+  );
 
 const idOf = async ({ params }: Context) => {
   const { id } = await params;
@@ -28,7 +37,8 @@ export const PUT = (request: Request, context: Context) =>
     const { base, file: document } = (body.value ?? {}) as { base?: unknown; file?: unknown };
     const file = keepable(document);
     if (!file.ok) return refused(file.problems);
-    if (typeof base !== 'number' || !Number.isInteger(base)) return refused([{ path: 'base', message: 'must be the revision that the edit started from' }]);
+    if (typeof base !== 'number' || !Number.isInteger(base))
+      return refused([{ path: 'base', message: 'must be the revision that the edit started from' }]);
     if (id === undefined) return missing();
     const outcome = await saveRun(id, base, file.value);
     if (outcome.kind === 'missing') return missing();
