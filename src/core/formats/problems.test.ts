@@ -1,0 +1,30 @@
+import Joi from 'joi';
+import { checkShape } from './problems';
+import { pathOf } from './placePath';
+
+test('paths are written one way', () => {
+  expect(pathOf(['part', 'outside', 1, 'diameter'])).toBe('part.outside[1].diameter');
+  expect(pathOf([])).toBe('');
+  expect(pathOf([0, 'a'])).toBe('[0].a');
+});
+
+test('every problem in words, with the place and what would do', () => {
+  const schema = Joi.object({
+    way: Joi.string().valid('a', 'b'),
+    list: Joi.array().items(Joi.number().strict()).max(2),
+    must: Joi.string().required(),
+  });
+  const shape = checkShape(schema, { way: 'c', list: [1, 'x', 3], more: 1 });
+  expect(shape.ok ? [] : shape.problems).toEqual([
+    { path: 'way', message: '“c” is not known here; it can be a, b' },
+    { path: 'list[1]', message: 'must be a number' },
+    { path: 'list', message: 'has more than 2 entries' },
+    { path: 'must', message: 'is missing' },
+    { path: 'more', message: 'is not known here; remove it or check its name' },
+  ]);
+});
+
+test('what fits comes back with what the schema fills in', () => {
+  const schema = Joi.object({ units: Joi.string().valid('mm', 'in').default('mm') });
+  expect(checkShape(schema, {})).toEqual({ ok: true, value: { units: 'mm' } });
+});

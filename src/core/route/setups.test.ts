@@ -1,0 +1,113 @@
+import type { RunFile, StepFile } from '../formats/runFile';
+import { planned, problemsOf, runOf, step } from '../testing';
+
+const setupsOf = (outside: StepFile[], more: Partial<RunFile> = {}) =>
+  planned(runOf({ outside }, more)).setups.map(({ setup }) => setup);
+
+describe('what is turned from which end', () => {
+  test('rising to the back: everything from the front, the largest through to the blade', () => {
+    const [first, second] = setupsOf([step(8, 10), step(12, 10), step(17, 10)], { way: 'from-bar' });
+    // 30 + 0.3 back facing + blade 2 (17 / 2 + 1 = 9.5 of reach).
+    expect(first?.turned).toEqual([
+      { path: 'part.outside[0]', to: 10, shoulder: true },
+      { path: 'part.outside[1]', to: 20, shoulder: true },
+      { path: 'part.outside[2]', to: 32.3, shoulder: false },
+    ]);
+    expect(second?.turned).toEqual([]);
+  });
+
+  test('rising and falling: the back part from the back, counted from its own face', () => {
+    const [first, second] = setupsOf([step(10, 12), step(17, 8), step(8, 9)], { way: 'from-bar' });
+    expect(first?.turned.map(({ path }) => path)).toEqual(['part.outside[0]', 'part.outside[1]']);
+    expect(second).toMatchObject({ end: 'back', turned: [{ path: 'part.outside[2]', to: 9, shoulder: true }] });
+    // What the first set-up left is the largest diameter, turned through.
+    expect(second?.outerRadius).toBeCloseTo(8.5, 9);
+  });
+
+  test('a step as drawn is turned from neither', () => {
+    const setups = setupsOf([step(10, 12), step(18, 8), step(8, 9)], { way: 'from-bar' });
+    expect(setups.flatMap(({ turned }) => turned.map(({ path }) => path))).toEqual([
+      'part.outside[0]',
+      'part.outside[2]',
+    ]);
+  });
+
+  test('blanks: what is held in the first set-up is turned in the second, past its end', () => {
+    const [first, second] = setupsOf([step(14, 20), step(23, 15)], { way: 'sawn-blanks' });
+    expect(first?.turned).toEqual([{ path: 'part.outside[0]', to: 20, shoulder: true }]);
+    expect(second?.turned).toEqual([{ path: 'part.outside[1]', to: 16, shoulder: false }]);
+  });
+
+  test('an edge that would face the jaws when its step is turned: the other end goes first', () => {
+    const [first, second] = setupsOf([step(14, 20), step(23, 15, { chamfers: { front: 1 } })], { way: 'sawn-blanks' });
+    expect(first).toMatchObject({ end: 'back', chamfered: [] });
+    expect(second).toMatchObject({ end: 'front', chamfered: ['part.outside[1].chamfers.front'] });
+  });
+
+  test('where the other end cannot go first either, the edge is refused where it stands', () => {
+    const outside = [step(20, 10), step(44, 15, { chamfers: { front: 0.5 } })];
+    expect(problemsOf(runOf({ outside }, { way: 'sawn-blanks' }))).toContainEqual({
+      path: 'part.outside[1].chamfers.front',
+      message: expect.stringContaining('faces the jaws'),
+    });
+  });
+});
+
+describe('what the second side is held by', () => {
+  test('a collet where one fits; the shoulder against it when there is one', () => {
+    const [, second] = setupsOf([step(10, 12), step(17, 8), step(8, 9)], { way: 'from-bar' });
+    // ⌀17 is 8 long, 2 of it clear: 6 is enough, and 11 from the back face is nearer than ⌀10 behind it.
+    expect(second?.holding).toMatchObject({ kind: 'collet', grip: 'part.outside[1]', from: 11, to: 17 });
+    expect(second?.stickOut.value).toBeCloseTo(11 + 0.3, 9);
+  });
+
+  test('hard jaws with a sleeve on a plain diameter too large for collets, soft jaws on a fitted one', () => {
+    const plain = setupsOf([step(34, 30)], { way: 'from-bar' })[1];
+    expect(plain?.holding.kind).toBe('3-jaw');
+    expect(plain?.reasons[0]?.because).toContain('sleeve of soft sheet');
+    expect(setupsOf([step('34 h8', 30)], { way: 'from-bar' })[1]?.holding.kind).toBe('soft-jaws');
+  });
+
+  test('a chamfer shortens the hold: 8 with a chamfer of 1 and 2 clear is 5, and 6 are needed', () => {
+    const file = runOf({ outside: [step(12, 8, { chamfers: { front: 1, back: 1 } })] }, { way: 'from-bar' });
+    expect(problemsOf(file)[0]?.message).toContain('the best is ⌀12 with 5 mm of 6 mm needed');
+  });
+
+  test('no longer than the jaws cover', () => {
+    const holding = setupsOf([step(12, 60)], { way: 'from-bar' })[1]?.holding;
+    expect((holding?.to ?? 0) - (holding?.from ?? 0)).toBe(25);
+  });
+});
+
+describe('which holes go into which set-up', () => {
+  const bores = (depth: string | number) => [{ from: 'front' as const, shape: 'drill' as const, diameter: 5, depth }];
+
+  test('from the front in the first', () => {
+    const [first, second] = planned(runOf({ outside: [step(12, 30)], bores: bores(10) })).setups;
+    expect(first?.setup.drilled).toEqual(['part.bores[0]']);
+    expect(second?.setup.drilled).toEqual([]);
+  });
+
+  test('back first: a blind hole waits for its side, a through hole goes at once', () => {
+    const backFirst = (depth: string | number) =>
+      planned(runOf({ outside: [step(24, 4), step(12, 20)], bores: bores(depth) })).setups.map(({ setup }) => [
+        setup.end,
+        setup.drilled,
+      ]);
+    expect(backFirst(10)).toEqual([
+      ['back', []],
+      ['front', ['part.bores[0]']],
+    ]);
+    expect(backFirst('through')).toEqual([
+      ['back', ['part.bores[0]']],
+      ['front', []],
+    ]);
+  });
+});
+
+test('the stick-out of a blank is what a tool reaches, facing and clearance', () => {
+  const [first] = setupsOf([step(14, 20), step(23, 15)], { way: 'sawn-blanks' });
+  expect(first?.stickOut.value).toBeCloseTo(20 + 1 + 2, 9);
+  // 35 + 1 behind, less 22 to the jaws.
+  expect(first?.holding).toMatchObject({ from: 22, to: 36 });
+});

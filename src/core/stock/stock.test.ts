@@ -1,0 +1,156 @@
+import type { RunFile } from '../formats/runFile';
+import { readRun } from '../formats/readRun';
+import { startValues } from '../shop/startValues';
+import { planned, runOf, step } from '../testing';
+import { chooseBlade } from './blade';
+import { chooseBar, smallestBar, stepsAsDrawn } from './size';
+import { planStock } from './stock';
+
+const runFor = (file: RunFile) => {
+  const run = readRun(file, startValues);
+  if (!run.ok) throw new Error(JSON.stringify(run.problems));
+  return run.value;
+};
+
+const barOf = (file: RunFile) => {
+  const bar = chooseBar(runFor(file));
+  if (!bar.ok) throw new Error(JSON.stringify(bar.problems));
+  return bar.value;
+};
+
+const steel = (diameter: number | string, more: Partial<RunFile> = {}) =>
+  runOf({ material: 'mild-steel', outside: [step(diameter, 30)] }, more);
+
+describe('the smallest bar that cleans up', () => {
+  test('drawn: 22 and 0.1 of run-out is less than 22 and two thinnest cuts of 0.1', () => {
+    expect(smallestBar(runFor(steel(22)), 'drawn').value).toBeCloseTo(22.2, 9);
+  });
+
+  test('hot-rolled: 22 + 2 · 1.0 skin + 0.1 run-out', () => {
+    expect(smallestBar(runFor(steel(22)), 'hot-rolled').value).toBeCloseTo(24.1, 9);
+  });
+});
+
+describe('a bar left as it was drawn', () => {
+  test('⌀20 h11 (−0.13) lies within ±0.2 of a general size', () => {
+    expect(stepsAsDrawn(runFor(steel(20)), 20, 'drawn')).toEqual(['part.outside[0]']);
+  });
+
+  test('not within a fit, not when it is critical, not hot-rolled', () => {
+    expect(stepsAsDrawn(runFor(steel('20 h7')), 20, 'drawn')).toEqual([]);
+    expect(stepsAsDrawn(runFor(runOf({ outside: [step(20, 30, { critical: true })] })), 20, 'drawn')).toEqual([]);
+    expect(stepsAsDrawn(runFor(steel(20)), 20, 'hot-rolled')).toEqual([]);
+  });
+
+  test('a bar of a smaller step’s size is no bar for the part', () => {
+    expect(stepsAsDrawn(runFor(runOf({ outside: [step(12, 10), step(18, 10)] })), 12, 'drawn')).toEqual([]);
+  });
+
+  test('two steps of the size, one of them fitted: neither stays', () => {
+    const run = runFor(runOf({ outside: [step(20, 10), step('20 h7', 10)] }));
+    expect(stepsAsDrawn(run, 20, 'drawn')).toEqual([]);
+  });
+});
+
+describe('the bar that is chosen', () => {
+  test('the lightest that does, with those that lost and why', () => {
+    const bar = barOf(steel('21 h9'));
+    expect(bar).toMatchObject({ size: 22, condition: 'drawn', barLength: 3000 });
+    const words = bar.reasons.map(({ because }) => because);
+    expect(words[0]).toContain('21.2 mm is needed');
+    // (25 / 22)² − 1 = 29 %.
+    expect(words).toContainEqual('⌀25 drawn would do too, and is heavier by 29 %.');
+    expect(words).toContainEqual(expect.stringContaining('⌀22 hot-rolled: will not clean up; 23.1 mm'));
+  });
+
+  test('an inch run is made from inch bars of twelve feet', () => {
+    const bar = barOf(runOf({ outside: [step('.45', 1)] }, { units: 'in' }));
+    expect(bar.size).toBeCloseTo(12.7, 9);
+    expect(bar.barLength).toBeCloseTo(3657.6, 9);
+  });
+
+  test('a named bar is taken as it is, its length from the list when left out', () => {
+    expect(barOf(steel(20, { stock: { size: '1 in', barLength: '2 m' } }))).toMatchObject({
+      size: 25.4,
+      barLength: 2000,
+    });
+    expect(barOf(steel(20, { stock: { size: 24 } })).barLength).toBe(3000);
+  });
+});
+
+describe('the blade', () => {
+  const bladeOf = (file: RunFile) => {
+    const blade = chooseBlade(runFor(file));
+    return blade.ok ? blade.value : blade.problems[0];
+  };
+
+  test('brass ⌀12: 6 + 1 = 7 mm of reach, the 1.5 reaches 9', () => {
+    expect(bladeOf(runOf({ outside: [step(12, 20)] }))).toMatchObject({ width: 1.5 });
+  });
+
+  test('steel wants an eighth of the reach: ⌀30 is 16 mm, 2 wide at least, and the 2 reaches 13 only', () => {
+    expect(bladeOf(steel(30))).toMatchObject({ width: 2.5 });
+  });
+
+  test('a through hole shortens the way', () => {
+    const hollow = runOf({
+      outside: [step(30, 20)],
+      bores: [{ from: 'front', shape: 'drill', diameter: 20, depth: 'through' }],
+    });
+    expect(bladeOf(hollow)).toMatchObject({ width: 1.5 });
+  });
+
+  test('a measured width stands for the blade it was measured on', () => {
+    expect(bladeOf(steel(20, { allowances: { bladeWidth: 2.42 } }))).toMatchObject({
+      width: 2.42,
+      tool: { id: 'blade-2.5' },
+    });
+  });
+
+  test('nothing reaches the centre of ⌀80', () => {
+    expect(bladeOf(steel('78 -0.1/0'))).toMatchObject({
+      path: 'part.outside',
+      message: expect.stringContaining('40 mm are needed'),
+    });
+  });
+});
+
+describe('pieces and bars, both ways, by hand', () => {
+  const both = (quantity: number) => {
+    const run = runFor(runOf({ outside: [step(12, 20), step(18, 12)] }, { quantity }));
+    return (['from-bar', 'sawn-blanks'] as const).map((way) => {
+      const stock = planStock(run, way);
+      if (!stock.ok) throw new Error(JSON.stringify(stock.problems));
+      return stock.value;
+    });
+  };
+
+  test('pitch 32 + 0.3 + 2 + 0.3 = 34.6; blank 32 + 1 + 1 = 34', () => {
+    const [bar, blanks] = both(100);
+    // ⌀18: 9 + 1 = 10 of reach wants the blade of 2.
+    expect(bar?.each.value).toBeCloseTo(34.6, 9);
+    expect(blanks?.each.value).toBeCloseTo(34, 9);
+  });
+
+  test('(3000 − 0.5 − 27 − 5) / 34.6 = 85.8; (3000 + 2.5) / 36.5 = 82.3', () => {
+    const [bar, blanks] = both(100);
+    expect(bar?.gripRemnant.value).toBeCloseTo(1.5 * 18, 9);
+    expect([bar?.piecesPerBar.value, blanks?.piecesPerBar.value]).toEqual([85, 82]);
+  });
+
+  test('a whole number of bars: 85 is one, 86 are two; 82 and 83', () => {
+    expect(both(85)[0]?.bars.value).toBe(1);
+    expect(both(86)[0]?.bars.value).toBe(2);
+    expect([both(82)[1]?.bars.value, both(83)[1]?.bars.value]).toEqual([1, 2]);
+  });
+
+  test('what is left of the last bar is never less than nothing', () => {
+    const [bar, blanks] = both(82);
+    expect(bar?.leftOver.value).toBeCloseTo(3000 - 0.5 - 82 * 34.6, 6);
+    expect(blanks?.leftOver.value).toBeCloseTo(3000 - 82 * 36.5, 6);
+  });
+
+  test('thin bar keeps the least remnant', () => {
+    expect(planned(runOf({ outside: [step(4, 12)] })).stock.gripRemnant.value).toBe(20);
+  });
+});
