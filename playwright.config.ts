@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 /** The journeys run against the server that `npm test` starts; its address comes with BASE_URL. */
 export default defineConfig({
-  testDir: 'tests/e2e',
+  testDir: 'tests',
   outputDir: `${process.env.TEST_FOLDER ?? '.shingle'}/results`,
   workers: 2,
   fullyParallel: false,

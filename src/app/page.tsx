@@ -36,7 +36,7 @@ function boardRun({ id, file, savedAt }: SavedRun, shop: Shop): BoardRun {
 }
 
 export default async function BoardPage() {
-  const [runs, shop] = await Promise.all([listRuns(), currentShop()]);
+  const [{ runs, damaged }, shop] = await Promise.all([listRuns(), currentShop()]);
   const board = runs.map((run) => boardRun(run, shop)).sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));
-  return <Board runs={board} today={new Date().toISOString().slice(0, 10)} />;
+  return <Board runs={board} damaged={damaged} today={new Date().toISOString().slice(0, 10)} />;
 }

@@ -13,3 +13,22 @@ export function database(): Knex {
   });
   return shared.shingleDatabase;
 }
+
+/** Times that a transaction is tried before its deadlock is an error. */
+const TRIES = 5;
+
+const isDeadlock = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && error.code === 'ER_LOCK_DEADLOCK';
+
+/**
+ * Runs a transaction. Of two that wait for each other the server rolls one back and says so; that one is simply tried
+ * again, as the server asks.
+ */
+export async function inTransaction<T>(work: (knex: Knex) => Promise<T>): Promise<T> {
+  for (let attempt = 1; ; attempt += 1)
+    try {
+      return await database().transaction(work);
+    } catch (error) {
+      if (!isDeadlock(error) || attempt === TRIES) throw error;
+    }
+}

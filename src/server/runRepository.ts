@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { checkShape } from '@/core/formats/problems';
 import type { PartFile, RunFile } from '@/core/formats/runFile';
 import { runFileSchema } from '@/core/formats/schemas';
-import { database } from './database';
+import { database, inTransaction } from './database';
 
 /** A run as it is kept: its document, and which revision that is. */
 export interface SavedRun {
@@ -48,9 +48,19 @@ const newest = (knex: Knex) =>
     )
     .select<RunRow[]>('r.run_id as id', 'r.revision', 'r.saved_at', 'r.document', 'p.document as part');
 
-/** Every run, the newest first. */
-export const listRuns = async (): Promise<SavedRun[]> =>
-  (await newest(database()).orderBy('r.run_id', 'desc')).map(read);
+/** Every run, the newest first, and in words those whose rows do not read back: one of them must not hide the others. */
+export async function listRuns(): Promise<{ runs: SavedRun[]; damaged: string[] }> {
+  const runs: SavedRun[] = [];
+  const damaged: string[] = [];
+  for (const row of await newest(database()).orderBy('r.run_id', 'desc'))
+    try {
+      runs.push(read(row));
+    } catch (error) {
+      if (!(error instanceof DamagedRow)) throw error;
+      damaged.push(error.message);
+    }
+  return { runs, damaged };
+}
 
 /** One run, or undefined. */
 export async function findRun(id: number, knex: Knex = database()): Promise<SavedRun | undefined> {
@@ -60,8 +70,9 @@ export async function findRun(id: number, knex: Knex = database()): Promise<Save
 
 /** Appends a revision of a part when it differs from the newest one; returns the row that holds it. */
 async function keepPart(part: PartFile, at: Date, knex: Knex): Promise<number> {
-  await knex('parts').insert({ number: part.number }).onConflict('number').ignore();
-  const { id } = await knex('parts').where({ number: part.number }).forUpdate().first<{ id: number }>('id');
+  // Written even when it is there, so that the row is locked for what follows.
+  await knex('parts').insert({ number: part.number }).onConflict('number').merge(['number']);
+  const { id } = await knex('parts').where({ number: part.number }).first<{ id: number }>('id');
   const last = await knex('part_revisions')
     .where({ part_id: id })
     .orderBy('revision', 'desc')
@@ -93,7 +104,7 @@ async function append(id: number, revision: number, file: RunFile, knex: Knex): 
 
 /** Keeps a new run. */
 export const createRun = (file: RunFile): Promise<SavedRun> =>
-  database().transaction(async (knex) => {
+  inTransaction(async (knex) => {
     const [id] = await knex('runs').insert({ created_at: new Date() });
     return append(Number(id), 1, file, knex);
   });
@@ -103,7 +114,7 @@ export const createRun = (file: RunFile): Promise<SavedRun> =>
  * meanwhile, so that of two saves at once one wins and the other is told.
  */
 export const saveRun = (id: number, base: number, file: RunFile): Promise<SaveOutcome> =>
-  database().transaction(async (knex): Promise<SaveOutcome> => {
+  inTransaction(async (knex): Promise<SaveOutcome> => {
     const locked = await knex('runs').where({ id }).forUpdate().first('id');
     const current = locked && (await findRun(id, knex));
     if (!current) return { kind: 'missing' };

@@ -133,12 +133,10 @@ export function chooseBar(run: Run): Result<Bar> {
           ? `the shop lists no ${shop.material.name} bar in ${units} sizes; name the stock`
           : `no bar in the list will do: ${lost.at(-1)?.because}`,
     });
-  const dearer = serving
-    .slice(1, 3)
-    .map((bar): Reason => ({
-      rule: 'RUNNER-UP',
-      because: `${sayDiameter(bar.size, units)} ${bar.condition} would do too, and is heavier by ${Math.round(100 * ((bar.size / best.size) ** 2 - 1))} %.`,
-    }));
+  const dearer = serving.slice(1, 3).map((bar): Reason => ({
+    rule: 'RUNNER-UP',
+    because: `${sayDiameter(bar.size, units)} ${bar.condition} would do too, and is heavier by ${Math.round(100 * ((bar.size / best.size) ** 2 - 1))} %.`,
+  }));
   return good({
     ...best,
     reasons: [...best.reasons, ...dearer, ...lost.filter(({ because }) => because.includes('clean up')).slice(-1)],

@@ -9,6 +9,7 @@ import type { Problem } from '@/core/result';
 import { sayMinutes } from '@/core/units/show';
 import { Button, ButtonLink } from '../primitives/Button';
 import { Mark } from '../primitives/Mark';
+import { Notice } from '../primitives/Notice';
 import { Window } from '../primitives/Window';
 import { importRun } from '../run/api';
 import { entryName } from '../run/entryName';
@@ -150,7 +151,7 @@ function Promised({ due, today }: { due: string | undefined; today: string }) {
 const isLate = (due: string | undefined, today: string) => due !== undefined && due !== '' && due < today;
 
 /** Every run: how many of what, by when, and what it takes. */
-export function Board({ runs, today }: { runs: BoardRun[]; today: string }) {
+export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: string[]; today: string }) {
   const router = useRouter();
   const chooser = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<{ name: string; problems: Problem[] }>();
@@ -195,6 +196,9 @@ export function Board({ runs, today }: { runs: BoardRun[]; today: string }) {
       </Bar>
       <Room>
         <h1>Board</h1>
+        {damaged.length > 0 && (
+          <Notice danger>Not shown, because what the database holds of it does not read: {damaged.join('; ')}.</Notice>
+        )}
         {runs.length === 0 ? (
           <Empty>
             <h2>No runs yet</h2>

@@ -1,0 +1,74 @@
+import { spawnSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+
+const root = join(__dirname, '../..');
+
+/** Runs the command line as npm does. */
+function shingle(words: string[], input = '') {
+  const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/shingle.ts', ...words], {
+    cwd: root,
+    input,
+    encoding: 'utf8',
+  });
+  return { status, stdout, stderr };
+}
+
+const file = (changes: object) =>
+  JSON.stringify({
+    format: 'shingle-run/1',
+    part: { number: 'T-1', material: 'brass-cw614n', outside: [{ shape: 'cylinder', diameter: 10, length: 20 }] },
+    quantity: 10,
+    ...changes,
+  });
+
+test('a plan for people: stock, set-ups, operations, times', () => {
+  const { status, stdout, stderr } = shingle(['plan', 'examples/sensor-spacer.json']);
+  expect([status, stderr]).toEqual([0, '']);
+  for (const words of [
+    'WS-210 revision B',
+    '120 off in aluminium 6082',
+    'pitch 25.10 mm, 116 a bar',
+    'Set-up 2, from the back',
+    '70 Finish ⌀14 h8, spigot',
+    '9.025',
+    'The shop’s rules',
+  ])
+    expect(stdout).toContain(words);
+});
+
+test('the same as data', () => {
+  const { status, stdout } = shingle(['plan', 'examples/terminal-pillar.json', '--json']);
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toMatchObject({
+    format: 'shingle-plan/1',
+    run: { part: 'WS-402', quantity: 500 },
+    stock: { form: 'round', way: 'from-bar' },
+  });
+});
+
+test('from standard input', () => {
+  expect(shingle(['plan', '-', '--json'], file({})).status).toBe(0);
+});
+
+test('every example has a plan', () => {
+  for (const name of readdirSync(join(root, 'examples')))
+    expect([name, shingle(['plan', `examples/${name}`]).status]).toEqual([name, 0]);
+});
+
+describe('bad input ends with 2, a path and a reason, and no trace', () => {
+  test.each([
+    ['a file that is not there', ['plan', 'nothing.json'], '', 'nothing.json: cannot be read'],
+    ['no JSON', ['plan', '-'], '{ "format": ', '-: is not JSON'],
+    ['another format', ['plan', '-'], file({ format: 'x' }), 'format: “x” is not a run file'],
+    ['a part that cannot be', ['plan', '-'], file({ stock: { size: 8 } }), 'stock.size: ⌀8 drawn: will not clean up'],
+    ['several problems', ['plan', '-'], file({ quantity: 0, due: 'soon' }), 'due: “soon” is not a day'],
+    ['no command', [], '', 'usage: npm run --silent shingle -- plan FILE'],
+    ['an option nobody knows', ['plan', 'examples/pivot-pin.json', '--xml'], '', 'usage:'],
+  ])('%s', (_, words, input, said) => {
+    const { status, stdout, stderr } = shingle(words, input);
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr).toContain(said);
+    expect(stderr).not.toMatch(/\bat .*\.ts:\d+/);
+  });
+});

@@ -1,0 +1,144 @@
+import { expect, test } from '@playwright/test';
+import { emptyRun, type RunFile } from '../../src/core/formats/runFile';
+import { startValues } from '../../src/core/shop/startValues';
+import { database } from '../../src/server/database';
+import { migrationSource } from '../../src/server/migrations';
+import { createRun, DamagedRow, findRun, listRuns, saveRun } from '../../src/server/runRepository';
+import { currentShop, seedShop } from '../../src/server/shopRepository';
+
+/** Against the real MariaDB of the test run; each test makes its own runs. */
+const runOf = (number: string, more: Partial<RunFile> = {}): RunFile => ({
+  ...emptyRun(),
+  quantity: '10',
+  ...more,
+  part: {
+    ...emptyRun().part,
+    number,
+    outside: [{ shape: 'cylinder', diameter: '1 1/32 in', length: '0.1000' }],
+    ...more.part,
+  },
+});
+
+/** A part number that no other run of this test has used. */
+const unique = (name: string) => `${name}-${process.hrtime.bigint()}`;
+
+const partRevisions = async (number: string) =>
+  (
+    await database()('part_revisions as r')
+      .join('parts as p', 'p.id', 'r.part_id')
+      .where('p.number', number)
+      .count<{ n: number }[]>({ n: '*' })
+  )[0]?.n;
+
+test.afterAll(() => database().destroy());
+
+test('lengths come back digit for digit, with their unit', async () => {
+  const { id } = await createRun(runOf('S-EXACT', { allowances: { kerf: 0.1, frontFacing: '.30' } }));
+  const read = await findRun(id);
+  expect(read?.file.part.outside[0]).toEqual({ shape: 'cylinder', diameter: '1 1/32 in', length: '0.1000' });
+  expect(read?.file.allowances).toEqual({ kerf: 0.1, frontFacing: '.30' });
+  const row = await database()('part_revisions as r')
+    .join('parts as p', 'p.id', 'r.part_id')
+    .where('p.number', 'S-EXACT')
+    .first('r.document');
+  expect(row.document).toContain('"length":"0.1000"');
+});
+
+test('a save appends and keeps what was before', async () => {
+  const { id } = await createRun(runOf('S-APPEND'));
+  const saved = await saveRun(id, 1, runOf('S-APPEND', { quantity: '20' }));
+  expect(saved).toMatchObject({ kind: 'saved', run: { revision: 2 } });
+  const rows = await database()('run_revisions').where({ run_id: id }).orderBy('revision');
+  expect(rows.map(({ revision, document }) => [revision, JSON.parse(document).quantity])).toEqual([
+    [1, '10'],
+    [2, '20'],
+  ]);
+});
+
+test('a part gets a revision when it changes, and only then; another run keeps the one it was saved with', async () => {
+  const number = unique('S-PART');
+  const first = await createRun(runOf(number));
+  const other = await createRun(runOf(number, { quantity: '7' }));
+  await saveRun(first.id, 1, runOf(number, { quantity: '11' }));
+  expect(await partRevisions(number)).toBe(1);
+  const changed = runOf(number);
+  changed.part.name = 'Changed';
+  await saveRun(first.id, 2, changed);
+  expect(await partRevisions(number)).toBe(2);
+  expect((await findRun(first.id))?.file.part.name).toBe('Changed');
+  expect((await findRun(other.id))?.file.part.name).toBe('');
+});
+
+test('a save from an older revision brings the newer one, and changes nothing', async () => {
+  const { id } = await createRun(runOf('S-OLD'));
+  await saveRun(id, 1, runOf('S-OLD', { quantity: '20' }));
+  const outcome = await saveRun(id, 1, runOf('S-OLD', { quantity: '30' }));
+  expect(outcome).toMatchObject({ kind: 'conflict', current: { revision: 2, file: { quantity: '20' } } });
+  expect((await findRun(id))?.revision).toBe(2);
+});
+
+test('of many saves at once one wins', async () => {
+  const { id } = await createRun(runOf('S-RACE'));
+  const outcomes = await Promise.all(
+    Array.from({ length: 8 }, (_, index) => saveRun(id, 1, runOf('S-RACE', { quantity: String(index) }))),
+  );
+  expect(outcomes.map(({ kind }) => kind).sort()).toEqual([...Array<string>(7).fill('conflict'), 'saved']);
+  expect((await findRun(id))?.revision).toBe(2);
+});
+
+test('many new runs of one new part at once: one part, all runs', async () => {
+  const number = unique('S-MANY');
+  const quantities = ['1', '2', '3', '4', '5', '6'];
+  await Promise.all(quantities.map((quantity) => createRun(runOf(number, { quantity }))));
+  expect(await database()('parts').where({ number })).toHaveLength(1);
+  expect((await listRuns()).runs.filter(({ file }) => file.part.number === number)).toHaveLength(6);
+});
+
+test('part numbers that differ in case are different parts', async () => {
+  await createRun(runOf('s-case'));
+  await createRun(runOf('S-CASE'));
+  expect(await database()('parts').whereIn('number', ['s-case', 'S-CASE'])).toHaveLength(2);
+});
+
+test('a run that is not there', async () => {
+  expect(await findRun(987654)).toBeUndefined();
+  expect(await saveRun(987654, 1, runOf('S-NONE'))).toEqual({ kind: 'missing' });
+});
+
+test('a damaged row is named, not shown half', async () => {
+  const { id } = await createRun(runOf('S-DAMAGED'));
+  await database()('run_revisions')
+    .where({ run_id: id })
+    .update({ document: '{"format":"shingle-run/1","quantity":[]}' });
+  const error = await findRun(id).catch((caught: unknown) => caught);
+  expect(error).toBeInstanceOf(DamagedRow);
+  expect(String(error)).toContain(`run ${id} revision 1: quantity`);
+  // Nor does it hide the others.
+  const { runs, damaged } = await listRuns();
+  expect(damaged.join()).toContain(`run ${id} revision 1`);
+  expect(runs.length).toBeGreaterThan(4);
+  await database()('run_revisions').where({ run_id: id }).delete();
+});
+
+test('the shop is seeded once and read through its schema', async () => {
+  expect(await seedShop()).toBe(false);
+  expect((await currentShop()).materials.map(({ id }) => id)).toEqual(startValues.materials.map(({ id }) => id));
+});
+
+test('every migration is applied, and again is nothing to do', async () => {
+  const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
+  expect(applied).toEqual([]);
+  expect(await database().migrate.list({ migrationSource })).toEqual([
+    [expect.objectContaining({ name: '001-parts-runs-shop' })],
+    [],
+  ]);
+});
+
+test('the keys stand behind the code: no two of one revision, no run without its part', async () => {
+  const { id } = await createRun(runOf('S-KEYS'));
+  const row = await database()('run_revisions').where({ run_id: id }).first();
+  const again = { ...row, id: undefined };
+  await expect(database()('run_revisions').insert(again)).rejects.toThrow(/Duplicate entry/);
+  const orphan = { ...again, revision: 2, part_revision_id: 999999 };
+  await expect(database()('run_revisions').insert(orphan)).rejects.toThrow(/foreign key/);
+});
