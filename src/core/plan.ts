@@ -5,6 +5,7 @@ import { planOperations } from './route/planOperations';
 import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
+import { sayMinutes } from './units/show';
 import { planStock, type Stock } from './stock/stock';
 import { planStops } from './stops/planStops';
 import { planTimes, timeSetup, type PlannedSetup, type Times } from './time/planTimes';
@@ -78,7 +79,7 @@ function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason
       because: `${NAMES[best.way]}, because ${NAMES[other.way].toLowerCase()} cannot be: ${other.problem.message}.`,
     };
   const saved = (other?.batchMinutes ?? 0) - best.times.batch.value;
-  return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${saved.toFixed(0)} min.` };
+  return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
 
 /** Plans both ways and takes the one that the run names, or the quicker over the batch. */

@@ -27,13 +27,20 @@ interface RunRow {
 /** What went wrong with a row that does not read back; the one kind of damage that is not the user's to mend. */
 export class DamagedRow extends Error {}
 
+const damage = (row: RunRow, what: string) => new DamagedRow(`run ${row.id} revision ${row.revision}: ${what}`);
+
+/** The document of a row, run and part put together again. */
+function documentOf(row: RunRow): unknown {
+  try {
+    return { ...(JSON.parse(row.document) as object), part: JSON.parse(row.part) as unknown };
+  } catch {
+    throw damage(row, 'is not JSON');
+  }
+}
+
 function read(row: RunRow): SavedRun {
-  const whole = { ...(JSON.parse(row.document) as object), part: JSON.parse(row.part) as unknown };
-  const file = checkShape(runFileSchema, whole);
-  if (!file.ok)
-    throw new DamagedRow(
-      `run ${row.id} revision ${row.revision}: ${file.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`,
-    );
+  const file = checkShape(runFileSchema, documentOf(row));
+  if (!file.ok) throw damage(row, file.problems.map(({ path, message }) => `${path} ${message}`).join('; '));
   return { id: row.id, revision: row.revision, savedAt: row.saved_at.toISOString(), file: file.value };
 }
 

@@ -113,6 +113,8 @@ test('a damaged row is named, not shown half', async () => {
   const error = await findRun(id).catch((caught: unknown) => caught);
   expect(error).toBeInstanceOf(DamagedRow);
   expect(String(error)).toContain(`run ${id} revision 1: quantity`);
+  await database()('run_revisions').where({ run_id: id }).update({ document: '{' });
+  expect(String(await findRun(id).catch((caught: unknown) => caught))).toContain('is not JSON');
   // Nor does it hide the others.
   const { runs, damaged } = await listRuns();
   expect(damaged.join()).toContain(`run ${id} revision 1`);

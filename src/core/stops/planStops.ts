@@ -35,6 +35,10 @@ export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
   return own.setting;
 };
 
+/** A to Z, then AA, AB… */
+const letterOf = (index: number): string =>
+  `${index < 26 ? '' : letterOf(Math.floor(index / 26) - 1)}${String.fromCharCode(65 + (index % 26))}`;
+
 function pinsOf({ cuts, setup }: CutSetup): Pin[] {
   const places: Omit<Pin, 'letter'>[] = [];
   let station = 0;
@@ -51,9 +55,7 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
       places.push({ means: 'station', station: (station += 1), ...place });
     else places.push({ means: 'each-time', ...place });
   }
-  return places
-    .sort((a, b) => a.setting - b.setting)
-    .map((pin, index) => ({ ...pin, letter: String.fromCharCode(65 + (index % 26)) }));
+  return places.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
 }
 
 function workStopOf({ setup }: CutSetup): WorkStop {

@@ -20,8 +20,9 @@ export function HoleTable() {
   };
   return (
     <Group aria-labelledby="holes">
-      <h2 id="holes">
-        Holes on the axis <small>drilled from the front; the depth is to the full diameter, or “through”</small>
+      <h2>
+        <span id="holes">Holes on the axis</span>{' '}
+        <small>drilled from the front; the depth is to the full diameter, or “through”</small>
       </h2>
       {bores.length > 0 && (
         <EntryTable ref={table}>

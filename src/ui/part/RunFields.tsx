@@ -119,8 +119,9 @@ export function StockFields() {
     });
   return (
     <Group aria-labelledby="stock">
-      <h2 id="stock">
-        Stock <small>left open, the lightest bar that cleans up and the quicker way are chosen and explained</small>
+      <h2>
+        <span id="stock">Stock</span>{' '}
+        <small>left open, the lightest bar that cleans up and the quicker way are chosen and explained</small>
       </h2>
       <Grid>
         <div style={cell(3)}>

@@ -85,8 +85,8 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
 
   return (
     <Group aria-labelledby="outside">
-      <h2 id="outside">
-        Outside <small>front to back, a line per step · 14 h8, 22 −0.1/0, 3/8 in</small>
+      <h2>
+        <span id="outside">Outside</span> <small>front to back, a line per step · 14 h8, 22 −0.1/0, 3/8 in</small>
       </h2>
       <EntryTable ref={table}>
         <thead>

@@ -54,7 +54,7 @@ export function createRunStore(id: string, file: RunFile, revision: number) {
       last = { field: undefined, at: 0 };
       store.temporal.getState().redo();
     },
-    /** Takes up what this browser kept of an unsaved edit; says whether there was any. */
+    /** Takes up what this browser kept of an unsaved edit; says whether there is one. */
     async restore(): Promise<boolean> {
       await store.persist.rehydrate();
       store.temporal.getState().clear();

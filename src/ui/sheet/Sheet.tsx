@@ -15,7 +15,7 @@ import { Foot } from './Foot';
 import { Panel } from './Panel';
 import { RouteNames, RouteTiles } from './RouteLane';
 import { layoutSheet } from './sheetLayout';
-import { StopsLane } from './StopsLane';
+import { StopsLane, stopsRail } from './StopsLane';
 import { TimeLane } from './TimeLane';
 import { DiameterLabels, WorkLane } from './WorkLane';
 
@@ -42,10 +42,6 @@ const LEAST_WIDTH = 720;
 const Paper = styled.div`
   position: relative;
   min-width: ${LEAST_WIDTH}px;
-  &[data-stale] svg,
-  &[data-stale] [role='listbox'] {
-    opacity: 0.45;
-  }
   svg {
     display: block;
   }
@@ -67,6 +63,13 @@ const Paper = styled.div`
   text.chosen {
     font: 700 13px var(--mono);
     fill: var(--blue);
+  }
+`;
+
+/** What is no longer true is dimmed, all of it; only the drawing's figures stay sharp, to be put right. */
+const Whole = styled.div`
+  &[data-stale] :is(svg, [role='listbox'], aside, footer) {
+    opacity: 0.5;
   }
 `;
 
@@ -187,7 +190,6 @@ function useWindowHeight(): number {
 }
 
 const ROUTE_HEAD = 34;
-const STOPS = 78;
 const TIME = 70;
 
 function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
@@ -228,22 +230,23 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   useShortcuts(keys);
 
   const rowHeight = 20;
+  const stopsHeight = stopsRail(planned.pins.length, width).height;
   const routeHeight = ROUTE_HEAD + planned.operations.length * rowHeight + 14;
-  const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - routeHeight - STOPS - TIME));
+  const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - routeHeight - stopsHeight - TIME));
   const layout = layoutSheet(planned, width, most, rowHeight);
   const workHeight = layout.work.height;
   const routeTop = workHeight + ROUTE_HEAD;
   const stopsTop = workHeight + routeHeight;
-  const timeTop = stopsTop + STOPS;
+  const timeTop = stopsTop + stopsHeight;
   const height = timeTop + TIME;
   const choose = (key: string) => select(key);
   const shared = { planned, layout, selected, onSelect: choose };
 
   return (
-    <>
+    <Whole data-stale={stale || undefined}>
       <Room>
         <Frame>
-          <Paper ref={room} data-stale={stale || undefined} style={{ height }}>
+          <Paper ref={room} style={{ height }}>
             <svg
               width={width}
               height={height}
@@ -288,6 +291,6 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
         />
       </Room>
       <Foot plan={plan} />
-    </>
+    </Whole>
   );
 }

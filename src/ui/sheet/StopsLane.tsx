@@ -8,6 +8,20 @@ import type { SheetLayout } from './sheetLayout';
 const meansOf = ({ means, station }: Pin): string =>
   means === 'station' ? `station ${station}` : means === 'quill' ? 'quill' : 'each time';
 
+/** Room that a pin's words want side by side, px, and the ends of the rail that pins may use. */
+const WANTED = 74;
+const LEAST = 60;
+const [LEFT, RIGHT] = [150, 58];
+
+/** How the pins of a set-up stand: side by side, or with their words upright when there are many. */
+export function stopsRail(
+  pins: number,
+  width: number,
+): { gap: number; crowded: boolean; height: number; rail: number } {
+  const gap = Math.min(WANTED, (width - LEFT - RIGHT) / Math.max(1, pins - 1));
+  return gap < LEAST ? { gap, crowded: true, height: 156, rail: 82 } : { gap, crowded: false, height: 78, rail: 44 };
+}
+
 interface Props {
   planned: PlannedSetup;
   layout: SheetLayout;
@@ -18,19 +32,17 @@ interface Props {
   onSelect: (key: string) => void;
 }
 
+const upright = (x: number, y: number) => ({ transform: `translate(${x} ${y}) rotate(-90)` });
+
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
 export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
-  const rail = top + 44;
+  const { gap, crowded, rail: down } = stopsRail(planned.pins.length, layout.width);
+  const rail = top + down;
   const places = planned.pins.map(({ setting }) =>
     Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))),
   );
-  const heads = spread(
-    places,
-    Math.min(74, (layout.width - 208) / Math.max(1, planned.pins.length - 1)),
-    150,
-    layout.width - 58,
-  );
+  const heads = spread(places, gap, LEFT, layout.width - RIGHT);
   const stations = planned.pins.filter(({ means }) => means === 'station').length;
   return (
     <g>
@@ -73,10 +85,18 @@ export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }
             >
               {pin.letter}
             </text>
-            <text x={head + 5} y={rail - 14} textAnchor="start" className={chosen ? 'chosen' : 'strong'}>
+            <text
+              {...(crowded ? upright(head + 13, rail - 14) : { x: head + 5, y: rail - 14 })}
+              textAnchor="start"
+              className={chosen ? 'chosen' : 'strong'}
+            >
               {formatLength(pin.setting, units, pin.fine)}
             </text>
-            <text x={head} y={rail + 25} textAnchor="middle" className="soft">
+            <text
+              {...(crowded ? upright(head + 4, rail + 16) : { x: head, y: rail + 25 })}
+              textAnchor={crowded ? 'end' : 'middle'}
+              className="soft"
+            >
               {meansOf(pin)}
               {shared ? ` ×${pin.operations.length}` : ''}
             </text>
