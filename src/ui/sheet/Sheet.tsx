@@ -11,13 +11,14 @@ import { useSize } from '../primitives/useSize';
 import { entryName } from '../run/entryName';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
 import { Panel } from './Panel';
 import { RouteNames, RouteTiles } from './RouteLane';
 import { layoutSheet } from './sheetLayout';
 import { StopsLane, stopsRail } from './StopsLane';
 import { TimeLane } from './TimeLane';
-import { DiameterLabels, WorkLane } from './WorkLane';
+import { WorkLane } from './WorkLane';
 
 const Room = styled.main`
   display: grid;

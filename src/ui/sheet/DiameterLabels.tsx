@@ -1,0 +1,135 @@
+'use client';
+import { useState } from 'react';
+import { Button, DialogTrigger } from 'react-aria-components';
+import styled from 'styled-components';
+import { sizeText } from '@/core/part/size';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { formatNominal } from '@/core/units/length';
+import { spread } from '../drawing/paths';
+import { Balloon } from '../primitives/Balloon';
+import { Field } from '../primitives/Field';
+import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { JAWS, type SheetLayout } from './sheetLayout';
+
+interface Props {
+  planned: PlannedSetup;
+  layout: SheetLayout;
+  operation: TimedOperation | undefined;
+}
+
+const Label = styled(Button)`
+  position: absolute;
+  transform: translate(-50%, -50%);
+  min-height: 24px;
+  padding: 0 6px;
+  border: 1px solid transparent;
+  border-radius: 5px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: 600 14px var(--mono);
+  white-space: nowrap;
+  cursor: pointer;
+  &[data-hovered] {
+    border-color: var(--ink-soft);
+    background: var(--hover);
+  }
+  &[data-selected] {
+    color: var(--blue);
+    border-color: var(--blue);
+    background: var(--blue-soft);
+  }
+  @media (pointer: coarse) {
+    min-height: 40px;
+  }
+`;
+
+const stepIndexOf = (path: string) => Number(/\[(\d+)\]/.exec(path)?.[1]);
+
+/** The diameters on the drawing: press one to change it. They lie over the drawing as real buttons. */
+export function DiameterLabels({ planned, layout, operation }: Props) {
+  const { setup } = planned;
+  const { x, y, work } = layout;
+  const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
+  const at = spread(inside, 76, 40, layout.right + 20);
+  const above = y(setup.stock.size / 2) - 17;
+  const overJaws = y(setup.holding.diameter / 2) - JAWS - 14;
+  const topAt = (left: number) => Math.max(16, left < x(setup.holding.from) + 30 ? Math.min(above, overJaws) : above);
+  return (
+    <>
+      {setup.part.steps.map((step, index) => {
+        const width = x(step.zFrom) - x(step.zTo);
+        const roomy =
+          width > 84 &&
+          (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 &&
+          (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
+        return (
+          <DiameterLabel
+            key={step.path}
+            path={step.path}
+            name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`}
+            left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)}
+            top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)}
+            selected={operation?.feature === step.path}
+            made={planned.operations.findLast(({ feature }) => feature === step.path)?.key}
+          />
+        );
+      })}
+    </>
+  );
+}
+
+interface LabelProps {
+  path: string;
+  name: string;
+  left: number;
+  top: number;
+  selected: boolean;
+  /** The operation that finishes this diameter. */
+  made: string | undefined;
+}
+
+function DiameterLabel({ path, name, left, top, selected, made }: LabelProps) {
+  const { file, edit, problems, select } = useWorkspace();
+  const [open, setOpen] = useState(false);
+  const index = stepIndexOf(path);
+  const step = file.part.outside[index];
+  return (
+    <DialogTrigger
+      isOpen={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next && made) select(made);
+      }}
+    >
+      <Label
+        style={{ left, top }}
+        aria-label={`${name}, change this diameter`}
+        {...(selected ? { 'data-selected': '' } : {})}
+      >
+        {name}
+      </Label>
+      <Balloon label={`Diameter of step ${index + 1}`}>
+        <div style={{ width: 240 }}>
+          <Field
+            label={`Diameter of step ${index + 1}`}
+            autoFocus
+            value={sizeText(step?.diameter)}
+            problem={problemAt(problems, `${path}.diameter`)}
+            onChange={(text) =>
+              edit(`${path}.diameter`, ({ part }) => {
+                const own = part.outside[index];
+                if (own) own.diameter = text;
+              })
+            }
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') setOpen(false);
+            }}
+          />
+          <p style={{ marginTop: 8, color: 'var(--ink-soft)', fontSize: 13 }}>
+            The plan follows as you type. Enter closes; undo takes it back.
+          </p>
+        </div>
+      </Balloon>
+    </DialogTrigger>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+import { Check } from 'lucide-react';
+import type { Plan } from '@/core/plan';
+import type { PlannedSetup } from '@/core/time/planTimes';
+import { formatNominal } from '@/core/units/length';
+import { sayMinutes } from '@/core/units/show';
+import { Card, Item, Line, Mind, Part } from './panelParts';
+import { FigureButton } from './Working';
+
+const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
+
+/** Before any operation is selected: what it is made from, how the work is held, and why. */
+export function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetup }) {
+  const { setup, workStop, setting, loading, order } = planned;
+  const { stock } = plan;
+  const { units } = setup.run;
+  const first = setup.number === 1;
+  return (
+    <Card aria-label="Set-up">
+      <header>
+        <h2>Set-up {setup.number}</h2>
+        <p>Choose an operation with the arrow keys, or in the route.</p>
+      </header>
+      <Part>
+        <h3>Set</h3>
+        <dl>
+          <Line name="Stick-out">
+            <FigureButton figure={setup.stickOut} units={units} />
+          </Line>
+          <Line name={workStop.means === 'bar-stop' ? 'Bar stop' : 'Spindle stop'}>
+            <FigureButton figure={workStop.setting} units={units} />
+          </Line>
+          <Line name="Setting up, min">
+            <FigureButton figure={setting} units={units} />
+          </Line>
+          <Line name="In and out, min">
+            <FigureButton figure={loading} units={units} />
+          </Line>
+        </dl>
+      </Part>
+      {first && (
+        <Part>
+          <h3>Stock</h3>
+          <dl>
+            <Line name={`Bar, ${stock.condition}`}>⌀{formatNominal(stock.size, units)}</Line>
+            <Line name="Smallest that cleans up">
+              <FigureButton figure={stock.need} units={units} />
+            </Line>
+            <Line name={stock.way === 'from-bar' ? 'Pitch' : 'Blank'}>
+              <FigureButton figure={stock.each} units={units} />
+            </Line>
+            {stock.way === 'from-bar' && (
+              <Line name="Grip remnant">
+                <FigureButton figure={stock.gripRemnant} units={units} />
+              </Line>
+            )}
+          </dl>
+        </Part>
+      )}
+      {first && (
+        <Part>
+          <h3>Ways</h3>
+          <dl>
+            {plan.ways.map(({ way, batchMinutes, bars, problem }) => (
+              <Line key={way} name={`${WAY[way]}${way === stock.way ? ', chosen' : ''}`}>
+                {batchMinutes === undefined
+                  ? problem
+                    ? 'cannot be'
+                    : ''
+                  : `${sayMinutes(batchMinutes)} · ${bars} bar${bars === 1 ? '' : 's'}`}
+              </Line>
+            ))}
+          </dl>
+        </Part>
+      )}
+      <Part>
+        <h3>Why</h3>
+        <ul>
+          {[...(first ? [plan.chosenBecause, ...stock.reasons] : []), ...setup.reasons].map(({ rule, because }) => (
+            <Item key={rule + because} icon={<Check size={15} color="var(--brass)" aria-hidden />}>
+              {because} <code>{rule}</code>
+            </Item>
+          ))}
+          <Item icon={<Check size={15} color="var(--brass)" aria-hidden />}>
+            {order.proven
+              ? 'No order that keeps the rules changes tools less.'
+              : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`}{' '}
+            <code>ORDER</code>
+          </Item>
+        </ul>
+      </Part>
+      <Mind warnings={planned.broken.map(({ because }) => because)} cautions={setup.cautions} />
+    </Card>
+  );
+}
