@@ -58,7 +58,7 @@ await main(async () => {
     await print.getByRole('heading', { name: /Set-up 2/ }).waitFor();
     await print.emulateMedia({ media: 'print' });
     await print.setViewportSize({ width: 710, height: 1000 });
-    await keep(print, 'printed-sheet');
+    await keep(print, 'printed-sheet', { fullPage: true });
     await browser.close();
     process.stdout.write(`${execFileSync('ls', [folder])}`);
   } finally {

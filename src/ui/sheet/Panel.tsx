@@ -1,5 +1,6 @@
 'use client';
 import { Check } from 'lucide-react';
+import { Fragment } from 'react';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { pinOf } from '@/core/stops/planStops';
 import type { Plan } from '@/core/plan';
@@ -89,18 +90,19 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
           </thead>
           <tbody>
             {operation.passes.map((own, index) => (
-              <tr
-                key={index}
-                aria-current={index === (pass ?? operation.passes.length - 1)}
-                onClick={() => onPass(index)}
-              >
-                <td>
-                  {index + 1} {own.note && <span className="words">{own.note}</span>}
-                </td>
-                <td>{formatLength(own.depth, units, true)}</td>
-                <td>{own.diameter === undefined ? formatLength(own.z ?? 0, units) : readOut(own.diameter)}</td>
-                <td>{own.minutes.value.toFixed(2)}</td>
-              </tr>
+              <Fragment key={index}>
+                <tr aria-current={index === (pass ?? operation.passes.length - 1)} onClick={() => onPass(index)}>
+                  <td>{index + 1}</td>
+                  <td>{formatLength(own.depth, units, true)}</td>
+                  <td>{own.diameter === undefined ? formatLength(own.z ?? 0, units) : readOut(own.diameter)}</td>
+                  <td>{own.minutes.value.toFixed(2)}</td>
+                </tr>
+                {own.note && (
+                  <tr className="note">
+                    <td colSpan={4}>{own.note}</td>
+                  </tr>
+                )}
+              </Fragment>
             ))}
           </tbody>
         </table>

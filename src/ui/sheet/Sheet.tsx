@@ -32,6 +32,7 @@ const Room = styled.main`
 
 /** On a narrow screen the sheet keeps its least width and is pushed sideways under the finger. */
 const Frame = styled.div`
+  align-self: start;
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);

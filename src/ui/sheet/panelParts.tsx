@@ -94,10 +94,11 @@ export const Part = styled.section`
     font-family: var(--mono);
     text-align: right;
   }
-  td.words {
-    font-family: var(--sans);
+  tr.note td {
+    padding: 0 0 4px;
     color: var(--ink-soft);
-    font-size: 13px;
+    font: 13px var(--sans);
+    text-align: right;
   }
   tr[aria-current='true'] {
     background: var(--blue-soft);
