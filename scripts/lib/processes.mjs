@@ -93,7 +93,7 @@ export function closeOnSignals() {
 }
 
 /** Whether a process id still is the program that we think; ids are used again. */
-export const isProgram = (pid, name) => {
+const isProgram = (pid, name) => {
   try {
     return alive(pid) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(name);
   } catch {

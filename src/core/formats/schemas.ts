@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { Machine, Shop } from '../shop/shop';
+import { startValues } from '../shop/startValues';
 import type { RunFile } from './runFile';
 
 /** One schema per shape; the published JSON Schemas are made from these (`npm run schemas`). */
@@ -131,10 +132,18 @@ export const runFileSchema = Joi.object<RunFile>({
   }),
 }).required();
 
-const minutes = (keys: (keyof Shop['handMinutes'])[] | (keyof Shop['setupMinutes'])[]) =>
-  Joi.object(Object.fromEntries(keys.map((key) => [key, number().min(0).required()])));
-
 const table = () => Joi.object().pattern(Joi.string(), number().min(0));
+
+/** Every number that a shop starts with is one that the planner uses: none may be missing. */
+const valuesOf = (start: object) =>
+  Joi.object(
+    Object.fromEntries(
+      Object.entries(start).map(([key, value]) => [
+        key,
+        (typeof value === 'number' ? number().min(0) : table()).required(),
+      ]),
+    ),
+  ).required();
 
 export const shopSchema = Joi.object<Shop>({
   materials: Joi.array()
@@ -185,37 +194,10 @@ export const shopSchema = Joi.object<Shop>({
       }),
     )
     .required(),
-  allowances: table().keys({ skin: table().required(), barGrade: table().required() }).required(),
-  cutting: table().keys({ speedFactor: table().required(), feed: table().required() }).required(),
-  handMinutes: minutes([
-    'loadJaws',
-    'loadCollet',
-    'loadSoftJaws',
-    'unload',
-    'pullBar',
-    'sawBlank',
-    'changePost',
-    'changeTailstock',
-    'tailstock',
-    'speedChange',
-    'feedChange',
-    'approach',
-    'station',
-    'setStop',
-    'peckReturn',
-    'clear',
-    'clearStringy',
-    'clearEvery',
-  ]).required(),
-  setupMinutes: minutes([
-    'fetchAndRead',
-    'jawsChange',
-    'colletChange',
-    'toolOnHeight',
-    'tailstockTool',
-    'setStop',
-    'touchOff',
-  ]).required(),
+  allowances: valuesOf(startValues.allowances),
+  cutting: valuesOf(startValues.cutting),
+  handMinutes: valuesOf(startValues.handMinutes),
+  setupMinutes: valuesOf(startValues.setupMinutes),
   timeAllowance: number().min(0).required(),
   gauges: Joi.array()
     .items(

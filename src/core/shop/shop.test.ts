@@ -64,6 +64,16 @@ describe('a damaged shop is refused with the place', () => {
     ],
     ['no machine', (shop: typeof startValues) => ({ ...shop, machines: [] }), 'machines'],
     ['a value that is gone', (shop: typeof startValues) => ({ ...shop, timeAllowance: undefined }), 'timeAllowance'],
+    [
+      'an allowance that is gone',
+      (shop: typeof startValues) => ({ ...shop, allowances: { ...shop.allowances, finishPerSide: undefined } }),
+      'allowances.finishPerSide',
+    ],
+    [
+      'a table that is gone',
+      (shop: typeof startValues) => ({ ...shop, cutting: { ...shop.cutting, feed: undefined } }),
+      'cutting.feed',
+    ],
     ['a key nobody knows', (shop: typeof startValues) => ({ ...shop, colour: 'green' }), 'colour'],
     [
       'a school nobody knows',

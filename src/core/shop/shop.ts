@@ -117,6 +117,8 @@ export interface Allowances {
   toolClearance: number;
   breakthrough: number;
   bladeSpare: number;
+  /** How far a measured width may be from the blade that the list names. */
+  bladeWithin: number;
   skin: Record<BarCondition, number>;
   /** Tolerance grade below nominal that bars are sold to; a bar of none is never used as it is. */
   barGrade: Partial<Record<BarCondition, number>>;
@@ -144,6 +146,10 @@ export interface CuttingValues {
   peckTimes: number;
   pilotOver: number;
   pilotFraction: number;
+  /** How much wider than wanted a pilot may be, mm. */
+  pilotWithin: number;
+  /** A drill of this diameter is stout enough to start without a centre, where the house says so, mm. */
+  stoutDrill: number;
   /** The grade that a twist drill holds. */
   drillGrade: number;
   bladeReachPerWidth: number;

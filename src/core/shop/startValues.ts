@@ -194,6 +194,7 @@ export const startValues: Shop = {
     toolClearance: 2, // ours
     breakthrough: 1,
     bladeSpare: 1,
+    bladeWithin: 0.3, // ours
     skin: { drawn: 0, 'hot-rolled': 1 },
     barGrade: { drawn: 11 },
     finishPerSide: 0.25,
@@ -216,6 +217,8 @@ export const startValues: Shop = {
     peckTimes: 1,
     pilotOver: 12,
     pilotFraction: 0.35,
+    pilotWithin: 2, // ours
+    stoutDrill: 8, // ours
     drillGrade: 12,
     bladeReachPerWidth: 8,
     approachAngle: 90,

@@ -4,9 +4,6 @@ import type { Run } from '../run';
 import type { Tool } from '../shop/shop';
 import { say } from '../words';
 
-/** How far a measured width may be from the blade that the list names, mm: blades are ground, and measured anew. */
-const WIDTH_OF_ONE_BLADE = 0.3;
-
 export interface Blade {
   tool: Tool;
   /** As measured, mm. */
@@ -27,7 +24,9 @@ export function chooseBlade({ part, allowances, shop, units }: Run): Result<Blad
     .map(({ width = 0, reach = 0 }) => `${say(width, units)} reaching ${say(reach, units)}`)
     .join(', ');
   const wide =
-    wanted === undefined ? blades : blades.filter(({ width = 0 }) => Math.abs(width - wanted) <= WIDTH_OF_ONE_BLADE);
+    wanted === undefined
+      ? blades
+      : blades.filter(({ width = 0 }) => Math.abs(width - wanted) <= shop.allowances.bladeWithin);
   if (wide.length === 0) return refuse(path, `no blade of about that width is in the list: it has ${listed || 'none'}`);
   const stiff = ({ width = 0 }: Tool) =>
     wanted !== undefined || !shop.material.tough || width >= reachNeeded / shop.cutting.bladeReachPerWidth;

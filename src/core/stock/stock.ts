@@ -1,7 +1,7 @@
 import { figure, sum, term, termOf, type Figure } from '../figure';
 import { andThen, good, refuse, type Result } from '../result';
 import type { Run, Way } from '../run';
-import { say, type Reason } from '../words';
+import { say } from '../words';
 import { chooseBlade, type Blade } from './blade';
 import { chooseBar, type Bar } from './size';
 
@@ -201,9 +201,6 @@ function sawnBlanks(run: Run, bar: Bar): Result<Stock> {
     ...bought(run, bar, pitch, piecesPerBar, 0),
   });
 }
-
-/** A reason list with one more. */
-export const withReason = (stock: Stock, reason: Reason): Stock => ({ ...stock, reasons: [...stock.reasons, reason] });
 
 /** The stock of a run made in one way (handbook 3): which bar, how long each piece, how many bars. */
 export const planStock = (run: Run, way: Way): Result<Stock> =>

@@ -94,7 +94,7 @@ export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
 const FINE = 0.1;
 
 /** Whether a setting wants one place more: the length it makes is held closely. */
-export const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean =>
+const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean =>
   checks.some(({ measures, size }) => measures === 'length' && size.upper - size.lower <= FINE);
 
 /** The pin an operation stops at. */

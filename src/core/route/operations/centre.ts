@@ -17,7 +17,7 @@ export const centre: OperationKind = {
     const chain = drillsOf(setup);
     if (!chain.ok) return chain;
     const first = chain.value[0];
-    const slender = first !== undefined && (first.tool.diameter ?? 0) < 8;
+    const slender = first !== undefined && (first.tool.diameter ?? 0) < run.shop.cutting.stoutDrill;
     const forDrill = first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);
     if (!forDrill && !(supported && turned.length > 0)) return good([]);
     const tool = toolFor(setup, 'centre', 'part.bores');

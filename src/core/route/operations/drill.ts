@@ -74,7 +74,7 @@ export const drill: OperationKind = {
     const finer =
       hole &&
       operation.checks.length > 0 &&
-      gradeOf(hole.diameter.upper - hole.diameter.lower, hole.diameter.nominal) < drillGrade - 1;
+      gradeOf(hole.diameter.upper - hole.diameter.lower, hole.diameter.nominal) < drillGrade;
     return good({
       diameter,
       pecks,

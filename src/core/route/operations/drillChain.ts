@@ -59,7 +59,9 @@ function drillsOfHole(hole: Hole, setup: Setup): Result<DrillStep[]> {
   const { cutting, material, houseRules, machine } = shop;
   const wantsPilot = houseRules.pilot === 'tough-over-12' && material.tough && nominal > cutting.pilotOver;
   const pilotAim = nominal * cutting.pilotFraction;
-  const pilot = wantsPilot ? findDrill(setup, hole.path, pilotAim, pilotAim + 2, pilotAim, fullDepth.value) : undefined;
+  const pilot = wantsPilot
+    ? findDrill(setup, hole.path, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth.value)
+    : undefined;
   if (pilot && !pilot.ok) return pilot;
   const step = (tool: Tool, isPilot: boolean): DrillStep => ({
     feature: hole.path,
