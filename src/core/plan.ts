@@ -82,30 +82,27 @@ function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason
   return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
 
+/** Why none of the ways can be: what stands in all of them once, the rest with the way it stands in. */
+function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[] {
+  const problemsIn = ({ result }: { result: Result<WayPlan> }) => (result.ok ? [] : result.problems);
+  const same = (a: Problem) => (b: Problem) => a.path === b.path && a.message === b.message;
+  const told: Problem[] = [];
+  for (const outcome of refused)
+    for (const problem of problemsIn(outcome)) {
+      const everywhere = refused.every((other) => problemsIn(other).some(same(problem)));
+      const message = everywhere ? problem.message : `${NAMES[outcome.way].toLowerCase()}: ${problem.message}`;
+      if (!told.some(same({ ...problem, message }))) told.push({ ...problem, message });
+    }
+  return told;
+}
+
 /** Plans both ways and takes the one that the run names, or the quicker over the batch. */
 export function planRun(run: Run): Result<Plan> {
   const planned = WAYS.map((way) => ({ way, result: planWay(run, way) }));
   const wanted = planned.filter(({ way }) => run.way === 'choose' || run.way === way);
   const possible = wanted.flatMap(({ result }) => (result.ok ? [result.value] : []));
   const [first, ...rest] = possible;
-  if (!first) {
-    const problems = wanted.flatMap(({ way, result }) =>
-      result.ok ? [] : result.problems.map((problem) => ({ ...problem, way })),
-    );
-    const same = (problem: Problem) =>
-      problems.filter(({ path, message }) => path === problem.path && message === problem.message).length ===
-      wanted.length;
-    const said = problems.filter(
-      (problem, index) =>
-        problems.findIndex(({ path, message }) => path === problem.path && message === problem.message) === index,
-    );
-    return bad(
-      ...said.map(({ path, message, way }) => ({
-        path,
-        message: same({ path, message }) ? message : `${NAMES[way].toLowerCase()}: ${message}`,
-      })),
-    );
-  }
+  if (!first) return bad(...refusalsOf(wanted));
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
   const warnings = best.setups.flatMap(({ operations, broken }) => [

@@ -189,6 +189,27 @@ describe('what cannot be is refused with where, what and what would do', () => {
     expect(problemsOf(file)).toContainEqual({ path, message: expect.stringContaining(words) });
   });
 
+  test('an entry of a kind that is not planned says that alone', () => {
+    const cone = { shape: 'cone', from: 20, to: 26, length: 5 };
+    const file = { ...runOf({}), part: { ...runOf({}).part, outside: [cone, { ...cone, shape: 'sphere' }] } };
+    expect(problemsOf(file).map(({ path }) => path)).toEqual(['part.outside[0].shape', 'part.outside[1].shape']);
+  });
+
+  test('what stands in the way of both ways is told once, the rest with its way', () => {
+    const drill = {
+      from: 'front' as const,
+      shape: 'drill' as const,
+      diameter: { size: 4.55, limits: [-0.01, 0.01] as [number, number] },
+      depth: 8,
+    };
+    const both = problemsOf(runOf({ outside: [step(10, 30), step(16, 20)], bores: [drill] }));
+    expect(both).toEqual([{ path: 'part.bores[0].diameter', message: expect.stringMatching(/^no drill of ⌀4.55/) }]);
+    expect(problemsOf(runOf({ outside: [step(38, 20)] })).map(({ message }) => message.split(':')[0])).toEqual([
+      'from the bar',
+      'from sawn blanks',
+    ]);
+  });
+
   test('every problem is told at once, not the first alone', () => {
     const paths = problemsOf(runOf({ number: '', material: '', outside: [step('x', '')] }, { quantity: 0 })).map(
       ({ path }) => path,

@@ -23,6 +23,9 @@ const WORDS: Record<string, string> = {
   'alternatives.match': 'is not one of the forms this can have',
 };
 
+/** Keys that say what an entry is. */
+const KINDS = ['shape', 'kind', 'format'];
+
 /** Checks a value of unknown make against a schema and turns what is wrong into problems with path and words. */
 export function checkShape<T>(schema: Joi.Schema<T>, value: unknown): Result<T> {
   const outcome = schema.validate(value, {
@@ -31,5 +34,16 @@ export function checkShape<T>(schema: Joi.Schema<T>, value: unknown): Result<T> 
     messages: WORDS,
   });
   if (!outcome.error) return good(outcome.value as T);
-  return bad(...outcome.error.details.map(({ path, message }): Problem => ({ path: pathOf(path), message })));
+  const { details } = outcome.error;
+  // Of an entry whose kind is not known, the kind is what is wrong; its other keys belong to that kind.
+  const strange = details
+    .filter(({ type, path }) => type === 'any.only' && KINDS.includes(String(path.at(-1))))
+    .map(({ path }) => path);
+  const inStrange = (path: readonly (string | number)[]) =>
+    strange.some((kind) => path !== kind && kind.slice(0, -1).every((key, index) => path[index] === key));
+  return bad(
+    ...details
+      .filter(({ path }) => !inStrange(path))
+      .map(({ path, message }): Problem => ({ path: pathOf(path), message })),
+  );
 }
