@@ -1,6 +1,7 @@
 'use client';
 import { Plus, X } from 'lucide-react';
 import { Fragment, useRef } from 'react';
+import { flushSync } from 'react-dom';
 import { sizeText } from '@/core/part/size';
 import { Button, IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
@@ -13,10 +14,12 @@ export function HoleTable() {
   const table = useRef<HTMLTableElement>(null);
   const bores = file.part.bores ?? [];
   const add = () => {
-    edit(undefined, ({ part }) => {
-      part.bores = [...(part.bores ?? []), { from: 'front', shape: 'drill', diameter: '', depth: 'through' }];
-    });
-    requestAnimationFrame(() => table.current?.querySelector<HTMLInputElement>('tbody tr:last-of-type input')?.focus());
+    flushSync(() =>
+      edit(undefined, ({ part }) => {
+        part.bores = [...(part.bores ?? []), { from: 'front', shape: 'drill', diameter: '', depth: 'through' }];
+      }),
+    );
+    table.current?.querySelector<HTMLInputElement>(`[name="part.bores[${bores.length}].diameter"]`)?.focus();
   };
   return (
     <Group aria-labelledby="holes">

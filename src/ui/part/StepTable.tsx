@@ -1,6 +1,7 @@
 'use client';
 import { Plus, X } from 'lucide-react';
 import { Fragment, useRef, type KeyboardEvent } from 'react';
+import { flushSync } from 'react-dom';
 import { sizeText } from '@/core/part/size';
 import { emptyStep, type StepFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
@@ -49,27 +50,22 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
   const table = useRef<HTMLTableElement>(null);
   const { outside } = file.part;
 
-  /** Focuses a field once it is there. */
   const go = (index: number, column: Column) =>
-    requestAnimationFrame(() =>
-      table.current
-        ?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"], [name="${pathOf(index, column)}"] input`)
-        ?.focus(),
-    );
+    table.current?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"]`)?.focus();
 
-  const insert = (index: number) => {
-    edit(undefined, ({ part }) => void part.outside.splice(index, 0, emptyStep()));
-    go(index, 'diameter');
+  /** Changes the list and goes to a field of it at once: whoever types on must find it there. */
+  const change = (recipe: (outside: StepFile[]) => void, index: number, column: Column) => {
+    flushSync(() => edit(undefined, ({ part }) => recipe(part.outside)));
+    go(index, column);
   };
-  const removeStep = (index: number) => {
-    edit(undefined, ({ part }) => void part.outside.splice(index, 1));
-    go(Math.max(0, index - 1), 'diameter');
-  };
+
+  const insert = (index: number) => change((steps) => void steps.splice(index, 0, emptyStep()), index, 'diameter');
+  const removeStep = (index: number) =>
+    change((steps) => void steps.splice(index, 1), Math.max(0, index - 1), 'diameter');
   const move = (index: number, by: 1 | -1, column: Column) => {
     const to = index + by;
     if (to < 0 || to >= outside.length) return;
-    edit(undefined, ({ part }) => void part.outside.splice(to, 0, ...part.outside.splice(index, 1)));
-    go(to, column);
+    change((steps) => void steps.splice(to, 0, ...steps.splice(index, 1)), to, column);
   };
 
   const onKey = (index: number, column: Column) => (event: KeyboardEvent) => {
