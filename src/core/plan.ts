@@ -46,7 +46,7 @@ function planWay(run: Run, way: Way): Result<WayPlan> {
     andThen(planSetups(run, stock), (setups) =>
       andThen(collect(setups.map(planOperations)), (ordered) =>
         andThen(planCuts(ordered), (cut) =>
-          andThen(checkFinished(run, cut), () => {
+          andThen(checkFinished(cut), () => {
             const timed = planStops(cut).map(timeSetup);
             return good({ way, stock, setups: timed, times: planTimes(run, stock, timed) });
           }),

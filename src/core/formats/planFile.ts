@@ -2,8 +2,7 @@ import Joi from 'joi';
 import type { Plan } from '../plan';
 import type { PlannedSetup } from '../time/planTimes';
 import { metal } from '../removal/workpiece';
-import { finishedPart } from '../removal/checkFinished';
-import { pointLength } from '../cutting/speed';
+import { finishedPart } from '../removal/finishedPart';
 import { pinOf, settingOf } from '../stops/planStops';
 
 /** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
@@ -66,7 +65,7 @@ function operationsOf(planned: PlannedSetup) {
 export function planFileOf(plan: Plan) {
   const { run, stock, setups, times } = plan;
   const fromBar = stock.way === 'from-bar';
-  const nominal = finishedPart(run.part, (diameter) => pointLength(diameter, 118), 'nominal');
+  const nominal = finishedPart(run.part);
   return {
     format: 'shingle-plan/1' as const,
     run: { part: run.part.number, revision: run.part.revision, quantity: run.quantity },

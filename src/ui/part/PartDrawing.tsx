@@ -1,9 +1,8 @@
 'use client';
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { pointLength } from '@/core/cutting/speed';
 import type { Part } from '@/core/part/part';
-import { finishedPart } from '@/core/removal/checkFinished';
+import { finishedPart } from '@/core/removal/finishedPart';
 import { formatNominal, type UnitSystem } from '@/core/units/length';
 import { metalPath, outlinePath, spread, type Frame } from '../drawing/paths';
 import { useSize } from '../primitives/useSize';
@@ -33,9 +32,6 @@ const Empty = styled.p`
   text-align: center;
 `;
 
-/** Angle of the usual twist drill, for the drawn point of a blind hole. */
-const DRAWN_POINT = 118;
-
 /** The section of a part with its diameters and lengths, both halves at one scale; the free end at the right. */
 export function PartDrawing({
   part,
@@ -47,10 +43,7 @@ export function PartDrawing({
   marked?: string | undefined;
 }) {
   const [room, { width, height }] = useSize<HTMLDivElement>({ width: 560, height: 320 });
-  const metal = useMemo(
-    () => part && finishedPart(part, (diameter) => pointLength(diameter, DRAWN_POINT), 'nominal'),
-    [part],
-  );
+  const metal = useMemo(() => part && finishedPart(part), [part]);
   return (
     <Room ref={room}>
       {part && metal ? (

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { formatNominal } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
-import { entryName } from '../run/entryName';
+import { ProblemList } from '../run/ProblemList';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { HoleTable } from './HoleTable';
 import { PartDrawing } from './PartDrawing';
@@ -133,13 +133,7 @@ export function PartEntry() {
             planned.answer && (
               <Missing>
                 <h2>What the plan still needs</h2>
-                <ul>
-                  {problems.map(({ path, message }) => (
-                    <li key={path + message}>
-                      <strong>{entryName(path)}</strong> {message}
-                    </li>
-                  ))}
-                </ul>
+                <ProblemList problems={problems} />
               </Missing>
             )
           )}

@@ -9,6 +9,7 @@ import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
 import { useSize } from '../primitives/useSize';
 import { entryName } from '../run/entryName';
+import { ProblemList } from '../run/ProblemList';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { DiameterLabels } from './DiameterLabels';
@@ -149,13 +150,7 @@ export function Sheet() {
     return (
       <Waiting>
         <h2>There is no plan yet</h2>
-        <ul>
-          {problems.map(({ path, message }) => (
-            <li key={path + message}>
-              <strong>{entryName(path)}</strong> {message}
-            </li>
-          ))}
-        </ul>
+        <ProblemList problems={problems} />
         <p>
           <PlaceLink id={id} place="part">
             Go on with the part

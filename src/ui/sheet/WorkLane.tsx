@@ -1,6 +1,6 @@
 'use client';
 import { workAfterPass } from '@/core/removal/afterPass';
-import { outsideOf } from '@/core/removal/checkFinished';
+import { outsideOf } from '@/core/removal/finishedPart';
 import { clip, largestRadius } from '@/core/removal/profile';
 import type { Workpiece } from '@/core/removal/workpiece';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';

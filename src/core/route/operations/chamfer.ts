@@ -12,14 +12,15 @@ export const chamfer: OperationKind = {
   turnsAtOverhang: false,
   underCentre: true,
   demand(setup) {
-    const { part, chamfered, run } = setup;
+    const { part, chamfered, run, stock } = setup;
     const corners = part.chamfers.filter(({ path }) => chamfered.includes(path));
     if (corners.length === 0) return good([]);
     const tool = toolFor(setup, 'chamfer', 'part.details');
     if (!tool.ok) return tool;
     return collect(
       corners.map(({ path, step, z, size }) => {
-        const radius = (part.steps.find((own) => own.path === step)?.diameter.aim ?? 0) / 2;
+        const own = part.steps.find((other) => other.path === step);
+        const radius = (stock.asDrawn.includes(step) ? stock.size : (own?.diameter.aim ?? 0)) / 2;
         return good({
           key: `chamfer:${path}`,
           kind: 'chamfer',

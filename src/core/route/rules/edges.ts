@@ -3,12 +3,13 @@ import { turns, type Rule } from './rule';
 export const edgeAfterSurfaces: Rule = {
   id: 'EDGE-AFTER-SURFACES',
   strength: 'H',
-  before: (before, after, { part }) => {
+  before: (before, after, { part, run }) => {
     if (after.kind !== 'chamfer' || !turns(before)) return undefined;
     const chamfer = part.chamfers.find(({ path }) => path === after.feature);
     if (!chamfer) return undefined;
     const makesDiameter = before.feature === chamfer.step;
-    const makesShoulder = Math.abs(before.to - chamfer.z) < 0.2;
+    // Roughing ends that much before it.
+    const makesShoulder = Math.abs(before.to - chamfer.z) <= run.shop.allowances.shoulder + 1e-6;
     return makesDiameter || makesShoulder ? 'An edge is broken when both surfaces that make it are there.' : undefined;
   },
 };
