@@ -21,6 +21,10 @@ function missingHole(part: Part, { bore }: Workpiece): Hole | undefined {
   });
 }
 
+/** Whether a piece that is to come off the bar still hangs on it when its set-up ends. */
+const hangsOnBar = ({ setup, cuts, start }: CutSetup): boolean =>
+  setup.partsOff && ((cuts.at(-1)?.after ?? start).outside.at(-1)?.z1 ?? 0) > setup.part.length + setup.behind + EXACT;
+
 /**
  * Checks that running the plan leaves the part of the drawing: its outside exactly, at the sizes that are aimed at and
  * those of a bar left as drawn, and every hole within its limits. A plan that does not is refused, never given out.
@@ -29,6 +33,11 @@ export function checkFinished(setups: CutSetup[]): Result<null> {
   const last = setups.at(-1);
   const left = last?.cuts.at(-1)?.after ?? last?.start;
   if (!last || !left) return refuse('part.outside', 'there is nothing to do');
+  if (setups.some(hangsOnBar))
+    return refuse(
+      'part.outside',
+      'running the plan leaves the piece on its bar: this part is not planned right, and nothing is given out for it',
+    );
   const { part, stock, run } = last.setup;
   const made = ({ path, diameter }: Part['steps'][number]) =>
     stock.asDrawn.includes(path) ? stock.size : diameter.aim;
