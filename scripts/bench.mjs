@@ -1,7 +1,5 @@
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
-import { build } from 'esbuild';
-import { CHROMIUM, ensureBrowser, startApplication } from './lib/application.mjs';
+import { ensureBrowser, openBrowser, startApplication } from './lib/application.mjs';
 import { made, project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals, mustRun } from './lib/processes.mjs';
@@ -12,6 +10,7 @@ const row = (what, value, limit) => rows.push([what, value, limit]);
 
 /** Plan times, on the core as a bundle has it: without the loader's overhead. */
 async function benchPlans() {
+  const { build } = await import('esbuild');
   const outfile = join(made, 'bench-plan.mjs');
   await build({
     entryPoints: [join(project, 'scripts/bench-plan.ts')],
@@ -99,14 +98,10 @@ await main(async () => {
     await ensureBrowser();
     const { address } = await startApplication();
     await benchPlans();
-    const browser = await chromium.launch({
-      executablePath: CHROMIUM,
-      args: ['--no-sandbox', '--disable-background-networking'],
-    });
+    const browser = await openBrowser();
     await benchFirstLoad(browser, address, '/', 'board');
     await benchFirstLoad(browser, address, '/runs/new/part', 'part');
     await benchEdits(browser, address);
-    await browser.close();
     const widths = [0, 1, 2].map((column) => Math.max(...rows.map((cells) => cells[column].length)));
     process.stdout.write(
       `\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`,

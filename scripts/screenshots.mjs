@@ -1,8 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
-import { CHROMIUM, ensureBrowser, startApplication } from './lib/application.mjs';
+import { ensureBrowser, openBrowser, startApplication } from './lib/application.mjs';
 import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals } from './lib/processes.mjs';
@@ -18,10 +17,7 @@ await main(async () => {
     await ensureBrowser();
     const { address } = await startApplication();
     mkdirSync(folder, { recursive: true });
-    const browser = await chromium.launch({
-      executablePath: CHROMIUM,
-      args: ['--no-sandbox', '--disable-background-networking'],
-    });
+    const browser = await openBrowser();
     const open = async (path, { theme = 'day', width = 1280, height = 800 } = {}) => {
       const page = await browser.newPage({ viewport: { width, height }, locale: 'en-GB', reducedMotion: 'reduce' });
       await page.addInitScript((chosen) => localStorage.setItem('shingle-theme', chosen), theme);
@@ -59,7 +55,6 @@ await main(async () => {
     await print.emulateMedia({ media: 'print' });
     await print.setViewportSize({ width: 710, height: 1000 });
     await keep(print, 'printed-sheet', { fullPage: true });
-    await browser.close();
     process.stdout.write(`${execFileSync('ls', [folder])}`);
   } finally {
     await closeAll();

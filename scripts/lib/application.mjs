@@ -12,6 +12,17 @@ export const CHROMIUM = '/usr/bin/chromium';
 /** Debian's browser, for the journeys, the bench and the pictures. */
 export const ensureBrowser = () => step('browser', () => ensureProgram([CHROMIUM], ['chromium']));
 
+/** A browser to drive; its package is only looked for when the packages are there. */
+export async function openBrowser() {
+  const { chromium } = await import('@playwright/test');
+  const browser = await chromium.launch({
+    executablePath: CHROMIUM,
+    args: ['--no-sandbox', '--disable-background-networking'],
+  });
+  atEnd(() => browser.close());
+  return browser;
+}
+
 /**
  * The whole application with demo data of its own, in a folder of this process: several can run side by side, and
  * beside npm start.
