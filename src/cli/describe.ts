@@ -1,6 +1,7 @@
 import type { Plan } from '@/core/plan';
 import { pinOf } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { nameOfBar } from '@/core/stock/nameOfBar';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
 
@@ -17,7 +18,7 @@ export function describe(plan: Plan): string {
     `${part.number}${part.revision ? ` revision ${part.revision}` : ''}  ${part.name}`,
     `${run.quantity} off in ${run.shop.material.name} on ${run.shop.machine.name}`,
     '',
-    `Stock   ⌀${formatNominal(stock.size, units)} ${units} ${stock.condition}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
+    `Stock   ${nameOfBar(stock, units)}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
     `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
     '',

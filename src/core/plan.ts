@@ -6,10 +6,12 @@ import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
 import { sayMinutes } from './units/show';
-import { planStock, type Stock } from './stock/stock';
+import { planStock, type Stock } from './stock/choose';
 import { planStops } from './stops/planStops';
 import { planTimes, timeSetup, type PlannedSetup, type Times } from './time/planTimes';
 import { checkFinished } from './removal/checkFinished';
+import { doubtsOf } from './route/doubts';
+import type { Doubt } from './route/doubts/doubt';
 import type { Reason } from './words';
 
 /** One way of making the run, planned through. */
@@ -35,6 +37,8 @@ export interface Plan extends WayPlan {
   run: Run;
   ways: WayOutcome[];
   chosenBecause: Reason;
+  /** What the plan cannot promise: features without an operation, sizes and walls beyond the bench. */
+  doubts: Doubt[];
   warnings: string[];
 }
 
@@ -105,10 +109,17 @@ export function planRun(run: Run): Result<Plan> {
   if (!first) return bad(...refusalsOf(wanted));
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
-  const warnings = best.setups.flatMap(({ operations, broken }) => [
-    ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
-    ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
-  ]);
+  const doubts = doubtsOf(
+    run,
+    best.setups.map(({ setup }) => setup),
+  );
+  const warnings = [
+    ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
+    ...best.setups.flatMap(({ operations, broken }) => [
+      ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
+      ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
+    ]),
+  ];
   return good({
     ...best,
     run,
@@ -118,6 +129,7 @@ export function planRun(run: Run): Result<Plan> {
       best,
       ways.find(({ way }) => way !== best.way),
     ),
+    doubts,
     warnings,
   });
 }

@@ -94,12 +94,6 @@ describe('what cannot be is refused with where, what and what would do', () => {
       'part.bores[0].depth',
       'flute of drill ⌀2',
     ],
-    [
-      'a recess',
-      runOf({ outside: [step(20, 10), step(10, 5), step(20, 10)] }),
-      'part.outside[1].diameter',
-      'recesses are not planned yet',
-    ],
     ['a part larger than its stock', runOf({}, { stock: { size: 8 } }), 'stock.size', 'will not clean up'],
     [
       'stock with too little on it',
@@ -172,16 +166,16 @@ describe('what cannot be is refused with where, what and what would do', () => {
     ['another format', { ...runOf({}), format: 'shingle-run/9' }, 'format', 'must be shingle-run/1'],
     ['an unknown key', { ...runOf({}), colour: 'red' }, 'colour', 'is not known here'],
     [
-      'a cone',
-      runOf({ outside: [{ ...step(10, 5), shape: 'cone' as 'cylinder' }] }),
+      'a step of no known shape',
+      runOf({ outside: [{ ...step(10, 5), shape: 'egg' as 'cylinder' }] }),
       'part.outside[0].shape',
-      'not planned yet',
+      '“egg” is not known here; it can be cylinder, cone, sphere, hex, square',
     ],
     [
-      'a hole from the back',
-      runOf({ bores: [{ from: 'back' as 'front', shape: 'drill', diameter: 4, depth: 5 }] }),
-      'part.bores[0].from',
-      'not planned yet',
+      'a field that the shape does not have',
+      runOf({ outside: [{ ...step(10, 5), from: 4 }] }),
+      'part.outside[0].from',
+      'is not known here',
     ],
     ['a quantity that is a list', { ...runOf({}), quantity: [1] }, 'quantity', 'must be'],
     ['a file without a part', { format: 'shingle-run/1', quantity: 1 }, 'part', 'is missing'],
@@ -189,9 +183,9 @@ describe('what cannot be is refused with where, what and what would do', () => {
     expect(problemsOf(file)).toContainEqual({ path, message: expect.stringContaining(words) });
   });
 
-  test('an entry of a kind that is not planned says that alone', () => {
-    const cone = { shape: 'cone', from: 20, to: 26, length: 5 };
-    const file = { ...runOf({}), part: { ...runOf({}).part, outside: [cone, { ...cone, shape: 'sphere' }] } };
+  test('an entry of an unknown kind says that alone', () => {
+    const egg = { shape: 'egg', long: 20, wide: 26 };
+    const file = { ...runOf({}), part: { ...runOf({}).part, outside: [egg, egg] } };
     expect(problemsOf(file).map(({ path }) => path)).toEqual(['part.outside[0].shape', 'part.outside[1].shape']);
   });
 

@@ -1,16 +1,10 @@
 import type { Part } from './part/part';
-import type { ShopForRun, BarCondition } from './shop/shop';
+import type { ShopForRun } from './shop/shop';
+import type { BarOnSale } from './stock/bar';
 import type { UnitSystem } from './units/length';
 
 /** How the pieces come off the stock. */
 export type Way = 'from-bar' | 'sawn-blanks';
-
-/** Stock that the run names. Lengths mm. */
-export interface NamedStock {
-  size: number;
-  condition: BarCondition;
-  barLength: number;
-}
 
 /** Allowances that the run gives itself, mm; what is open comes from the shop. */
 export interface RunAllowances {
@@ -22,6 +16,8 @@ export interface RunAllowances {
   gripRemnant?: number;
   jawClearance?: number;
   breakthrough?: number;
+  /** A spigot, or an end with a centre hole, that a blank keeps to be held by. */
+  spigot?: number;
 }
 
 /** A run as the core plans it: everything in mm, everything resolved. */
@@ -29,7 +25,9 @@ export interface Run {
   part: Part;
   units: UnitSystem;
   quantity: number;
-  stock: NamedStock | 'choose';
+  /** Pieces beyond the quantity; what is open comes from the shop. */
+  spares?: number;
+  stock: BarOnSale | 'choose';
   way: Way | 'choose';
   allowances: RunAllowances;
   shop: ShopForRun;

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { RunFile, StepFile } from './formats/runFile';
+import type { SizeEntry } from './part/size';
 import { planFile, type Plan } from './plan';
 import type { Problem, Result } from './result';
 import { startValues } from './shop/startValues';
@@ -10,11 +11,12 @@ export const example = (name: string): RunFile =>
   JSON.parse(readFileSync(join(__dirname, '../../examples', `${name}.json`), 'utf8')) as RunFile;
 
 /** A cylinder. */
-export const step = (
-  diameter: StepFile['diameter'],
-  length: StepFile['length'],
-  more: Partial<StepFile> = {},
-): StepFile => ({ shape: 'cylinder', diameter, length, ...more });
+export const step = (diameter: SizeEntry, length: SizeEntry, more: Partial<StepFile> = {}): StepFile => ({
+  shape: 'cylinder',
+  diameter,
+  length,
+  ...more,
+});
 
 /** A small run in brass with what a test changes. */
 export const runOf = (part: Partial<RunFile['part']>, more: Partial<RunFile> = {}): RunFile => ({

@@ -1,5 +1,6 @@
 import { figure, sum, term, type Figure } from '../figure';
 import { andThen, good, type Result } from '../result';
+import { cylinder } from '../removal/profile';
 import { remove, solid, thinnestWall, turnedRound, type Wall, type Workpiece } from '../removal/workpiece';
 import { kindOf } from '../route/operations';
 import type { Cuts, Operation, Pass } from '../route/operation';
@@ -132,7 +133,9 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
 /** The work as a set-up first sees it. */
 function startOf(setup: Setup, left: Workpiece | undefined): Workpiece {
   if (left) return turnedRound(left, setup.part.length);
-  return solid(-setup.facing, setup.holding.to, setup.stock.size);
+  const { over, bore } = setup.stock;
+  const bar = solid(-setup.facing, setup.holding.to, over);
+  return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, setup.holding.to, bore / 2)] } : bar;
 }
 
 /**

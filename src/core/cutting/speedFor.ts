@@ -1,6 +1,7 @@
 import { figure, term, type Figure } from '../figure';
 import type { Operation } from '../route/operation';
 import type { Setup } from '../route/setup';
+import { FLATS } from '../stock/bar';
 import { notAbove, spindleSpeed } from './speed';
 
 /**
@@ -18,6 +19,8 @@ export function speedFor(
   const overhung =
     atOverhang && !setup.supported && setup.stickOut.value > cutting.overhangTimes * setup.holding.diameter;
   const sawn = operation.kind === 'face' && setup.stock.way === 'sawn-blanks';
+  // A bar with flats knocks until it is round; one that stays as drawn is never turned there.
+  const knocks = FLATS[setup.stock.form] > 0 && setup.number === 1 && diameter > setup.stock.size + 1e-6;
   const factors = [
     term('k', 'factor of this kind of operation', factor, '', 'start value' as const),
     ...(overhung
@@ -31,8 +34,16 @@ export function speedFor(
           ),
         ]
       : []),
-    ...(sawn
-      ? [term('i', 'interrupted cut on a sawn face', cutting.interruptedFactor, '', 'start value' as const)]
+    ...(sawn || knocks
+      ? [
+          term(
+            'i',
+            knocks ? 'interrupted cut until it is round' : 'interrupted cut on a sawn face',
+            cutting.interruptedFactor,
+            '',
+            'start value' as const,
+          ),
+        ]
       : []),
   ];
   const base = material.speed[operation.tool.edge];

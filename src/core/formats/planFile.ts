@@ -1,8 +1,7 @@
 import Joi from 'joi';
 import type { Plan } from '../plan';
 import type { PlannedSetup } from '../time/planTimes';
-import { metal } from '../removal/workpiece';
-import { finishedPart } from '../removal/finishedPart';
+import { massOf } from '../part/mass';
 import { pinOf, settingOf } from '../stops/planStops';
 
 /** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
@@ -65,18 +64,22 @@ function operationsOf(planned: PlannedSetup) {
 export function planFileOf(plan: Plan) {
   const { run, stock, setups, times } = plan;
   const fromBar = stock.way === 'from-bar';
-  const nominal = finishedPart(run.part);
+  const mass = massOf(run.part, run.shop.material.density);
   return {
     format: 'shingle-plan/1' as const,
     run: { part: run.part.number, revision: run.part.revision, quantity: run.quantity },
     part: {
       length: rounded(run.part.length),
-      massGrams: rounded((metal(nominal) / 1000) * run.shop.material.density, 2),
+      massGrams: rounded(mass.grams, 3),
+      volume: rounded(mass.volume),
+      surface: rounded(mass.surface),
+      centreOfGravity: rounded(mass.centre),
     },
     stock: {
       way: stock.way,
-      form: 'round' as const,
+      form: stock.form,
       size: rounded(stock.size),
+      ...(stock.form === 'tube' ? { bore: rounded(stock.bore) } : {}),
       condition: stock.condition,
       barLength: rounded(stock.barLength),
       pitch: fromBar ? rounded(stock.each.value) : null,
@@ -84,7 +87,9 @@ export function planFileOf(plan: Plan) {
       bladeWidth: stock.blade ? rounded(stock.blade.width) : null,
       gripRemnant: rounded(stock.gripRemnant.value),
       piecesPerBar: stock.piecesPerBar.value,
+      piecesToMake: stock.toMake.value,
       bars: stock.bars.value,
+      cost: rounded(stock.cost.material.value, 2),
       leftOver: rounded(stock.leftOver.value),
       stickOut: rounded(setups[0]?.setup.stickOut.value ?? 0),
       massKilograms: rounded(stock.mass.value, 3),
@@ -117,6 +122,7 @@ export function planFileOf(plan: Plan) {
         ...(way.problem ? { problem: way.problem } : {}),
       })),
     },
+    doubts: plan.doubts,
     warnings: plan.warnings,
   };
 }
@@ -135,18 +141,27 @@ const way = () => Joi.string().valid('from-bar', 'sawn-blanks').required();
 export const planFileSchema = Joi.object<PlanFile>({
   format: Joi.string().valid('shingle-plan/1').required(),
   run: Joi.object({ part: text(), revision: Joi.string().allow('').required(), quantity: number() }).required(),
-  part: Joi.object({ length: number(), massGrams: number() }).required(),
+  part: Joi.object({
+    length: number(),
+    massGrams: number(),
+    volume: number(),
+    surface: number(),
+    centreOfGravity: number(),
+  }).required(),
   stock: Joi.object({
     way: way(),
-    form: Joi.string().valid('round').required(),
+    form: Joi.string().valid('round', 'hex', 'square', 'tube').required(),
     size: number(),
-    condition: Joi.string().valid('drawn', 'hot-rolled').required(),
+    bore: Joi.number(),
+    condition: Joi.string().valid('drawn', 'ground', 'hot-rolled', 'sawn').required(),
     barLength: number(),
     pitch: number().allow(null),
     blankLength: number().allow(null),
     bladeWidth: number().allow(null),
     gripRemnant: number(),
     piecesPerBar: number(),
+    piecesToMake: number(),
+    cost: number(),
     bars: number(),
     leftOver: number(),
     stickOut: number(),
@@ -159,7 +174,7 @@ export const planFileSchema = Joi.object<PlanFile>({
         number: number(),
         end: Joi.string().valid('front', 'back').required(),
         holding: Joi.object({
-          kind: Joi.string().valid('3-jaw', 'collet', 'soft-jaws').required(),
+          kind: Joi.string().valid('3-jaw', '4-jaw', 'collet', 'soft-jaws').required(),
           grip: text(),
           diameter: number(),
           stickOut: number(),
@@ -226,5 +241,8 @@ export const planFileSchema = Joi.object<PlanFile>({
       )
       .required(),
   }).required(),
+  doubts: Joi.array()
+    .items(Joi.object({ path: text(), rule: text(), because: text() }))
+    .required(),
   warnings: Joi.array().items(Joi.string()).required(),
 });

@@ -1,8 +1,10 @@
 import { bad, collect, good, refuse, type Problem, type Result } from '../result';
-import { readLength, readPart } from '../part/readPart';
+import { readLength } from '../part/fields';
+import { readPart } from '../part/readPart';
 import { shopForRun } from '../shop/forRun';
-import type { Shop } from '../shop/shop';
-import type { NamedStock, Run, RunAllowances } from '../run';
+import type { BarList, Shop } from '../shop/shop';
+import type { Run, RunAllowances } from '../run';
+import type { BarOnSale } from '../stock/bar';
 import { checkShape } from './problems';
 import type { RunFile, StockFile } from './runFile';
 import { runFileSchema } from './schemas';
@@ -18,23 +20,44 @@ function readQuantity(entry: number | string): Result<number> {
   return good(Number(text));
 }
 
+function readSpares(entry: number | string | undefined): Result<number | undefined> {
+  const text = String(entry ?? '').trim();
+  if (text === '') return good(undefined);
+  return /^\d{1,6}$/.test(text)
+    ? good(Number(text))
+    : refuse('spares', `“${text}” must be a whole number of pieces, or left empty`);
+}
+
 function readStock(
   entry: 'choose' | StockFile | undefined,
   units: UnitSystem,
-  shopBar: string | undefined,
-): Result<NamedStock | 'choose'> {
+  lists: readonly BarList[],
+): Result<BarOnSale | 'choose'> {
   if (entry === undefined || entry === 'choose') return good('choose');
+  const { form = 'round', condition = 'drawn' } = entry;
+  const list = lists.find((own) => own.form === form && own.condition === condition) ?? lists[0];
   const size = readLength(entry.size, units, 'stock.size');
-  const barLength = readLength(entry.barLength ?? shopBar ?? '', 'mm', 'stock.barLength');
+  const barLength = readLength(entry.barLength ?? list?.barLength ?? '', 'mm', 'stock.barLength');
   const given = entry.barLength === undefined ? barLength : readLength(entry.barLength, units, 'stock.barLength');
   if (!size.ok) return size;
   if (!given.ok) return given;
+  const bore = form === 'tube' ? readLength(entry.bore ?? '', units, 'stock.bore') : good(0);
+  if (!bore.ok) return bore;
+  if (form === 'tube' && (bore.value <= 0 || bore.value >= size.value))
+    return refuse('stock.bore', `${String(entry.bore)} must be more than nothing and less than the outside`);
   for (const [key, value] of [
     ['size', size.value],
     ['barLength', given.value],
   ] as const)
     if (value <= 0) return refuse(`stock.${key}`, `${String(entry[key])} must be more than nothing`);
-  return good({ size: size.value, barLength: given.value, condition: entry.condition ?? 'drawn' });
+  return good({
+    form,
+    condition,
+    size: size.value,
+    bore: bore.value,
+    barLength: given.value,
+    pricePerKilogram: list?.pricePerKilogram ?? 0,
+  });
 }
 
 function readAllowances(entries: RunFile['allowances'], units: UnitSystem): Result<RunAllowances> {
@@ -63,26 +86,28 @@ export function readRun(file: unknown, shop: Shop): Result<Run> {
 function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const { units } = file;
   const narrowed = shopForRun(shop, { material: file.part.material, machine: file.machine, rules: file.rules });
-  const list = narrowed.ok ? narrowed.value.material.bars.find((bars) => bars.units === units) : undefined;
+  const lists = narrowed.ok ? narrowed.value.material.bars.filter((bars) => bars.units === units) : [];
   const part = readPart(file.part, units);
   const quantity = readQuantity(file.quantity);
-  const stock = readStock(file.stock, units, list?.barLength);
+  const spares = readSpares(file.spares);
+  const stock = readStock(file.stock, units, lists);
   const allowances = readAllowances(file.allowances, units);
   const number: Result<string> =
     file.part.number.trim() === ''
       ? refuse('part.number', 'is missing: give the part a number')
       : good(file.part.number);
-  if (narrowed.ok && part.ok && quantity.ok && stock.ok && allowances.ok && number.ok)
+  if (narrowed.ok && part.ok && quantity.ok && spares.ok && stock.ok && allowances.ok && number.ok)
     return good({
       part: part.value,
       units,
       quantity: quantity.value,
+      ...(spares.value === undefined ? {} : { spares: spares.value }),
       stock: stock.value,
       way: file.way ?? 'choose',
       allowances: allowances.value,
       shop: narrowed.value,
     });
-  const problems: Problem[] = [number, narrowed, part, quantity, stock, allowances].flatMap((result) =>
+  const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, allowances].flatMap((result) =>
     result.ok ? [] : result.problems,
   );
   return bad(...problems);

@@ -1,14 +1,25 @@
 import type { LengthEntry, SizeEntry } from '../part/size';
-import type { BarCondition, HouseRules, Machine } from '../shop/shop';
+import type { BarCondition, HouseRules, Machine, StockForm } from '../shop/shop';
 import type { GeneralClass } from '../part/tolerance';
 import type { RunAllowances, Way } from '../run';
 import type { UnitSystem } from '../units/length';
 
-/** One cylinder, front to back. */
+type Angle = number | string;
+type End = 'front' | 'back';
+
+/** One step of the outside, front to back; which of the fields it has follows from its shape (`core/part/shapes`). */
 export interface StepFile {
-  shape: 'cylinder';
-  diameter: SizeEntry;
-  length: SizeEntry;
+  shape: 'cylinder' | 'cone' | 'sphere' | 'hex' | 'square';
+  diameter?: SizeEntry;
+  length?: SizeEntry;
+  /** Diameters of a cone at its front and its back end, and its angle. */
+  from?: SizeEntry;
+  to?: SizeEntry;
+  included?: Angle;
+  half?: Angle;
+  rises?: End;
+  /** Across the flats of a hexagon or a square. */
+  across?: SizeEntry;
   name?: string;
   roughness?: number | string;
   critical?: boolean;
@@ -16,18 +27,51 @@ export interface StepFile {
   chamfers?: { front?: LengthEntry; back?: LengthEntry };
 }
 
-export interface ChamferFile {
-  kind: 'chamfer';
+/** A detail of the outside; which of the fields it has follows from its kind (`core/part/details`). */
+export interface DetailFile {
+  kind: 'chamfer' | 'radius' | 'groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats';
   at: LengthEntry;
-  size: LengthEntry;
-  side?: 'front' | 'back';
+  size?: LengthEntry;
+  side?: End;
+  angle?: Angle;
+  form?: 'fillet' | 'corner';
+  width?: SizeEntry;
+  bottom?: SizeEntry;
+  radius?: LengthEntry;
+  depth?: LengthEntry;
+  included?: Angle;
+  length?: LengthEntry;
+  designation?: string;
+  runOut?: LengthEntry;
+  pattern?: 'straight' | 'diamond';
+  pitch?: LengthEntry;
+  count?: number | string;
+  across?: SizeEntry;
+  name?: string;
 }
 
+/** A hole on the axis; which of the fields it has follows from its shape (`core/part/bores`). */
 export interface HoleFile {
-  from: 'front';
-  shape: 'drill';
-  diameter: SizeEntry;
-  depth: LengthEntry;
+  from: End;
+  shape: 'drill' | 'ream' | 'bore' | 'counterbore' | 'countersink' | 'cone' | 'tap' | 'groove';
+  diameter?: SizeEntry;
+  depth?: LengthEntry;
+  depthTo?: 'full' | 'point';
+  bottom?: SizeEntry;
+  mouth?: LengthEntry;
+  small?: LengthEntry;
+  included?: Angle;
+  designation?: string;
+  at?: LengthEntry;
+  width?: SizeEntry;
+  name?: string;
+}
+
+/** Two surfaces that must run true to each other, by their names. */
+export interface TieFile {
+  of: string;
+  to: string;
+  limit: LengthEntry;
 }
 
 export interface PartFile {
@@ -37,13 +81,16 @@ export interface PartFile {
   material: string;
   generalTolerance?: GeneralClass;
   outside: StepFile[];
-  details?: ChamferFile[];
+  details?: DetailFile[];
   bores?: HoleFile[];
+  runout?: TieFile[];
 }
 
 export interface StockFile {
-  form?: 'round';
+  form?: StockForm;
   size: LengthEntry;
+  /** Of a tube. */
+  bore?: LengthEntry;
   condition?: BarCondition;
   barLength?: LengthEntry;
 }
@@ -59,6 +106,8 @@ export interface RunFile {
   quantity: number | string;
   /** Promised for this day, as 2026-12-04. */
   due?: string;
+  /** Pieces to make beyond the quantity. */
+  spares?: number | string;
   stock?: 'choose' | StockFile;
   way?: 'choose' | Way;
   allowances?: { [key in keyof RunAllowances]?: LengthEntry };

@@ -1,6 +1,11 @@
 import Joi from 'joi';
 import type { Machine, Shop } from '../shop/shop';
 import { startValues } from '../shop/startValues';
+import type { Field } from '../part/fields';
+import { boreKinds } from '../part/bores';
+import { detailKinds } from '../part/details';
+import { DRILLED } from '../part/readHoles';
+import { stepShapes } from '../part/shapes';
 import type { RunFile } from './runFile';
 
 /** One schema per shape; the published JSON Schemas are made from these (`npm run schemas`). */
@@ -26,8 +31,8 @@ const notPlanned = (what: string, instead: string) => ({
   'any.only': `“{#value}” is not planned yet: this version plans ${what}; ${instead}`,
 });
 
-const later = (what: string) =>
-  Joi.forbidden().messages({ 'any.unknown': `${what} is not planned yet; remove it from the file` });
+const FORMS = ['round', 'hex', 'square', 'tube'];
+const CONDITIONS = ['drawn', 'ground', 'hot-rolled', 'sawn'];
 
 const holding = Joi.object({
   from: positive().required(),
@@ -42,6 +47,7 @@ export const machineSchema = Joi.object<Machine>({
   swing: positive().required(),
   betweenCentres: positive().required(),
   spindleBore: positive().required(),
+  longestBar: positive(),
   speeds: Joi.array().items(positive()).min(1).required(),
   feeds: Joi.array().items(positive()).min(1).required(),
   motorKilowatts: positive().required(),
@@ -55,38 +61,90 @@ export const machineSchema = Joi.object<Machine>({
 
 const allowances = Joi.object(
   Object.fromEntries(
-    ['frontFacing', 'backFacing', 'firstEnd', 'bladeWidth', 'kerf', 'gripRemnant', 'jawClearance', 'breakthrough'].map(
-      (key) => [key, length()],
-    ),
+    [
+      'frontFacing',
+      'backFacing',
+      'firstEnd',
+      'bladeWidth',
+      'kerf',
+      'gripRemnant',
+      'jawClearance',
+      'breakthrough',
+      'spigot',
+    ].map((key) => [key, length()]),
   ),
 );
 
-const step = Joi.object({
-  shape: Joi.string().valid('cylinder').required().messages(notPlanned('cylinders', 'give the outside as cylinders')),
-  diameter: size().required(),
-  length: size().required(),
-  name: text(60),
-  roughness: Joi.alternatives(positive(), text(20)),
-  chamfers: Joi.object({ front: length(), back: length() }),
-  critical: Joi.boolean().strict(),
-});
+const angle = () => Joi.alternatives(number(), text(20));
 
-const detail = Joi.object({
-  kind: Joi.string().valid('chamfer').required().messages(notPlanned('chamfers', 'leave the rest out')),
-  at: length().required(),
-  size: length().required(),
-  side: Joi.string().valid('front', 'back'),
-});
+/** What a field may hold in a file; what it means is read later, where the page can show it at its place. */
+const entryOf = ({ takes, needed }: Field): Joi.Schema => {
+  const schema = (() => {
+    if (Array.isArray(takes)) return Joi.string().valid(...(takes as string[]), '');
+    if (takes === 'size') return size();
+    if (takes === 'text') return text(60);
+    if (takes === 'length' || takes === 'depth') return length();
+    return angle();
+  })();
+  return needed ? schema.required() : schema;
+};
 
-const bore = Joi.object({
-  from: Joi.string()
-    .valid('front')
-    .required()
-    .messages(notPlanned('holes from the front', 'turn the part round if that is its only side')),
-  shape: Joi.string().valid('drill').required().messages(notPlanned('drilled holes', 'give the drilled size')),
-  diameter: size().required(),
-  depth: length().required(),
-});
+/**
+ * One of several kinds of entry, each with the fields that it knows: every field of every kind, allowed where the kind
+ * has it. One flat object says where an entry is wrong; a choice between objects would only say that none fits.
+ */
+const oneOf = (
+  key: string,
+  kinds: { name: string; fields: readonly Field[] }[],
+  common: Record<string, Joi.Schema>,
+) => {
+  const all = new Map<string, Joi.Schema>();
+  for (const field of kinds.flatMap(({ fields }) => fields))
+    if (!all.has(field.key)) {
+      const having = kinds.filter(({ fields }) => fields.some((own) => own.key === field.key));
+      all.set(field.key, fieldIn(key, field.key, having));
+    }
+  return Joi.object({
+    [key]: Joi.string()
+      .valid(...kinds.map(({ name }) => name))
+      .required(),
+    ...Object.fromEntries(all),
+    ...common,
+  });
+};
+
+/** A field as the kinds that have it write it; in an entry of another kind it is not known. */
+const fieldIn = (key: string, name: string, having: { name: string; fields: readonly Field[] }[]): Joi.Schema =>
+  Joi.when(key, {
+    switch: having.map((kind, index) => ({
+      is: kind.name,
+      then: entryOf(kind.fields.find((field) => field.key === name) as Field),
+      ...(index === having.length - 1 ? { otherwise: Joi.forbidden() } : {}),
+    })),
+  });
+
+const step = oneOf(
+  'shape',
+  stepShapes.map(({ shape, fields }) => ({ name: shape, fields })),
+  {
+    name: text(60),
+    roughness: Joi.alternatives(positive(), text(20)),
+    chamfers: Joi.object({ front: length(), back: length() }),
+    critical: Joi.boolean().strict(),
+  },
+);
+
+const detail = oneOf(
+  'kind',
+  detailKinds.map(({ kind, fields }) => ({ name: kind, fields })),
+  {},
+);
+
+const bore = oneOf(
+  'shape',
+  [{ name: 'drill', fields: DRILLED }, ...boreKinds.map(({ kind, fields }) => ({ name: kind, fields }))],
+  {},
+);
 
 export const runFileSchema = Joi.object<RunFile>({
   format: Joi.string()
@@ -103,9 +161,12 @@ export const runFileSchema = Joi.object<RunFile>({
     outside: Joi.array().items(step).max(200).required(),
     details: Joi.array().items(detail).max(400),
     bores: Joi.array().items(bore).max(50),
-    runout: later('run-out between surfaces'),
+    runout: Joi.array()
+      .items(Joi.object({ of: text(60).required(), to: text(60).required(), limit: length().required() }))
+      .max(50),
   }).required(),
   quantity: Joi.alternatives(number(), text(20)).required(),
+  spares: Joi.alternatives(number(), text(20)),
   due: Joi.string()
     .allow('')
     .pattern(/^\d{4}-\d{2}-\d{2}$/)
@@ -113,11 +174,10 @@ export const runFileSchema = Joi.object<RunFile>({
   stock: Joi.alternatives(
     Joi.string().valid('choose'),
     Joi.object({
-      form: Joi.string()
-        .valid('round')
-        .messages(notPlanned('round bar', 'give round bar or leave the stock to be chosen')),
+      form: Joi.string().valid(...FORMS),
       size: length().required(),
-      condition: Joi.string().valid('drawn', 'hot-rolled'),
+      bore: Joi.when('form', { is: 'tube', then: length().required(), otherwise: Joi.forbidden() }),
+      condition: Joi.string().valid(...CONDITIONS),
       barLength: length(),
     }),
   ),
@@ -162,10 +222,16 @@ export const shopSchema = Joi.object<Shop>({
         bars: Joi.array()
           .items(
             Joi.object({
-              condition: Joi.string().valid('drawn', 'hot-rolled').required(),
+              form: Joi.string()
+                .valid(...FORMS)
+                .required(),
+              condition: Joi.string()
+                .valid(...CONDITIONS)
+                .required(),
               units: Joi.string().valid('mm', 'in').required(),
               sizes: Joi.array().items(Joi.string()).required(),
               barLength: Joi.string().required(),
+              pricePerKilogram: number().min(0).required(),
             }),
           )
           .required(),
@@ -220,4 +286,9 @@ export const shopSchema = Joi.object<Shop>({
     pilot: Joi.string().valid('tough-over-12', 'never').required(),
     stickOut: Joi.string().valid('1.5d', '4d').required(),
   }).required(),
+  spares: Joi.object({
+    firstOff: number().integer().min(0).required(),
+    scrapShare: number().min(0).max(1).required(),
+  }).required(),
+  rates: Joi.object({ currency: Joi.string().max(8).required(), machineHour: number().min(0).required() }).required(),
 }).required();

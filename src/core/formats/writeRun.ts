@@ -1,7 +1,24 @@
+import { boreKinds } from '../part/bores';
+import { detailKinds } from '../part/details';
+import type { Field } from '../part/fields';
 import { readPart } from '../part/readPart';
-import { sizeObject } from '../part/size';
+import { DRILLED } from '../part/readHoles';
+import { stepShapes } from '../part/shapes';
+import { sizeObject, type SizeEntry } from '../part/size';
 import { chamfersAtPlaces } from './chamfers';
 import type { RunFile } from './runFile';
+
+/** An entry with its sizes in their object form, and without the fields that were left empty. */
+function written<Entry extends object>(entry: Entry, fields: readonly Field[] = []): Entry {
+  const sizes = fields.filter(({ takes }) => takes === 'size').map(({ key }) => key);
+  return Object.fromEntries(
+    Object.entries(entry).flatMap(([key, value]: [string, SizeEntry | undefined]) => {
+      if (value === undefined) return [];
+      if (value === '' && !fields.some((field) => field.key === key && field.needed)) return [];
+      return [[key, sizes.includes(key) ? sizeObject(value) : value]];
+    }),
+  ) as Entry;
+}
 
 /**
  * A run file for other programs: sizes that were typed as text in their object form, chamfers at their places. What
@@ -10,17 +27,28 @@ import type { RunFile } from './runFile';
 export function exportedRun(file: RunFile): RunFile {
   const part = readPart(file.part, file.units);
   const placed = part.ok ? chamfersAtPlaces(file.part, part.value, file.units) : file.part;
+  const { outside, details, bores } = placed;
   return {
     ...file,
     part: {
       ...placed,
-      outside: placed.outside.map((step) => ({
-        ...step,
-        diameter: sizeObject(step.diameter),
-        length: sizeObject(step.length),
-      })),
-      ...(placed.bores
-        ? { bores: placed.bores.map((bore) => ({ ...bore, diameter: sizeObject(bore.diameter) })) }
+      outside: outside.map((step) => written(step, stepShapes.find(({ shape }) => shape === step.shape)?.fields)),
+      ...(details
+        ? {
+            details: details.map((detail) =>
+              written(detail, detailKinds.find(({ kind }) => kind === detail.kind)?.fields),
+            ),
+          }
+        : {}),
+      ...(bores
+        ? {
+            bores: bores.map((bore) =>
+              written(
+                bore,
+                bore.shape === 'drill' ? DRILLED : boreKinds.find(({ kind }) => kind === bore.shape)?.fields,
+              ),
+            ),
+          }
         : {}),
     },
   };

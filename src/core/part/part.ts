@@ -1,10 +1,16 @@
+import { mirror } from '../removal/profile';
+import type { Dimension, Feature } from './feature';
 import type { Size } from './size';
 
-/** One cylinder of the outside. z from the finished front face, mm. */
+/**
+ * One step of the outside as turning leaves it: a cylinder. A cone, a ball, a hexagon or a recess lies within the
+ * cylinder of its step, and is a feature with the same path. z from the finished front face, mm.
+ */
 export interface Step {
   /** Where it stands in the run file; also its name for selection. */
   path: string;
   name?: string;
+  /** The diameter that turning leaves: of a cone its larger, of a recess that of its lower neighbour. */
   diameter: Size;
   length: Size;
   zFrom: number;
@@ -25,14 +31,23 @@ export interface Chamfer {
   size: number;
 }
 
-/** A hole on the axis. */
+/** A drilled hole on the axis. */
 export interface Hole {
   path: string;
+  name?: string;
   from: 'front' | 'back';
   diameter: Size;
   /** Depth of the full diameter, mm; of a through hole the whole length. */
   depth: number;
   through: boolean;
+}
+
+/** Two surfaces that must run true to each other: their paths and the run-out allowed, mm. */
+export interface Tie {
+  path: string;
+  of: string;
+  to: string;
+  limit: number;
 }
 
 /** The part as the core knows it: mm, z = 0 at the finished front face, z grows towards the back. */
@@ -44,22 +59,43 @@ export interface Part {
   steps: Step[];
   chamfers: Chamfer[];
   holes: Hole[];
+  /** Everything that is more than a cylinder, a 45° chamfer or a drilled hole. */
+  features: Feature[];
+  ties: Tie[];
 }
 
 const flip = (end: 'front' | 'back') => (end === 'front' ? 'back' : 'front');
+
+const turnDimension = (dimension: Dimension, length: number): Dimension =>
+  dimension.kind === 'length'
+    ? { ...dimension, z0: length - dimension.z1, z1: length - dimension.z0 }
+    : { ...dimension, z: length - dimension.z };
+
+function turnFeature(feature: Feature, length: number): Feature {
+  const { outside, bore, leaves } = feature;
+  return {
+    ...feature,
+    z0: length - feature.z1,
+    z1: length - feature.z0,
+    ...(outside ? { outside: mirror(outside, length) } : {}),
+    ...(bore ? { bore: mirror(bore, length) } : {}),
+    ...(leaves ? { leaves: mirror(leaves, length) } : {}),
+    dimensions: feature.dimensions.map((dimension) => turnDimension(dimension, length)),
+  };
+}
 
 /**
  * The same part seen from the other end: what was the back face is z = 0. A set-up always looks at its own end, so
  * that nothing after it has to ask which way round the work is.
  */
 export function turnRound(part: Part): Part {
+  const { length } = part;
   return {
     ...part,
-    steps: part.steps
-      .map((step) => ({ ...step, zFrom: part.length - step.zTo, zTo: part.length - step.zFrom }))
-      .reverse(),
-    chamfers: part.chamfers.map((chamfer) => ({ ...chamfer, end: flip(chamfer.end), z: part.length - chamfer.z })),
+    steps: part.steps.map((step) => ({ ...step, zFrom: length - step.zTo, zTo: length - step.zFrom })).reverse(),
+    chamfers: part.chamfers.map((chamfer) => ({ ...chamfer, end: flip(chamfer.end), z: length - chamfer.z })),
     holes: part.holes.map((hole) => ({ ...hole, from: flip(hole.from) })),
+    features: part.features.map((feature) => turnFeature(feature, length)),
   };
 }
 

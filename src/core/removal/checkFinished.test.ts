@@ -4,7 +4,7 @@ import { andThen, collect } from '../result';
 import { planOperations } from '../route/planOperations';
 import { planSetups } from '../route/setups';
 import { startValues } from '../shop/startValues';
-import { planStock } from '../stock/stock';
+import { planStock } from '../stock/choose';
 import { runOf, step } from '../testing';
 import { checkFinished } from './checkFinished';
 

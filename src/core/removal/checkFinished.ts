@@ -40,7 +40,7 @@ export function checkFinished(setups: CutSetup[]): Result<null> {
     );
   const { part, stock, run } = last.setup;
   const made = ({ path, diameter }: Part['steps'][number]) =>
-    stock.asDrawn.includes(path) ? stock.size : diameter.aim;
+    stock.asDrawn.includes(path) ? stock.over : diameter.aim;
   const [wanted, outside] = [volume(outsideOf(part, made)), volume(left.outside)];
   const cubic = (mm3: number) => (mm3 / 1000).toFixed(4);
   if (Math.abs(outside - wanted) > EXACT * wanted)

@@ -1,29 +1,12 @@
-/** A straight piece of a profile: radius r0 at z0 to r1 at z1, mm, z0 < z1. */
-export interface Segment {
-  z0: number;
-  z1: number;
-  r0: number;
-  r1: number;
-}
+import { continues, crossings, cutOut, mirrored, peak, radiusOn, type Segment } from './segment';
 
-/** A profile: segments side by side in rising z. A jump of radius between two of them is a shoulder. */
+export { cylinder, radiusOn, type Segment } from './segment';
+export { volume } from './measure';
+
+/** A profile: pieces side by side in rising z. A jump of radius between two of them is a shoulder. */
 export type Profile = readonly Segment[];
 
 const TINY = 1e-9;
-
-/** A cylinder as a profile. */
-export const cylinder = (z0: number, z1: number, r: number): Segment => ({ z0, z1, r0: r, r1: r });
-
-/** Radius of a straight piece at a place on it, mm. */
-export const radiusOn = (segment: Segment, z: number): number =>
-  segment.r0 + ((segment.r1 - segment.r0) * (z - segment.z0)) / (segment.z1 - segment.z0);
-
-const cutOut = (segment: Segment, z0: number, z1: number): Segment => ({
-  z0,
-  z1,
-  r0: radiusOn(segment, z0),
-  r1: radiusOn(segment, z1),
-});
 
 /** The part of a profile between two places. */
 export const clip = (profile: Profile, from: number, to: number): Segment[] =>
@@ -33,19 +16,12 @@ export const clip = (profile: Profile, from: number, to: number): Segment[] =>
     return z1 - z0 > TINY ? [cutOut(segment, z0, z1)] : [];
   });
 
-/** Joins neighbours that continue one straight line, so that profiles stay short. */
+/** Joins neighbours that continue one straight line or arc, so that profiles stay short. */
 function joined(profile: Segment[]): Segment[] {
   const result: Segment[] = [];
   for (const segment of profile) {
     const last = result.at(-1);
-    const slope = (s: Segment) => (s.r1 - s.r0) / (s.z1 - s.z0);
-    if (
-      last &&
-      Math.abs(last.z1 - segment.z0) < TINY &&
-      Math.abs(last.r1 - segment.r0) < TINY &&
-      Math.abs(slope(last) - slope(segment)) < TINY
-    )
-      result[result.length - 1] = { z0: last.z0, z1: segment.z1, r0: last.r0, r1: segment.r1 };
+    if (last && continues(last, segment)) result[result.length - 1] = { ...last, z1: segment.z1, r1: segment.r1 };
     else result.push(segment);
   }
   return result;
@@ -62,15 +38,13 @@ function combine(base: Profile, other: Profile, pick: (a: number, b: number) => 
     if (!a) return [];
     const b = covering(other, (z0 + z1) / 2);
     if (!b) return [cutOut(a, z0, z1)];
-    const [left, right] = [radiusOn(a, z0) - radiusOn(b, z0), radiusOn(a, z1) - radiusOn(b, z1)];
-    const chosen = (from: number, to: number): Segment => {
+    const cuts = [z0, ...crossings(a, b, z0, z1), z1];
+    return cuts.slice(1).map((to, at) => {
+      const from = cuts[at] ?? to;
       const middle = (from + to) / 2;
       const taken = pick(radiusOn(a, middle), radiusOn(b, middle)) === radiusOn(a, middle) ? a : b;
       return cutOut(taken, from, to);
-    };
-    if (left * right >= 0) return [chosen(z0, z1)];
-    const crossing = z0 + ((z1 - z0) * left) / (left - right);
-    return [chosen(z0, crossing), chosen(crossing, z1)].filter((piece) => piece.z1 - piece.z0 > TINY);
+    });
   });
   return joined(pieces);
 }
@@ -90,12 +64,8 @@ export const radiusAt = (profile: Profile, z: number): number =>
 
 /** Largest radius between two places. */
 export const largestRadius = (profile: Profile, from: number, to: number): number =>
-  clip(profile, from, to).reduce((most, { r0, r1 }) => Math.max(most, r0, r1), 0);
-
-/** Volume within the profile, mm³: the sum of its frustums, π/3 · h · (r₀² + r₀ r₁ + r₁²). */
-export const volume = (profile: Profile): number =>
-  profile.reduce((total, { z0, z1, r0, r1 }) => total + (Math.PI / 3) * (z1 - z0) * (r0 * r0 + r0 * r1 + r1 * r1), 0);
+  clip(profile, from, to).reduce((most, segment) => Math.max(most, peak(segment)), 0);
 
 /** The profile seen from the other end of a length. */
 export const mirror = (profile: Profile, length: number): Segment[] =>
-  profile.map(({ z0, z1, r0, r1 }) => ({ z0: length - z1, z1: length - z0, r0: r1, r1: r0 })).reverse();
+  profile.map((segment) => mirrored(segment, length)).reverse();

@@ -1,12 +1,12 @@
 import type { Figure } from '../figure';
 import type { Part } from '../part/part';
 import type { Run } from '../run';
-import type { Stock } from '../stock/stock';
+import type { Stock } from '../stock/choose';
 import type { Caution, Reason } from '../words';
 
 /** What holds the work, and where. z of this set-up, mm. */
 export interface WorkHolding {
-  kind: '3-jaw' | 'collet' | 'soft-jaws';
+  kind: '3-jaw' | '4-jaw' | 'collet' | 'soft-jaws';
   /** `stock`, or the path of the step that is gripped. */
   grip: string;
   diameter: number;

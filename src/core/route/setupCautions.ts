@@ -1,5 +1,5 @@
 import type { Run } from '../run';
-import type { Stock } from '../stock/stock';
+import type { Stock } from '../stock/choose';
 import type { Caution } from '../words';
 
 const danger = (text: string): Caution => ({ kind: 'danger', text });

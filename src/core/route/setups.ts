@@ -1,9 +1,10 @@
 import { figure, sum, term, type Figure } from '../figure';
+import type { Feature } from '../part/feature';
 import { largestDiameter, turnRound, type Part, type Step } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
-import type { Stock } from '../stock/stock';
+import type { Stock } from '../stock/choose';
 import { setupCautions } from './setupCautions';
 import type { Setup, Turned, WorkHolding } from './setup';
 
@@ -62,8 +63,20 @@ function turnedSteps(
 /** What comes off before a finished face, in words for a working. */
 const facingTerm = (facing: number) => term('f', 'facing allowance', facing, 'mm', 'computed');
 
+/** What on a step is never gripped bare (handbook 4): a thread, a knurl, a taper, a groove's edges. */
+const marred = ({ features }: Part, { zFrom, zTo }: Step): Feature | undefined =>
+  features.find(
+    ({ outside, thread, knurl, bore, z0, z1 }) =>
+      (outside || ((thread || knurl) && !bore)) && z0 < zTo - CLOSE && z1 > zFrom + CLOSE,
+  );
+
 /** The hold for the second side: the finished diameter that is long enough and leaves least sticking out. */
-function secondHolding(run: Run, view: Part, count: number, asDrawn: string[]): Result<WorkHolding & { name: string }> {
+function secondHolding(
+  run: Run,
+  view: Part,
+  count: number,
+  asDrawn: string[],
+): Result<WorkHolding & { name: string; spoilt?: string }> {
   const { shop, units } = run;
   const { toolClearance } = shop.allowances;
   const { jaws, collets } = shop.machine;
@@ -84,11 +97,12 @@ function secondHolding(run: Run, view: Part, count: number, asDrawn: string[]): 
     const length = Math.min(end - from, cover);
     return [{ step, kind, end, length, diameter, needed: holdNeeded(run, diameter) }];
   });
-  const best = holds
+  const long = holds
     .filter(
       ({ length, needed, diameter }) => length >= needed - CLOSE && diameter >= jaws.from && diameter <= jaws.upTo,
     )
-    .sort((a, b) => (view.length - a.end) / a.diameter - (view.length - b.end) / b.diameter)[0];
+    .sort((a, b) => (view.length - a.end) / a.diameter - (view.length - b.end) / b.diameter);
+  const best = long.find(({ step }) => !marred(view, step)) ?? long[0];
   if (!best) {
     const widest = holds.sort((a, b) => b.length - a.length)[0];
     return refuse(
@@ -97,8 +111,10 @@ function secondHolding(run: Run, view: Part, count: number, asDrawn: string[]): 
     );
   }
   const { step, kind, end, length, diameter } = best;
+  const spoilt = marred(view, step);
   return good({
     kind,
+    ...(spoilt ? { spoilt: spoilt.name } : {}),
     grip: step.path,
     name: step.name ?? sayDiameter(diameter, units),
     diameter,
@@ -151,7 +167,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
   // From the bar, the largest diameter is turned through to the blade: that is what the second side starts from.
   const lastTurned = view.steps.find(({ path }) => path === turned.at(-1)?.path);
   const left =
-    throughTo !== undefined && lastTurned && turned.at(-1)?.to === throughTo ? lastTurned.diameter.aim : stock.size;
+    throughTo !== undefined && lastTurned && turned.at(-1)?.to === throughTo ? lastTurned.diameter.aim : stock.over;
   const turnedEnd = Math.max(0, ...turned.map(({ to }) => to), ...(throughTo === undefined ? [] : [throughTo]));
 
   const facingAway = view.chamfers.find(({ end, step }) => {
@@ -163,10 +179,10 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
 
   const clearance = bar ? stock.jawClearance : shop.allowances.toolClearance;
   const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
-  if (!bar && rawHold < holdNeeded(run, stock.size) - CLOSE)
+  if (!bar && rawHold < holdNeeded(run, stock.over) - CLOSE)
     return refuse(
       'part.outside',
-      `a blank leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(holdNeeded(run, stock.size), units)} are needed`,
+      `a blank leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(holdNeeded(run, stock.over), units)} are needed`,
     );
   const barTerms = [
     term('L', 'length of the part', view.length, 'mm', 'drawing' as const),
@@ -186,7 +202,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
 
   const second = secondHolding(run, view, count, stock.asDrawn);
   if (!second.ok) return second;
-  const { name, ...holding } = second.value;
+  const { name, spoilt, ...holding } = second.value;
   const standing = figure({
     name: 'stick-out',
     unit: 'mm',
@@ -194,11 +210,13 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
     formula: 'z + f',
     terms: [term('z', 'finished face to jaws', holding.from, 'mm', 'computed'), facingTerm(lastFacing)],
   });
-  const first = support(run, stickOut, stock.size);
+  const first = support(run, stickOut, stock.over);
   const next = support(run, standing, holding.diameter);
   if (!first.ok) return first;
   if (!next.ok) return next;
-  const drilledFirst = view.holes.filter(({ through, from }) => through || from === 'front').map(({ path }) => path);
+  // The bore of a tube may be the hole itself.
+  const toDrill = view.holes.filter(({ path }) => !stock.asDrawn.includes(path));
+  const drilledFirst = toDrill.filter(({ through, from }) => through || from === 'front').map(({ path }) => path);
   const chamferedIn = (part: Part, done: string[]) =>
     part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
   const chamferedFirst = chamferedIn(view, []);
@@ -210,9 +228,9 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       stock,
       part: view,
       holding: {
-        kind: '3-jaw',
+        kind: stock.form === 'square' ? '4-jaw' : '3-jaw',
         grip: 'stock',
-        diameter: stock.size,
+        diameter: stock.over,
         from: jawsAt,
         to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt),
       },
@@ -220,7 +238,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       facing: firstFacing,
       behind: lastFacing,
       turned,
-      outerRadius: stock.size / 2,
+      outerRadius: stock.over / 2,
       drilled: drilledFirst,
       chamfered: chamferedFirst,
       partsOff: bar,
@@ -250,14 +268,14 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       behind: 0,
       turned: turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun),
       outerRadius: left / 2,
-      drilled: view.holes.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
+      drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
       chamfered: chamferedIn(back, chamferedFirst),
       partsOff: false,
       supported: next.value.supported,
       reasons: [
         {
           rule: 'GRIP-LEFT',
-          because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}`,
+          because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}${spoilt ? ` It carries the ${spoilt}, and nothing better is left: a sleeve or a threaded holder, so that it is not gripped bare.` : ''}`,
         },
         ...next.value.reasons,
       ],

@@ -30,7 +30,9 @@ describe('the start values', () => {
     }
     for (const { bars } of startValues.materials)
       for (const { sizes, units, barLength } of bars) {
-        const read = [...sizes, barLength].map((entry) => parseLength(entry, units));
+        const read = [...sizes.map((size) => size.split('×')[0] ?? ''), barLength].map((entry) =>
+          parseLength(entry, units),
+        );
         expect(read.every(({ ok }) => ok)).toBe(true);
         const mm = read.slice(0, -1).map((length) => (length.ok ? length.value : 0));
         expect(mm).toEqual([...mm].sort((a, b) => a - b));

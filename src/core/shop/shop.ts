@@ -15,16 +15,32 @@ export interface Shop {
   /** How many pieces between two measurements, by where the tolerance comes from. */
   checkEvery: { general: number; toleranced: number };
   houseRules: HouseRules;
+  /** What is made beyond the quantity: for the first-off, and as a share for scrap. */
+  spares: { firstOff: number; scrapShare: number };
+  rates: Rates;
 }
 
-export type BarCondition = 'drawn' | 'hot-rolled';
+/** What things cost. */
+export interface Rates {
+  /** As it is written behind an amount. */
+  currency: string;
+  /** An hour of the machine with whoever runs it. */
+  machineHour: number;
+}
 
-/** Bars that can be had of one condition in one system of sizes. Sizes as they are sold: `"3/8 in"`, `"12 mm"`. */
+export type StockForm = 'round' | 'hex' | 'square' | 'tube';
+
+/** Sawn pieces are bought cut, one piece to a “bar”. */
+export type BarCondition = 'drawn' | 'ground' | 'hot-rolled' | 'sawn';
+
+/** Bars that can be had of one condition in one system of sizes. Sizes as they are sold: `"3/8 in"`, `"12 mm"`, a tube as `"30 mm × 20 mm"`. */
 export interface BarList {
+  form: StockForm;
   condition: BarCondition;
   units: UnitSystem;
   sizes: string[];
   barLength: string;
+  pricePerKilogram: number;
 }
 
 export interface Material {
@@ -59,6 +75,8 @@ export interface Machine {
   /** Longest work between chuck and tailstock, mm. */
   betweenCentres: number;
   spindleBore: number;
+  /** The longest bar that the spindle and the support behind it take, mm; without it, any. */
+  longestBar?: number;
   /** rev/min and mm/rev that the gearbox has, rising. */
   speeds: number[];
   feeds: number[];
@@ -150,6 +168,10 @@ export interface CuttingValues {
   pilotWithin: number;
   /** A drill of this diameter is stout enough to start without a centre, where the house says so, mm. */
   stoutDrill: number;
+  /** Room that a threading tool needs at the end, in pitches. */
+  threadEndTimes: number;
+  /** The finest grade that turning and boring hold here. */
+  finestGrade: number;
   /** The grade that a twist drill holds. */
   drillGrade: number;
   bladeReachPerWidth: number;

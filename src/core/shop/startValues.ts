@@ -28,20 +28,105 @@ const INCH = [
   '3',
 ];
 
-const bars = (condition: BarList['condition'], from = 0): BarList[] => [
+/** Prices are ours; a kilogram of drawn round bar is 1, the other forms and conditions are that many times dearer. */
+const DEARER = { drawn: 1, ground: 1.4, 'hot-rolled': 0.8, sawn: 1.2, hex: 1.15, square: 1.1, tube: 1.6 };
+
+/** Across flats and over square bars as sold (ours). */
+const HEX = [8, 10, 11, 12, 13, 14, 17, 19, 22, 24, 27, 30, 32, 36, 41];
+const HEX_INCH = ['5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '3/4', '7/8', '1', '1 1/8', '1 1/4'];
+const SQUARE = [8, 10, 12, 14, 16, 20, 25, 30, 40];
+
+/** Tubes as sold, outside by bore (ours). */
+const TUBES: [number, number][] = [[20, 10], [25, 15], [30, 20], [35, 22], [40, 28], [50, 36], [60, 45]]; // prettier-ignore
+
+type Price = number;
+
+const round = (condition: BarList['condition'], price: Price, from = 0, upTo = Infinity): BarList[] => [
   {
+    form: 'round',
     condition,
     units: 'mm',
-    sizes: METRIC.filter((size) => size >= from).map((size) => `${size} mm`),
+    sizes: METRIC.filter((size) => size >= from && size <= upTo).map((size) => `${size} mm`),
     barLength: '3 m',
+    pricePerKilogram: price * DEARER[condition],
   },
-  { condition, units: 'in', sizes: INCH.map((size) => `${size} in`), barLength: '12 ft' },
+  {
+    form: 'round',
+    condition,
+    units: 'in',
+    sizes: INCH.slice(from >= 16 ? 8 : 0, upTo <= 40 ? 15 : undefined).map((size) => `${size} in`),
+    barLength: '12 ft',
+    pricePerKilogram: price * DEARER[condition],
+  },
 ];
 
-/** Hot-rolled bar is not sold thin (ours). */
-const hotRolled = bars('hot-rolled', 16).map((list) =>
-  list.units === 'in' ? { ...list, sizes: list.sizes.slice(8) } : list,
-);
+const profiles = (price: Price): BarList[] => [
+  {
+    form: 'hex',
+    condition: 'drawn',
+    units: 'mm',
+    sizes: HEX.map((size) => `${size} mm`),
+    barLength: '3 m',
+    pricePerKilogram: price * DEARER.hex,
+  },
+  {
+    form: 'hex',
+    condition: 'drawn',
+    units: 'in',
+    sizes: HEX_INCH.map((size) => `${size} in`),
+    barLength: '12 ft',
+    pricePerKilogram: price * DEARER.hex,
+  },
+  {
+    form: 'square',
+    condition: 'drawn',
+    units: 'mm',
+    sizes: SQUARE.map((size) => `${size} mm`),
+    barLength: '3 m',
+    pricePerKilogram: price * DEARER.square,
+  },
+];
+
+const tubes = (price: Price): BarList[] => [
+  {
+    form: 'tube',
+    condition: 'drawn',
+    units: 'mm',
+    sizes: TUBES.map(([size, bore]) => `${size} mm × ${bore} mm`),
+    barLength: '3 m',
+    pricePerKilogram: price * DEARER.tube,
+  },
+];
+
+/** What a material is sold as: round bar always, the rest by what is usual (ours). */
+const SOLD: Record<string, { price: Price; also: ('hot-rolled' | 'ground' | 'profiles' | 'tubes')[] }> = {
+  'brass-cw614n': { price: 9, also: ['profiles', 'tubes'] },
+  bronze: { price: 14, also: ['tubes'] },
+  'aluminium-6082': { price: 7, also: ['profiles', 'tubes'] },
+  'free-cutting-steel': { price: 2.5, also: ['hot-rolled', 'ground', 'profiles'] },
+  'mild-steel': { price: 2, also: ['hot-rolled', 'ground', 'profiles', 'tubes'] },
+  'medium-carbon-steel': { price: 2.4, also: ['hot-rolled', 'ground'] },
+  'alloy-steel-42crmo4': { price: 3.2, also: ['hot-rolled', 'ground'] },
+  'tool-steel': { price: 7, also: ['hot-rolled', 'ground'] },
+  'stainless-303': { price: 7, also: ['ground', 'profiles'] },
+  'stainless-304': { price: 6, also: ['ground', 'profiles', 'tubes'] },
+  'grey-iron': { price: 3, also: [] },
+  copper: { price: 12, also: [] },
+  'titanium-gr5': { price: 60, also: [] },
+  acetal: { price: 8, also: ['tubes'] },
+};
+
+function barsOf(id: string): BarList[] {
+  const { price, also } = SOLD[id] ?? { price: 1, also: [] };
+  const lists = {
+    // Hot-rolled bar is not sold thin, ground bar not thick (ours).
+    'hot-rolled': () => round('hot-rolled', price, 16),
+    ground: () => round('ground', price, 0, 40),
+    profiles: () => profiles(price),
+    tubes: () => tubes(price),
+  };
+  return [...round('drawn', price), ...also.flatMap((kind) => lists[kind]())];
+}
 
 type Row = [id: string, name: string, density: number, hss: number, carbide: number, kc: number, m: number];
 type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy' | 'caution'>;
@@ -49,14 +134,14 @@ type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy' | 
 const SOFT: Habits = { deepestCut: 2.5, drillFeed: 0.025, tough: false, stringy: false };
 const STEEL: Habits = { deepestCut: 1.5, drillFeed: 0.015, tough: true, stringy: true };
 
-const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits, rolled = false): Material => ({
+const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits): Material => ({
   id,
   name,
   density,
   speed: { hss, carbide },
   force: { kc, m },
   ...habits,
-  bars: rolled ? [...bars('drawn'), ...hotRolled] : bars('drawn'),
+  bars: barsOf(id),
 });
 
 const drill = (diameter: number, size = String(diameter)): Tool => ({
@@ -106,15 +191,11 @@ export const startValues: Shop = {
     }),
     material(['bronze', 'bronze', 8.8, 30, 110, 900, 0.22], { ...SOFT, deepestCut: 1.5, tough: true }),
     material(['aluminium-6082', 'aluminium 6082', 2.7, 110, 280, 600, 0.24], { ...SOFT, stringy: true }),
-    material(
-      ['free-cutting-steel', 'free-cutting steel', 7.85, 38, 170, 1350, 0.21],
-      { ...STEEL, stringy: false },
-      true,
-    ),
-    material(['mild-steel', 'mild steel', 7.85, 30, 140, 1500, 0.22], STEEL, true),
-    material(['medium-carbon-steel', 'medium-carbon steel', 7.85, 24, 115, 1600, 0.25], STEEL, true),
-    material(['alloy-steel-42crmo4', 'alloy steel 42CrMo4', 7.85, 20, 100, 1750, 0.25], STEEL, true),
-    material(['tool-steel', 'tool steel, annealed', 7.85, 16, 80, 1950, 0.25], STEEL, true),
+    material(['free-cutting-steel', 'free-cutting steel', 7.85, 38, 170, 1350, 0.21], { ...STEEL, stringy: false }),
+    material(['mild-steel', 'mild steel', 7.85, 30, 140, 1500, 0.22], STEEL),
+    material(['medium-carbon-steel', 'medium-carbon steel', 7.85, 24, 115, 1600, 0.25], STEEL),
+    material(['alloy-steel-42crmo4', 'alloy steel 42CrMo4', 7.85, 20, 100, 1750, 0.25], STEEL),
+    material(['tool-steel', 'tool steel, annealed', 7.85, 16, 80, 1950, 0.25], STEEL),
     material(['stainless-303', 'stainless 303', 7.95, 27, 120, 1750, 0.21], STEEL),
     material(['stainless-304', 'stainless 304', 7.95, 18, 95, 1950, 0.22], STEEL),
     material(['grey-iron', 'grey iron', 7.2, 20, 90, 1000, 0.26], { ...STEEL, tough: false, stringy: false }),
@@ -195,8 +276,8 @@ export const startValues: Shop = {
     breakthrough: 1,
     bladeSpare: 1,
     bladeWithin: 0.3, // ours
-    skin: { drawn: 0, 'hot-rolled': 1 },
-    barGrade: { drawn: 11 },
+    skin: { drawn: 0, ground: 0, 'hot-rolled': 1, sawn: 1 },
+    barGrade: { drawn: 11, ground: 8 },
     finishPerSide: 0.25,
     shoulder: 0.1,
     approach: 2,
@@ -219,6 +300,8 @@ export const startValues: Shop = {
     pilotFraction: 0.35,
     pilotWithin: 2, // ours
     stoutDrill: 8, // ours
+    threadEndTimes: 2, // ours
+    finestGrade: 6, // ours
     drillGrade: 12,
     bladeReachPerWidth: 8,
     approachAngle: 90,
@@ -263,4 +346,6 @@ export const startValues: Shop = {
   ],
   checkEvery: { general: 5, toleranced: 1 },
   houseRules: { centreDrill: 'always', pilot: 'tough-over-12', stickOut: '4d' },
+  spares: { firstOff: 1, scrapShare: 0.02 }, // ours
+  rates: { currency: '€', machineHour: 45 }, // ours
 };

@@ -1,10 +1,10 @@
 import type { RunFile } from '../formats/runFile';
 import { readRun } from '../formats/readRun';
 import { startValues } from '../shop/startValues';
-import { planned, runOf, step } from '../testing';
+import { planned, problemsOf, runOf, step } from '../testing';
 import { chooseBlade } from './blade';
-import { chooseBar, smallestBar, stepsAsDrawn } from './size';
-import { planStock } from './stock';
+import { sectionOf, smallestBar, stepsAsDrawn } from './bar';
+import { planStock } from './choose';
 
 const runFor = (file: RunFile) => {
   const run = readRun(file, startValues);
@@ -13,7 +13,7 @@ const runFor = (file: RunFile) => {
 };
 
 const barOf = (file: RunFile) => {
-  const bar = chooseBar(runFor(file));
+  const bar = planStock(runFor(file), 'sawn-blanks');
   if (!bar.ok) throw new Error(JSON.stringify(bar.problems));
   return bar.value;
 };
@@ -33,22 +33,36 @@ describe('the smallest bar that cleans up', () => {
 
 describe('a bar left as it was drawn', () => {
   test('⌀20 h11 (−0.13) lies within ±0.2 of a general size', () => {
-    expect(stepsAsDrawn(runFor(steel(20)), 20, 'drawn')).toEqual(['part.outside[0]']);
+    expect(stepsAsDrawn(runFor(steel(20)), { form: 'round', size: 20, condition: 'drawn' })).toEqual([
+      'part.outside[0]',
+    ]);
   });
 
   test('not within a fit, not when it is critical, not hot-rolled', () => {
-    expect(stepsAsDrawn(runFor(steel('20 h7')), 20, 'drawn')).toEqual([]);
-    expect(stepsAsDrawn(runFor(runOf({ outside: [step(20, 30, { critical: true })] })), 20, 'drawn')).toEqual([]);
-    expect(stepsAsDrawn(runFor(steel(20)), 20, 'hot-rolled')).toEqual([]);
+    expect(stepsAsDrawn(runFor(steel('20 h7')), { form: 'round', size: 20, condition: 'drawn' })).toEqual([]);
+    expect(
+      stepsAsDrawn(runFor(runOf({ outside: [step(20, 30, { critical: true })] })), {
+        form: 'round',
+        size: 20,
+        condition: 'drawn',
+      }),
+    ).toEqual([]);
+    expect(stepsAsDrawn(runFor(steel(20)), { form: 'round', size: 20, condition: 'hot-rolled' })).toEqual([]);
   });
 
   test('a bar of a smaller step’s size is no bar for the part', () => {
-    expect(stepsAsDrawn(runFor(runOf({ outside: [step(12, 10), step(18, 10)] })), 12, 'drawn')).toEqual([]);
+    expect(
+      stepsAsDrawn(runFor(runOf({ outside: [step(12, 10), step(18, 10)] })), {
+        form: 'round',
+        size: 12,
+        condition: 'drawn',
+      }),
+    ).toEqual([]);
   });
 
   test('two steps of the size, one of them fitted: neither stays', () => {
     const run = runFor(runOf({ outside: [step(20, 10), step('20 h7', 10)] }));
-    expect(stepsAsDrawn(run, 20, 'drawn')).toEqual([]);
+    expect(stepsAsDrawn(run, { form: 'round', size: 20, condition: 'drawn' })).toEqual([]);
   });
 });
 
@@ -57,10 +71,72 @@ describe('the bar that is chosen', () => {
     const bar = barOf(steel('21 h9'));
     expect(bar).toMatchObject({ size: 22, condition: 'drawn', barLength: 3000 });
     const words = bar.reasons.map(({ because }) => because);
-    expect(words[0]).toContain('21.2 mm is needed');
-    // (25 / 22)² − 1 = 29 %.
-    expect(words).toContainEqual('⌀25 drawn would do too, and is heavier by 29 %.');
+    // π/4 · 22² · 3000 · 7.85 / 10⁶ = 8.952 kg at 2 € are 17.90 €.
+    expect(words[0]).toContain('⌀22 drawn costs least over the run: 17.90 € of stock');
+    expect(words[1]).toContain('21.2 mm is needed');
+    // ⌀25: 11.560 kg are 23.12 €, and more of it is turned away.
+    expect(words).toContainEqual(
+      expect.stringMatching(/^⌀25 drawn would do too, and costs \d+\.\d\d € more.*23\.12 € of stock/),
+    );
     expect(words).toContainEqual(expect.stringContaining('⌀22 hot-rolled: will not clean up; 23.1 mm'));
+  });
+
+  test('a hexagon of the drawing is left from hex bar, its round turned within the flats', () => {
+    const bar = barOf(runOf({ outside: [step(12, 20), { shape: 'hex', across: 17, length: 8 }] }, { quantity: 40 }));
+    expect(bar).toMatchObject({ form: 'hex', size: 17, asDrawn: ['part.outside[1]'] });
+    // Across corners 17 / cos 30° = 19.63; hexagon √3/2 · 17² = 250.3 mm² against π/4 · 20² = 314.2 mm² of round bar.
+    expect(bar.over).toBeCloseTo(19.6299, 4);
+    expect(sectionOf(bar)).toBeCloseTo(250.281, 3);
+    expect(bar.reasons.map(({ because }) => because)).toContainEqual(expect.stringContaining('⌀20 drawn would do too'));
+  });
+
+  test('a round from hex bar must lie within the flats: ⌀14 needs 14.2 across', () => {
+    const hex = (size: number) => problemsOf(steel(14, { stock: { form: 'hex', size } }));
+    expect(hex(14)).toContainEqual({ path: 'stock.size', message: expect.stringContaining('14.2 mm is the smallest') });
+    expect(barOf(steel(14, { stock: { form: 'hex', size: 17 } })).asDrawn).toEqual([]);
+  });
+
+  test('hollow work from tube when it pays, its bore left as the hole', () => {
+    const ring = runOf(
+      {
+        material: 'bronze',
+        outside: [step(39, 30)],
+        bores: [{ from: 'front', shape: 'drill', diameter: '28', depth: 'through' }],
+      },
+      { quantity: 60 },
+    );
+    // π/4 (40² − 28²) = 640.9 mm² at 1.6 of the price against 1256.6 mm² of solid bar.
+    expect(barOf(ring)).toMatchObject({ form: 'tube', size: 40, bore: 28, asDrawn: ['part.bores[0]'] });
+    const solid = { ...ring, part: { ...ring.part, bores: [] } };
+    expect(barOf(solid).form).toBe('round');
+  });
+
+  test('a tube that is open too far, or a part that is solid somewhere', () => {
+    const tube = { form: 'tube' as const, size: 40, bore: 28 };
+    const part = (depth: string) => ({
+      outside: [step(39, 30)],
+      bores: [{ from: 'front' as const, shape: 'drill' as const, diameter: 20, depth }],
+    });
+    expect(problemsOf(runOf(part('through'), { stock: tube }))[0]?.message).toContain('does not clean up to 20 mm');
+    expect(problemsOf(runOf(part('12'), { stock: tube }))[0]?.message).toContain('not hollow all the way');
+  });
+
+  test('a bar longer than the spindle takes is cut first, each length with its own remnant', () => {
+    const run = runFor(runOf({ outside: [step(12, 20), step(18, 12)] }, { quantity: 100, spares: 0 }));
+    const short = { ...run, shop: { ...run.shop, machine: { ...run.shop.machine, longestBar: 1000 } } };
+    const stock = planStock(short, 'from-bar');
+    // Three lengths of (3000 − 2 · 2.5) / 3 = 998.33: (998.33 − 0.5 − 27 − 5) / 34.6 = 27.9, so 3 · 27.
+    expect(stock.ok && stock.value.piecesPerBar.value).toBe(81);
+  });
+
+  test('spare pieces: 100 and 1 and 2 %, or what the run says', () => {
+    const toMake = (more: Partial<RunFile>) => barOf(steel(20, { quantity: 100, ...more })).toMake.value;
+    expect(toMake({})).toBe(103);
+    expect(toMake({ spares: 0 })).toBe(100);
+  });
+
+  test('a spigot to hold by makes the blank longer: 30 + 1 + 1 + 6', () => {
+    expect(barOf(steel(20, { allowances: { spigot: 6 } })).each.value).toBeCloseTo(38, 9);
   });
 
   test('an inch run is made from inch bars of twelve feet', () => {
@@ -117,7 +193,7 @@ describe('the blade', () => {
 
 describe('pieces and bars, both ways, by hand', () => {
   const both = (quantity: number) => {
-    const run = runFor(runOf({ outside: [step(12, 20), step(18, 12)] }, { quantity }));
+    const run = runFor(runOf({ outside: [step(12, 20), step(18, 12)] }, { quantity, spares: 0 }));
     return (['from-bar', 'sawn-blanks'] as const).map((way) => {
       const stock = planStock(run, way);
       if (!stock.ok) throw new Error(JSON.stringify(stock.problems));

@@ -3,10 +3,10 @@ import { andThen, good, refuse, type Result } from '../result';
 import type { Run, Way } from '../run';
 import { say } from '../words';
 import { chooseBlade, type Blade } from './blade';
-import { chooseBar, type Bar } from './size';
+import { sectionOf, type Bar } from './bar';
 
 /** What is bought and how it is divided. Lengths mm. */
-export interface Stock extends Bar {
+export interface BoughtStock extends Bar {
   way: Way;
   frontFacing: number;
   backFacing: number;
@@ -17,6 +17,8 @@ export interface Stock extends Bar {
   gripRemnant: Figure;
   jawClearance: number;
   breakthrough: number;
+  /** Pieces to make: the quantity and its spares. */
+  toMake: Figure;
   piecesPerBar: Figure;
   bars: Figure;
   leftOver: Figure;
@@ -46,6 +48,31 @@ function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
   });
 }
 
+/** The quantity and its spares: for the first-off, and for the scrap that the shop counts with (handbook 3, 9). */
+function toMakeOf({ quantity, spares, shop }: Run): Figure {
+  const N = term('N', 'quantity', quantity, '', 'run');
+  if (spares !== undefined)
+    return figure({
+      name: 'pieces to make',
+      unit: '',
+      value: quantity + spares,
+      formula: 'N + s',
+      terms: [N, term('s', 'spare pieces', spares, '', 'run')],
+    });
+  const { firstOff, scrapShare } = shop.spares;
+  return figure({
+    name: 'pieces to make',
+    unit: '',
+    value: quantity + firstOff + Math.ceil(quantity * scrapShare - 1e-9),
+    formula: 'N + f + ceil(N · q)',
+    terms: [
+      N,
+      term('f', 'spare for the first-off', firstOff, '', 'start value'),
+      term('q', 'share of scrap expected', scrapShare, '', 'start value'),
+    ],
+  });
+}
+
 /** Bars, what is left over, and mass: the same for both ways once the pieces of a bar are known. */
 function bought(
   run: Run,
@@ -53,18 +80,20 @@ function bought(
   each: Figure,
   piecesPerBar: Figure,
   lostAtEnd: number,
-): Pick<Stock, 'bars' | 'leftOver' | 'mass'> {
-  const bars = Math.ceil(run.quantity / piecesPerBar.value);
-  const onLast = run.quantity - (bars - 1) * piecesPerBar.value;
+): Pick<BoughtStock, 'toMake' | 'bars' | 'leftOver' | 'mass'> {
+  const toMake = toMakeOf(run);
+  const bars = Math.ceil(toMake.value / piecesPerBar.value);
+  const onLast = toMake.value - (bars - 1) * piecesPerBar.value;
   const density = run.shop.material.density;
-  const quantity = term('N', 'quantity', run.quantity, '', 'run');
+  const section = sectionOf(bar);
   return {
+    toMake,
     bars: figure({
       name: 'bars',
       unit: '',
       value: bars,
       formula: 'ceil(N / p)',
-      terms: [quantity, termOf('p', piecesPerBar)],
+      terms: [termOf('N', toMake), termOf('p', piecesPerBar)],
     }),
     leftOver: figure({
       name: 'left of the last bar',
@@ -82,11 +111,11 @@ function bought(
     mass: figure({
       name: 'mass of the stock',
       unit: 'kg',
-      value: (((Math.PI / 4) * bar.size ** 2 * bar.barLength * density) / 1e6) * bars,
-      formula: 'b · π / 4 · D² · B · ρ / 1000000',
+      value: ((section * bar.barLength * density) / 1e6) * bars,
+      formula: 'b · A · B · ρ / 1000000',
       terms: [
         term('b', 'bars', bars, '', 'computed'),
-        term('D', 'bar', bar.size, 'mm', 'computed'),
+        term('A', 'area of its section, mm²', section, '', 'computed'),
         term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'),
         term('ρ', 'density', density, 'g/cm³', 'material'),
       ],
@@ -97,18 +126,18 @@ function bought(
 const given = (value: number | undefined, start: number, symbol: string, name: string) =>
   term(symbol, name, value ?? start, 'mm', value === undefined ? 'start value' : 'run');
 
-function fromBar(run: Run, bar: Bar): Result<Stock> {
+function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
   const { part, allowances, shop, units } = run;
-  if (bar.size > shop.machine.spindleBore)
+  if (bar.over > shop.machine.spindleBore)
     return refuse(
       run.way === 'from-bar' ? 'way' : 'stock.size',
-      `${say(bar.size, units)} does not pass the spindle bore (${say(shop.machine.spindleBore, units)}): saw blanks`,
+      `${say(Number(bar.over.toFixed(3)), units)} does not pass the spindle bore (${say(shop.machine.spindleBore, units)}): saw blanks`,
     );
   return andThen(chooseBlade(run), (blade) => {
     const start = shop.allowances;
     const front = given(allowances.frontFacing, start.facingParted, 'f', 'front facing allowance');
     const back = given(allowances.backFacing, start.facingParted, 'k', 'back facing allowance');
-    const width = term('w', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
+    const width = term('b', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
     const firstEnd = given(allowances.firstEnd, start.firstEnd, 'e', 'clean-up of the first end');
     const clearance = given(allowances.jawClearance, start.jawClearance, 'c', 'blade to jaws');
     const each = sum('pitch', 'mm', [
@@ -117,10 +146,19 @@ function fromBar(run: Run, bar: Bar): Result<Stock> {
       width,
       back,
     ]);
-    const gripRemnant = gripRemnantOf(run, bar.size);
-    const usable = bar.barLength - firstEnd.value - gripRemnant.value - clearance.value;
-    const plain = Math.floor((usable + clearance.value) / each.value + 1e-9);
-    const pieces = Math.floor(usable / each.value + 1e-9);
+    const gripRemnant = gripRemnantOf(run, bar.over);
+    const { longestBar = Infinity } = shop.machine;
+    const lengths = Math.max(1, Math.ceil(bar.barLength / longestBar - 1e-9));
+    const kerf = allowances.kerf ?? start.kerf;
+    const length = (bar.barLength - (lengths - 1) * kerf) / lengths;
+    const usable = length - firstEnd.value - gripRemnant.value - clearance.value;
+    const plain = lengths * Math.floor((usable + clearance.value) / each.value + 1e-9);
+    const pieces = lengths * Math.floor(usable / each.value + 1e-9);
+    const B = term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run');
+    const cut = [
+      term('j', 'lengths that the bar is cut into to pass the spindle', lengths, '', 'machine'),
+      term('w', 'saw kerf', kerf, 'mm', allowances.kerf === undefined ? 'start value' : 'run'),
+    ];
     if (pieces < 1)
       return refuse(
         'stock.barLength',
@@ -130,14 +168,8 @@ function fromBar(run: Run, bar: Bar): Result<Stock> {
       name: 'pieces per bar',
       unit: '',
       value: pieces,
-      formula: 'floor((B − e − g − c) / P)',
-      terms: [
-        term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run'),
-        firstEnd,
-        termOf('g', gripRemnant),
-        clearance,
-        termOf('P', each),
-      ],
+      formula: lengths > 1 ? 'j · floor(((B − (j − 1) · w) / j − e − g − c) / P)' : 'floor((B − e − g − c) / P)',
+      terms: [B, ...(lengths > 1 ? cut : []), firstEnd, termOf('g', gripRemnant), clearance, termOf('P', each)],
       note:
         plain > pieces
           ? `Without the room between blade and jaws it would be ${plain}, but the last would be held on less than the grip remnant.`
@@ -159,16 +191,18 @@ function fromBar(run: Run, bar: Bar): Result<Stock> {
   });
 }
 
-function sawnBlanks(run: Run, bar: Bar): Result<Stock> {
+function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
   const { part, allowances, shop, units } = run;
   const start = shop.allowances;
   const front = given(allowances.frontFacing, start.facingSawn, 'f', 'front facing allowance');
   const back = given(allowances.backFacing, start.facingSawn, 'k', 'back facing allowance');
   const kerf = given(allowances.kerf, start.kerf, 'w', 'saw kerf');
+  const spigot = term('h', 'left on to hold by', allowances.spigot ?? 0, 'mm', 'run');
   const each = sum('length of a blank', 'mm', [
     term('L', 'length of the part', part.length, 'mm', 'drawing'),
     front,
     back,
+    ...(spigot.value > 0 ? [spigot] : []),
   ]);
   const pitch = sum('blank and kerf', 'mm', [termOf('l', each), kerf]);
   const pieces = Math.floor((bar.barLength + kerf.value) / pitch.value + 1e-9);
@@ -192,9 +226,9 @@ function sawnBlanks(run: Run, bar: Bar): Result<Stock> {
     ...bar,
     way: 'sawn-blanks',
     frontFacing: front.value,
-    backFacing: back.value,
+    backFacing: back.value + spigot.value,
     each,
-    gripRemnant: gripRemnantOf(run, bar.size),
+    gripRemnant: gripRemnantOf(run, bar.over),
     jawClearance: allowances.jawClearance ?? start.jawClearance,
     breakthrough: allowances.breakthrough ?? start.breakthrough,
     piecesPerBar,
@@ -202,6 +236,6 @@ function sawnBlanks(run: Run, bar: Bar): Result<Stock> {
   });
 }
 
-/** The stock of a run made in one way (handbook 3): which bar, how long each piece, how many bars. */
-export const planStock = (run: Run, way: Way): Result<Stock> =>
-  andThen(chooseBar(run), (bar) => (way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar)));
+/** How a bar is divided in one way (handbook 3): how long each piece, how many from a bar, how many bars. */
+export const divide = (run: Run, way: Way, bar: Bar): Result<BoughtStock> =>
+  way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar);

@@ -5,7 +5,7 @@ import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
-import type { Stock } from '../stock/stock';
+import type { Stock } from '../stock/choose';
 import type { Run } from '../run';
 
 export interface PlannedCheck extends Check {
@@ -106,7 +106,12 @@ function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): 
 
 function loadingOf({ setup }: StoppedSetup): Figure {
   const hand = setup.run.shop.handMinutes;
-  const load = { '3-jaw': hand.loadJaws, collet: hand.loadCollet, 'soft-jaws': hand.loadSoftJaws }[setup.holding.kind];
+  const load = {
+    '3-jaw': hand.loadJaws,
+    '4-jaw': hand.loadJaws,
+    collet: hand.loadCollet,
+    'soft-jaws': hand.loadSoftJaws,
+  }[setup.holding.kind];
   return sum(
     'getting the piece in and out',
     'min',

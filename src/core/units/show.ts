@@ -14,6 +14,7 @@ const SHOWN: Record<Unit, { places: number; inch?: { unit: string; per: number; 
   kg: { places: 2 },
   'g/cm³': { places: 2 },
   '%': { places: 0 },
+  money: { places: 2 },
   '': { places: 3 },
 };
 

@@ -142,7 +142,7 @@ const Paper = styled.main`
 
 const COLUMNS = ['12mm', '47mm', '15mm', '15mm', '30mm', '27mm', 'auto'];
 
-const HOLDING = { '3-jaw': 'three-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
+const HOLDING = { '3-jaw': 'three-jaw', '4-jaw': 'four-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
 
 /** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
 export function PrintSheet() {

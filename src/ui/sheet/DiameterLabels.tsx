@@ -51,7 +51,7 @@ export function DiameterLabels({ planned, layout, operation }: Props) {
   const { x, y, work } = layout;
   const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
   const at = spread(inside, 76, 40, layout.right + 20);
-  const above = y(setup.stock.size / 2) - 17;
+  const above = y(setup.stock.over / 2) - 17;
   const overJaws = y(setup.holding.diameter / 2) - JAWS - 14;
   const topAt = (left: number) => Math.max(16, left < x(setup.holding.from) + 30 ? Math.min(above, overJaws) : above);
   return (

@@ -130,7 +130,7 @@ const Waiting = styled.main`
   }
 `;
 
-const HOLDING = { '3-jaw': 'three-jaw chuck', collet: 'collet', 'soft-jaws': 'soft jaws' };
+const HOLDING = { '3-jaw': 'three-jaw chuck', '4-jaw': 'four-jaw chuck', collet: 'collet', 'soft-jaws': 'soft jaws' };
 
 const holdingWords = ({ setup }: PlannedSetup): string => {
   const { holding, run, end } = setup;

@@ -185,7 +185,7 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
   const { blade } = setup.stock;
   if (!setup.partsOff || !blade) return null;
   const end = setup.part.length + setup.behind;
-  const radius = setup.stock.size / 2;
+  const radius = setup.stock.over / 2;
   const bottom = work.whole ? y(-radius) : work.axis;
   return (
     <g>
@@ -209,7 +209,7 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
 /** Lengths of the steps, and the stick-out, below the section. */
 function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'planned' | 'layout'>) {
   const { units } = setup.run;
-  const radius = setup.stock.size / 2;
+  const radius = setup.stock.over / 2;
   const bottom = work.whole ? y(-radius) + JAWS : work.axis;
   const at = bottom + 14;
   const labels = spread(

@@ -18,7 +18,8 @@ export const centre: OperationKind = {
     if (!chain.ok) return chain;
     const first = chain.value[0];
     const slender = first !== undefined && (first.tool.diameter ?? 0) < run.shop.cutting.stoutDrill;
-    const forDrill = first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);
+    const forDrill =
+      setup.stock.bore === 0 && first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);
     if (!forDrill && !(supported && turned.length > 0)) return good([]);
     const tool = toolFor(setup, 'centre', 'part.bores');
     if (!tool.ok) return tool;

@@ -20,7 +20,7 @@ export const chamfer: OperationKind = {
     return collect(
       corners.map(({ path, step, z, size }) => {
         const own = part.steps.find((other) => other.path === step);
-        const radius = (stock.asDrawn.includes(step) ? stock.size : (own?.diameter.aim ?? 0)) / 2;
+        const radius = (stock.asDrawn.includes(step) ? stock.over : (own?.diameter.aim ?? 0)) / 2;
         return good({
           key: `chamfer:${path}`,
           kind: 'chamfer',

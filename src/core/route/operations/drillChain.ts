@@ -57,7 +57,9 @@ function drillsOfHole(hole: Hole, setup: Setup): Result<DrillStep[]> {
   const drill = findDrill(setup, hole.path, nominal + lower, nominal + upper, nominal, fullDepth.value);
   if (!drill.ok) return drill;
   const { cutting, material, houseRules, machine } = shop;
-  const wantsPilot = houseRules.pilot === 'tough-over-12' && material.tough && nominal > cutting.pilotOver;
+  // A tube is open already: the drill follows its bore.
+  const wantsPilot =
+    setup.stock.bore === 0 && houseRules.pilot === 'tough-over-12' && material.tough && nominal > cutting.pilotOver;
   const pilotAim = nominal * cutting.pilotFraction;
   const pilot = wantsPilot
     ? findDrill(setup, hole.path, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth.value)

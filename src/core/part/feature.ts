@@ -1,0 +1,74 @@
+import type { Segment } from '../removal/segment';
+import type { Result } from '../result';
+import type { Context, Field, Values } from './fields';
+import type { Size } from './size';
+
+/** Flat sides on a round, parallel to the axis: how many, and how far each lies from the axis, mm. */
+export interface Flats {
+  count: number;
+  fromAxis: number;
+}
+
+/** A thread, outside or inside. */
+export interface Thread {
+  designation: string;
+  /** Nominal diameter and pitch, mm. */
+  diameter: number;
+  pitch: number;
+  /** Beyond the full thread, where the drawing allows it, mm. */
+  runOut?: number;
+}
+
+/** What the drawing writes beside a feature. z of the part, mm. */
+export type Dimension =
+  | { kind: 'diameter'; z: number; size: Size; text?: string }
+  | { kind: 'length'; z0: number; z1: number; size?: Size }
+  /** A leader from a place on the surface. */
+  | { kind: 'note'; z: number; r: number; text: string };
+
+/**
+ * Something of the part that is more than a cylinder or a drilled hole: what it looks like, takes away and is called.
+ * Profiles are of the part: z from the finished front face, mm.
+ */
+export interface Feature {
+  path: string;
+  kind: string;
+  /** In words, for plan and drawing: `groove 2 mm wide to ⌀12.5`. */
+  name: string;
+  /** As the drawing calls it. */
+  called?: string;
+  z0: number;
+  z1: number;
+  /** What it takes off the outside, or out of the bore. */
+  outside?: Segment[];
+  bore?: Segment[];
+  /** What it leaves standing that a square corner would not have. */
+  leaves?: Segment[];
+  flats?: Flats;
+  thread?: Thread;
+  knurl?: { pattern: string; pitch: number };
+  /** How finely it is to be made, mm between its limits, and on which diameter; for what cannot be held. */
+  size?: Size;
+  dimensions: Dimension[];
+}
+
+/** What a detail or a bore is read against: the outside as it stands so far, at nominal sizes. */
+export interface Surroundings extends Context {
+  length: number;
+  /** The outside with its shapes, before any detail. */
+  outside: readonly Segment[];
+  /** Places where one step ends and the next begins. */
+  edges: readonly number[];
+}
+
+/**
+ * A kind of feature that sits on the outside or in the bore. Its file is the only place that knows it; a new kind is one
+ * new file, listed in its folder's index.
+ */
+export interface FeatureKind {
+  kind: string;
+  /** As the page offers it. */
+  label: string;
+  fields: readonly Field[];
+  read(values: Values, path: string, around: Surroundings): Result<Feature>;
+}

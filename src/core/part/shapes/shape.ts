@@ -1,0 +1,31 @@
+import type { Segment } from '../../removal/segment';
+import type { Result } from '../../result';
+import type { Context, Field, Values } from '../fields';
+import type { Feature } from '../feature';
+import type { Size } from '../size';
+
+/** Where a step is read: its front edge on z, and whether the part begins or ends with it. */
+export interface Place extends Context {
+  z: number;
+  first: boolean;
+  last: boolean;
+}
+
+/** A step of the outside, read. */
+export interface Shape {
+  length: Size;
+  /** The cylinder that turning leaves for it: its largest diameter. */
+  diameter: Size;
+  /** Its own outline. */
+  outline: Segment[];
+  /** What it is beyond that cylinder. */
+  feature?: Feature;
+}
+
+/** A shape that a step can have. A new one is a new file in this folder, listed in its index. */
+export interface StepShape {
+  shape: string;
+  label: string;
+  fields: readonly Field[];
+  read(values: Values, path: string, place: Place): Result<Shape>;
+}

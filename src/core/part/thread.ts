@@ -1,0 +1,66 @@
+import { good, refuse, type Result } from '../result';
+import { MM_PER_INCH } from '../units/length';
+import type { Thread } from './feature';
+
+/** Coarse pitches by nominal diameter, mm (handbook 15). */
+const COARSE: Record<string, number> = {
+  2: 0.4, 2.5: 0.45, 3: 0.5, 4: 0.7, 5: 0.8, 6: 1, 8: 1.25, 10: 1.5, 12: 1.75, 16: 2, 20: 2.5, 24: 3,
+}; // prettier-ignore
+
+/** Unified threads: numbers and fractions with their turns per inch (handbook 15). */
+const UNIFIED =
+  '4-40 6-32 8-32 10-24 10-32 1/4-20 1/4-28 5/16-18 5/16-24 3/8-16 3/8-24 7/16-14 1/2-13 1/2-20 5/8-11 5/8-18 3/4-10'.split(
+    ' ',
+  );
+
+/** Diameter of a unified thread by its number or fraction, in inches: numbers count 0.013 from 0.060. */
+function unifiedInches(name: string): number {
+  const [over, under] = name.split('/').map(Number);
+  return under ? (over ?? 0) / under : 0.06 + 0.013 * Number(name);
+}
+
+/**
+ * Reads a thread designation: `M6`, `M14x1`, `1/4-20`, `10-32 UNF`. A metric thread without pitch is the coarse one.
+ * @returns diameter and pitch in mm, or what is not known about it
+ */
+export function readThread(text: string, path: string): Result<Thread> {
+  const metric = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(text.trim());
+  const number = (digits: string) => Number(digits.replace(',', '.'));
+  if (metric?.[1]) {
+    const diameter = number(metric[1]);
+    const pitch = metric[2] ? number(metric[2]) : COARSE[String(diameter)];
+    if (pitch === undefined)
+      return refuse(
+        path,
+        `M${diameter} has no coarse pitch in the table (${Object.keys(COARSE)
+          .map(Number)
+          .sort((a, b) => a - b)
+          .map((d) => `M${d}`)
+          .join(', ')}); write its pitch, as M${diameter}x1`,
+      );
+    if (pitch <= 0 || pitch > diameter / 2)
+      return refuse(path, `a pitch of ${pitch} mm is not one for a thread of ${diameter} mm`);
+    return good({ designation: `M${diameter}${metric[2] ? `x${pitch}` : ''}`, diameter, pitch });
+  }
+  const unified = /^(?:no\.?\s*|#)?(\d+(?:\/\d+)?)(?:\s*in|")?\s*-\s*(\d+)(?:\s*un[cfs]?)?$/i.exec(text.trim());
+  if (unified?.[1] && unified[2]) {
+    const designation = `${unified[1]}-${unified[2]}`;
+    if (UNIFIED.includes(designation))
+      return good({
+        designation,
+        diameter: unifiedInches(unified[1]) * MM_PER_INCH,
+        pitch: MM_PER_INCH / Number(unified[2]),
+      });
+    return refuse(path, `“${text}” is not in the table of unified threads: ${UNIFIED.join(', ')}`);
+  }
+  return refuse(path, `“${text}” is not a thread; write M6, M14x1 or 1/4-20`);
+}
+
+/** Depth of an external 60° thread, mm: 0.6134 P (handbook 6). */
+export const threadDepth = ({ pitch }: Thread): number => 0.6134 * pitch;
+
+/** Drill before a tap, mm: d − P (handbook 6). */
+export const tapDrill = ({ diameter, pitch }: Thread): number => diameter - pitch;
+
+/** Pitch diameter, mm: d − 0.649519 P (handbook 13); a thread weighs as the cylinder of this diameter. */
+export const pitchDiameter = ({ diameter, pitch }: Thread): number => diameter - 0.649519 * pitch;

@@ -1,0 +1,14 @@
+import type { Run } from '../../run';
+import type { Reason } from '../../words';
+import type { Setup } from '../setup';
+
+/** Something that the plan cannot promise: which rule says so, why, and which entry it is about. */
+export interface Doubt extends Reason {
+  path: string;
+}
+
+/**
+ * A look at the part and its set-ups for what the bench at hand does not make, or not well. A new one is one new file in
+ * `route/doubts`, listed in its index.
+ */
+export type Look = (run: Run, setups: readonly Setup[]) => Doubt[];

@@ -1,0 +1,93 @@
+import type { PartFile } from '../../formats/runFile';
+import { example, planned, runOf, step } from '../../testing';
+import { planFileOf } from '../../formats/planFile';
+
+const doubts = (part: Partial<PartFile>, more: Parameters<typeof runOf>[1] = {}) => planned(runOf(part, more)).doubts;
+const rules = (...args: Parameters<typeof doubts>) => doubts(...args).map(({ rule, path }) => [rule, path]);
+
+test('a feature without an operation is told at its entry, in the plan and in its warnings', () => {
+  const plan = planned(runOf({ outside: [{ shape: 'cone', from: 8, to: 12, length: 6 }, step(14, 20)] }));
+  expect(plan.doubts).toEqual([
+    {
+      path: 'part.outside[0]',
+      rule: 'NO-OPERATION',
+      because: expect.stringContaining('cone ⌀8 to ⌀12, 6 mm long: no operation yet'),
+    },
+  ]);
+  expect(planFileOf(plan).warnings).toContainEqual(expect.stringContaining('no operation yet'));
+});
+
+test('a recess is turned over, and told', () => {
+  const plan = planned(runOf({ outside: [step(20, 20), step(10, 5), step(18, 20)] }));
+  expect(plan.run.part.steps.map(({ diameter }) => diameter.nominal)).toEqual([20, 18, 18]);
+  expect(plan.doubts.map(({ rule, path }) => [rule, path])).toEqual([['NO-OPERATION', 'part.outside[1]']]);
+});
+
+test('a hexagon that the bar brings needs no operation; from round bar it is told', () => {
+  const outside = [step(12, 20), { shape: 'hex' as const, across: 17, length: 12 }];
+  expect(rules({ outside })).toEqual([]);
+  expect(rules({ outside }, { stock: { size: 22 } })).toEqual([['NO-OPERATION', 'part.outside[1]']]);
+});
+
+test('a hole drilled from the back is drilled in the set-up that sees the back', () => {
+  const plan = planned(
+    runOf({ outside: [step(14, 30)], bores: [{ from: 'back', shape: 'drill', diameter: 5, depth: 12 }] }),
+  );
+  const drilled = plan.setups.find(({ operations }) => operations.some(({ kind }) => kind === 'drill'));
+  expect(drilled?.setup.end).toBe('back');
+  expect(plan.doubts).toEqual([]);
+});
+
+describe('what could not be made', () => {
+  const outside = [step(14, 10), step(20, 20)];
+  const thread = { kind: 'thread' as const, at: 0, length: 10, designation: 'M14x1' };
+  const threadEnds = (...details: NonNullable<PartFile['details']>) =>
+    rules({ outside, details }).filter(([rule]) => rule === 'THREAD-RUN-OUT');
+
+  test('a thread against a shoulder: two pitches of relief to its core, or a run-out', () => {
+    expect(threadEnds(thread)).toEqual([['THREAD-RUN-OUT', 'part.details[0]']]);
+    expect(threadEnds({ ...thread, length: 7, runOut: 2 })).toEqual([]);
+    expect(threadEnds({ ...thread, length: 7 }, { kind: 'groove', at: 7, width: 3, bottom: 12.6 })).toEqual([]);
+    // 14 − 2 · 0.6134 = 12.77: a relief to 13 leaves the tool in metal.
+    expect(threadEnds({ ...thread, length: 7 }, { kind: 'groove', at: 7, width: 3, bottom: 13 })).toHaveLength(1);
+  });
+
+  test('a groove narrower than the narrowest blade, or deeper than those that fit', () => {
+    const groove = (width: number, bottom: number) =>
+      doubts({ outside: [step(30, 40)], details: [{ kind: 'groove', at: 10, width, bottom }] }).find(
+        ({ rule }) => rule === 'NO-TOOL-REACHES',
+      )?.because;
+    expect(groove(1, 28)).toContain('the narrowest blade in the list is 1.5 mm');
+    expect(groove(1.6, 10)).toContain('10 mm deep, and the blades that fit its width reach 9 mm');
+    expect(groove(2, 10)).toBeUndefined();
+  });
+
+  test('a fit finer than IT6, a wall under a tenth of its diameter', () => {
+    expect(rules({ outside: [step('14 h5', 20)] })).toEqual([['FINE-FIT', 'part.outside[0]']]);
+    expect(rules({ outside: [step('14 h6', 20)] })).toEqual([]);
+    const bores = [{ from: 'front' as const, shape: 'drill' as const, diameter: 17, depth: 'through' }];
+    expect(rules({ outside: [step(20, 30)], bores })).toEqual([['THIN-WALL', 'part']]);
+  });
+
+  test('run-out between two set-ups is as good as the second holding', () => {
+    const tied = (limit: number) =>
+      rules({
+        outside: [step(12, 12, { name: 'journal' }), step(20, 6), step(14, 14, { name: 'seat' })],
+        runout: [{ of: 'journal', to: 'seat', limit }],
+      });
+    expect(tied(0.02)).toEqual([['SAME-SETUP', 'part.runout[0]']]);
+    expect(tied(0.15)).toEqual([]);
+  });
+});
+
+test('the gland body: every feature that is not made is told, the hexagon comes with the bar', () => {
+  const plan = planned(example('gland-body'));
+  expect(plan.stock).toMatchObject({ form: 'hex', size: 24 });
+  expect(plan.doubts.map(({ rule, path }) => `${rule} ${path}`)).toEqual(
+    [
+      'outside[4]',
+      ...[1, 2, 3, 4, 5, 6].map((index) => `details[${index}]`),
+      ...[1, 2, 3, 4].map((index) => `bores[${index}]`),
+    ].map((path) => `NO-OPERATION part.${path}`),
+  );
+});

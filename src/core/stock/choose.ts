@@ -1,0 +1,112 @@
+import { bad, good, refuse, type Result } from '../result';
+import type { Run, Way } from '../run';
+import { parseLength } from '../units/length';
+import type { Reason } from '../words';
+import { assessBar, serves, type Bar, type BarOnSale } from './bar';
+import { costOf, type StockCost } from './cost';
+import { nameOfBar } from './nameOfBar';
+import { divide, type BoughtStock } from './stock';
+
+/** The stock of a run: the bar, how it is divided, what it costs. */
+export interface Stock extends BoughtStock {
+  cost: StockCost;
+}
+
+/** The shop's bars for a run's material and units. */
+function barsOnSale({ shop, units }: Run): BarOnSale[] {
+  return shop.material.bars
+    .filter((list) => list.units === units)
+    .flatMap(({ form, condition, pricePerKilogram, barLength, sizes }) =>
+      sizes.flatMap((entry): BarOnSale[] => {
+        const [size, bore] = entry.split('×').map((text) => parseLength(text, units));
+        const length = parseLength(barLength, units);
+        if (!size?.ok || !length.ok || (bore && !bore.ok)) return [];
+        return [
+          {
+            form,
+            condition,
+            size: size.value,
+            bore: bore?.ok ? bore.value : 0,
+            barLength: length.value,
+            pricePerKilogram,
+          },
+        ];
+      }),
+    );
+}
+
+const withCost = (run: Run, way: Way, bar: Bar): Result<Stock> => {
+  const stock = divide(run, way, bar);
+  return stock.ok ? good({ ...stock.value, cost: costOf(run, stock.value) }) : stock;
+};
+
+function named(run: Run, way: Way, bar: BarOnSale): Result<Stock> {
+  const outcome = assessBar(run, bar);
+  if (!serves(outcome)) return refuse('stock.size', outcome.because);
+  return withCost(run, way, {
+    ...outcome,
+    reasons: [
+      { rule: 'STOCK-SIZE', because: 'Named by the run.' },
+      ...outcome.reasons.filter(({ rule }) => rule === 'AS-DRAWN'),
+    ],
+  });
+}
+
+/** How many that lost are told: the nearest say most. */
+const TOLD = 3;
+
+/**
+ * The stock of a run made in one way (handbook 3): the bar it names, if the part can be made from it; else the one of
+ * the shop's list that costs least over the run. Those that come next say why they lost, and so does the nearest bar
+ * that will not do.
+ */
+export function planStock(run: Run, way: Way): Result<Stock> {
+  const { shop, stock, units } = run;
+  if (stock !== 'choose') return named(run, way, stock);
+  const onSale = barsOnSale(run);
+  const outcomes = onSale.map((bar) => assessBar(run, bar));
+  const bars = outcomes.filter(serves);
+  // Of those that will not do, the thickest round bar is the nearest.
+  const nearest = outcomes
+    .flatMap((outcome, index) =>
+      serves(outcome) || onSale[index]?.form !== 'round' ? [] : [{ outcome, bar: onSale[index] }],
+    )
+    .sort((a, b) => b.bar.size - a.bar.size)[0]?.outcome;
+  if (bars.length === 0)
+    return bad({
+      path: 'part.outside',
+      message:
+        outcomes.length === 0
+          ? `the shop lists no ${shop.material.name} bar in ${units} sizes; name the stock`
+          : `no bar in the list will do: ${nearest?.because ?? ''}`,
+    });
+  // Within a form and a condition a thicker bar never costs less: only the smallest few need to be divided and priced.
+  const near = bars.filter(
+    (bar) =>
+      bars.filter((other) => other.form === bar.form && other.condition === bar.condition && other.size < bar.size)
+        .length < TOLD,
+  );
+  const divided = near.map((bar) => withCost(run, way, bar));
+  const priced = divided
+    .flatMap((result) => (result.ok ? [result.value] : []))
+    .sort((a, b) => a.cost.total.value - b.cost.total.value);
+  const best = priced[0];
+  if (!best) return divided.find(({ ok }) => !ok) as Result<Stock>;
+  const money = (value: number) => `${value.toFixed(2)} ${shop.rates.currency}`;
+  const dearer = priced.slice(1, 1 + TOLD).map((other): Reason => ({
+    rule: 'RUNNER-UP',
+    because: `${nameOfBar(other, units)} would do too, and costs ${money(other.cost.total.value - best.cost.total.value)} more over the run (${money(other.cost.material.value)} of stock, ${money(other.cost.swarf.value)} to turn away).`,
+  }));
+  return good({
+    ...best,
+    reasons: [
+      {
+        rule: 'STOCK-COST',
+        because: `${nameOfBar(best, units)} costs least over the run: ${money(best.cost.material.value)} of stock and ${money(best.cost.swarf.value)} to turn away.`,
+      },
+      ...best.reasons,
+      ...dearer,
+      ...(nearest?.because.includes('clean up') ? [nearest] : []),
+    ],
+  });
+}
