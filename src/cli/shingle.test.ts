@@ -52,7 +52,7 @@ test('from standard input', () => {
 });
 
 test('every example has a plan', () => {
-  for (const name of readdirSync(join(root, 'examples')))
+  for (const name of readdirSync(join(root, 'examples')).filter((file) => file.endsWith('.json')))
     expect([name, shingle(['plan', `examples/${name}`]).status]).toEqual([name, 0]);
 });
 
@@ -70,5 +70,42 @@ describe('bad input ends with 2, a path and a reason, and no trace', () => {
     expect([status, stdout]).toEqual([2, '']);
     expect(stderr).toContain(said);
     expect(stderr).not.toMatch(/\bat .*\.ts:\d+/);
+  });
+});
+
+describe('a cut list', () => {
+  const list = 'examples/cut-lists/week-48.json';
+
+  test('as data, by its published format', () => {
+    const { status, stdout } = shingle(['cut', list, '--json']);
+    expect(status).toBe(0);
+    const cuts = JSON.parse(stdout) as { patterns: { times: number; pieces: { count: number }[] }[] };
+    expect(cuts).toMatchObject({ format: 'shingle-cuts/1', barsOpened: 2, lowerBound: 2, proven: true });
+    const sawn = cuts.patterns.flatMap(({ times, pieces }) => pieces.map(({ count }) => times * count));
+    expect(sawn.reduce((a, b) => a + b, 0)).toBe(124 + 40 + 12);
+  });
+
+  test('for people: what to open, the stop of each length, what is left', () => {
+    const { stdout } = shingle(['cut', list]);
+    for (const words of ['2 bars, at least 2 needed', 'offcut A-07', 'stop    146.00', 'left'])
+      expect(stdout).toContain(words);
+  });
+
+  test.each([
+    [{ pieces: [{ length: 4000, count: 1 }] }, 'pieces[0].length: 4000 mm is longer than any bar gives'],
+    [{ bars: [{ length: 3000, count: 0 }] }, 'bars: no bars are left'],
+    [{ pieces: [{ length: 10, count: -3 }] }, 'pieces[0].count: -3 must be at least 1'],
+    [{ kerf: 'wide' }, 'kerf: must be a number'],
+    [{ format: 'other/1' }, 'format: “other/1” is not a cut list'],
+  ])('is refused with where and what: %j', (change, words) => {
+    const file = {
+      format: 'shingle-cutlist/1',
+      kerf: 2,
+      bars: [{ length: 3000, count: null }],
+      pieces: [{ length: 10, count: 3 }],
+      ...change,
+    };
+    const { status, stderr } = shingle(['cut', '-'], JSON.stringify(file));
+    expect([status, stderr]).toEqual([2, expect.stringContaining(words)]);
   });
 });

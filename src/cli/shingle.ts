@@ -1,12 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { startValues } from '@/core/shop/startValues';
 import { planFile } from '@/core/plan';
+import { cutsFileOf, readCutList } from '@/core/formats/cutListFile';
 import { planFileOf } from '@/core/formats/planFile';
-import type { Problem } from '@/core/result';
+import { solveCuts } from '@/core/saw/solveCuts';
+import type { Problem, Result } from '@/core/result';
+import { andThen, good } from '@/core/result';
 import { describe } from './describe';
+import { describeCuts } from './describeCuts';
 
-const USAGE =
-  'usage: npm run --silent shingle -- plan FILE [--json]\n       FILE is a run file (docs/run-file.md), or - for standard input';
+const USAGE = `usage: npm run --silent shingle -- plan FILE [--json]
+       npm run --silent shingle -- cut FILE [--json]
+       FILE is a run file (docs/run-file.md) or a cut list (docs/cut-list.md), or - for standard input`;
 
 /** Ends with 2: the input was at fault, and every problem has its path and its reason. */
 function refuse(problems: Problem[]): void {
@@ -32,10 +37,37 @@ function parsed(text: string, file: string): { value: unknown } | undefined {
   }
 }
 
-function main(words: string[]): void {
+/** What a command makes of its file: for people, and as data. */
+interface Answer {
+  text: string;
+  data: unknown;
+}
+
+/** Seconds for the bound of a cut list; the whole numbers have as much again at most. */
+const SAW_SECONDS = 1.1;
+
+const commands: Record<string, (value: unknown) => Promise<Result<Answer>>> = {
+  plan: async (value) =>
+    andThen(planFile(value, startValues), (plan) => good({ text: describe(plan), data: planFileOf(plan) })),
+  cut: async (value) => {
+    const list = readCutList(value);
+    if (!list.ok) return list;
+    // Loaded for cut lists alone: it is large.
+    const { default: loadHighs } = await import('highs');
+    const highs = await loadHighs({});
+    const end = performance.now() + SAW_SECONDS * 1000;
+    const limits = { enough: () => performance.now() > end, wholeNumberSeconds: SAW_SECONDS / 2 };
+    return andThen(solveCuts(list.value, highs, undefined, limits), (cuts) =>
+      good({ text: describeCuts(cuts, list.value, list.value.units), data: cutsFileOf(cuts, list.value.units) }),
+    );
+  },
+};
+
+async function main(words: string[]): Promise<void> {
   const options = words.filter((word) => word.startsWith('--'));
-  const [command, file, ...more] = words.filter((word) => !word.startsWith('--'));
-  if (command !== 'plan' || file === undefined || more.length > 0 || options.some((option) => option !== '--json')) {
+  const [name = '', file, ...more] = words.filter((word) => !word.startsWith('--'));
+  const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
+  if (!command || file === undefined || more.length > 0 || options.some((option) => option !== '--json')) {
     process.stderr.write(`${USAGE}\n`);
     process.exitCode = 2;
     return;
@@ -43,11 +75,10 @@ function main(words: string[]): void {
   const text = read(file);
   const json = text === undefined ? undefined : parsed(text, file);
   if (!json) return;
-  const plan = planFile(json.value, startValues);
-  if (!plan.ok) return refuse(plan.problems);
-  process.stdout.write(
-    options.includes('--json') ? `${JSON.stringify(planFileOf(plan.value), null, 2)}\n` : `${describe(plan.value)}\n`,
-  );
+  const answer = await command(json.value);
+  if (!answer.ok) return refuse(answer.problems);
+  const { data } = answer.value;
+  process.stdout.write(options.includes('--json') ? `${JSON.stringify(data, null, 2)}\n` : `${answer.value.text}\n`);
 }
 
-main(process.argv.slice(2));
+await main(process.argv.slice(2));

@@ -45,32 +45,3 @@ export function edgePath(
   const z = faceAt ?? partedAt ?? 0;
   return `M${at(frame, z, 0)}L${at(frame, z, radius)}`;
 }
-
-/** Spreads places along a line so that neighbours keep a distance, moving each as little as that takes. */
-export function spread(places: number[], distance: number, from: number, upTo: number): number[] {
-  const order = places.map((place, index) => ({ place, index })).sort((a, b) => a.place - b.place);
-  // Clusters of touching neighbours, each centred on the mean of its own places.
-  const clusters: { members: typeof order; start: number }[] = [];
-  const startOf = (members: typeof order) => {
-    const mean =
-      members.reduce((total, { place }, position) => total + place - position * distance, 0) / members.length;
-    return Math.min(Math.max(mean, from), Math.max(from, upTo - (members.length - 1) * distance));
-  };
-  for (const one of order) {
-    let cluster = { members: [one], start: startOf([one]) };
-    for (
-      let last = clusters.at(-1);
-      last && last.start + last.members.length * distance > cluster.start;
-      last = clusters.at(-1)
-    ) {
-      clusters.pop();
-      const members = [...last.members, ...cluster.members];
-      cluster = { members, start: startOf(members) };
-    }
-    clusters.push(cluster);
-  }
-  const result: number[] = [];
-  for (const { members, start } of clusters)
-    members.forEach(({ index }, position) => (result[index] = start + position * distance));
-  return result;
-}

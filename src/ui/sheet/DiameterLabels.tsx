@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { sizeText } from '@/core/part/size';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { formatNominal } from '@/core/units/length';
-import { spread } from '../drawing/paths';
+import { spread } from '@/core/drawing/layout';
 import { Balloon } from '../primitives/Balloon';
 import { Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';

@@ -2,7 +2,7 @@
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { formatLength } from '@/core/units/length';
 import type { Pin } from '@/core/stops/planStops';
-import { spread } from '../drawing/paths';
+import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
 
 const meansOf = ({ means, station }: Pin): string =>

@@ -5,7 +5,8 @@ import { clip, largestRadius } from '@/core/removal/profile';
 import type { Workpiece } from '@/core/removal/workpiece';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { formatLength, formatNominal } from '@/core/units/length';
-import { edgePath, fullPath, metalPath, outlinePath, spread, type Frame } from '../drawing/paths';
+import { spread } from '@/core/drawing/layout';
+import { edgePath, fullPath, metalPath, outlinePath, type Frame } from '../drawing/paths';
 import { JAWS, type SheetLayout } from './sheetLayout';
 
 interface Props {

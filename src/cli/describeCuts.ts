@@ -1,0 +1,26 @@
+import type { CutList, Cuts } from '@/core/saw/cutList';
+import { formatLength, formatNominal, type UnitSystem } from '@/core/units/length';
+
+/** How many bars, and how sure that is. */
+export const verdict = ({ barsOpened, lowerBound, proven, because }: Cuts): string =>
+  `${barsOpened} ${barsOpened === 1 ? 'bar' : 'bars'}, at least ${lowerBound} needed${proven ? '' : ` (not proven: ${because ?? ''})`}`;
+
+/** Solved cuts for people: what to open, and what to saw from it in order. */
+export function describeCuts(cuts: Cuts, list: CutList, units: UnitSystem): string {
+  const lines = cuts.patterns.flatMap(({ bar, barLength, times, pieces, remnant }) => [
+    `${String(times).padStart(4)} × ${bar}, ${formatNominal(barLength, units)} ${units}`,
+    ...pieces.map(
+      ({ label, length, count }) =>
+        `       stop ${formatLength(length, units).padStart(9)}  ${String(count).padStart(4)} cuts  ${label}`,
+    ),
+    `       left ${formatLength(remnant, units).padStart(9)}`,
+  ]);
+  return [
+    verdict(cuts),
+    `kerf ${formatNominal(list.kerf, units)} ${units}, ${list.pieces.reduce((total, { count }) => total + count, 0)} pieces`,
+    '',
+    ...lines,
+    '',
+    'The shop’s rules, the saw’s manual and local law come first.',
+  ].join('\n');
+}

@@ -1,0 +1,38 @@
+import { good, refuse, type Result } from '../result';
+import { roomOf, type CutList } from './cutList';
+
+/** Beyond this a list is a slip of the keyboard, not work for a saw. */
+const MOST_PIECES = 100_000;
+
+/** Refuses what no saw can do: no bars, no pieces, a piece longer than every bar, lengths and counts that are none. */
+export function possible({ kerf, bars, pieces }: CutList): Result<null> {
+  if (bars.length === 0) return refuse('bars', 'is empty: there is nothing to saw from');
+  if (pieces.length === 0) return refuse('pieces', 'is empty: there is nothing to saw');
+  if (kerf < 0) return refuse('kerf', `${kerf} mm: a kerf cannot be less than nothing`);
+  for (const [index, { length, endWaste }] of bars.entries()) {
+    if (length <= 0) return refuse(`bars[${index}].length`, `${length} mm must be more than nothing`);
+    if (endWaste < 0 || endWaste >= length)
+      return refuse(
+        `bars[${index}].endWaste`,
+        `${endWaste} mm must be less than the bar (${length} mm) and not below nothing`,
+      );
+  }
+  for (const [index, { length, count }] of pieces.entries()) {
+    if (length <= 0) return refuse(`pieces[${index}].length`, `${length} mm must be more than nothing`);
+    if (!Number.isInteger(count) || count < 1)
+      return refuse(`pieces[${index}].count`, `${count} must be a whole number of pieces, 1 or more`);
+  }
+  const total = pieces.reduce((sum, { count }) => sum + count, 0);
+  if (total > MOST_PIECES)
+    return refuse('pieces', `${total} pieces are more than ${MOST_PIECES}: see whether a count is wrong`);
+  const there = bars.filter(({ count }) => count !== 0);
+  if (there.length === 0) return refuse('bars', 'no bars are left: every count is 0');
+  const room = Math.max(...there.map((bar) => roomOf(bar, kerf)));
+  const long = pieces.findIndex(({ length }) => length + kerf > room + 1e-6);
+  return long < 0
+    ? good(null)
+    : refuse(
+        `pieces[${long}].length`,
+        `${pieces[long]?.length} mm is longer than any bar gives (${Number((room - kerf).toFixed(3))} mm)`,
+      );
+}
