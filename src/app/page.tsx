@@ -1,3 +1,4 @@
+import { sectionName } from '@/core/stock/nameOfBar';
 import { planFile } from '@/core/plan';
 import type { Shop } from '@/core/shop/shop';
 import { formatNominal } from '@/core/units/length';
@@ -26,7 +27,7 @@ function boardRun({ id, file, savedAt }: SavedRun, shop: Shop): BoardRun {
           pieceMinutes: plan.value.times.piece.value,
           batchMinutes: plan.value.times.batch.value,
           bars: plan.value.stock.bars.value,
-          size: `⌀${size(plan.value.stock.size)}`,
+          size: sectionName(plan.value.stock, plan.value.run.units),
           barLength: size(plan.value.stock.barLength),
           way: plan.value.way === 'from-bar' ? 'from the bar' : 'sawn blanks',
         }

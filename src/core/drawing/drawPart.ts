@@ -259,55 +259,85 @@ function surfaceMarks(part: Part, { x, y }: Frame): Mark[] {
   });
 }
 
-/** Labels in a row with leaders to their surfaces; written upright when there is no room side by side. */
+/** From the left of the sheet: z runs to the left. */
+const byPlace = (labels: Label[]): Label[] => [...labels].sort((a, b) => b.z - a.z);
+
+/** Height of a row of labels, and how far apart their leaders stand, in text heights. */
+const ROW = 1.35;
+const APART = 1.1;
+
+/** Labels that hang like flags on their leaders, each a row lower than the one to its left, so that nothing crosses. */
+interface Flags {
+  labels: Label[];
+  width: number;
+}
+
+/** Labels in groups of so many, from the left. */
+const flagsOf = (labels: Label[], many: number, h: number): Flags[] =>
+  Array.from({ length: Math.ceil(labels.length / many) }, (_, group) => {
+    const own = labels.slice(group * many, (group + 1) * many);
+    return { labels: own, width: Math.max(...own.map(({ text }, index) => index * APART * h + textWidth(text, h))) };
+  });
+
+/** The fewest rows in which the labels fit beside one another. */
+function labelRows(labels: Label[], { width, textHeight: h }: Sheet): number {
+  const sorted = byPlace(labels);
+  for (let rows = 1; rows < labels.length; rows++) {
+    const flags = flagsOf(sorted, rows, h);
+    if (flags.reduce((total, own) => total + own.width + h, 0) <= width - h) return rows;
+  }
+  return labels.length;
+}
+
+/** Labels in rows, with leaders to their surfaces. */
 function labelMarks(labels: Label[], { x, y }: Frame, sheet: Sheet, at: { edge: number; up: boolean }): Mark[] {
   if (labels.length === 0) return [];
   const h = sheet.textHeight;
-  const widths = labels.map(({ text }) => textWidth(text, h));
-  const upright = !fitsInARow(labels, sheet);
-  const places = spreadBy(
-    labels.map(({ z }, index) => ({ place: x(z), width: upright ? h * 1.1 : (widths[index] ?? 0) })),
-    upright ? h * 0.25 : h * 0.8,
+  const rows = labelRows(labels, sheet);
+  const groups = flagsOf(byPlace(labels), rows, h);
+  const middles = spreadBy(
+    groups.map(({ labels: own, width }) => {
+      const wanted = own.reduce((total, { z }, index) => total + x(z) - index * APART * h, 0) / own.length;
+      return { place: wanted + width / 2, width };
+    }),
+    h,
     h,
     sheet.width - h,
   );
   const towards = at.up ? -1 : 1;
-  return labels.flatMap(({ z, r, text, of, critical }, index): Mark[] => {
-    const place = places[index] ?? 0;
-    const knee = at.edge + towards * h * 0.9;
-    const textAt = at.edge + towards * h * 1.2;
-    return [
-      line(
-        'leader',
-        [
-          { x: x(z), y: y(r) },
-          { x: place, y: knee },
-          { x: place, y: knee + towards * h * 0.2 },
-        ],
-        of,
-      ),
-      {
-        kind: 'text',
-        x: upright ? place + h * 0.35 : place,
-        y: upright ? textAt : at.up ? textAt : textAt + h * 0.8,
-        text,
-        anchor: upright ? (at.up ? 'start' : 'end') : 'middle',
-        ...(upright ? { upright } : {}),
-        ...(critical ? { critical } : {}),
-        of,
-      },
-    ];
-  });
+  return groups.flatMap(({ labels: own, width }, group) =>
+    own.flatMap(({ z, r, text, of, critical }, index): Mark[] => {
+      const place = (middles[group] ?? 0) - width / 2 + index * APART * h;
+      // Above, the flag furthest to the left is the highest; below, the lowest.
+      const row = own.length - 1 - index;
+      const knee = at.edge + towards * h * 0.9;
+      const foot = knee + towards * h * (0.3 + row * ROW);
+      return [
+        line(
+          'leader',
+          [
+            { x: x(z), y: y(r) },
+            { x: place, y: knee },
+            { x: place, y: foot + towards * h * 0.8 },
+          ],
+          of,
+        ),
+        {
+          kind: 'text',
+          x: place + h * 0.3,
+          y: at.up ? foot - h * 0.1 : foot + h * 0.85,
+          text,
+          anchor: 'start',
+          ...(critical ? { critical } : {}),
+          of,
+        },
+      ];
+    }),
+  );
 }
 
-const fitsInARow = (labels: Label[], { width, textHeight: h }: Sheet) =>
-  labels.reduce((total, { text }) => total + textWidth(text, h) + h * 0.8, 0) < width - 2 * h;
-
-const labelRoom = (labels: Label[], sheet: Sheet): number => {
-  if (labels.length === 0) return 0;
-  const h = sheet.textHeight;
-  return fitsInARow(labels, sheet) ? h * 2.6 : h * 1.6 + Math.max(...labels.map(({ text }) => textWidth(text, h)));
-};
+const labelRoom = (labels: Label[], sheet: Sheet): number =>
+  labels.length === 0 ? 0 : sheet.textHeight * (1.6 + labelRows(labels, sheet) * ROW);
 
 /** Stretch that a length needs on the sheet: its line, or its figure when that is wider. */
 function stretchOf({ z0, z1, text }: Length, { x }: Frame, h: number) {
@@ -324,7 +354,7 @@ function lengthMarks(lengths: Length[], frame: Frame, sheet: Sheet, from: number
   return lengths.flatMap(({ text, of, critical }, index): Mark[] => {
     const stretch = stretches[index];
     if (!stretch) return [];
-    const y = from + h * 1.7 * ((rows[index] ?? 0) + 1);
+    const y = from + h * 1.45 * ((rows[index] ?? 0) + 1);
     const tick = h * 0.3;
     const arrow = (x: number, way: 1 | -1) =>
       line(
@@ -390,8 +420,8 @@ export function drawPart(part: Part, units: UnitSystem, sheet: Sheet): Drawing {
   const { above, below, lengths } = written(part, units);
   const [top, middle] = [labelRoom(above, sheet), labelRoom(below, sheet)];
   const largest = largestDiameter(part);
-  const side = h * 3;
-  const roomFor = (scale: number) => top + middle + lengthRows(lengths, scale, h) * h * 1.7 + h * 2;
+  const side = h * 3.6;
+  const roomFor = (scale: number) => top + middle + lengthRows(lengths, scale, h) * h * 1.45 + h * 2;
   const fits = (scale: number) => part.length * scale <= width - 2 * side && largest * scale <= height - roomFor(scale);
   const free = (() => {
     let scale = (width - 2 * side) / part.length;
@@ -434,7 +464,8 @@ export function drawPart(part: Part, units: UnitSystem, sheet: Sheet): Drawing {
       ]),
       ...labelMarks(above, frame, sheet, { edge: over, up: true }),
       ...labelMarks(below, frame, sheet, { edge: under, up: false }),
-      ...lengthMarks(lengths, frame, sheet, under + middle, under - h * 0.2),
+      // Extension lines begin behind the labels of the bore, not through them.
+      ...lengthMarks(lengths, frame, sheet, under + middle, under + middle - h * 0.2),
       { kind: 'text', x: right + h * 0.4, y: axis - h * 0.5, text: 'front', anchor: 'start' },
     ],
     shoulders: part.steps.map(({ zTo }, step) => {

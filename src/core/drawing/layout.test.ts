@@ -24,7 +24,9 @@ test('labels of different widths never overlap and stay on the sheet', () => {
         .map(({ width }, index) => ({ from: (places[index] ?? 0) - width / 2, upTo: (places[index] ?? 0) + width / 2 }))
         .sort((a, b) => a.from - b.from);
       expect(boxes[0]?.from).toBeGreaterThanOrEqual(-1e-6);
-      boxes.slice(1).forEach(({ from }, index) => expect(from).toBeGreaterThanOrEqual((boxes[index]?.upTo ?? 0) + 3 - 1e-6));
+      boxes
+        .slice(1)
+        .forEach(({ from }, index) => expect(from).toBeGreaterThanOrEqual((boxes[index]?.upTo ?? 0) + 3 - 1e-6));
     }),
   );
 });
@@ -40,5 +42,13 @@ test('lengths take as few rows as keep them apart, the shorter ones nearer the p
     4,
   );
   expect(rows).toEqual([2, 1, 1, 0]);
-  expect(rowsOf([{ from: 0, upTo: 40 }, { from: 44, upTo: 80 }], 4)).toEqual([0, 0]);
+  expect(
+    rowsOf(
+      [
+        { from: 0, upTo: 40 },
+        { from: 44, upTo: 80 },
+      ],
+      4,
+    ),
+  ).toEqual([0, 0]);
 });

@@ -28,8 +28,8 @@ export function spread(places: readonly number[], distance: number, from: number
   return spreadBy(
     places.map((place) => ({ place, width: distance })),
     0,
-    from,
-    upTo,
+    from - distance / 2,
+    upTo + distance / 2,
   );
 }
 

@@ -18,8 +18,6 @@ export type Mark =
       y: number;
       text: string;
       anchor: 'start' | 'middle' | 'end';
-      /** Written upwards. */
-      upright?: boolean;
       /** Framed: the dimension is critical. */
       critical?: boolean;
       of?: string;

@@ -36,16 +36,16 @@ function element(mark: Mark, h: number): string {
     const dashes = dash ? ` stroke-dasharray="${dash.map((part) => n(part * h)).join(' ')}"` : '';
     return `<path d="${pathData(mark.corners)}" fill="none" stroke="#22262a" stroke-width="${n(width * h)}"${dashes}/>`;
   }
-  const turn = mark.upright ? ` transform="rotate(-90 ${n(mark.x)} ${n(mark.y)})"` : '';
   const bold = mark.critical ? ' font-weight="700" text-decoration="underline"' : '';
-  return `<text x="${n(mark.x)}" y="${n(mark.y)}" text-anchor="${mark.anchor}"${bold}${turn}>${escaped(mark.text)}</text>`;
+  return `<text x="${n(mark.x)}" y="${n(mark.y)}" text-anchor="${mark.anchor}"${bold}>${escaped(mark.text)}</text>`;
 }
 
 /** A drawing as an SVG file of its own, in millimetres of paper. */
 export function svgOf({ width, height, textHeight, marks }: Drawing, title: readonly string[]): string {
   const h = textHeight;
   const lines = title.map(
-    (text, index) => `<text x="${n(h)}" y="${n(height - h * (title.length - index) * 1.5 + h * 0.5)}">${escaped(text)}</text>`,
+    (text, index) =>
+      `<text x="${n(h)}" y="${n(height - h * (title.length - index) * 1.5 + h * 0.5)}">${escaped(text)}</text>`,
   );
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width)}mm" height="${n(height)}mm" viewBox="0 0 ${n(width)} ${n(height)}" font-family="monospace" font-size="${n(h)}" fill="#22262a">`,

@@ -37,7 +37,9 @@ function splitText(entry: string): Exclude<SizeEntry, number> {
   const pair = /^(.*\S)\s+([+−-][^\s/]+)(?:\s*[/\s]\s*([+−-]?[^\s/]+))?$/.exec(text);
   if (pair?.[1] && pair[2]) {
     const [one, other] = [pair[2], pair[3] ?? '0'];
-    return { size: pair[1], limits: /^[−-]/.test(one) ? [one, other] : [other, one] };
+    // In a text the two may stand either way round: the lower is the lower.
+    const value = (text: string) => Number.parseFloat(text.replace('−', '-').replace(',', '.'));
+    return { size: pair[1], limits: value(one) <= value(other) ? [one, other] : [other, one] };
   }
   return text;
 }
@@ -86,7 +88,7 @@ export function sizeText(entry: SizeEntry | undefined): string {
   if (typeof entry !== 'object') return String(entry);
   if (entry.fit) return `${entry.size} ${entry.fit}`;
   if (!entry.limits) return String(entry.size);
-  const [lower, upper] = entry.limits.map((limit) => (/^[+−-]/.test(String(limit)) ? String(limit) : `+${limit}`));
+  const [lower, upper] = entry.limits.map((limit) => (/^[+−-]|^0$/.test(String(limit)) ? String(limit) : `+${limit}`));
   return `${entry.size} ${lower}/${upper}`;
 }
 

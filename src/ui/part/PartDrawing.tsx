@@ -1,10 +1,11 @@
 'use client';
-import { useMemo } from 'react';
+import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
+import { drawPart } from '@/core/drawing/drawPart';
+import type { Drawing, Mark } from '@/core/drawing/marks';
+import { LINES, pathData } from '@/core/drawing/svg';
 import type { Part } from '@/core/part/part';
-import { finishedPart } from '@/core/removal/finishedPart';
 import { formatNominal, type UnitSystem } from '@/core/units/length';
-import { metalPath, outlinePath, spread, type Frame } from '../drawing/paths';
 import { useSize } from '../primitives/useSize';
 
 const Room = styled.div`
@@ -14,11 +15,24 @@ const Room = styled.div`
     display: block;
   }
   text {
-    font: 13px var(--mono);
+    font: 12.5px var(--mono);
     fill: var(--ink);
+    stroke: var(--sheet);
+    stroke-width: 4px;
+    paint-order: stroke;
   }
   text.soft {
     fill: var(--ink-soft);
+  }
+  .shoulder {
+    cursor: ew-resize;
+    fill: transparent;
+    outline-offset: -2px;
+  }
+  .shoulder:hover,
+  .shoulder:focus-visible {
+    fill: var(--blue-soft);
+    fill-opacity: 0.7;
   }
 `;
 
@@ -32,22 +46,41 @@ const Empty = styled.p`
   text-align: center;
 `;
 
-/** The section of a part with its diameters and lengths, both halves at one scale; the free end at the right. */
+/** Moves a shoulder: the step before it grows by this much, mm, and the one after it gives as much. */
+export type MoveShoulder = (step: number, by: number, ended: boolean) => void;
+
+/** The dimensioned section of a part; its shoulders can be taken hold of. */
 export function PartDrawing({
   part,
   units,
   marked,
+  wrong,
+  onMove,
 }: {
   part: Part | undefined;
   units: UnitSystem;
   marked?: string | undefined;
+  /** Entries with something wrong: what is wrong, in words. */
+  wrong?: readonly { path: string; message: string }[];
+  onMove?: MoveShoulder | undefined;
 }) {
-  const [room, { width, height }] = useSize<HTMLDivElement>({ width: 560, height: 320 });
-  const metal = useMemo(() => part && finishedPart(part), [part]);
+  const [room, { width, height }] = useSize<HTMLDivElement>({ width: 560, height: 420 });
+  const drawing = useMemo(
+    () => part && drawPart(part, units, { width, height: height - 22, textHeight: 12.5 }),
+    [part, units, width, height],
+  );
   return (
     <Room ref={room}>
-      {part && metal ? (
-        <Section part={part} metal={metal} units={units} width={width} height={height} marked={marked} />
+      {part && drawing ? (
+        <Section
+          part={part}
+          drawing={drawing}
+          units={units}
+          marked={marked}
+          wrong={wrong ?? []}
+          onMove={onMove}
+          height={height}
+        />
       ) : (
         <Empty>The drawing grows here as the steps are entered: diameter and length, from the front.</Empty>
       )}
@@ -57,192 +90,149 @@ export function PartDrawing({
 
 function Section({
   part,
-  metal,
+  drawing,
   units,
-  width,
-  height,
   marked,
+  wrong,
+  onMove,
+  height,
 }: {
   part: Part;
-  metal: ReturnType<typeof finishedPart>;
+  drawing: Drawing;
   units: UnitSystem;
-  width: number;
-  height: number;
   marked: string | undefined;
+  wrong: readonly { path: string; message: string }[];
+  onMove: MoveShoulder | undefined;
+  height: number;
 }) {
-  const largest = Math.max(...part.steps.map(({ diameter }) => diameter.nominal));
-  const [side, above, below] = [58, 46, 72];
-  const scale = Math.min((width - 2 * side) / part.length, (height - above - below) / largest);
-  const right = width / 2 + (part.length * scale) / 2;
-  const axis = above + (height - above - below) / 2;
-  const frame = (half: 1 | -1): Frame => ({ x: (z) => right - z * scale, y: (r) => axis - half * r * scale });
-  const top = frame(1);
-  const dimensionsAt = axis + (largest / 2) * scale + 22;
-  const centres = part.steps.map(({ zFrom, zTo }) => top.x((zFrom + zTo) / 2));
-  const labelAt = spread(centres, 62, 30, width - 30);
-  const name = (step: Part['steps'][number]) =>
-    `⌀${formatNominal(step.diameter.nominal, units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`;
+  const { width, marks, scale, shoulders } = drawing;
+  const first = wrong[0];
+  const long = first ? `${first.path.replace('part.', '')}: ${first.message}` : '';
+  const room = Math.floor((width - 40) / 7.6);
   return (
     <svg
       width={width}
       height={height}
-      role="img"
-      aria-label={`Section of the part, ${formatNominal(part.length, units)} ${units} long: ${part.steps.map(name).join(', ')}`}
+      role="group"
+      aria-label={`Section of the part, ${formatNominal(part.length, units)} ${units} long: ${marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])).join(', ')}`}
     >
-      {([1, -1] as const).map((half) => (
-        <g key={half}>
-          <path d={metalPath(frame(half), metal)} fill="var(--metal)" />
-          <path
-            d={outlinePath(frame(half), metal.outside)}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth="1.8"
-            strokeLinejoin="round"
-          />
-          <path
-            d={outlinePath(
-              frame(half),
-              metal.bore.filter(({ r0, r1 }) => r0 + r1 > 0),
-            )}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth="1.2"
-          />
-        </g>
+      {marks.map((mark, index) => (
+        <Drawn key={index} mark={mark} h={drawing.textHeight} marked={marked} />
       ))}
-      {[0, part.length].map((z) => {
-        const end = metal.outside.find(({ z0, z1 }) => (z === 0 ? z0 === 0 : Math.abs(z1 - z) < 1e-6));
-        const r = (z === 0 ? end?.r0 : end?.r1) ?? 0;
-        return (
-          <line
-            key={z}
-            x1={top.x(z)}
-            x2={top.x(z)}
-            y1={top.y(r)}
-            y2={top.y(-r)}
-            stroke="var(--ink)"
-            strokeWidth="1.8"
-          />
-        );
-      })}
-      {part.steps.slice(1).map(({ zFrom, path }, index) => {
-        const r = Math.max(part.steps[index]?.diameter.nominal ?? 0, part.steps[index + 1]?.diameter.nominal ?? 0) / 2;
-        return (
-          <line
-            key={path}
-            x1={top.x(zFrom)}
-            x2={top.x(zFrom)}
-            y1={top.y(r)}
-            y2={top.y(-r)}
-            stroke="var(--ink)"
-            strokeWidth="1"
-          />
-        );
-      })}
-      {part.steps
-        .filter(({ path, critical }) => path === marked || critical)
-        .map(({ path, zFrom, zTo, diameter, critical }) => {
-          const chamfer = (end: 'front' | 'back') =>
-            part.chamfers.find((own) => own.step === path && own.end === end)?.size ?? 0;
-          const [from, to] = [top.x(zFrom + chamfer('front')), top.x(zTo - chamfer('back'))];
-          return (
-            <g key={path} stroke={path === marked ? 'var(--blue)' : 'var(--ink)'} strokeWidth={critical ? 4 : 3}>
-              {[1, -1].map((half) => (
-                <line
-                  key={half}
-                  x1={from}
-                  x2={to}
-                  y1={top.y((half * diameter.nominal) / 2)}
-                  y2={top.y((half * diameter.nominal) / 2)}
-                />
-              ))}
-            </g>
-          );
-        })}
-      <line
-        x1={right - part.length * scale - 14}
-        x2={right + 14}
-        y1={axis}
-        y2={axis}
-        stroke="var(--ink-soft)"
-        strokeDasharray="10 3 2 3"
-      />
-      <text x={right + 6} y={axis - 6} className="soft">
-        front
+      {onMove &&
+        shoulders.map((shoulder) => (
+          <Shoulder key={shoulder.step} shoulder={shoulder} part={part} scale={scale} units={units} onMove={onMove} />
+        ))}
+      <text x={10} y={height - 8} className="soft">
+        to scale, {scale.toFixed(1)} px to the mm · dimensions in {units}
       </text>
-      {part.steps.map((step, index) => (
-        <g key={step.path}>
-          <line
-            x1={labelAt[index]}
-            y1={26}
-            x2={centres[index]}
-            y2={top.y(step.diameter.nominal / 2) - 2}
-            stroke="var(--ink-soft)"
-            strokeWidth="0.7"
-          />
-          <text
-            x={labelAt[index]}
-            y={20}
-            textAnchor="middle"
-            style={
-              step.path === marked
-                ? { fill: 'var(--blue)', fontWeight: 700 }
-                : step.critical
-                  ? { fontWeight: 700 }
-                  : undefined
-            }
-          >
-            {name(step)}
+      {first && (
+        <g>
+          <rect x={8} y={6} width={width - 16} height={22} rx={4} fill="var(--oxide-soft)" />
+          <text x={16} y={21} style={{ fill: 'var(--oxide)', fontFamily: 'var(--sans)', stroke: 'none' }}>
+            ▲ {long.length > room ? `${long.slice(0, room)} …` : long}
           </text>
         </g>
-      ))}
-      <Lengths part={part} units={units} x={top.x} y={dimensionsAt} width={width} />
+      )}
     </svg>
   );
 }
 
-/** The lengths of the steps in a row, and over all below it. */
-function Lengths({
-  part,
-  units,
-  x,
-  y,
-  width,
-}: {
-  part: Part;
-  units: UnitSystem;
-  x: (z: number) => number;
-  y: number;
-  width: number;
-}) {
-  const centres = part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
-  const labelAt = spread(centres, 46, 24, width - 24);
-  const line = (from: number, to: number, at: number) => (
-    <path
-      d={`M${x(from)},${at - 5}v10M${x(to)},${at - 5}v10M${x(from)},${at}H${x(to)}`}
-      stroke="var(--ink-soft)"
-      fill="none"
-      strokeWidth="1"
-    />
-  );
+const STROKES: Partial<Record<string, string>> = { outline: 'var(--ink)', critical: 'var(--ink)', edge: 'var(--ink)' };
+
+function Drawn({ mark, h, marked }: { mark: Mark; h: number; marked: string | undefined }) {
+  if (mark.kind === 'metal') return <path d={pathData(mark.corners, true)} fill="var(--metal)" />;
+  const chosen = marked !== undefined && mark.of === marked;
+  if (mark.kind === 'line') {
+    const { width, dash } = LINES[mark.use];
+    return (
+      <path
+        d={pathData(mark.corners)}
+        fill="none"
+        stroke={chosen ? 'var(--blue)' : (STROKES[mark.use] ?? 'var(--ink-soft)')}
+        strokeWidth={Math.max(0.7, width * h) * (chosen ? 1.6 : 1)}
+        strokeLinejoin="round"
+        {...(dash ? { strokeDasharray: dash.map((part) => part * h).join(' ') } : {})}
+      />
+    );
+  }
   return (
-    <g>
-      {part.steps.map(({ zFrom, zTo, path, length }, index) => (
-        <g key={path}>
-          {line(zFrom, zTo, y)}
-          <text x={labelAt[index]} y={y + 16} textAnchor="middle" className="soft">
-            {formatNominal(length.nominal, units)}
-          </text>
-        </g>
-      ))}
-      {part.steps.length > 1 && (
-        <g>
-          {line(0, part.length, y + 26)}
-          <text x={x(part.length / 2)} y={y + 40} textAnchor="middle">
-            {formatNominal(part.length, units)} {units}
-          </text>
-        </g>
-      )}
-    </g>
+    <text
+      x={mark.x}
+      y={mark.y}
+      textAnchor={mark.anchor}
+      style={{
+        ...(chosen ? { fill: 'var(--blue)', fontWeight: 700 } : {}),
+        ...(mark.critical ? { fontWeight: 700, textDecoration: 'underline' } : {}),
+      }}
+    >
+      {mark.text}
+    </text>
+  );
+}
+
+/** What a drag or a key moves by: half a millimetre, or a sixty-fourth of an inch. */
+const gridOf = (units: UnitSystem): number => (units === 'mm' ? 0.5 : 25.4 / 64);
+
+/** A shoulder to take hold of: dragged along the axis, or moved by the arrow keys. A typed figure wins over both. */
+function Shoulder({
+  shoulder: { x, top, bottom, step },
+  part,
+  scale,
+  units,
+  onMove,
+}: {
+  shoulder: Drawing['shoulders'][number];
+  part: Part;
+  scale: number;
+  units: UnitSystem;
+  onMove: MoveShoulder;
+}) {
+  const from = useRef<{ x: number; scale: number; moved: number } | undefined>(undefined);
+  const [held, setHeld] = useState(false);
+  const own = part.steps[step];
+  const grid = gridOf(units);
+  const move = (event: PointerEvent) => {
+    const start = from.current;
+    if (!start) return;
+    // z runs to the left on the drawing.
+    const wanted = Math.round((start.x - event.clientX) / start.scale / grid) * grid;
+    const by = wanted - start.moved;
+    if (Math.abs(by) < 1e-9) return;
+    start.moved = wanted;
+    onMove(step, by, false);
+  };
+  return (
+    <rect
+      className="shoulder"
+      x={x - 6}
+      y={top - 6}
+      width={12}
+      height={Math.max(12, bottom - top + 12)}
+      role="slider"
+      tabIndex={0}
+      aria-label={`End of step ${step + 1}`}
+      aria-orientation="horizontal"
+      aria-valuenow={Number((own?.length.nominal ?? 0).toFixed(3))}
+      aria-valuetext={`${formatNominal(own?.length.nominal ?? 0, units)} ${units} long`}
+      style={held ? { fill: 'var(--blue-soft)', fillOpacity: 0.7 } : undefined}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        from.current = { x: event.clientX, scale, moved: 0 };
+        setHeld(true);
+      }}
+      onPointerMove={move}
+      onPointerUp={() => {
+        from.current = undefined;
+        setHeld(false);
+        onMove(step, 0, true);
+      }}
+      onKeyDown={(event) => {
+        const way = event.key === 'ArrowLeft' ? 1 : event.key === 'ArrowRight' ? -1 : 0;
+        if (way === 0) return;
+        event.preventDefault();
+        onMove(step, way * grid, true);
+      }}
+    />
   );
 }

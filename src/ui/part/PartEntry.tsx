@@ -1,14 +1,23 @@
 'use client';
 import { CircleCheck } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { formatNominal } from '@/core/units/length';
+import { dxfFileOf, svgFileOf } from './drawingFiles';
+import { mirrorPart } from '@/core/formats/mirrorPart';
+import { movedShoulder } from '@/core/formats/moveShoulder';
+import { massOf } from '@/core/part/mass';
+import { sectionName } from '@/core/stock/nameOfBar';
+import { Button } from '../primitives/Button';
 import { sayMinutes } from '@/core/units/show';
+import { formatLength } from '@/core/units/length';
+import { entryName } from '../run/entryName';
 import { ProblemList } from '../run/ProblemList';
-import { useWorkspace } from '../run/WorkspaceContext';
-import { HoleTable } from './HoleTable';
-import { PartDrawing } from './PartDrawing';
+import { isMissing, useWorkspace } from '../run/WorkspaceContext';
+import { EntryList } from './EntryList';
+import { DETAILS, HOLES } from './kinds';
+import { LinesWindow } from './LinesWindow';
+import { PartDrawing, type MoveShoulder } from './PartDrawing';
 import { RunFields, StockFields } from './RunFields';
 import { StepTable } from './StepTable';
 
@@ -36,10 +45,34 @@ const Side = styled.div`
 `;
 
 const Paper = styled.div`
-  height: 360px;
+  height: 430px;
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);
+`;
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+`;
+
+const Weight = styled.p`
+  color: var(--ink-soft);
+  font-size: 13px;
+`;
+
+const Doubts = styled.ul`
+  margin-top: 10px;
+  padding-top: 8px;
+  border-top: 1px solid var(--line);
+  font-size: 14px;
+  li {
+    margin-top: 4px;
+  }
+  b {
+    font-weight: 600;
+  }
 `;
 
 const Missing = styled.div`
@@ -85,21 +118,78 @@ const Ready = styled.div`
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
-  const { id, file, planned, problems } = useWorkspace();
+  const { id, file, edit, planned, problems, shop } = useWorkspace();
   const [marked, setMarked] = useState<string>();
+  const [lines, setLines] = useState(false);
+  const part = planned.answer?.sketch;
+  const density = shop.materials.find((material) => material.id === file.part.material)?.density;
+  const mass = useMemo(() => part && massOf(part, density ?? 0), [part, density]);
+  const wrong = problems.filter((problem) => problem.path.startsWith('part.') && !isMissing(problem));
+  const move: MoveShoulder = (step, by, ended) => {
+    const outside = movedShoulder(file.part, step, by, file.units);
+    if (outside && by !== 0) edit(ended ? undefined : `shoulder ${step}`, (run) => void (run.part.outside = outside));
+  };
+  const mirrored = () => {
+    const turned = mirrorPart(file);
+    if (turned.ok) edit(undefined, (run) => void (run.part = turned.value));
+  };
   const plan = planned.answer?.plan;
   return (
     <Room>
       <div>
         <RunFields />
         <StepTable onMark={setMarked} />
-        <HoleTable />
+        <EntryList
+          id="details"
+          title="Details of the outside"
+          hint="places from the finished front face"
+          noun="detail"
+          list="details"
+          entries={file.part.details ?? []}
+          kinds={DETAILS}
+          kindKey="kind"
+          first={{ kind: 'groove', field: 'kind' }}
+          onMark={setMarked}
+        />
+        <EntryList
+          id="holes"
+          title="Holes on the axis"
+          hint="depths to the full diameter, or “through”"
+          noun="hole"
+          list="bores"
+          entries={file.part.bores ?? []}
+          kinds={HOLES}
+          kindKey="shape"
+          first={{ kind: 'drill', field: 'diameter' }}
+          onMark={setMarked}
+        />
         <StockFields />
       </div>
       <Side>
         <Paper>
-          <PartDrawing part={planned.answer?.sketch} units={file.units} marked={marked} />
+          <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
         </Paper>
+        <Tools>
+          <Button onPress={() => setLines(true)}>As lines …</Button>
+          <Button onPress={mirrored} isDisabled={!part}>
+            Turn end for end
+          </Button>
+          <span style={{ flex: 1 }} />
+          <Button onPress={() => part && svgFileOf(part, file)} isDisabled={!part}>
+            SVG
+          </Button>
+          <Button onPress={() => part && void dxfFileOf(part, file)} isDisabled={!part}>
+            DXF
+          </Button>
+        </Tools>
+        {mass && part && (
+          <Weight>
+            {density !== undefined && `${mass.grams.toFixed(2)} g · `}
+            {(mass.volume / 1000).toFixed(3)} cm³ · surface {(mass.surface / 100).toFixed(2)} cm² · centre of gravity{' '}
+            {formatLength(mass.centre, file.units)} {file.units} from the front
+          </Weight>
+        )}
+        <LinesWindow open={lines} onClose={() => setLines(false)} />
         <div aria-live="polite">
           {plan ? (
             <Ready>
@@ -118,11 +208,20 @@ export function PartEntry() {
                 <div>
                   <dt>{plan.stock.way === 'from-bar' ? 'from the bar' : 'sawn blanks'}</dt>
                   <dd>
-                    {plan.stock.bars.value} × ⌀{formatNominal(plan.stock.size, file.units)}
+                    {plan.stock.bars.value} × {sectionName(plan.stock, file.units)}
                   </dd>
                 </div>
               </dl>
               <p>{plan.chosenBecause.because}</p>
+              {plan.doubts.length > 0 && (
+                <Doubts aria-label="What the plan does not do">
+                  {plan.doubts.map(({ path, rule, because }) => (
+                    <li key={`${path} ${rule}`}>
+                      <b>{entryName(path)}</b> {because}
+                    </li>
+                  ))}
+                </Doubts>
+              )}
               <p style={{ marginTop: 8 }}>
                 <PlaceLink id={id} place="">
                   Open the sheet

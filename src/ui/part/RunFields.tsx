@@ -113,7 +113,8 @@ export function RunFields() {
 export function StockFields() {
   const { file, edit, problems } = useWorkspace();
   const named: StockFile | undefined = file.stock === 'choose' ? undefined : file.stock;
-  const editStock = (key: 'size' | 'barLength', text: string) =>
+  const form = named?.form ?? 'round';
+  const editStock = (key: 'size' | 'bore', text: string) =>
     edit(`stock ${key}`, (run) => {
       if (run.stock && run.stock !== 'choose') run.stock[key] = text;
     });
@@ -121,7 +122,7 @@ export function StockFields() {
     <Group aria-labelledby="stock">
       <h2>
         <span id="stock">Stock</span>{' '}
-        <small>left open, the lightest bar that cleans up and the quicker way are chosen and explained</small>
+        <small>left open, the bar that costs least and the quicker way are chosen and explained</small>
       </h2>
       <Grid>
         <div style={cell(3)}>
@@ -135,6 +136,20 @@ export function StockFields() {
             <option value="from-bar">from the bar</option>
             <option value="sawn-blanks">sawn blanks</option>
           </Choice>
+        </div>
+        <div style={cell(2)}>
+          <Field
+            label="Spare pieces"
+            value={String(file.spares ?? '')}
+            placeholder="as the shop"
+            problem={problemAt(problems, 'spares')}
+            onChange={(text) =>
+              edit('spares', (run) => {
+                if (text === '') delete run.spares;
+                else run.spares = text;
+              })
+            }
+          />
         </div>
         <div style={cell(3)}>
           <Choice
@@ -155,26 +170,56 @@ export function StockFields() {
         {named && (
           <>
             <div style={cell(2)}>
+              <Choice
+                label="Form"
+                value={form}
+                onChange={(value) =>
+                  edit('form', (run) => {
+                    if (!run.stock || run.stock === 'choose') return;
+                    run.stock.form = value as 'round';
+                    if (value === 'tube') run.stock.bore ??= '';
+                    else delete run.stock.bore;
+                  })
+                }
+              >
+                <option value="round">round</option>
+                <option value="hex">hexagon</option>
+                <option value="square">square</option>
+                <option value="tube">tube</option>
+              </Choice>
+            </div>
+            <div style={cell(2)}>
               <Field
-                label="Diameter of the bar"
+                label={form === 'hex' || form === 'square' ? 'Across flats of the bar' : 'Diameter of the bar'}
                 value={String(named.size)}
                 problem={problemAt(problems, 'stock.size')}
                 onChange={(text) => editStock('size', text)}
               />
             </div>
+            {form === 'tube' && (
+              <div style={cell(2)}>
+                <Field
+                  label="Bore of the tube"
+                  value={String(named.bore ?? '')}
+                  problem={problemAt(problems, 'stock.bore')}
+                  onChange={(text) => editStock('bore', text)}
+                />
+              </div>
+            )}
             <div style={cell(2)}>
               <Choice
                 label="Condition"
                 value={named.condition ?? 'drawn'}
                 onChange={(value) =>
                   edit('condition', (run) => {
-                    if (run.stock && run.stock !== 'choose')
-                      run.stock.condition = value === 'hot-rolled' ? 'hot-rolled' : 'drawn';
+                    if (run.stock && run.stock !== 'choose') run.stock.condition = value as 'drawn';
                   })
                 }
               >
                 <option value="drawn">drawn</option>
+                <option value="ground">ground</option>
                 <option value="hot-rolled">hot-rolled</option>
+                <option value="sawn">sawn pieces</option>
               </Choice>
             </div>
             <div style={cell(2)}>

@@ -2,11 +2,12 @@
 import { Plus, X } from 'lucide-react';
 import { Fragment, useRef, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
-import { sizeText } from '@/core/part/size';
 import { emptyStep, type StepFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { EntryFields, RowSelect, textIn } from './EntryFields';
+import { kindOf, madeInto, SHAPES } from './kinds';
 import { EntryTable, Group } from './table';
 
 const COLUMNS = ['diameter', 'length', 'front', 'back', 'roughness', 'name'] as const;
@@ -21,28 +22,39 @@ const LABELS: Record<Column, string> = {
   name: 'Name',
 };
 const WIDTHS: Record<Column, number | undefined> = {
-  diameter: 126,
-  length: 112,
-  front: 58,
-  back: 58,
-  roughness: 56,
+  diameter: 112,
+  length: 84,
+  front: 46,
+  back: 46,
+  roughness: 54,
   name: undefined,
 };
 
+/** The field of a shape that stands in the first column: its diameter, the front of a cone, the flats of a hexagon. */
+const mainOf = (step: StepFile): string =>
+  kindOf(SHAPES, step.shape).fields.find(({ key }) => key !== 'length')?.key ?? 'diameter';
+
+const fieldAt = (step: StepFile, column: Column): string => (column === 'diameter' ? mainOf(step) : column);
+
 const textOf = (step: StepFile, column: Column): string => {
-  if (column === 'diameter' || column === 'length') return sizeText(step[column]);
   if (column === 'front' || column === 'back') return String(step.chamfers?.[column] ?? '');
-  return String(step[column] ?? '');
+  return textIn(step as unknown as Record<string, unknown>, fieldAt(step, column));
 };
 
 function write(step: StepFile, column: Column, text: string): void {
   if (column === 'front' || column === 'back') step.chamfers = { ...step.chamfers, [column]: text };
-  else if (column === 'roughness' || column === 'name') step[column] = text;
-  else step[column] = text;
+  else (step as unknown as Record<string, unknown>)[fieldAt(step, column)] = text;
 }
 
-const pathOf = (index: number, column: Column) =>
-  `part.outside[${index}].${column === 'front' || column === 'back' ? `chamfers.${column}` : column}`;
+/** Where a column of a step stands in the run file. */
+const pathOf = (step: StepFile | undefined, index: number, column: Column) =>
+  `part.outside[${index}].${column === 'front' || column === 'back' ? `chamfers.${column}` : step ? fieldAt(step, column) : column}`;
+
+/** What a shape has beyond the columns: the other figures of a cone. */
+const moreOf = (step: StepFile) =>
+  kindOf(SHAPES, step.shape).fields.filter(({ key }) => key !== 'length' && key !== mainOf(step));
+
+const KEEPS = ['name', 'roughness', 'critical', 'chamfers', 'length'];
 
 /** The outside as a list of steps, read from the drawing front to back. Enter goes to the next step, and makes it. */
 export function StepTable({ onMark }: { onMark: (path: string | undefined) => void }) {
@@ -51,7 +63,7 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
   const { outside } = file.part;
 
   const go = (index: number, column: Column) =>
-    table.current?.querySelector<HTMLInputElement>(`[name="${pathOf(index, column)}"]`)?.focus();
+    table.current?.querySelector<HTMLInputElement>(`[data-step="${index}"] [data-column="${column}"] input`)?.focus();
 
   /** Changes the list and goes to a field of it at once: whoever types on must find it there. */
   const change = (recipe: (outside: StepFile[]) => void, index: number, column: Column) => {
@@ -73,6 +85,13 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
       event.preventDefault();
       if (event.ctrlKey || index === outside.length - 1) insert(index + 1);
       else go(index + 1, 'diameter');
+    } else if (event.ctrlKey && event.key.toLowerCase() === 'd') {
+      event.preventDefault();
+      change(
+        (steps) => void steps.splice(index + 1, 0, structuredClone(outside[index] ?? emptyStep())),
+        index + 1,
+        column,
+      );
     } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
       move(index, event.key === 'ArrowUp' ? -1 : 1, column);
@@ -82,18 +101,24 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
   return (
     <Group aria-labelledby="outside">
       <h2>
-        <span id="outside">Outside</span> <small>front to back, a line per step · 14 h8, 22 −0.1/0, 3/8 in</small>
+        <span id="outside">Outside</span>{' '}
+        <small>front to back · 14 h8, 22 −0.1/0, 3/8 in · Ctrl+D copies a step, Alt+↑↓ moves it</small>
       </h2>
       <EntryTable ref={table}>
         <thead>
           <tr>
             <th aria-label="Step" />
+            <th scope="col" style={{ width: 98 }}>
+              Shape
+            </th>
             {COLUMNS.map((column) => (
               <th key={column} scope="col" style={{ width: WIDTHS[column] }}>
-                {column === 'front' ? 'Ch. front' : column === 'back' ? 'Ch. back' : LABELS[column]}
+                {column === 'front' ? 'Ch. fr.' : column === 'back' ? 'Ch. bk.' : LABELS[column]}
               </th>
             ))}
-            <th scope="col">Critical</th>
+            <th scope="col" title="Critical">
+              Crit.
+            </th>
             <th aria-label="Remove" />
           </tr>
         </thead>
@@ -104,20 +129,38 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
             );
             return (
               <Fragment key={index}>
-                <tr onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>
+                <tr data-step={index} onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>
                   <td className="number">{index + 1}</td>
+                  <td>
+                    <RowSelect
+                      aria-label={`Shape of step ${index + 1}`}
+                      value={step.shape}
+                      onChange={(event) =>
+                        edit(undefined, ({ part }) => {
+                          const own = part.outside[index];
+                          if (own) part.outside[index] = reshaped(own, event.target.value);
+                        })
+                      }
+                    >
+                      {SHAPES.map(({ name, label }) => (
+                        <option key={name} value={name}>
+                          {label}
+                        </option>
+                      ))}
+                    </RowSelect>
+                  </td>
                   {COLUMNS.map((column) => (
-                    <td key={column}>
+                    <td key={column} data-column={column}>
                       <Field
-                        label={`${LABELS[column]} of step ${index + 1}`}
+                        label={`${labelAt(step, column)} of step ${index + 1}`}
                         labelHidden
                         problemElsewhere
                         plain={column === 'name'}
-                        name={pathOf(index, column)}
+                        name={pathOf(step, index, column)}
                         value={textOf(step, column)}
-                        problem={problemAt(problems, pathOf(index, column))}
+                        problem={problemAt(problems, pathOf(step, index, column))}
                         onChange={(text) =>
-                          edit(pathOf(index, column), ({ part }) => {
+                          edit(pathOf(step, index, column), ({ part }) => {
                             const own = part.outside[index];
                             if (own) write(own, column, text);
                           })
@@ -149,10 +192,33 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                     </IconButton>
                   </td>
                 </tr>
+                {moreOf(step).length > 0 && (
+                  <tr onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>
+                    <td />
+                    <td className="aside">to, or an angle</td>
+                    <td colSpan={8}>
+                      <EntryFields
+                        fields={moreOf(step)}
+                        entry={step as unknown as Record<string, unknown>}
+                        path={`part.outside[${index}]`}
+                        of={`step ${index + 1}`}
+                        onText={(key, text) =>
+                          edit(`part.outside[${index}].${key}`, ({ part }) => {
+                            const own = part.outside[index] as unknown as Record<string, unknown> | undefined;
+                            if (own) own[key] = text;
+                          })
+                        }
+                        onKeyDown={onKey(index, 'diameter')}
+                      />
+                    </td>
+                  </tr>
+                )}
                 {wrong.length > 0 && (
                   <tr className="wrong">
                     <td />
-                    <td colSpan={8}>{wrong.map(({ path, message }) => `${wordOf(path)} ${message}`).join(' · ')}</td>
+                    <td colSpan={9}>
+                      {wrong.map(({ path, message }) => `${wordOf(step, path)} ${message}`).join(' · ')}
+                    </td>
                   </tr>
                 )}
               </Fragment>
@@ -167,8 +233,23 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
   );
 }
 
-/** The column that a path is about. */
-const wordOf = (path: string): string => {
+/** A step of another shape: its first figure goes with it, as a cylinder of 20 becomes a cone from 20. */
+function reshaped(step: StepFile, shape: string): StepFile {
+  const kind = kindOf(SHAPES, shape);
+  const main = kind.fields.find(({ key }) => key !== 'length')?.key ?? 'diameter';
+  const figure = (step as unknown as Record<string, unknown>)[mainOf(step)];
+  return madeInto({ ...step, ...(figure === undefined ? {} : { [main]: figure }) }, 'shape', kind, KEEPS);
+}
+
+/** What a column is called for a step: the first is the diameter, or what the shape has instead. */
+const labelAt = (step: StepFile, column: Column): string =>
+  column === 'diameter'
+    ? (kindOf(SHAPES, step.shape).fields.find(({ key }) => key === mainOf(step))?.label ?? LABELS.diameter)
+    : LABELS[column];
+
+/** The column or field that a path is about. */
+const wordOf = (step: StepFile, path: string): string => {
+  const field = kindOf(SHAPES, step.shape).fields.find(({ key }) => path.endsWith(`.${key}`));
   const column = COLUMNS.find((own) => path.endsWith(own));
-  return column ? `${LABELS[column]}:` : '';
+  return field ? `${field.label}:` : column ? `${LABELS[column]}:` : '';
 };

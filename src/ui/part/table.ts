@@ -29,6 +29,11 @@ export const EntryTable = styled.table`
     color: var(--ink-soft);
     font-family: var(--mono);
   }
+  td.aside {
+    padding-top: 24px;
+    color: var(--ink-soft);
+    font-size: 12px;
+  }
   td.tick {
     width: 44px;
     text-align: center;

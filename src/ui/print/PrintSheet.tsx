@@ -1,4 +1,5 @@
 'use client';
+import { sectionName } from '@/core/stock/nameOfBar';
 import { Printer } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
 import styled, { createGlobalStyle } from 'styled-components';
@@ -185,7 +186,7 @@ function PrintedPlan({ plan }: { plan: Plan }) {
   const dangers = [...new Set(cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))];
   const facts = [
     ['Material', run.shop.material.name],
-    ['Bar', `⌀${formatNominal(stock.size, units)} ${units} ${stock.condition}`],
+    ['Bar', `${sectionName(stock, units)} ${units} ${stock.condition}`],
     [fromBar ? 'Pitch' : 'Blank', `${formatLength(stock.each.value, units)} ${units}`],
     ['Bars', `${stock.bars.value} of ${formatNominal(stock.barLength, units)}`],
     ['Pieces a bar', String(stock.piecesPerBar.value)],

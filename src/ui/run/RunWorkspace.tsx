@@ -4,6 +4,7 @@ import { useStore } from 'zustand';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Shop } from '@/core/shop/shop';
 import { Button } from '../primitives/Button';
+import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { ConflictWindow } from './ConflictWindow';
 import { entryName } from './entryName';
@@ -14,15 +15,6 @@ import { usePlanner } from './usePlanner';
 import { useSaving } from './useSaving';
 import { useShortcuts } from './useShortcuts';
 import { WorkspaceContext, type Workspace } from './WorkspaceContext';
-
-/** Gives a file to the person at the page. */
-function download(name: string, document: unknown): void {
-  const link = window.document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([`${JSON.stringify(document, null, 2)}\n`], { type: 'application/json' }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
-}
 
 /** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
 export function RunWorkspace({
@@ -57,7 +49,8 @@ export function RunWorkspace({
 
   const exported = async () => {
     const document = await exportFile();
-    if (document) download(`${file.part.number || 'run'}.json`, document);
+    if (document)
+      download(`${file.part.number || 'run'}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
   };
   const keys = useMemo(
     () => ({

@@ -1,8 +1,8 @@
 'use client';
+import { sectionName } from '@/core/stock/nameOfBar';
 import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
-import { formatNominal } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { FigureButton } from './Working';
@@ -42,7 +42,7 @@ export function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetu
         <Part>
           <h3>Stock</h3>
           <dl>
-            <Line name={`Bar, ${stock.condition}`}>⌀{formatNominal(stock.size, units)}</Line>
+            <Line name={`Bar, ${stock.condition}`}>{sectionName(stock, units)}</Line>
             <Line name="Smallest that cleans up">
               <FigureButton figure={stock.need} units={units} />
             </Line>

@@ -1,5 +1,6 @@
 import type { Segment } from '../../removal/segment';
 import { andThen, good, refuse } from '../../result';
+import { formatNominal } from '../../units/length';
 import { say } from '../../words';
 import type { FeatureKind } from '../feature';
 import { AT, CLOSE } from './at';
@@ -65,7 +66,7 @@ export const chamfer: FeatureKind = {
             kind: 'note',
             z: (z0 + z1) / 2,
             r: corner.high - down / 2,
-            text: `${Number((units === 'mm' ? size : size / 25.4).toFixed(3))} × ${angle}°`,
+            text: `${formatNominal(size, units)} × ${angle}°`,
           },
         ],
       });

@@ -1,4 +1,5 @@
 import { good, refuse } from '../../result';
+import { formatNominal } from '../../units/length';
 import { say, sayDiameter } from '../../words';
 import type { FeatureKind } from '../feature';
 import { AT, CLOSE, lowestRadius, offPart, radiusBeside } from './at';
@@ -61,7 +62,12 @@ export const flats: FeatureKind = {
       flats: { count, fromAxis },
       size: across,
       dimensions: [
-        { kind: 'note', z: (z0 + z1) / 2, r: fromAxis, text: `${count} × flat, ${say(across.nominal, units)} across` },
+        {
+          kind: 'note',
+          z: (z0 + z1) / 2,
+          r: fromAxis,
+          text: `${count} × flat ${formatNominal(across.nominal, units)}`,
+        },
         { kind: 'length', z0, z1 },
       ],
     });

@@ -1,5 +1,6 @@
 import { along } from '../../removal/segment';
 import { good, refuse } from '../../result';
+import { formatNominal } from '../../units/length';
 import { say } from '../../words';
 import type { FeatureKind } from '../feature';
 import { AT, inAir, offPart, radiusBeside } from './at';
@@ -39,7 +40,12 @@ export const hollow: FeatureKind = {
       z1,
       outside: cut,
       dimensions: [
-        { kind: 'note', z: at, r: surface - depth, text: `R${say(radius, units)} × ${say(depth, units)} deep` },
+        {
+          kind: 'note',
+          z: at,
+          r: surface - depth,
+          text: `R${formatNominal(radius, units)} × ${formatNominal(depth, units)}`,
+        },
       ],
     });
   },

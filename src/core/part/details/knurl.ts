@@ -1,4 +1,5 @@
 import { good, refuse } from '../../result';
+import { formatNominal } from '../../units/length';
 import { say, sayDiameter } from '../../words';
 import type { FeatureKind } from '../feature';
 import { AT, CLOSE, lowestRadius, offPart, radiusBeside } from './at';
@@ -40,7 +41,7 @@ export const knurl: FeatureKind = {
       z1,
       knurl: { pattern, pitch },
       dimensions: [
-        { kind: 'note', z: (z0 + z1) / 2, r: surface, text: `${pattern} knurl ${say(pitch, units)}` },
+        { kind: 'note', z: (z0 + z1) / 2, r: surface, text: `${pattern} knurl ${formatNominal(pitch, units)}` },
         { kind: 'length', z0, z1 },
       ],
     });

@@ -1,5 +1,6 @@
 import { along } from '../../removal/segment';
 import { andThen, good, refuse } from '../../result';
+import { formatNominal } from '../../units/length';
 import { say } from '../../words';
 import type { FeatureKind } from '../feature';
 import { AT, CLOSE } from './at';
@@ -56,7 +57,7 @@ export const radius: FeatureKind = {
             kind: 'note',
             z: (z0 + z1) / 2,
             r: arc.r + (arc.hollow ? -1 : 1) * size * Math.SQRT1_2,
-            text: `R${Number((units === 'mm' ? size : size / 25.4).toFixed(4))}`,
+            text: `R${formatNominal(size, units)}`,
           },
         ],
       });

@@ -1,4 +1,5 @@
 import { good, refuse } from '../../result';
+import { formatNominal } from '../../units/length';
 import { say } from '../../words';
 import type { FeatureKind } from '../feature';
 import { AT, inAir, offPart, radiusBeside } from './at';
@@ -37,7 +38,7 @@ export const vee: FeatureKind = {
       z0,
       z1,
       outside: cut,
-      dimensions: [{ kind: 'note', z: at, r: bottom, text: `vee ${included}° × ${say(depth, units)} deep` }],
+      dimensions: [{ kind: 'note', z: at, r: bottom, text: `vee ${included}° × ${formatNominal(depth, units)}` }],
     });
   },
 };

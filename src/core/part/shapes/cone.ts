@@ -99,7 +99,7 @@ export const cone: StepShape = {
                 kind: 'note',
                 z: (z0 + z1) / 2,
                 r: (from.nominal + to.nominal) / 4,
-                text: `${Number(angle.toFixed(2))}° included`,
+                text: `${Number(angle.toFixed(2))}° incl.`,
               },
             ],
           },

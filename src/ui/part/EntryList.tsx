@@ -1,0 +1,183 @@
+'use client';
+import { Copy, Plus, X } from 'lucide-react';
+import { useRef } from 'react';
+import { flushSync } from 'react-dom';
+import styled from 'styled-components';
+import type { DetailFile, HoleFile } from '@/core/formats/runFile';
+import { Button, IconButton } from '../primitives/Button';
+import { isMissing, useWorkspace } from '../run/WorkspaceContext';
+import { EntryFields, RowSelect } from './EntryFields';
+import { kindOf, madeInto, type Kind } from './kinds';
+import { Group } from './table';
+
+const List = styled.ol`
+  margin-bottom: 8px;
+  li {
+    display: grid;
+    grid-template-columns: 18px 122px minmax(0, 1fr) auto;
+    gap: 2px 8px;
+    align-items: end;
+    padding: 5px 0 7px;
+    border-top: 1px solid var(--line);
+  }
+  li > .number {
+    padding-bottom: 7px;
+    color: var(--ink-soft);
+    font-family: var(--mono);
+  }
+  li > .wrong {
+    grid-column: 2 / -1;
+    color: var(--oxide);
+    font-size: 13px;
+  }
+  .doing {
+    display: flex;
+    gap: 4px;
+  }
+  @media (max-width: 640px) {
+    li {
+      grid-template-columns: 22px minmax(0, 1fr) auto;
+    }
+    li > :nth-child(3) {
+      grid-column: 2 / -1;
+    }
+  }
+`;
+
+type Entry = DetailFile | HoleFile;
+
+/** A list of entries of several kinds, a row each: what it is, and the fields that it then has. */
+export function EntryList<E extends Entry>({
+  id,
+  title,
+  hint,
+  noun,
+  list,
+  entries,
+  kinds,
+  kindKey,
+  first,
+  onMark,
+}: {
+  id: string;
+  title: string;
+  hint: string;
+  /** What one is called: `hole`. */
+  noun: string;
+  list: 'details' | 'bores';
+  entries: readonly E[];
+  kinds: readonly Kind[];
+  kindKey: 'shape' | 'kind';
+  /** A new one: its kind, and the field that is typed first. */
+  first: { kind: string; field: string };
+  onMark: (path: string | undefined) => void;
+}) {
+  const { edit, problems } = useWorkspace();
+  const room = useRef<HTMLElement>(null);
+  const change = (recipe: (entries: E[]) => void, field: string | undefined) => {
+    flushSync(() =>
+      edit(undefined, ({ part }) => {
+        const own = (part[list] ?? []) as E[];
+        recipe(own);
+        part[list] = own as never;
+      }),
+    );
+    if (field) room.current?.querySelector<HTMLElement>(`[name="${field}"]`)?.focus();
+  };
+  const pathOf = (index: number) => `part.${list}[${index}]`;
+  const add = () => {
+    const kind = kindOf(kinds, first.kind);
+    const made = madeInto({ [kindKey]: kind.name } as unknown as E, kindKey, kind, []);
+    change((own) => void own.push(made), `${pathOf(entries.length)}.${first.field}`);
+  };
+  return (
+    <Group aria-labelledby={id} ref={room}>
+      <h2>
+        <span id={id}>{title}</span> <small>{hint}</small>
+      </h2>
+      {entries.length > 0 && (
+        <List>
+          {entries.map((entry, index) => {
+            const path = pathOf(index);
+            const name = String((entry as unknown as Record<string, unknown>)[kindKey]);
+            const kind = kindOf(kinds, name);
+            const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(path));
+            return (
+              <li key={index} onFocus={() => onMark(path)} onBlur={() => onMark(undefined)}>
+                <span className="number">{index + 1}</span>
+                <RowSelect
+                  name={`${path}.${kindKey}`}
+                  aria-label={`Kind of ${noun} ${index + 1}`}
+                  value={name}
+                  onChange={(event) =>
+                    change((own) => {
+                      const was = own[index];
+                      if (was) own[index] = madeInto(was, kindKey, kindOf(kinds, event.target.value), ['name']);
+                    }, undefined)
+                  }
+                >
+                  {kinds.map(({ name: option, label }) => (
+                    <option key={option} value={option}>
+                      {label}
+                    </option>
+                  ))}
+                </RowSelect>
+                <EntryFields
+                  fields={kind.fields.filter(({ key }) => key !== 'name' || noun === 'hole')}
+                  entry={entry as unknown as Record<string, unknown>}
+                  path={path}
+                  of={`${noun} ${index + 1}`}
+                  onText={(key, text) =>
+                    edit(`${path}.${key}`, ({ part }) => {
+                      const own = part[list]?.[index] as unknown as Record<string, unknown> | undefined;
+                      if (own) own[key] = text;
+                    })
+                  }
+                  onKeyDown={(event) => {
+                    if (event.key !== 'Enter') return;
+                    event.preventDefault();
+                    if (index === entries.length - 1) add();
+                    else
+                      room.current?.querySelector<HTMLElement>(`[name="${pathOf(index + 1)}.${first.field}"]`)?.focus();
+                  }}
+                />
+                <span className="doing">
+                  <IconButton
+                    aria-label={`Copy ${noun} ${index + 1}`}
+                    onPress={() =>
+                      change(
+                        (own) => void own.splice(index + 1, 0, { ...entry }),
+                        `${pathOf(index + 1)}.${first.field}`,
+                      )
+                    }
+                  >
+                    <Copy size={15} aria-hidden />
+                  </IconButton>
+                  <IconButton
+                    aria-label={`Remove ${noun} ${index + 1}`}
+                    onPress={() => change((own) => void own.splice(index, 1), undefined)}
+                  >
+                    <X size={16} aria-hidden />
+                  </IconButton>
+                </span>
+                {wrong.length > 0 && (
+                  <p className="wrong">
+                    {wrong
+                      .map(({ path: at, message }) => {
+                        const field = kind.fields.find(({ key }) => at === `${path}.${key}`);
+                        return field ? `${field.label}: ${message}` : message;
+                      })
+                      .join(' · ')}
+                  </p>
+                )}
+              </li>
+            );
+          })}
+        </List>
+      )}
+      <Button onPress={add}>
+        <Plus size={16} aria-hidden /> {noun.charAt(0).toUpperCase() + noun.slice(1)}
+      </Button>
+    </Group>
+  );
+}

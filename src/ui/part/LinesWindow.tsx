@@ -1,0 +1,80 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { linesOf, readLines } from '@/core/formats/lines';
+import { Button } from '../primitives/Button';
+import { Window } from '../primitives/Window';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+const Text = styled.textarea`
+  width: 100%;
+  min-height: 260px;
+  padding: 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  background: var(--sheet);
+  font-family: var(--mono);
+  line-height: 1.5;
+  resize: vertical;
+`;
+
+const Wrong = styled.ul`
+  margin-top: 6px;
+  color: var(--oxide);
+  font-size: 14px;
+`;
+
+/** The whole part as lines of text, to type, paste and copy. What cannot be read is told, and nothing is lost. */
+export function LinesWindow({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Window title="The part as lines" open={open} onClose={onClose}>
+      {open && <Lines onClose={onClose} />}
+    </Window>
+  );
+}
+
+function Lines({ onClose }: { onClose: () => void }) {
+  const { file, edit } = useWorkspace();
+  const [text, setText] = useState(() => linesOf(file.part));
+  const read = readLines(text);
+  const use = () => {
+    if (!read.ok) return;
+    edit(undefined, ({ part }) => {
+      Object.assign(part, read.value);
+      if (part.outside.length === 0) part.outside = [{ shape: 'cylinder', diameter: '', length: '' }];
+    });
+    onClose();
+  };
+  return (
+    <>
+      <p style={{ marginBottom: 8 }}>
+        A line an entry, figures with semicolons between: <code>14 h8; 9; ra 1.6</code> is a cylinder,{' '}
+        <code>cone 20; 26; 5</code>, <code>groove 7; 2; 12.5</code>, <code>drill front; 6; through</code>.
+      </p>
+      <Text
+        aria-label="Lines of the part"
+        value={text}
+        spellCheck={false}
+        autoFocus
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && event.ctrlKey) use();
+        }}
+      />
+      <Wrong role="status">
+        {!read.ok &&
+          read.problems.map(({ path, message }) => (
+            <li key={path}>
+              {path}: {message}
+            </li>
+          ))}
+      </Wrong>
+      <p style={{ display: 'flex', gap: 8, marginTop: 10 }}>
+        <Button $strong onPress={use} isDisabled={!read.ok}>
+          Use these lines
+        </Button>
+        <Button onPress={() => void navigator.clipboard?.writeText(text)}>Copy</Button>
+      </p>
+    </>
+  );
+}
