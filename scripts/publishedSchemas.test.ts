@@ -7,7 +7,7 @@ import { startValues } from '../src/core/shop/startValues';
 import { publishedSchemas } from './publishedSchemas';
 
 const read = (...path: string[]): unknown => JSON.parse(readFileSync(join(__dirname, '..', ...path), 'utf8'));
-const examples = readdirSync(join(__dirname, '../examples'));
+const examples = readdirSync(join(__dirname, '../examples')).filter((name) => name.endsWith('.json'));
 
 test.each(Object.entries(publishedSchemas()))(
   'docs/%s is as new as the schema it comes from (npm run schemas)',
@@ -33,4 +33,7 @@ test('every example and its plan fit the published schemas; a file that is none 
     ]);
   }
   expect(run({ format: 'shingle-run/2', part: {}, quantity: 1 })).toBe(false);
+  const list = ajv.compile(read('docs', 'cut-list.schema.json') as object);
+  expect(list(read('examples', 'cut-lists', 'week-48.json'))).toBe(true);
+  expect(list({ format: 'shingle-cutlist/1', kerf: 2, bars: [], pieces: [{ length: -1, count: 1 }] })).toBe(false);
 });

@@ -1,4 +1,5 @@
 import parse from 'joi-to-json';
+import { cutListSchema, cutsSchema } from '../src/core/formats/cutListFile';
 import { planFileSchema } from '../src/core/formats/planFile';
 import { runFileSchema } from '../src/core/formats/schemas';
 
@@ -13,5 +14,15 @@ export const publishedSchemas = (): Record<string, object> => ({
     $schema: 'https://json-schema.org/draft/2019-09/schema',
     title: 'shingle-plan/1',
     ...(parse(planFileSchema, 'json-draft-2019-09') as object),
+  },
+  'cut-list.schema.json': {
+    $schema: 'https://json-schema.org/draft/2019-09/schema',
+    title: 'shingle-cutlist/1',
+    ...(parse(cutListSchema, 'json-draft-2019-09') as object),
+  },
+  'cuts.schema.json': {
+    $schema: 'https://json-schema.org/draft/2019-09/schema',
+    title: 'shingle-cuts/1',
+    ...(parse(cutsSchema, 'json-draft-2019-09') as object),
   },
 });

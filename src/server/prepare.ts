@@ -1,6 +1,7 @@
 import { database } from './database';
 import { seedDemo } from './demo';
 import { migrationSource } from './migrations';
+import { seedRack } from './rackRepository';
 import { seedShop } from './shopRepository';
 
 /** Brings a database up to date: schema, start values, and demo data when it is empty. Run by the scripts. */
@@ -8,10 +9,13 @@ async function prepare(): Promise<void> {
   const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
   const shop = await seedShop();
   const runs = await seedDemo();
+  // The rack of a shop that has work already is its own affair.
+  const bars = runs > 0 ? await seedRack() : 0;
   const did = [
     applied.length > 0 && `${applied.length} migration(s)`,
     shop && 'start values',
     runs > 0 && `${runs} demo runs`,
+    bars > 0 && `${bars} bars on the demo rack`,
   ].filter(Boolean);
   console.log(did.length > 0 ? did.join(', ') : 'nothing to do');
 }

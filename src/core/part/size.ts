@@ -89,7 +89,8 @@ export function sizeText(entry: SizeEntry | undefined): string {
   if (entry.fit) return `${entry.size} ${entry.fit}`;
   if (!entry.limits) return String(entry.size);
   const [lower, upper] = entry.limits.map((limit) => (/^[+−-]|^0$/.test(String(limit)) ? String(limit) : `+${limit}`));
-  return `${entry.size} ${lower}/${upper}`;
+  // A figure of its own begins with its sign; nought has none, and stands last.
+  return lower === '0' ? `${entry.size} ${upper}/0` : `${entry.size} ${lower}/${upper}`;
 }
 
 /** The size as the object form of the run file, for programs that do not read the text form. */

@@ -128,6 +128,8 @@ export interface Allowances {
   facingParted: number;
   firstEnd: number;
   kerf: number;
+  /** An offcut of this length or more is worth keeping. */
+  offcutFrom: number;
   gripRemnantTimes: number;
   gripRemnantLeast: number;
   jawClearance: number;

@@ -269,6 +269,7 @@ export const startValues: Shop = {
     facingParted: 0.3,
     firstEnd: 0.5,
     kerf: 2.5,
+    offcutFrom: 150, // ours
     gripRemnantTimes: 1.5,
     gripRemnantLeast: 20,
     jawClearance: 5,

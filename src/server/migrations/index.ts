@@ -1,7 +1,11 @@
 import type { Knex } from 'knex';
 import * as partsRunsShop from './001-parts-runs-shop';
+import * as rack from './002-rack';
 
-const migrations: Record<string, Knex.Migration> = { '001-parts-runs-shop': partsRunsShop };
+const migrations: Record<string, Knex.Migration> = {
+  '001-parts-runs-shop': partsRunsShop,
+  '002-rack': rack,
+};
 
 /** The migrations in order, by name; listed rather than read from a folder, so that a bundle has them too. */
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -186,6 +186,9 @@ export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: str
             event.target.value = '';
           }}
         />
+        <ButtonLink as={Link} href="/rack" prefetch={false}>
+          Rack
+        </ButtonLink>
         <Button onPress={() => chooser.current?.click()}>
           <Upload size={16} aria-hidden /> Bring in a run file
         </Button>

@@ -1,0 +1,45 @@
+import { planFile } from '@/core/plan';
+import type { Section } from '@/core/rack/rack';
+import type { Shop } from '@/core/shop/shop';
+import type { SavedRun } from '@/server/runRepository';
+
+/** What a run needs of the rack: its section, how long in all, and the pieces to saw when it is made from blanks. */
+export interface StockNeed {
+  run: number;
+  number: string;
+  name: string;
+  section: Section;
+  /** Length of bar in all, mm. */
+  length: number;
+  way: 'from-bar' | 'sawn-blanks';
+  /** A blank, or what a piece takes of the bar, mm; and how many. */
+  each: number;
+  count: number;
+  barLength: number;
+  kerf: number;
+}
+
+/** What the runs that have a plan need of the rack. */
+export const stockNeeds = (runs: readonly SavedRun[], shop: Shop): StockNeed[] =>
+  runs.flatMap(({ id, file }): StockNeed[] => {
+    const plan = planFile(file, shop);
+    if (!plan.ok) return [];
+    const { stock, run, way } = plan.value;
+    const { form, size, bore, condition, barLength, each, toMake } = stock;
+    const kerf = run.allowances.kerf ?? shop.allowances.kerf;
+    const taken = toMake.value * (each.value + (way === 'sawn-blanks' ? kerf : 0));
+    return [
+      {
+        run: id,
+        number: file.part.number,
+        name: file.part.name ?? '',
+        section: { material: run.shop.material.id, form, size, bore, condition },
+        length: taken,
+        way,
+        each: each.value,
+        count: toMake.value,
+        barLength,
+        kerf,
+      },
+    ];
+  });

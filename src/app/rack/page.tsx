@@ -1,0 +1,26 @@
+import type { Metadata } from 'next';
+import { shortages } from '@/core/rack/rack';
+import { currentShop } from '@/server/shopRepository';
+import { listRack, rackHistory } from '@/server/rackRepository';
+import { listRuns } from '@/server/runRepository';
+import { Rack } from '@/ui/rack/Rack';
+import { stockNeeds } from './needs';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'Rack' };
+
+export default async function RackPage() {
+  const [items, history, { runs }, shop] = await Promise.all([listRack(), rackHistory(), listRuns(), currentShop()]);
+  const needs = stockNeeds(runs, shop);
+  return (
+    <Rack
+      items={items}
+      history={history}
+      runs={runs.map(({ id, file }) => ({ id, number: file.part.number, name: file.part.name ?? '' }))}
+      materials={shop.materials.map(({ id, name }) => ({ id, name }))}
+      short={shortages(needs, items)}
+      keepFrom={shop.allowances.offcutFrom}
+      currency={shop.rates.currency}
+    />
+  );
+}

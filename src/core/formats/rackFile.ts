@@ -1,0 +1,129 @@
+import Joi from 'joi';
+import type { Section } from '../rack/rack';
+import { andThen, good, refuse, type Result } from '../result';
+import { parseLength, type UnitSystem } from '../units/length';
+import { checkShape } from './problems';
+
+/** Bars that came in: so many alike. Lengths as they are typed. */
+export interface ReceiptFile {
+  units?: UnitSystem;
+  material: string;
+  form?: Section['form'];
+  size: number | string;
+  bore?: number | string;
+  condition?: Section['condition'];
+  length: number | string;
+  count?: number | string;
+  offcut?: boolean;
+  batch?: string;
+  place?: string;
+  price?: number | string;
+}
+
+/** The same, read; mm. */
+export interface Receipt extends Section {
+  length: number;
+  count: number;
+  offcut: boolean;
+  batch: string;
+  place: string;
+  price?: number;
+}
+
+const entry = () => Joi.alternatives(Joi.number().strict(), Joi.string().max(60));
+const blank = () => Joi.string().allow('');
+
+export const receiptSchema = Joi.object<ReceiptFile>({
+  units: Joi.string().valid('mm', 'in').default('mm'),
+  material: Joi.string().max(60).required(),
+  form: Joi.string().valid('round', 'hex', 'square', 'tube').default('round'),
+  size: entry().required(),
+  bore: Joi.alternatives(entry(), blank()),
+  condition: Joi.string().valid('drawn', 'ground', 'hot-rolled', 'sawn').default('drawn'),
+  length: entry().required(),
+  count: Joi.alternatives(Joi.number().strict(), blank().max(6)),
+  offcut: Joi.boolean().strict(),
+  batch: blank().max(120),
+  place: blank().max(60),
+  price: Joi.alternatives(Joi.number().strict(), blank().max(20)),
+}).required();
+
+const MOST_AT_ONCE = 200;
+
+/** A length that is one, mm. */
+function lengthAt(value: number | string | undefined, units: UnitSystem, path: string): Result<number> {
+  const length = parseLength(value ?? '', units);
+  if (!length.ok) return refuse(path, length.problems[0]?.message ?? '');
+  return length.value > 0 ? length : refuse(path, `${value} must be more than nothing`);
+}
+
+/** Reads bars that came in. */
+export const readReceipt = (value: unknown): Result<Receipt> =>
+  andThen(checkShape(receiptSchema, value), (file) => {
+    const { units = 'mm', form = 'round', condition = 'drawn' } = file;
+    const size = lengthAt(file.size, units, 'size');
+    const length = lengthAt(file.length, units, 'length');
+    const bore = form === 'tube' ? lengthAt(file.bore, units, 'bore') : good(0);
+    if (!size.ok) return size;
+    if (!length.ok) return length;
+    if (!bore.ok) return bore;
+    if (bore.value >= size.value) return refuse('bore', 'must be less than the outside');
+    const count = String(file.count ?? '').trim() || '1';
+    if (!/^\d+$/.test(count) || Number(count) < 1 || Number(count) > MOST_AT_ONCE)
+      return refuse('count', `“${count}” must be a whole number of bars, 1 to ${MOST_AT_ONCE}`);
+    const price = String(file.price ?? '')
+      .trim()
+      .replace(',', '.');
+    if (price !== '' && !(Number(price) >= 0)) return refuse('price', `“${file.price}” is not a price`);
+    return good({
+      material: file.material,
+      form,
+      condition,
+      size: size.value,
+      bore: bore.value,
+      length: length.value,
+      count: Number(count),
+      offcut: file.offcut ?? false,
+      batch: file.batch ?? '',
+      place: file.place ?? '',
+      ...(price === '' ? {} : { price: Number(price) }),
+    });
+  });
+
+/** What is done with an item of the rack. */
+export type RackAction =
+  | { do: 'reserve'; run: number; length: number }
+  | { do: 'release'; run: number }
+  | { do: 'use'; run: number; left: number; place: string };
+
+const id = () => Joi.number().strict().integer().positive().required();
+
+const actionSchema = Joi.object({
+  do: Joi.string().valid('reserve', 'release', 'use').required(),
+  units: Joi.string().valid('mm', 'in').default('mm'),
+  run: id(),
+  length: Joi.when('do', { is: 'reserve', then: entry().required(), otherwise: Joi.forbidden() }),
+  left: Joi.when('do', { is: 'use', then: Joi.alternatives(entry(), blank()).required(), otherwise: Joi.forbidden() }),
+  place: Joi.when('do', { is: 'use', then: blank().max(60), otherwise: Joi.forbidden() }),
+}).required();
+
+interface ActionFile {
+  do: RackAction['do'];
+  units: UnitSystem;
+  run: number;
+  length?: number | string;
+  left?: number | string;
+  place?: string;
+}
+
+/** Reads what is to be done with an item; lengths in mm. */
+export const readRackAction = (value: unknown): Result<RackAction> =>
+  andThen(checkShape(actionSchema as Joi.Schema<ActionFile>, value), ({ do: act, units, run, length, left, place }) => {
+    if (act === 'release') return good<RackAction>({ do: act, run });
+    if (act === 'reserve')
+      return andThen(lengthAt(length, units, 'length'), (mm) => good<RackAction>({ do: act, run, length: mm }));
+    const rest = parseLength(String(left ?? '').trim() || '0', units);
+    if (!rest.ok) return refuse('left', rest.problems[0]?.message ?? '');
+    if (rest.value < 0) return refuse('left', `${left} cannot be less than nothing`);
+    return good<RackAction>({ do: act, run, left: rest.value, place: place ?? '' });
+  });

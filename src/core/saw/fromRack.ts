@@ -1,0 +1,57 @@
+import { freeLength, sameSection, type RackItem, type Section } from '../rack/rack';
+import type { CutList, SawBar, SawPiece } from './cutList';
+
+/** What a run wants sawn. Lengths mm. */
+export interface SawNeed {
+  run: number;
+  number: string;
+  section: Section;
+  each: number;
+  count: number;
+  barLength: number;
+  kerf: number;
+}
+
+/** A cut list of one section, and the runs it is for. */
+export interface SectionCuts {
+  section: Section;
+  list: CutList;
+}
+
+/** What of an item the named runs may saw: what is free, and what they have reserved themselves. */
+const forRuns = (item: RackItem, runs: readonly number[]): number =>
+  freeLength(item) +
+  item.reserved.filter(({ run }) => runs.includes(run)).reduce((total, { length }) => total + length, 0);
+
+/**
+ * The cut lists of some runs, one for each section: grades and sections are never mixed. Bars come off the rack first,
+ * offcuts before whole ones, and beyond it as many new ones as are needed.
+ */
+export function cutListsOf(needs: readonly SawNeed[], items: readonly RackItem[]): SectionCuts[] {
+  const runs = needs.map(({ run }) => run);
+  const sections = needs.filter(
+    ({ section }, index) => needs.findIndex((other) => sameSection(other.section, section)) === index,
+  );
+  return sections.map(({ section }) => {
+    const own = needs.filter((need) => sameSection(need.section, section));
+    const onRack = items
+      .filter((item) => sameSection(item, section))
+      .map((item): SawBar => ({
+        label: `${item.offcut ? 'offcut' : 'bar'} ${item.id}${item.place ? `, ${item.place}` : ''}`,
+        length: forRuns(item, runs),
+        count: 1,
+        endWaste: 0,
+        // A bar on the rack is bought: it is taken before a new one is.
+        offcut: item.offcut,
+      }))
+      .filter(({ length }) => length > 0);
+    const longest = Math.max(...own.map(({ barLength }) => barLength));
+    const bought: SawBar = { label: 'new bar', length: longest, count: null, endWaste: 0, offcut: false };
+    const pieces = own.map(({ number, each, count }): SawPiece => ({
+      label: number,
+      length: Number(each.toFixed(3)),
+      count,
+    }));
+    return { section, list: { kerf: Math.max(...own.map(({ kerf }) => kerf)), bars: [...onRack, bought], pieces } };
+  });
+}

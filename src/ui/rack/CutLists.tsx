@@ -1,0 +1,218 @@
+'use client';
+import { wrap, proxy } from 'comlink';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { RackItem } from '@/core/rack/rack';
+import { sectionKey, type Section } from '@/core/rack/rack';
+import type { Cuts } from '@/core/saw/cutList';
+import { cutListsOf, type SawNeed, type SectionCuts } from '@/core/saw/fromRack';
+import type { SawProgress } from '@/core/saw/solveCuts';
+import { nameOfBar } from '@/core/stock/nameOfBar';
+import type { SawApi } from '@/workers/saw.worker';
+import { Button } from '../primitives/Button';
+import { RackBar } from './RackBar';
+import { SawSheet } from './SawSheet';
+
+const Room = styled.main`
+  display: grid;
+  grid-template-columns: 300px minmax(0, 1fr);
+  gap: 18px;
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 18px 20px 40px;
+  h1 {
+    grid-column: 1 / -1;
+    font-size: 21px;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  @media print {
+    display: block;
+    padding: 0;
+    .choose,
+    h1 {
+      display: none;
+    }
+  }
+`;
+
+const Choose = styled.section`
+  align-self: start;
+  padding: 12px 14px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--sheet);
+  h2 {
+    margin-bottom: 6px;
+    font-size: 15px;
+  }
+  label {
+    display: grid;
+    grid-template-columns: 22px minmax(0, 1fr);
+    gap: 2px 6px;
+    padding: 6px 0;
+    border-top: 1px solid var(--line);
+  }
+  input {
+    width: 17px;
+    height: 17px;
+    accent-color: var(--ink);
+  }
+  small {
+    grid-column: 2;
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+`;
+
+const Empty = styled.p`
+  padding: 40px 20px;
+  border: 1px dashed var(--ink-soft);
+  border-radius: 10px;
+  color: var(--ink-soft);
+  text-align: center;
+`;
+
+type Need = SawNeed & { name: string; way: 'from-bar' | 'sawn-blanks' };
+
+/** What is known of one section's list. */
+type Answer = { kind: 'done'; cuts: Cuts } | { kind: 'refused'; words: string };
+
+/** Which bars to open for the runs that are ticked, and what to saw from each, in the order of the saw. */
+export function CutLists({
+  needs,
+  items,
+  materials,
+  keepFrom,
+}: {
+  needs: Need[];
+  items: RackItem[];
+  materials: { id: string; name: string }[];
+  keepFrom: number;
+}) {
+  const sawn = useMemo(() => needs.filter(({ way }) => way === 'sawn-blanks'), [needs]);
+  const [chosen, setChosen] = useState<number[]>(() => sawn.map(({ run }) => run));
+  const lists = useMemo(
+    () =>
+      cutListsOf(
+        sawn.filter(({ run }) => chosen.includes(run)),
+        items,
+      ),
+    [sawn, chosen, items],
+  );
+  const nameOf = (section: Section) =>
+    `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
+  const { answers, progress, cancel, again, cancelled } = useSaw(lists);
+  return (
+    <>
+      <RackBar at="cuts" />
+      <Room>
+        <h1>Cut list</h1>
+        <Choose className="choose" aria-label="Runs">
+          <h2>Runs from sawn blanks</h2>
+          {sawn.length === 0 && <p>No run is planned from sawn blanks.</p>}
+          {sawn.map(({ run, number, name, each, count, section }) => (
+            <label key={run}>
+              <input
+                type="checkbox"
+                checked={chosen.includes(run)}
+                onChange={(event) =>
+                  setChosen((before) => (event.target.checked ? [...before, run] : before.filter((own) => own !== run)))
+                }
+              />
+              <span>
+                {number} {name}
+              </span>
+              <small>
+                {count} × {each.toFixed(2)} mm · {nameOf(section)}
+              </small>
+            </label>
+          ))}
+        </Choose>
+        <div>
+          {lists.length === 0 && <Empty>Tick the runs that are to be sawn together.</Empty>}
+          {progress && (
+            <p role="status" style={{ marginBottom: 10 }}>
+              Looking for the fewest bars: round {progress.rounds}, {progress.bars} so far, at least {progress.bound} …{' '}
+              <Button onPress={cancel}>Cancel</Button>
+            </p>
+          )}
+          {cancelled && (
+            <p role="status" style={{ marginBottom: 10 }}>
+              Cancelled. <Button onPress={again}>Look again</Button>
+            </p>
+          )}
+          {lists.map((own) => {
+            const answer = answers.get(sectionKey(own.section));
+            if (!answer) return null;
+            if (answer.kind === 'refused')
+              return (
+                <p key={sectionKey(own.section)} role="alert" style={{ color: 'var(--oxide)', marginBottom: 10 }}>
+                  {nameOf(own.section)}: {answer.words}
+                </p>
+              );
+            return (
+              <SawSheet
+                key={sectionKey(own.section)}
+                title={nameOf(own.section)}
+                list={own.list}
+                cuts={answer.cuts}
+                keepFrom={keepFrom}
+              />
+            );
+          })}
+        </div>
+      </Room>
+    </>
+  );
+}
+
+/** Solves lists in a worker, one after the other; a change ends the search and starts it anew. */
+function useSaw(lists: SectionCuts[]) {
+  const [answers, setAnswers] = useState<ReadonlyMap<string, Answer>>(new Map());
+  const [progress, setProgress] = useState<SawProgress>();
+  const [cancelled, setCancelled] = useState(false);
+  const [turn, setTurn] = useState(0);
+  const end = useRef<() => void>(() => undefined);
+  useEffect(() => {
+    if (lists.length === 0) return;
+    const worker = new Worker(new URL('../../workers/saw.worker.ts', import.meta.url), { type: 'module' });
+    const saw = wrap<SawApi>(worker);
+    let over = false;
+    end.current = () => {
+      over = true;
+      worker.terminate();
+      setProgress(undefined);
+    };
+    const solveAll = async () => {
+      setAnswers(new Map());
+      setCancelled(false);
+      for (const { section, list } of lists) {
+        const result = await saw.solve(
+          list,
+          proxy((told) => void (over || setProgress(told))),
+        );
+        if (over) return;
+        const answer: Answer = result.ok
+          ? { kind: 'done', cuts: result.value }
+          : { kind: 'refused', words: result.problems.map(({ path, message }) => `${path} ${message}`).join('; ') };
+        setAnswers((before) => new Map(before).set(sectionKey(section), answer));
+      }
+      setProgress(undefined);
+      worker.terminate();
+    };
+    void solveAll();
+    return () => end.current();
+  }, [lists, turn]);
+  return {
+    answers,
+    progress,
+    cancelled,
+    cancel: () => {
+      end.current();
+      setCancelled(true);
+    },
+    again: () => setTurn((before) => before + 1),
+  };
+}

@@ -1,0 +1,25 @@
+import type { Problem } from '@/core/result';
+
+/** How a request to the rack ended. */
+export type RackOutcome = { ok: true } | { ok: false; problems: Problem[] };
+
+async function post(path: string, body: unknown): Promise<RackOutcome> {
+  try {
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (response.ok) return { ok: true };
+    const { problems } = (await response.json()) as { problems?: Problem[] };
+    return { ok: false, problems: problems ?? [] };
+  } catch {
+    return { ok: false, problems: [{ path: '', message: 'the server does not answer; nothing was changed' }] };
+  }
+}
+
+/** Puts bars that came in on the rack. */
+export const receiveBars = (receipt: object): Promise<RackOutcome> => post('/api/rack', receipt);
+
+/** Reserves of a bar, releases it, or uses it up. */
+export const actOn = (id: number, action: object): Promise<RackOutcome> => post(`/api/rack/${id}`, action);

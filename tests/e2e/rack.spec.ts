@@ -1,0 +1,74 @@
+import { expect, expectAccessible, test } from './page';
+
+test('bars come in, are reserved, used and come back; the history tells all of it', async ({ page }) => {
+  await page.goto('/rack');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Bars came in' }).click();
+  await page.getByLabel('Material').selectOption('copper');
+  await page.getByLabel('Diameter, mm').fill('thick');
+  await page.getByLabel('Heat or batch').fill('CU-1');
+  await page.getByRole('button', { name: 'Put on the rack' }).click();
+  await expect(page.getByText('“thick” is not a length').first()).toBeVisible();
+  await expect(page.getByLabel('Heat or batch')).toHaveValue('CU-1');
+  await page.getByLabel('Diameter, mm').fill('16');
+  await page.getByRole('button', { name: 'Put on the rack' }).click();
+  const lot = page.getByRole('region', { name: 'copper ⌀16 drawn' });
+  await expect(lot.getByText('3.00 m free of 3.00 m')).toBeVisible();
+
+  await lot.getByRole('button', { name: /Reserve of bar/ }).click();
+  await page.getByLabel('Length, mm').fill('1200');
+  await page.getByRole('button', { name: 'Reserve', exact: true }).click();
+  await expect(lot.getByText('1.80 m free of 3.00 m')).toBeVisible();
+
+  await lot.getByRole('button', { name: /is used/ }).click();
+  await page.getByLabel('Left of it, measured, mm').fill('1795');
+  await page.getByRole('button', { name: 'Used', exact: true }).last().click();
+  await expect(lot.getByText('1.79 m free of 1.79 m')).toBeVisible();
+  await expect(lot.getByText('offcut', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'History' }).click();
+  for (const words of [/received 3000\.0 mm · CU-1/, /reserved 1200\.0 mm/, /used 1205\.0 mm/, /returned 1795\.0 mm/])
+    await expect(page.getByRole('listitem').filter({ hasText: words }).first()).toBeVisible();
+});
+
+test('two browsers want the last bar: one gets it, the other is told who has it and loses nothing typed', async ({
+  page,
+  browser,
+}) => {
+  await page.goto('/rack');
+  await page.getByRole('button', { name: 'Bars came in' }).click();
+  await page.getByLabel('Material').selectOption('titanium-gr5');
+  await page.getByLabel('Diameter, mm').fill('14');
+  await page.getByLabel('Length, mm').fill('1000');
+  await page.getByRole('button', { name: 'Put on the rack' }).click();
+  const name = 'titanium gr 5 ⌀14 drawn';
+  await expect(page.getByRole('region', { name })).toBeVisible();
+  const other = await browser.newPage();
+  await other.goto('/rack');
+  for (const own of [page, other])
+    await own
+      .getByRole('region', { name })
+      .getByRole('button', { name: /Reserve of bar/ })
+      .click();
+  await page.getByLabel('Length, mm').fill('800');
+  await page.getByRole('button', { name: 'Reserve', exact: true }).click();
+  await expect(page.getByRole('region', { name }).getByText('0.20 m free')).toBeVisible();
+  await other.getByRole('combobox', { name: 'Run' }).selectOption({ index: 1 });
+  await other.getByLabel('Length, mm').fill('700');
+  await other.getByRole('button', { name: 'Reserve', exact: true }).click();
+  await expect(other.getByText(/700 mm are not free on this bar.*200 mm are left/)).toBeVisible();
+  await expect(other.getByLabel('Length, mm')).toHaveValue('700');
+  await other.close();
+});
+
+test('the cut list of the sawn runs: bars to open with the bound, the stop of each length, a box for each cut', async ({
+  page,
+}) => {
+  await page.goto('/rack/cuts');
+  const sheet = page.getByRole('region', { name: 'brass CW614N hex 24 mm drawn' });
+  await expect(sheet.getByText(/2 bars to open, at least 2 needed/)).toBeVisible();
+  await expect(sheet.getByText('47.00', { exact: true }).first()).toBeVisible();
+  await expect(sheet.getByLabel('60 cuts')).toHaveText('☐'.repeat(60));
+  await expectAccessible(page);
+  await page.getByLabel(/Gland body/).uncheck();
+  await expect(sheet).toHaveCount(0);
+});
