@@ -8,27 +8,38 @@ import { main } from './lib/say.mjs';
 const rows = [];
 const row = (what, value, limit) => rows.push([what, value, limit]);
 
-/** Plan times, on the core as a bundle has it: without the loader's overhead. */
-async function benchPlans() {
+/** Runs a measurement on the core as a bundle has it: without the loader's overhead. */
+async function bundled(name) {
   const { build } = await import('esbuild');
-  const outfile = join(made, 'bench-plan.mjs');
+  const outfile = join(made, `${name}.mjs`);
   await build({
-    entryPoints: [join(project, 'scripts/bench-plan.ts')],
+    entryPoints: [join(project, `scripts/${name}.ts`)],
     bundle: true,
     platform: 'node',
     format: 'esm',
     outfile,
-    external: ['joi'],
+    external: ['joi', 'highs'],
     tsconfig: join(project, 'tsconfig.json'),
     logLevel: 'error',
   });
-  for (const { features, operations, median, worst } of JSON.parse(
-    await mustRun(process.execPath, [outfile], { cwd: project }),
-  ))
+  return JSON.parse(await mustRun(process.execPath, [outfile], { cwd: project }));
+}
+
+async function benchPlans() {
+  for (const { features, operations, median, worst } of await bundled('bench-plan'))
     row(
       `plan of ${features} features, ${operations} operations`,
       `median ${median.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`,
       { 12: 'median ≤ 15 ms', 40: '≤ 150 ms' }[features] ?? '',
+    );
+}
+
+async function benchCuts() {
+  for (const { lengths, pieces, milliseconds, barsOpened, lowerBound } of await bundled('bench-saw'))
+    row(
+      `cut list of ${lengths} lengths, ${pieces} pieces`,
+      `${milliseconds.toFixed(0)} ms, ${barsOpened} bars, at least ${lowerBound}`,
+      lengths === 60 ? '≤ 2000 ms, ≤ 1 above the bound' : '',
     );
 }
 
@@ -98,6 +109,7 @@ await main(async () => {
     await ensureBrowser();
     const { address } = await startApplication();
     await benchPlans();
+    await benchCuts();
     const browser = await openBrowser();
     await benchFirstLoad(browser, address, '/', 'board');
     await benchFirstLoad(browser, address, '/runs/new/part', 'part');

@@ -45,10 +45,16 @@ await main(async () => {
     await working.getByRole('button', { name: /^pieces per bar/ }).click();
     await working.getByRole('dialog').waitFor();
     await keep(working, 'working');
-    const part = await sheetOf('Cup-arm hub', 0);
+    const part = await sheetOf('Gland body', 0);
     await part.getByRole('link', { name: 'Part' }).click();
     await part.getByText('The plan is there').waitFor();
     await keep(part, 'part');
+    const rack = await open('/rack');
+    await rack.getByRole('heading', { name: 'Rack' }).waitFor();
+    await keep(rack, 'rack');
+    const cuts = await open('/rack/cuts');
+    await cuts.getByText('2 bars to open').waitFor();
+    await keep(cuts, 'cut-list');
     const print = await sheetOf('Sensor spacer', 0);
     await print.getByRole('link', { name: 'Print' }).click();
     await print.getByRole('heading', { name: /Set-up 2/ }).waitFor();

@@ -14,6 +14,12 @@ export function database(): Knex {
   return shared.shingleDatabase;
 }
 
+/** Ends the pool; whoever asks again gets a new one. */
+export async function closeDatabase(): Promise<void> {
+  await shared.shingleDatabase?.destroy();
+  delete shared.shingleDatabase;
+}
+
 /** Times that a transaction is tried before its deadlock is an error. */
 const TRIES = 5;
 

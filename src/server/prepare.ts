@@ -1,4 +1,4 @@
-import { database } from './database';
+import { closeDatabase, database } from './database';
 import { seedDemo } from './demo';
 import { migrationSource } from './migrations';
 import { seedRack } from './rackRepository';
@@ -13,7 +13,7 @@ async function prepare(): Promise<void> {
   const bars = runs > 0 ? await seedRack() : 0;
   const did = [
     applied.length > 0 && `${applied.length} migration(s)`,
-    shop && 'start values',
+    shop,
     runs > 0 && `${runs} demo runs`,
     bars > 0 && `${bars} bars on the demo rack`,
   ].filter(Boolean);
@@ -23,5 +23,5 @@ async function prepare(): Promise<void> {
 try {
   await prepare();
 } finally {
-  await database().destroy();
+  await closeDatabase();
 }

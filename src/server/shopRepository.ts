@@ -1,5 +1,6 @@
 import { readShop } from '@/core/formats/readShop';
 import type { Shop } from '@/core/shop/shop';
+import { completeShop } from '@/core/shop/completeShop';
 import { startValues } from '@/core/shop/startValues';
 import { database } from './database';
 
@@ -17,14 +18,25 @@ export async function currentShop(): Promise<Shop> {
   return shop.value;
 }
 
-/** Gives an empty database the start values. */
-export async function seedShop(): Promise<boolean> {
-  const present = await database()('shop_revisions').first('revision');
-  if (present) return false;
-  await database()('shop_revisions').insert({
-    revision: 1,
-    document: JSON.stringify(startValues),
-    saved_at: new Date(),
-  });
-  return true;
+const keep = (revision: number, document: unknown) =>
+  database()('shop_revisions').insert({ revision, document: JSON.stringify(document), saved_at: new Date() });
+
+/**
+ * Gives an empty database the start values, and a shop kept by an earlier version the values that came later, as a
+ * further revision.
+ * @returns what was done, in words; undefined when nothing was to do
+ */
+export async function seedShop(): Promise<string | undefined> {
+  const newest = await database()('shop_revisions')
+    .orderBy('revision', 'desc')
+    .first<{ revision: number; document: string } | undefined>('revision', 'document');
+  if (!newest) {
+    await keep(1, startValues);
+    return 'start values';
+  }
+  const kept = JSON.parse(newest.document) as unknown;
+  const complete = completeShop(kept);
+  if (readShop(kept).ok || !readShop(complete).ok) return undefined;
+  await keep(newest.revision + 1, complete);
+  return 'the shop completed with later start values';
 }

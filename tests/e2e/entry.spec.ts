@@ -13,7 +13,7 @@ test('a new run by keyboard alone, growing as it is typed, planned from the firs
     await page.keyboard.press(then);
   };
   await type('WS-330');
-  await type('Gland body');
+  await type('Gland cap');
   await type('B');
   await page.keyboard.press('Tab'); // units stay mm
   await type('brass');
@@ -23,13 +23,13 @@ test('a new run by keyboard alone, growing as it is typed, planned from the firs
   await page.getByLabel('Diameter of step 1').focus();
   await type('12 h9');
   await type('10');
-  await expect(page.getByRole('img', { name: /Section of the part, 10 mm long/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /Section of the part, 10 mm long/ })).toBeVisible();
   await type('0.5');
   await page.keyboard.press('Enter'); // the next step
   await expect(page.getByLabel('Diameter of step 2')).toBeFocused();
   await type('3/4 in');
   await type('14 ±0.1');
-  await expect(page.getByRole('img', { name: /24 mm long: ⌀12 h9, ⌀19.05/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /24 mm long: ⌀19.05, ⌀12 h9 0\/−0.043/ })).toBeVisible();
   await expect(page.getByText('The plan is there')).toBeVisible();
   // A step that waits to be filled in is not in the way.
   await page.keyboard.press('Enter');
@@ -47,7 +47,7 @@ test('a new run by keyboard alone, growing as it is typed, planned from the firs
   await expect(page.getByLabel('Diameter of step 2')).toHaveValue('3/4 in');
   await expect(page.getByLabel('Length of step 2')).toHaveValue('14 ±0.1');
   await page.goto('/');
-  await expect(page.getByRole('listitem').filter({ hasText: 'Gland body' }).first()).toContainText('40');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gland cap' }).first()).toContainText('40');
 });
 
 test('a wrong entry is said where it is, stays as typed, and is in nobody’s way', async ({ page }) => {

@@ -92,7 +92,7 @@ test('an incomplete run can be put aside and gone on with', async ({ page }) => 
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/\/runs\/\d+\/part/);
   await page.goto('/');
-  await expect(page.getByRole('listitem').filter({ hasText: 'T-HALF' })).toContainText('not planned yet');
+  await expect(page.getByRole('listitem').filter({ hasText: 'T-HALF' })).toContainText('is not known here');
 });
 
 const exampleText = (name: string) => readFileSync(join(import.meta.dirname, `../../examples/${name}.json`), 'utf8');
@@ -126,10 +126,10 @@ test.describe('a file that cannot be taken in', () => {
     ['not JSON', 'diameter: 12', 'file', 'this is not JSON'],
     ['another format', JSON.stringify({ ...good, format: 'other/2' }), 'format', 'must be shingle-run/1'],
     [
-      'a shape not planned',
-      JSON.stringify({ ...good, part: { ...good.part, outside: [{ shape: 'cone', from: 20, to: 26, length: 5 }] } }),
+      'a shape nobody knows',
+      JSON.stringify({ ...good, part: { ...good.part, outside: [{ shape: 'egg', from: 20, to: 26, length: 5 }] } }),
       'part.outside[0].shape',
-      'not planned yet',
+      'is not known here',
     ],
     [
       'a part that cannot be',

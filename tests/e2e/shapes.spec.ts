@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs';
+import { DxfWriter, point3d } from '@tarikjabiri/dxf';
 import { expect, expectAccessible, makeRun, test } from './page';
 
 /** Twelve features as someone types them who reads them off a drawing. */
 const LINES = `10 h9; 12; front 1; name thread end
-14; 6; ra 1.6; critical; name seat
+14; 6; ra 1.6; name seat; critical
 hex 17; 8
 cone 14; 9; 6
-groove 9; 3; 7.6; radius 0.4
+groove 9; 3; 7.6; 0.4
 thread 0; 9; M10x1
 radius 18; 0.4
 vee 30; 60; 0.5
@@ -112,4 +113,38 @@ test('turned end for end and back it is the same part; the drawing comes out as 
     expect(download.suggestedFilename()).toBe(`K-15.${kind.toLowerCase()}`);
     expect(readFileSync(await download.path(), 'utf8')).toContain(words);
   }
+});
+
+test('half a profile comes in from a DXF drawing: its units are asked for, what is not understood is listed', async ({
+  page,
+}) => {
+  await page.goto(`${await makeRun(page, 'K-16')}/part`);
+  const writer = new DxfWriter();
+  const places = [
+    [60, 6],
+    [40, 6],
+    [40, 11],
+    [20, 11],
+    [20, 0],
+    [60, 0],
+  ];
+  places.slice(1).forEach(([x = 0, y = 0], index) => {
+    const [from = 0, at = 0] = places[index] ?? [];
+    writer.addLine(point3d(from, at, 0), point3d(x, y, 0));
+  });
+  writer.addText(point3d(0, 20, 0), 3, 'gland');
+  await page.getByLabel('DXF drawing').setInputFiles({
+    name: 'gland.dxf',
+    mimeType: 'image/vnd.dxf',
+    buffer: Buffer.from(writer.stringify()),
+  });
+  await expect(page.getByText('are they millimetres or inches?')).toBeVisible();
+  await page.getByLabel('Units of the drawing').selectOption('mm');
+  await expect(page.getByLabel('What was found')).toHaveText('12; 20\n22; 20');
+  await expect(page.getByText('1 × TEXT not understood')).toBeVisible();
+  await page.getByRole('button', { name: 'Use this profile' }).click();
+  await expect(page.getByLabel('Diameter of step 2')).toHaveValue('22');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Diameter of step 1')).toHaveValue('12');
+  await expect(page.getByLabel('Diameter of step 2')).toHaveCount(0);
 });

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { emptyRun } from '../../src/core/formats/runFile';
-import { database } from '../../src/server/database';
+import { closeDatabase, database } from '../../src/server/database';
 import { act, listRack, rackHistory, receive } from '../../src/server/rackRepository';
 import { createRun } from '../../src/server/runRepository';
 
@@ -18,7 +18,7 @@ const bar = async (length = 3000, more: Partial<Parameters<typeof receive>[0]> =
 
 const item = async (id: number) => (await listRack()).find((own) => own.id === id);
 
-test.afterAll(() => database().destroy());
+test.afterAll(closeDatabase);
 
 test('what came in is on the rack, to the thousandth, with its batch, place and price', async () => {
   const id = await bar(3657.6, { price: 26.5 });

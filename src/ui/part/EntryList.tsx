@@ -68,8 +68,8 @@ export function EntryList<E extends Entry>({
   entries: readonly E[];
   kinds: readonly Kind[];
   kindKey: 'shape' | 'kind';
-  /** A new one: its kind, and the field that is typed first. */
-  first: { kind: string; field: string };
+  /** A new one: its kind, what it has already, and the field that is typed first. */
+  first: { kind: string; field: string; has?: Partial<E> };
   onMark: (path: string | undefined) => void;
 }) {
   const { edit, problems } = useWorkspace();
@@ -87,7 +87,7 @@ export function EntryList<E extends Entry>({
   const pathOf = (index: number) => `part.${list}[${index}]`;
   const add = () => {
     const kind = kindOf(kinds, first.kind);
-    const made = madeInto({ [kindKey]: kind.name } as unknown as E, kindKey, kind, []);
+    const made = madeInto({ ...first.has, [kindKey]: kind.name } as unknown as E, kindKey, kind, []);
     change((own) => void own.push(made), `${pathOf(entries.length)}.${first.field}`);
   };
   return (

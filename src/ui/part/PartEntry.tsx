@@ -14,6 +14,7 @@ import { formatLength } from '@/core/units/length';
 import { entryName } from '../run/entryName';
 import { ProblemList } from '../run/ProblemList';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
+import { DxfButton } from './DxfWindow';
 import { EntryList } from './EntryList';
 import { DETAILS, HOLES } from './kinds';
 import { LinesWindow } from './LinesWindow';
@@ -160,7 +161,7 @@ export function PartEntry() {
           entries={file.part.bores ?? []}
           kinds={HOLES}
           kindKey="shape"
-          first={{ kind: 'drill', field: 'diameter' }}
+          first={{ kind: 'drill', field: 'diameter', has: { depth: 'through' } }}
           onMark={setMarked}
         />
         <StockFields />
@@ -174,6 +175,7 @@ export function PartEntry() {
           <Button onPress={mirrored} isDisabled={!part}>
             Turn end for end
           </Button>
+          <DxfButton />
           <span style={{ flex: 1 }} />
           <Button onPress={() => part && svgFileOf(part, file)} isDisabled={!part}>
             SVG

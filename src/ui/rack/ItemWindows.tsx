@@ -54,6 +54,8 @@ export function AskForm({
   };
   return (
     <Form
+      // What is wrong is said by the server; a field that was wrong must not stop the next try.
+      noValidate
       onSubmit={(event) => {
         event.preventDefault();
         void submit();

@@ -170,8 +170,35 @@ export function Sheet() {
           ))}
         </Notice>
       )}
+      {plan.doubts.length > 0 && <Doubts doubts={plan.doubts} />}
       <PlannedSheet plan={plan} stale={!planned.answer.plan} />
     </>
+  );
+}
+
+/** What the plan cannot promise, in a line that opens: the figures of the sheet leave it out. */
+function Doubts({ doubts }: { doubts: Plan['doubts'] }) {
+  const bare = doubts.filter(({ rule }) => rule === 'NO-OPERATION').length;
+  const words = [
+    bare > 0 &&
+      `no operation yet for ${bare} ${bare === 1 ? 'feature' : 'features'} of the part, which the figures leave out`,
+    doubts.length > bare && `${doubts.length - bare} more that the plan cannot promise`,
+  ].filter(Boolean);
+  return (
+    <Notice>
+      <details>
+        <summary style={{ cursor: 'pointer' }}>
+          <strong>Not all of it is planned:</strong> {words.join('; ')}
+        </summary>
+        <ul style={{ marginTop: 6, fontSize: 14 }}>
+          {doubts.map(({ path, rule, because }) => (
+            <li key={`${path} ${rule}`}>
+              <strong>{entryName(path)}</strong> {because}
+            </li>
+          ))}
+        </ul>
+      </details>
+    </Notice>
   );
 }
 

@@ -1,0 +1,130 @@
+import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
+import { massOf } from '../part/mass';
+import { readPart } from '../part/readPart';
+import { readDxf, type DxfChoices } from './readDxf';
+
+/** A drawing made by another library: z to the left from x = 100, the axis at y = 50. */
+function drawn(
+  build: (at: (z: number, r: number) => [number, number], writer: DxfWriter) => void,
+  units: number | undefined = Units.Millimeters,
+): string {
+  const writer = new DxfWriter();
+  if (units !== undefined) writer.setUnits(units);
+  build((z, r) => [100 - z, 50 + r], writer);
+  return writer.stringify();
+}
+
+const axis = (writer: DxfWriter) => {
+  writer.addLayer('AXIS', 7, 'Continuous');
+  writer.addLine(point3d(-10, 50, 0), point3d(110, 50, 0), { layerName: 'AXIS' });
+};
+
+const read = (text: string, choices?: DxfChoices) => {
+  const part = readDxf(text, choices);
+  if (!part.ok) throw new Error(JSON.stringify(part.problems));
+  return part.value;
+};
+
+const lines = (writer: DxfWriter, places: [number, number][]) =>
+  places.slice(1).forEach(([x, y], index) => {
+    const [from, at] = places[index] ?? [0, 0];
+    writer.addLine(point3d(from, at, 0), point3d(x, y, 0));
+  });
+
+/** A spigot of 14 with a chamfer of 1, a cone to 26, a flange. */
+const spigot = (units?: number) =>
+  drawn((at, writer) => {
+    axis(writer);
+    lines(writer, [at(0, 0), at(0, 6), at(1, 7), at(9, 7), at(14, 13), at(22, 13), at(22, 0)]);
+  }, units);
+
+test('lines become cylinders, cones and chamfers, from the front at the right', () => {
+  expect(read(spigot())).toEqual({
+    outside: [
+      { shape: 'cylinder', diameter: 14, length: 9 },
+      { shape: 'cone', from: 14, to: 26, length: 5 },
+      { shape: 'cylinder', diameter: 26, length: 8 },
+    ],
+    details: [{ kind: 'chamfer', at: 0, size: 1 }],
+    bores: [],
+    told: [],
+  });
+});
+
+test('units are asked for when the drawing has none, and inches are turned into millimetres', () => {
+  const bare = spigot(Units.Unitless);
+  expect(readDxf(bare)).toMatchObject({ ok: false, problems: [{ path: 'units' }] });
+  expect(read(bare, { units: 'in' }).outside[0]).toMatchObject({ diameter: 355.6, length: 228.6 });
+});
+
+test('a closed polyline with a ball end, a bore and its mass', () => {
+  const part = read(
+    drawn((at, writer) => {
+      axis(writer);
+      const quarter = Math.tan(Math.PI / 8);
+      const corners = [at(0, 0), at(8, 8), at(30, 8), at(30, 3), at(20, 3), at(20, 0)];
+      writer.addLWPolyline(
+        corners.map(([x, y], index) => ({ point: point2d(x, y), ...(index === 0 ? { bulge: quarter } : {}) })),
+      );
+    }),
+  );
+  expect(part.outside).toEqual([
+    { shape: 'sphere', diameter: 16, length: 8 },
+    { shape: 'cylinder', diameter: 16, length: 22 },
+  ]);
+  expect(part.bores).toEqual([{ from: 'back', shape: 'bore', diameter: 6, depth: 10 }]);
+  const whole = readPart({ number: '', material: '', ...part }, 'mm');
+  if (!whole.ok) throw new Error(JSON.stringify(whole.problems));
+  const expected = (2 / 3) * Math.PI * 512 + Math.PI * 64 * 22 - Math.PI * 9 * 10;
+  expect(massOf(whole.value, 1).volume).toBeCloseTo(expected, 3);
+});
+
+test('small gaps are closed and told; what is no profile is listed; without a centre line the lowest line is the axis', () => {
+  const part = read(
+    drawn((at, writer) => {
+      lines(writer, [at(0, 0), at(0, 7), at(9, 7)]);
+      lines(writer, [at(9.03, 10), at(20, 10), at(20, 0), at(0, 0)]);
+      writer.addText(point3d(0, 0, 0), 3, 'gland');
+    }),
+  );
+  expect(part.outside).toEqual([
+    { shape: 'cylinder', diameter: 14, length: 9 },
+    { shape: 'cylinder', diameter: 20, length: 11 },
+  ]);
+  expect(part.told).toEqual([
+    '1 × TEXT not understood and left out',
+    'no centre line was found: the lowest line, at y 50, is taken for the axis',
+    '1 small gaps were closed',
+  ]);
+});
+
+test.each([
+  ['', 'has no sections'],
+  ['not a drawing', 'has no sections'],
+  [spigot().slice(0, 900), 'dxf'],
+  [drawn(() => undefined), 'no lines, arcs or polylines'],
+])('a broken drawing is refused with a reason', (text, words) => {
+  const part = readDxf(text);
+  expect(part.ok).toBe(false);
+  if (!part.ok) expect(`${part.problems[0]?.path}: ${part.problems[0]?.message}`).toContain(words);
+});
+
+test('five thousand entities are read; a curve of thousands of short lines is refused with what would do', () => {
+  const many = drawn((at, writer) => {
+    axis(writer);
+    lines(writer, [at(0, 0), at(0, 7), at(9, 7), at(9, 0)]);
+    for (let index = 0; index < 5000; index++) writer.addCircle(point3d(index, 0, 0), 1);
+  });
+  expect(read(many).outside).toEqual([{ shape: 'cylinder', diameter: 14, length: 9 }]);
+  const curve = drawn((at, writer) => {
+    axis(writer);
+    lines(
+      writer,
+      Array.from({ length: 2000 }, (_, index) => at(index / 50, 5 + Math.sin(index / 100))),
+    );
+  });
+  expect(readDxf(curve)).toMatchObject({
+    ok: false,
+    problems: [{ message: expect.stringContaining('draw curves as arcs') }],
+  });
+});

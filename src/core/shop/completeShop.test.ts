@@ -1,0 +1,37 @@
+import { readShop } from '../formats/readShop';
+import { completeShop } from './completeShop';
+import { startValues } from './startValues';
+
+/** A shop as the first version kept it: round bars alone, no prices, and a figure that the shop had set itself. */
+function earlier(): Record<string, unknown> {
+  const shop = structuredClone(startValues) as unknown as Record<string, unknown>;
+  delete shop['spares'];
+  delete shop['rates'];
+  const allowances: Partial<typeof startValues.allowances> = { ...startValues.allowances, kerf: 1.4 };
+  delete allowances.offcutFrom;
+  shop['allowances'] = { ...allowances, skin: { drawn: 0, 'hot-rolled': 1.5 } };
+  shop['materials'] = startValues.materials.map((material) => ({
+    ...material,
+    density: material.density + 0.01,
+    bars: material.bars
+      .slice(0, 1)
+      .map(({ condition, units, sizes, barLength }) => ({ condition, units, sizes, barLength })),
+  }));
+  return shop;
+}
+
+test('what an earlier version kept is completed, and the shop’s own figures stay', () => {
+  expect(readShop(earlier()).ok).toBe(false);
+  const shop = readShop(completeShop(earlier()));
+  if (!shop.ok) throw new Error(JSON.stringify(shop.problems));
+  expect(shop.value.allowances).toMatchObject({ kerf: 1.4, offcutFrom: startValues.allowances.offcutFrom });
+  expect(shop.value.allowances.skin).toEqual({ drawn: 0, ground: 0, 'hot-rolled': 1.5, sawn: 1 });
+  expect(shop.value.materials[0]?.density).toBeCloseTo(8.48, 9);
+  expect(shop.value.materials[0]?.bars).toEqual(startValues.materials[0]?.bars);
+  expect(shop.value.rates).toEqual(startValues.rates);
+});
+
+test('a whole shop stays as it is, and what is no shop stays what it is', () => {
+  expect(completeShop(startValues)).toEqual(startValues);
+  expect(completeShop('shop')).toBe('shop');
+});

@@ -1,0 +1,120 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { linesOf } from '@/core/formats/lines';
+import type { DxfPart } from '@/core/formats/readDxf';
+import type { Result } from '@/core/result';
+import type { UnitSystem } from '@/core/units/length';
+import { Button } from '../primitives/Button';
+import { Choice, Field } from '../primitives/Field';
+import { Window } from '../primitives/Window';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  margin-bottom: 10px;
+`;
+
+const Found = styled.pre`
+  max-height: 220px;
+  overflow: auto;
+  margin: 0 0 8px;
+  padding: 8px 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  font-family: var(--mono);
+`;
+
+/** Lengths of a drawing are millimetres; in a run in inches they are written with their unit. */
+const inRun = <E extends object>(entry: E, units: UnitSystem): E =>
+  units === 'mm'
+    ? entry
+    : (Object.fromEntries(
+        Object.entries(entry).map(([key, value]) => [key, typeof value === 'number' ? `${value} mm` : value]),
+      ) as E);
+
+/** Brings half a profile in from a DXF drawing: what was found, what was done, and what is asked before it is taken. */
+export function DxfButton() {
+  const chooser = useRef<HTMLInputElement>(null);
+  const [drawing, setDrawing] = useState<{ name: string; text: string }>();
+  return (
+    <>
+      <input
+        ref={chooser}
+        type="file"
+        accept=".dxf"
+        aria-label="DXF drawing"
+        hidden
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) void file.text().then((text) => setDrawing({ name: file.name, text }));
+        }}
+      />
+      <Button onPress={() => chooser.current?.click()}>From a DXF …</Button>
+      {drawing && <DxfWindow {...drawing} onClose={() => setDrawing(undefined)} />}
+    </>
+  );
+}
+
+function DxfWindow({ name, text, onClose }: { name: string; text: string; onClose: () => void }) {
+  const { edit, file } = useWorkspace();
+  const [units, setUnits] = useState('');
+  const [axis, setAxis] = useState('');
+  const [read, setRead] = useState<Result<DxfPart>>();
+  useEffect(() => {
+    let over = false;
+    const at = Number(axis.replace(',', '.'));
+    void import('@/core/formats/readDxf').then(({ readDxf }) => {
+      const choices = {
+        ...(units === '' ? {} : { units: units as UnitSystem }),
+        ...(axis.trim() === '' || Number.isNaN(at) ? {} : { axis: at }),
+      };
+      if (!over) setRead(readDxf(text, choices));
+    });
+    return () => {
+      over = true;
+    };
+  }, [text, units, axis]);
+  const use = () => {
+    if (!read?.ok) return;
+    const { outside, details, bores } = read.value;
+    edit(undefined, ({ part }) => {
+      part.outside = outside.map((step) => inRun(step, file.units));
+      part.details = details.map((detail) => inRun(detail, file.units));
+      part.bores = bores.map((bore) => inRun(bore, file.units));
+    });
+    onClose();
+  };
+  return (
+    <Window title={name} open onClose={onClose}>
+      <p style={{ marginBottom: 8 }}>
+        Half a profile above its axis, the front at the right. The part as it is now is replaced; undo brings it back.
+      </p>
+      <Grid>
+        <Choice label="Units of the drawing" value={units} onChange={setUnits}>
+          <option value="">as it says</option>
+          <option value="mm">mm</option>
+          <option value="in">inch</option>
+        </Choice>
+        <Field label="Axis at y (of the drawing)" value={axis} placeholder="found" onChange={setAxis} />
+      </Grid>
+      {read?.ok && <Found aria-label="What was found">{linesOf(read.value)}</Found>}
+      <ul role="status" style={{ marginBottom: 10, fontSize: 14 }}>
+        {read?.ok && read.value.told.map((words) => <li key={words}>{words}</li>)}
+        {read &&
+          !read.ok &&
+          read.problems.map(({ path, message }) => (
+            <li key={message} style={{ color: 'var(--oxide)' }}>
+              {path === 'units' ? message : `The drawing ${message}`}
+            </li>
+          ))}
+      </ul>
+      <Button $strong onPress={use} isDisabled={!read?.ok}>
+        Use this profile
+      </Button>
+    </Window>
+  );
+}
