@@ -4,8 +4,13 @@ const config: NextConfig = {
   // Start and test build into folders of their own, so that they can run side by side.
   distDir: process.env.SHINGLE_BUILD ?? '.next',
   compiler: { styledComponents: true },
-  serverExternalPackages: ['knex', 'mysql2'],
-  turbopack: { root: import.meta.dirname },
+  serverExternalPackages: ['knex', 'mysql2', 'highs'],
+  turbopack: {
+    root: import.meta.dirname,
+    rules: {
+      '*.mjs': { condition: { path: /private\/intl\// }, loaders: ['./scripts/lib/english.cjs'], as: '*.js' },
+    },
+  },
   poweredByHeader: false,
   devIndicators: false,
 };

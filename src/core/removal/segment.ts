@@ -41,13 +41,12 @@ export const radiusOn = (segment: Segment, z: number): number =>
   segment.arc ? arcRadius(segment.arc, z) : segment.r0 + slope(segment) * (z - segment.z0);
 
 /** The part of a piece between two places on it. */
-export const cutOut = (segment: Segment, z0: number, z1: number): Segment => ({
-  ...segment,
-  z0,
-  z1,
-  r0: radiusOn(segment, z0),
-  r1: radiusOn(segment, z1),
-});
+export function cutOut(segment: Segment, z0: number, z1: number): Segment {
+  if (segment.z0 === z0 && segment.z1 === z1) return segment;
+  const [r0, r1] = [radiusOn(segment, z0), radiusOn(segment, z1)];
+  // Written out: this runs for every pass of every operation.
+  return segment.arc ? { z0, z1, r0, r1, arc: segment.arc } : { z0, z1, r0, r1 };
+}
 
 /** Whether a piece goes on where another ends, on the same line or arc. */
 export function continues(before: Segment, after: Segment): boolean {

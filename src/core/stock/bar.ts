@@ -110,15 +110,18 @@ export function stepsAsDrawn(
 }
 
 /** The smallest diameter of a hole that goes all the way; undefined for a part that is solid somewhere. */
-function openTo(part: Part): number | undefined {
+export function openTo(part: Part): number | undefined {
   const least = Math.min(...finishedPart(part).bore.flatMap(({ r0, r1 }) => [r0, r1]));
   return least > CLOSE ? 2 * least : undefined;
 }
 
 /** What a tube's bore does for the part: nothing to drill there, or why it is of no use. */
-function tubeFits(run: Run, { bore, condition }: BarOnSale): { asDrawn: string[] } | { because: string } {
+function tubeFits(
+  run: Run,
+  { bore, condition }: BarOnSale,
+  open: number | undefined,
+): { asDrawn: string[] } | { because: string } {
   const { part, units } = run;
-  const open = openTo(part);
   if (open === undefined) return { because: 'the part is not hollow all the way' };
   const same = part.holes.filter(
     ({ through, diameter }) =>
@@ -135,15 +138,16 @@ function tubeFits(run: Run, { bore, condition }: BarOnSale): { asDrawn: string[]
 
 /**
  * Whether the part can be made from a bar, and what stays of it as drawn.
+ * @param open the diameter to which the part is hollow all the way (`openTo`)
  * @returns the bar, or why it will not do
  */
-export function assessBar(run: Run, bar: BarOnSale): Bar | Reason {
+export function assessBar(run: Run, bar: BarOnSale, open: number | undefined): Bar | Reason {
   const { units, shop, part } = run;
   const over = overCorners(bar.form, bar.size);
   const lost = (because: string): Reason => ({ rule: 'STOCK-SIZE', because: `${nameOfBar(bar, units)}: ${because}` });
   if (over > shop.machine.swing) return lost(`does not swing over the cross-slide (${say(shop.machine.swing, units)})`);
   if (over > shop.machine.jaws.upTo) return lost(`does not go into the chuck (${say(shop.machine.jaws.upTo, units)})`);
-  const inside = bar.form === 'tube' ? tubeFits(run, bar) : { asDrawn: [] };
+  const inside = bar.form === 'tube' ? tubeFits(run, bar, open) : { asDrawn: [] };
   if ('because' in inside) return lost(inside.because);
   const asDrawn = stepsAsDrawn(run, bar);
   const turned = part.steps.filter(({ path }) => !asDrawn.includes(path));

@@ -1,8 +1,10 @@
 import { bad, good, refuse, type Result } from '../result';
 import type { Run, Way } from '../run';
+import type { BarList } from '../shop/shop';
 import { parseLength } from '../units/length';
 import type { Reason } from '../words';
-import { assessBar, serves, type Bar, type BarOnSale } from './bar';
+import { massOf } from '../part/mass';
+import { assessBar, openTo, serves, type Bar, type BarOnSale } from './bar';
 import { costOf, type StockCost } from './cost';
 import { nameOfBar } from './nameOfBar';
 import { divide, type BoughtStock } from './stock';
@@ -12,44 +14,50 @@ export interface Stock extends BoughtStock {
   cost: StockCost;
 }
 
-/** The shop's bars for a run's material and units. */
-function barsOnSale({ shop, units }: Run): BarOnSale[] {
-  return shop.material.bars
-    .filter((list) => list.units === units)
-    .flatMap(({ form, condition, pricePerKilogram, barLength, sizes }) =>
-      sizes.flatMap((entry): BarOnSale[] => {
-        const [size, bore] = entry.split('×').map((text) => parseLength(text, units));
-        const length = parseLength(barLength, units);
-        if (!size?.ok || !length.ok || (bore && !bore.ok)) return [];
-        return [
-          {
-            form,
-            condition,
-            size: size.value,
-            bore: bore?.ok ? bore.value : 0,
-            barLength: length.value,
-            pricePerKilogram,
-          },
-        ];
-      }),
-    );
+/** Lists of bars that were read before: every edit plans anew, and the lists stay the same. */
+const readLists = new WeakMap<BarList, BarOnSale[]>();
+
+/** A list of bars, its sizes read. */
+function readList(list: BarList): BarOnSale[] {
+  const known = readLists.get(list);
+  if (known) return known;
+  const { form, condition, pricePerKilogram, barLength, sizes, units } = list;
+  const length = parseLength(barLength, units);
+  const bars = sizes.flatMap((entry): BarOnSale[] => {
+    const [size, bore] = entry.split('×').map((text) => parseLength(text, units));
+    if (!size?.ok || !length.ok || (bore && !bore.ok)) return [];
+    return [
+      { form, condition, size: size.value, bore: bore?.ok ? bore.value : 0, barLength: length.value, pricePerKilogram },
+    ];
+  });
+  readLists.set(list, bars);
+  return bars;
 }
 
-const withCost = (run: Run, way: Way, bar: Bar): Result<Stock> => {
+/** The shop's bars for a run's material and units. */
+const barsOnSale = ({ shop, units }: Run): BarOnSale[] =>
+  shop.material.bars.filter((list) => list.units === units).flatMap(readList);
+
+const withCost = (run: Run, way: Way, bar: Bar, volume: number): Result<Stock> => {
   const stock = divide(run, way, bar);
-  return stock.ok ? good({ ...stock.value, cost: costOf(run, stock.value) }) : stock;
+  return stock.ok ? good({ ...stock.value, cost: costOf(run, stock.value, volume) }) : stock;
 };
 
-function named(run: Run, way: Way, bar: BarOnSale): Result<Stock> {
-  const outcome = assessBar(run, bar);
+function named(run: Run, way: Way, bar: BarOnSale, volume: number): Result<Stock> {
+  const outcome = assessBar(run, bar, openTo(run.part));
   if (!serves(outcome)) return refuse('stock.size', outcome.because);
-  return withCost(run, way, {
-    ...outcome,
-    reasons: [
-      { rule: 'STOCK-SIZE', because: 'Named by the run.' },
-      ...outcome.reasons.filter(({ rule }) => rule === 'AS-DRAWN'),
-    ],
-  });
+  return withCost(
+    run,
+    way,
+    {
+      ...outcome,
+      reasons: [
+        { rule: 'STOCK-SIZE', because: 'Named by the run.' },
+        ...outcome.reasons.filter(({ rule }) => rule === 'AS-DRAWN'),
+      ],
+    },
+    volume,
+  );
 }
 
 /** How many that lost are told: the nearest say most. */
@@ -62,9 +70,11 @@ const TOLD = 3;
  */
 export function planStock(run: Run, way: Way): Result<Stock> {
   const { shop, stock, units } = run;
-  if (stock !== 'choose') return named(run, way, stock);
+  const { volume } = massOf(run.part, 1);
+  if (stock !== 'choose') return named(run, way, stock, volume);
+  const open = openTo(run.part);
   const onSale = barsOnSale(run);
-  const outcomes = onSale.map((bar) => assessBar(run, bar));
+  const outcomes = onSale.map((bar) => assessBar(run, bar, open));
   const bars = outcomes.filter(serves);
   // Of those that will not do, the thickest round bar is the nearest.
   const nearest = outcomes
@@ -86,7 +96,7 @@ export function planStock(run: Run, way: Way): Result<Stock> {
       bars.filter((other) => other.form === bar.form && other.condition === bar.condition && other.size < bar.size)
         .length < TOLD,
   );
-  const divided = near.map((bar) => withCost(run, way, bar));
+  const divided = near.map((bar) => withCost(run, way, bar, volume));
   const priced = divided
     .flatMap((result) => (result.ok ? [result.value] : []))
     .sort((a, b) => a.cost.total.value - b.cost.total.value);

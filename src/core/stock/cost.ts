@@ -1,5 +1,4 @@
 import { figure, term, termOf, type Figure } from '../figure';
-import { massOf } from '../part/mass';
 import type { Run } from '../run';
 import { sectionOf } from './bar';
 import type { BoughtStock } from './stock';
@@ -14,9 +13,9 @@ export interface StockCost {
 /**
  * Cost of a run's stock. The swarf is priced at the rate of the machine and the rate at which its rougher removes metal,
  * v · 1000 · f · ap; it tells two bars apart, and is no promise of time.
+ * @param partVolume mm³ of the finished part
  */
-export function costOf(run: Run, stock: BoughtStock): StockCost {
-  const { shop, part } = run;
+export function costOf({ shop }: Run, stock: BoughtStock, partVolume: number): StockCost {
   const { material, cutting, rates } = shop;
   const bought = figure({
     name: 'cost of the stock',
@@ -26,7 +25,7 @@ export function costOf(run: Run, stock: BoughtStock): StockCost {
     terms: [termOf('m', stock.mass), term('p', 'price of a kilogram', stock.pricePerKilogram, 'money', 'start value')],
   });
   const feed = cutting.feed['turn-rough'] ?? 0;
-  const perPiece = Math.max(0, sectionOf(stock) * stock.each.value - massOf(part, 1).volume);
+  const perPiece = Math.max(0, sectionOf(stock) * stock.each.value - partVolume);
   const minutes = perPiece / (material.speed.carbide * 1000 * feed * material.deepestCut);
   const swarf = figure({
     name: 'turning it to swarf',
