@@ -243,16 +243,20 @@ function surfaceMarks(part: Part, { x, y }: Frame): Mark[] {
       ];
     if (!knurl) return [];
     const teeth = Math.min(24, Math.max(3, Math.round((z1 - z0) / knurl.pitch)));
-    const lean = knurl.pattern === 'diamond' ? (z1 - z0) / teeth : 0;
+    const lean = (z1 - z0) / teeth;
+    // Straight teeth lie along the axis; they show as lines across a strip of the surface.
+    const leans = knurl.pattern === 'diamond' ? [lean, -lean] : [0];
     return Array.from({ length: teeth }, (_, index) => z0 + ((z1 - z0) * (index + 0.5)) / teeth).flatMap((z) =>
-      [1, -1].map((half) =>
-        line(
-          'thread',
-          [
-            { x: x(z - lean / 2), y: y(half * surface) },
-            { x: x(z + lean / 2), y: y(half * surface * 0.72) },
-          ],
-          path,
+      [1, -1].flatMap((half) =>
+        leans.map((by) =>
+          line(
+            'thread',
+            [
+              { x: x(z - by / 2), y: y(half * surface) },
+              { x: x(z + by / 2), y: y(half * surface * 0.78) },
+            ],
+            path,
+          ),
         ),
       ),
     );

@@ -5,29 +5,10 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import type { RunFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
-import { Mark } from '../primitives/Mark';
+import { Brand, Places, TopBar } from '../primitives/TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { PlaceLink } from './PlaceLink';
 import type { SaveState } from './useSaving';
-
-const Bar = styled.header`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 20px;
-  min-height: 56px;
-  padding: 6px 16px;
-  border-bottom: 1px solid var(--line);
-`;
-
-const Brand = styled(Link)`
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  font-weight: 700;
-  font-size: 18px;
-  text-decoration: none;
-`;
 
 const Title = styled.div`
   min-width: 180px;
@@ -39,33 +20,6 @@ const Title = styled.div`
   p {
     color: var(--ink-soft);
     font-size: 13px;
-  }
-`;
-
-const Places = styled.nav`
-  display: flex;
-  gap: 2px;
-  margin: 0 auto;
-  a {
-    display: flex;
-    align-items: center;
-    min-height: 34px;
-    padding: 0 14px;
-    border-radius: var(--round);
-    text-decoration: none;
-  }
-  a:hover {
-    background: var(--hover);
-  }
-  a[aria-current='page'] {
-    box-shadow: inset 0 -3px 0 var(--ink);
-    border-radius: 0;
-    font-weight: 700;
-  }
-  @media (pointer: coarse) {
-    a {
-      min-height: 44px;
-    }
   }
 `;
 
@@ -110,10 +64,8 @@ const dayOf = (due: string | undefined): string => {
 export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
   const { part } = file;
   return (
-    <Bar>
-      <Brand href="/" aria-label="Shingle, to the board">
-        <Mark /> Shingle
-      </Brand>
+    <TopBar>
+      <Brand />
       <Title>
         <h1>{part.name || (id === 'new' ? 'New run' : part.number)}</h1>
         <p>
@@ -156,6 +108,6 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
           Save
         </Button>
       </Doing>
-    </Bar>
+    </TopBar>
   );
 }
