@@ -215,6 +215,8 @@ function useWindowHeight(): number {
 
 const ROUTE_HEAD = 34;
 const TIME = 70;
+/** The line that says what is not planned, closed. */
+const NOTICE = 54;
 
 function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const { selected, pass, select } = useWorkspace();
@@ -256,7 +258,8 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const rowHeight = 20;
   const stopsHeight = stopsRail(planned.pins.length, width).height;
   const routeHeight = ROUTE_HEAD + planned.operations.length * rowHeight + 14;
-  const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - routeHeight - stopsHeight - TIME));
+  const notice = plan.doubts.length > 0 ? NOTICE : 0;
+  const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - notice - routeHeight - stopsHeight - TIME));
   const layout = layoutSheet(planned, width, most, rowHeight);
   const workHeight = layout.work.height;
   const routeTop = workHeight + ROUTE_HEAD;
