@@ -77,8 +77,18 @@ const note = (knex: Knex, item: number, what: RackMove['what'], length: number, 
 async function put(knex: Knex, receipt: Omit<Receipt, 'count'>, cutFrom: number | null): Promise<number> {
   const { material, form, size, bore, condition, length, offcut, batch, place, price } = receipt;
   const [id] = await knex('stock_items').insert({
-    material, form, size, bore, condition, length, offcut, batch, place, price: price ?? null, cut_from: cutFrom,
-  }); // prettier-ignore
+    material,
+    form,
+    size,
+    bore,
+    condition,
+    length,
+    offcut,
+    batch,
+    place,
+    price: price ?? null,
+    cut_from: cutFrom,
+  });
   return Number(id);
 }
 

@@ -113,12 +113,7 @@ function checkBores(part: Part, units: UnitSystem): Problem[] {
       thread &&
       part.holes.find(({ diameter, ...hole }) => {
         const [from, to] = rangeOf({ diameter, ...hole }, part.length);
-        return (
-          from < feature.z1 - CLOSE &&
-          to > feature.z0 + CLOSE &&
-          diameter.nominal > pitchDiameter(thread) &&
-          diameter.nominal < thread.diameter * 1.5
-        );
+        return from < feature.z1 - CLOSE && to > feature.z0 + CLOSE && diameter.nominal > pitchDiameter(thread);
       });
     if (thread && drilled && overlapsAll(feature, drilled, part.length))
       return [

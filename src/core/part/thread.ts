@@ -4,8 +4,19 @@ import type { Thread } from './feature';
 
 /** Coarse pitches by nominal diameter, mm (handbook 15). */
 const COARSE: Record<string, number> = {
-  2: 0.4, 2.5: 0.45, 3: 0.5, 4: 0.7, 5: 0.8, 6: 1, 8: 1.25, 10: 1.5, 12: 1.75, 16: 2, 20: 2.5, 24: 3,
-}; // prettier-ignore
+  2: 0.4,
+  2.5: 0.45,
+  3: 0.5,
+  4: 0.7,
+  5: 0.8,
+  6: 1,
+  8: 1.25,
+  10: 1.5,
+  12: 1.75,
+  16: 2,
+  20: 2.5,
+  24: 3,
+};
 
 /** Unified threads: numbers and fractions with their turns per inch (handbook 15). */
 const UNIFIED =

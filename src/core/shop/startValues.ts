@@ -37,65 +37,56 @@ const HEX_INCH = ['5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '3/4', '7/8', '1'
 const SQUARE = [8, 10, 12, 14, 16, 20, 25, 30, 40];
 
 /** Tubes as sold, outside by bore (ours). */
-const TUBES: [number, number][] = [[20, 10], [25, 15], [30, 20], [35, 22], [40, 28], [50, 36], [60, 45]]; // prettier-ignore
+const TUBES: [number, number][] = [
+  [20, 10],
+  [25, 15],
+  [30, 20],
+  [35, 22],
+  [40, 28],
+  [50, 36],
+  [60, 45],
+];
 
 type Price = number;
 
+const MM = (size: number | string) => `${size} mm`;
+const IN = (size: string) => `${size} in`;
+
+/** Bars of one form and condition as they are sold, by the length that is usual for their units. */
+const list = (
+  form: BarList['form'],
+  condition: BarList['condition'],
+  units: BarList['units'],
+  sizes: string[],
+  price: Price,
+): BarList => ({
+  form,
+  condition,
+  units,
+  sizes,
+  barLength: units === 'mm' ? '3 m' : '12 ft',
+  pricePerKilogram: price * (form === 'round' ? DEARER[condition] : DEARER[form]),
+});
+
 const round = (condition: BarList['condition'], price: Price, from = 0, upTo = Infinity): BarList[] => [
-  {
-    form: 'round',
-    condition,
-    units: 'mm',
-    sizes: METRIC.filter((size) => size >= from && size <= upTo).map((size) => `${size} mm`),
-    barLength: '3 m',
-    pricePerKilogram: price * DEARER[condition],
-  },
-  {
-    form: 'round',
-    condition,
-    units: 'in',
-    sizes: INCH.slice(from >= 16 ? 8 : 0, upTo <= 40 ? 15 : undefined).map((size) => `${size} in`),
-    barLength: '12 ft',
-    pricePerKilogram: price * DEARER[condition],
-  },
+  list('round', condition, 'mm', METRIC.filter((size) => size >= from && size <= upTo).map(MM), price),
+  list('round', condition, 'in', INCH.slice(from >= 16 ? 8 : 0, upTo <= 40 ? 15 : undefined).map(IN), price),
 ];
 
 const profiles = (price: Price): BarList[] => [
-  {
-    form: 'hex',
-    condition: 'drawn',
-    units: 'mm',
-    sizes: HEX.map((size) => `${size} mm`),
-    barLength: '3 m',
-    pricePerKilogram: price * DEARER.hex,
-  },
-  {
-    form: 'hex',
-    condition: 'drawn',
-    units: 'in',
-    sizes: HEX_INCH.map((size) => `${size} in`),
-    barLength: '12 ft',
-    pricePerKilogram: price * DEARER.hex,
-  },
-  {
-    form: 'square',
-    condition: 'drawn',
-    units: 'mm',
-    sizes: SQUARE.map((size) => `${size} mm`),
-    barLength: '3 m',
-    pricePerKilogram: price * DEARER.square,
-  },
+  list('hex', 'drawn', 'mm', HEX.map(MM), price),
+  list('hex', 'drawn', 'in', HEX_INCH.map(IN), price),
+  list('square', 'drawn', 'mm', SQUARE.map(MM), price),
 ];
 
 const tubes = (price: Price): BarList[] => [
-  {
-    form: 'tube',
-    condition: 'drawn',
-    units: 'mm',
-    sizes: TUBES.map(([size, bore]) => `${size} mm × ${bore} mm`),
-    barLength: '3 m',
-    pricePerKilogram: price * DEARER.tube,
-  },
+  list(
+    'tube',
+    'drawn',
+    'mm',
+    TUBES.map(([size, bore]) => `${size} mm × ${bore} mm`),
+    price,
+  ),
 ];
 
 /** What a material is sold as: round bar always, the rest by what is usual (ours). */

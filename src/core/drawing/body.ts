@@ -1,0 +1,117 @@
+import type { Part } from '../part/part';
+import { threadDepth } from '../part/thread';
+import { finishedPart } from '../removal/finishedPart';
+import { radiusAt, type Profile } from '../removal/profile';
+import type { Segment } from '../removal/segment';
+import type { Corner, LineUse, Mark } from './marks';
+import { line, type Frame } from './sheet';
+
+/** The corners of a profile in one half, from its front to its back. */
+function cornersOf({ x, y }: Frame, profile: Profile, half: 1 | -1): Corner[] {
+  return profile.flatMap((segment, index): Corner[] => {
+    const before = profile[index - 1];
+    const jump = !before || Math.abs(before.r1 - segment.r0) > 1e-9 || Math.abs(before.z1 - segment.z0) > 1e-9;
+    const end: Corner = { x: x(segment.z1), y: y(half * segment.r1) };
+    const bulge = bulgeOf(segment, half);
+    return [...(jump ? [{ x: x(segment.z0), y: y(half * segment.r0) }] : []), bulge === 0 ? end : { ...end, bulge }];
+  });
+}
+
+/** Bulge of the way along an arc; z runs to the left on the sheet. */
+function bulgeOf({ arc, z0, z1, r0, r1 }: Segment, half: 1 | -1): number {
+  if (!arc) return 0;
+  const chord = Math.hypot(z1 - z0, r1 - r0);
+  const angle = 2 * Math.asin(Math.min(1, chord / (2 * arc.radius)));
+  return Math.tan(angle / 4) * (arc.hollow ? 1 : -1) * half;
+}
+
+/** A path the other way round: each bulge belongs to the way, not to the corner. */
+const reversed = (corners: Corner[]): Corner[] =>
+  corners
+    .map(({ x, y }, index): Corner => {
+      const next = corners[index + 1]?.bulge;
+      return next === undefined ? { x, y } : { x, y, bulge: -next };
+    })
+    .reverse();
+
+/** The metal and its edges. */
+export function bodyMarks(part: Part, frame: Frame): Mark[] {
+  const { outside, bore } = finishedPart(part);
+  const open = bore.filter(({ r0, r1 }) => r0 + r1 > 1e-9);
+  const { x, y } = frame;
+  const halves = ([1, -1] as const).flatMap((half): Mark[] => [
+    { kind: 'metal', corners: [...cornersOf(frame, outside, half), ...reversed(cornersOf(frame, bore, half))] },
+    line('outline', cornersOf(frame, outside, half)),
+    ...(open.length > 0 ? [line('outline', cornersOf(frame, open, half))] : []),
+  ]);
+  // Every place where the outside changes shows as an edge right across; bores only where they change.
+  const across = (z: number, r: number, use: LineUse) =>
+    line(use, [
+      { x: x(z), y: y(r) },
+      { x: x(z), y: y(-r) },
+    ]);
+  const ends = [0, part.length].map((z) => across(z, radiusAt(outside, z), 'outline'));
+  const edges = outside
+    .slice(1)
+    .map(({ z0 }, index) => across(z0, Math.max(outside[index]?.r1 ?? 0, outside[index + 1]?.r0 ?? 0), 'edge'));
+  const steps = open.flatMap(({ z0, z1, r0, r1 }) => [across(z0, r0, 'edge'), across(z1, r1, 'edge')]);
+  return [...halves, ...edges, ...steps, ...ends];
+}
+
+/** Threads as drawings show them: a thin line at the root; knurls and flats as crossed fields. */
+export function surfaceMarks(part: Part, { x, y }: Frame): Mark[] {
+  const { outside } = finishedPart(part);
+  return part.features.flatMap(({ thread, bore, knurl, flats, z0, z1, path }): Mark[] => {
+    const both = (r: number, use: LineUse) =>
+      [1, -1].map((half) =>
+        line(
+          use,
+          [
+            { x: x(z0), y: y(half * r) },
+            { x: x(z1), y: y(half * r) },
+          ],
+          path,
+        ),
+      );
+    if (thread) return both(bore ? thread.diameter / 2 : thread.diameter / 2 - threadDepth(thread), 'thread');
+    const surface = radiusAt(outside, (z0 + z1) / 2);
+    if (flats)
+      return [
+        line(
+          'thread',
+          [
+            { x: x(z0), y: y(surface) },
+            { x: x(z1), y: y(-surface) },
+          ],
+          path,
+        ),
+        line(
+          'thread',
+          [
+            { x: x(z0), y: y(-surface) },
+            { x: x(z1), y: y(surface) },
+          ],
+          path,
+        ),
+      ];
+    if (!knurl) return [];
+    const teeth = Math.min(24, Math.max(3, Math.round((z1 - z0) / knurl.pitch)));
+    const lean = (z1 - z0) / teeth;
+    // Straight teeth lie along the axis; they show as lines across a strip of the surface.
+    const leans = knurl.pattern === 'diamond' ? [lean, -lean] : [0];
+    return Array.from({ length: teeth }, (_, index) => z0 + ((z1 - z0) * (index + 0.5)) / teeth).flatMap((z) =>
+      [1, -1].flatMap((half) =>
+        leans.map((by) =>
+          line(
+            'thread',
+            [
+              { x: x(z - by / 2), y: y(half * surface) },
+              { x: x(z + by / 2), y: y(half * surface * 0.78) },
+            ],
+            path,
+          ),
+        ),
+      ),
+    );
+  });
+}
