@@ -111,11 +111,10 @@ function checkBores(part: Part, units: UnitSystem): Problem[] {
     const { thread } = feature;
     const drilled =
       thread &&
-      part.holes.find(({ diameter, ...hole }) => {
-        const [from, to] = rangeOf({ diameter, ...hole }, part.length);
-        return from < feature.z1 - CLOSE && to > feature.z0 + CLOSE && diameter.nominal > pitchDiameter(thread);
-      });
-    if (thread && drilled && overlapsAll(feature, drilled, part.length))
+      part.holes.find(
+        (hole) => hole.diameter.nominal > pitchDiameter(thread) && overlapsAll(feature, hole, part.length),
+      );
+    if (thread && drilled)
       return [
         {
           path: `${feature.path}.designation`,

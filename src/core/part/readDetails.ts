@@ -2,7 +2,6 @@ import type { DetailFile, StepFile } from '../formats/runFile';
 import { andThen, collect, good, refuse, type Problem, type Result } from '../result';
 import { formatNominal } from '../units/length';
 import { detailKinds } from './details';
-import { USUAL_ANGLE } from './details/chamfer';
 import type { Feature, Surroundings } from './feature';
 import { readFields } from './fields';
 import type { Chamfer, Step } from './part';
@@ -10,7 +9,7 @@ import type { Outside } from './readOutside';
 
 const CLOSE = 0.001;
 
-/** Reads a detail of the run file; what is wrong with it stands at `path`, or where `placed` says its fields stand. */
+/** Reads a detail of the run file. */
 function readDetail(entry: DetailFile, path: string, around: Surroundings): Result<Feature> {
   const kind = detailKinds.find((own) => own.kind === entry.kind);
   if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not a detail`);
@@ -31,10 +30,11 @@ function readOwnChamfers({ chamfers = {} }: StepFile, step: Step, around: Surrou
 }
 
 /** The step whose outer corner a chamfer is on, when it is one of those that a chamfer tool does as things are. */
-function plainCorner(chamfer: Feature, angle: number, outside: Outside): Chamfer | undefined {
+function plainCorner(chamfer: Feature, outside: Outside): Chamfer | undefined {
   const size = chamfer.z1 - chamfer.z0;
   const cut = chamfer.outside?.[0];
-  if (angle !== USUAL_ANGLE || !cut) return undefined;
+  // The tool has 45°: as far along the axis as in radius.
+  if (!cut || Math.abs(Math.abs(cut.r1 - cut.r0) - size) > 1e-9) return undefined;
   const end = cut.r0 < cut.r1 ? 'front' : 'back';
   const z = end === 'front' ? chamfer.z0 : chamfer.z1;
   const index = outside.steps.findIndex(({ zFrom, zTo }) => Math.abs((end === 'front' ? zFrom : zTo) - z) < CLOSE);
@@ -70,22 +70,15 @@ export function readDetails(
   outside: Outside,
   around: Surroundings,
 ): Result<{ chamfers: Chamfer[]; features: Feature[] }> {
-  const angles = new Map<string, number>();
   const read = collect([
-    ...details.map((entry, index) => {
-      const path = `part.details[${index}]`;
-      if (entry.angle !== undefined && String(entry.angle).trim() !== '')
-        angles.set(path, Number.parseFloat(String(entry.angle)));
-      return readDetail(entry, path, around);
-    }),
+    ...details.map((entry, index) => readDetail(entry, `part.details[${index}]`, around)),
     ...outside.steps.flatMap((step, index) => readOwnChamfers(entries[index] ?? { shape: 'cylinder' }, step, around)),
   ]);
   if (!read.ok) return read;
   const chamfers: Chamfer[] = [];
   const features: Feature[] = [];
   for (const feature of read.value) {
-    const plain =
-      feature.kind === 'chamfer' ? plainCorner(feature, angles.get(feature.path) ?? USUAL_ANGLE, outside) : undefined;
+    const plain = feature.kind === 'chamfer' ? plainCorner(feature, outside) : undefined;
     if (plain) chamfers.push(plain);
     else features.push(feature);
   }

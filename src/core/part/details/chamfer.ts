@@ -7,7 +7,7 @@ import { AT, CLOSE } from './at';
 import { cornerAt, wrongSide } from './corner';
 
 /** The plain chamfer of most drawings. */
-export const USUAL_ANGLE = 45;
+const USUAL_ANGLE = 45;
 
 /** The cut of a chamfer: `along` z, `down` in radius, from the corner at z. */
 export const chamferCut = (
