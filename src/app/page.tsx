@@ -8,7 +8,7 @@ import { Board, type BoardRun } from '@/ui/board/Board';
 
 export const dynamic = 'force-dynamic';
 
-function boardRun({ id, file, savedAt }: SavedRun, shop: Shop): BoardRun {
+function boardRun({ id, file, savedAt, newerPart }: SavedRun, shop: Shop): BoardRun {
   const plan = planFile(file, shop);
   const { part, units } = file;
   const size = (mm: number) => `${formatNominal(mm, units)} ${units}`;
@@ -21,6 +21,7 @@ function boardRun({ id, file, savedAt }: SavedRun, shop: Shop): BoardRun {
     quantity: String(file.quantity),
     units,
     due: file.due,
+    newerPart: newerPart?.revision,
     savedAt,
     figures: plan.ok
       ? {

@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
 import { checkShape } from '@/core/formats/problems';
-import type { PartFile, RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/formats/runFile';
 import { runFileSchema } from '@/core/formats/schemas';
 import { database, inTransaction } from './database';
+import { keepPart } from './partRepository';
 
 /** A run as it is kept: its document, and which revision that is. */
 export interface SavedRun {
@@ -10,6 +11,8 @@ export interface SavedRun {
   revision: number;
   savedAt: string;
   file: RunFile;
+  /** The newest kept revision of its part, when that is another one than the run was planned with. */
+  newerPart?: { revision: string; savedAt: string };
 }
 
 /** How a save ended. A conflict brings what the other one saved. */
@@ -22,6 +25,10 @@ interface RunRow {
   saved_at: Date;
   document: string;
   part: string;
+  part_id: number;
+  part_revision: number;
+  part_letter: string | null;
+  part_saved_at: Date;
 }
 
 /** What went wrong with a row that does not read back; the one kind of damage that is not the user's to mend. */
@@ -38,10 +45,17 @@ function documentOf(row: RunRow): unknown {
   }
 }
 
-function read(row: RunRow): SavedRun {
+function read(row: RunRow, rows: RunRow[]): SavedRun {
   const file = checkShape(runFileSchema, documentOf(row));
   if (!file.ok) throw damage(row, file.problems.map(({ path, message }) => `${path} ${message}`).join('; '));
-  return { id: row.id, revision: row.revision, savedAt: row.saved_at.toISOString(), file: file.value };
+  const newerPart = newerPartOf(row, rows);
+  return {
+    id: row.id,
+    revision: row.revision,
+    savedAt: row.saved_at.toISOString(),
+    file: file.value,
+    ...(newerPart ? { newerPart } : {}),
+  };
 }
 
 /** The newest revision of every run, or of one. */
@@ -53,15 +67,38 @@ const newest = (knex: Knex) =>
         .select(knex.raw('1'))
         .whereRaw('later.run_id = r.run_id and later.revision > r.revision'),
     )
-    .select<RunRow[]>('r.run_id as id', 'r.revision', 'r.saved_at', 'r.document', 'p.document as part');
+    .select<RunRow[]>(
+      'r.run_id as id',
+      'r.revision',
+      'r.saved_at',
+      'r.document',
+      'p.document as part',
+      'p.part_id',
+      'p.revision as part_revision',
+      // Nothing when the document is damaged, which must not hide the other runs of the part.
+      knex.raw(`json_value(p.document, '$.revision') as part_letter`),
+      'p.saved_at as part_saved_at',
+    );
+
+/**
+ * The newest revision of a run's part that any run is planned with, when the run itself is planned with an earlier one.
+ * One that was tried and taken back is no revision to go by.
+ */
+function newerPartOf(row: RunRow, rows: RunRow[]): SavedRun['newerPart'] {
+  const newer = rows
+    .filter(({ part_id, part_revision }) => part_id === row.part_id && part_revision > row.part_revision)
+    .sort((a, b) => b.part_revision - a.part_revision)[0];
+  return newer && { revision: newer.part_letter ?? '', savedAt: newer.part_saved_at.toISOString() };
+}
 
 /** Every run, the newest first, and in words those whose rows do not read back: one of them must not hide the others. */
 export async function listRuns(): Promise<{ runs: SavedRun[]; damaged: string[] }> {
   const runs: SavedRun[] = [];
   const damaged: string[] = [];
-  for (const row of await newest(database()).orderBy('r.run_id', 'desc'))
+  const rows = await newest(database()).orderBy('r.run_id', 'desc');
+  for (const row of rows)
     try {
-      runs.push(read(row));
+      runs.push(read(row, rows));
     } catch (error) {
       if (!(error instanceof DamagedRow)) throw error;
       damaged.push(error.message);
@@ -72,33 +109,13 @@ export async function listRuns(): Promise<{ runs: SavedRun[]; damaged: string[] 
 /** One run, or undefined. */
 export async function findRun(id: number, knex: Knex = database()): Promise<SavedRun | undefined> {
   const row = (await newest(knex).where('r.run_id', id))[0];
-  return row && read(row);
-}
-
-/** Appends a revision of a part when it differs from the newest one; returns the row that holds it. */
-async function keepPart(part: PartFile, at: Date, knex: Knex): Promise<number> {
-  // Written even when it is there, so that the row is locked for what follows.
-  await knex('parts').insert({ number: part.number }).onConflict('number').merge(['number']);
-  const { id } = await knex('parts').where({ number: part.number }).first<{ id: number }>('id');
-  const last = await knex('part_revisions')
-    .where({ part_id: id })
-    .orderBy('revision', 'desc')
-    .first<{ id: number; revision: number; document: string } | undefined>();
-  const document = JSON.stringify(part);
-  if (last?.document === document) return last.id;
-  const [row] = await knex('part_revisions').insert({
-    part_id: id,
-    revision: (last?.revision ?? 0) + 1,
-    document,
-    saved_at: at,
-  });
-  return Number(row);
+  return row && read(row, await newest(knex).where('p.part_id', row.part_id));
 }
 
 async function append(id: number, revision: number, file: RunFile, knex: Knex): Promise<SavedRun> {
   const { part, ...rest } = file;
   const at = new Date();
-  const partRevision = await keepPart(part, at, knex);
+  const partRevision = await keepPart(part, file.units, at, knex);
   await knex('run_revisions').insert({
     run_id: id,
     revision,

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { answer, type Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
+import { compareRuns, type Comparison } from '@/core/revisions/compareRuns';
 import type { Shop } from '@/core/shop/shop';
 
 /** The planner off the page's own thread: the same pipeline as everywhere. The shop is told once, not with every edit. */
@@ -14,6 +15,10 @@ class Planner {
 
   answer(file: RunFile): Answer | undefined {
     return this.shop && answer(file, this.shop);
+  }
+
+  compare(before: RunFile, after: RunFile): Comparison | undefined {
+    return this.shop && compareRuns(before, after, this.shop);
   }
 
   export(file: RunFile): RunFile {

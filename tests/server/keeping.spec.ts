@@ -3,6 +3,7 @@ import { emptyRun, type RunFile } from '../../src/core/formats/runFile';
 import { startValues } from '../../src/core/shop/startValues';
 import { closeDatabase, database } from '../../src/server/database';
 import { migrationSource } from '../../src/server/migrations';
+import { revisionsOf } from '../../src/server/partRepository';
 import { createRun, DamagedRow, findRun, listRuns, saveRun } from '../../src/server/runRepository';
 import { currentShop, seedShop } from '../../src/server/shopRepository';
 
@@ -69,6 +70,39 @@ test('a part gets a revision when it changes, and only then; another run keeps t
   expect((await findRun(other.id))?.file.part.name).toBe('');
 });
 
+test('revisions of a part: the newest first, with the runs that are planned with each', async () => {
+  const number = unique('S-REV');
+  const at = (revision: string, length: string) => {
+    const file = runOf(number);
+    return {
+      ...file,
+      part: { ...file.part, revision, outside: [{ shape: 'cylinder' as const, diameter: '8', length }] },
+    };
+  };
+  const kept = await createRun(at('A', '18'));
+  expect((await findRun(kept.id))?.newerPart).toBeUndefined();
+  const later = await createRun(at('B', '19.5'));
+  const revisions = await revisionsOf(number);
+  expect(revisions.map(({ count, part, runs }) => [count, part.revision, runs])).toEqual([
+    [2, 'B', [later.id]],
+    [1, 'A', [kept.id]],
+  ]);
+  expect((await findRun(kept.id))?.newerPart?.revision).toBe('B');
+  // Saved again, it still keeps its own, and no revision is added.
+  await saveRun(kept.id, 1, { ...at('A', '18'), quantity: '55' });
+  expect((await findRun(kept.id))?.file.part.revision).toBe('A');
+  expect(await revisionsOf(number)).toHaveLength(2);
+  await saveRun(kept.id, 2, at('B', '19.5'));
+  expect((await findRun(kept.id))?.newerPart).toBeUndefined();
+});
+
+test('the same figures in inches are another part than in millimetres', async () => {
+  const number = unique('S-UNITS');
+  await createRun(runOf(number));
+  await createRun(runOf(number, { units: 'in' }));
+  expect((await revisionsOf(number)).map(({ units }) => units)).toEqual(['in', 'mm']);
+});
+
 test('a save from an older revision brings the newer one, and changes nothing', async () => {
   const { id } = await createRun(runOf('S-OLD'));
   await saveRun(id, 1, runOf('S-OLD', { quantity: '20' }));
@@ -131,7 +165,7 @@ test('every migration is applied, and again is nothing to do', async () => {
   const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
   expect(applied).toEqual([]);
   expect(await database().migrate.list({ migrationSource })).toEqual([
-    [expect.objectContaining({ name: '001-parts-runs-shop' }), expect.objectContaining({ name: '002-rack' })],
+    ['001-parts-runs-shop', '002-rack', '003-part-units'].map((name) => expect.objectContaining({ name })),
     [],
   ]);
 });

@@ -17,22 +17,24 @@ export const scaleName = (scale: number): string =>
 /**
  * A dimensioned section of a part: both halves, its front at the right, as the operator sees it. Diameters and notes
  * stand above with leaders, those of the bore below, lengths in rows under it; nothing overlaps.
+ * @param beside another part that must find room on the same sheet, front on front
  */
-export function drawPart(part: Part, units: UnitSystem, sheet: Sheet): Drawing {
+export function drawPart(part: Part, units: UnitSystem, sheet: Sheet, beside?: Part): Drawing {
   const { width, height, textHeight: h } = sheet;
   const { above, below, lengths } = written(part, units);
   const [top, middle] = [labelRoom(above, sheet), labelRoom(below, sheet)];
-  const largest = largestDiameter(part);
+  const largest = Math.max(largestDiameter(part), beside ? largestDiameter(beside) : 0);
+  const longest = Math.max(part.length, beside?.length ?? 0);
   const side = h * 3.6;
   const roomFor = (scale: number) => top + middle + lengthRows(lengths, scale, h) * h * 1.45 + h * 2;
-  const fits = (scale: number) => part.length * scale <= width - 2 * side && largest * scale <= height - roomFor(scale);
+  const fits = (scale: number) => longest * scale <= width - 2 * side && largest * scale <= height - roomFor(scale);
   const free = (() => {
-    let scale = (width - 2 * side) / part.length;
+    let scale = (width - 2 * side) / longest;
     while (scale > 1e-3 && !fits(scale)) scale *= 0.97;
     return scale;
   })();
   const scale = sheet.scales ? (sheet.scales.find(fits) ?? sheet.scales.at(-1) ?? free) : free;
-  const right = width / 2 + (part.length * scale) / 2;
+  const right = width / 2 + (longest * scale) / 2;
   const spare = Math.max(0, height - roomFor(scale) - largest * scale);
   const axis = top + h + spare / 2 + (largest * scale) / 2;
   const frame: Frame = { x: (z) => right - z * scale, y: (r) => axis - r * scale };
@@ -57,12 +59,13 @@ export function drawPart(part: Part, units: UnitSystem, sheet: Sheet): Drawing {
     height,
     textHeight: h,
     scale,
+    origin: { x: right, y: axis },
     marks: [
       ...bodyMarks(part, frame),
       ...surfaceMarks(part, frame),
       ...critical,
       line('axis', [
-        { x: frame.x(part.length) - h, y: axis },
+        { x: frame.x(longest) - h, y: axis },
         { x: right + h, y: axis },
       ]),
       ...labelMarks(above, frame, sheet, { edge: over, up: true }),

@@ -29,6 +29,8 @@ export interface Drawing {
   height: number;
   textHeight: number;
   scale: number;
+  /** Where the front face meets the axis. */
+  origin: Corner;
   marks: Mark[];
   /** Shoulders that can be dragged: x of each, and the step before it. */
   shoulders: { x: number; top: number; bottom: number; step: number }[];

@@ -1,8 +1,5 @@
-import { boreKinds } from '../part/bores';
-import { detailKinds } from '../part/details';
+import { ENTRY_KINDS, KIND_KEY, type EntryListName } from '../part/entryKinds';
 import type { Field } from '../part/fields';
-import { DRILLED } from '../part/readHoles';
-import { stepShapes } from '../part/shapes';
 import { sizeText, type SizeEntry } from '../part/size';
 import { bad, good, type Problem, type Result } from '../result';
 import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
@@ -23,7 +20,7 @@ type Entry = Record<string, unknown>;
 interface Word {
   word: string;
   key: 'shape' | 'kind';
-  into: 'outside' | 'details' | 'bores';
+  into: EntryListName;
   fields: readonly Field[];
 }
 
@@ -35,14 +32,10 @@ const STEP_FIELDS: readonly Field[] = [
   { key: 'name', label: 'Name', takes: 'text' },
 ];
 
-const steps: Word[] = stepShapes.map(({ shape, fields }) => ({ word: shape, key: 'shape', into: 'outside', fields }));
-const details: Word[] = detailKinds.map(({ kind, fields }) => ({ word: kind, key: 'kind', into: 'details', fields }));
-const bores: Word[] = [{ kind: 'drill', fields: DRILLED }, ...boreKinds].map(({ kind, fields }) => ({
-  word: kind,
-  key: 'shape',
-  into: 'bores',
-  fields,
-}));
+const wordsOf = (into: EntryListName): Word[] =>
+  ENTRY_KINDS[into].map(({ name, fields }) => ({ word: name, key: KIND_KEY[into], into, fields }));
+
+const [steps, details, bores] = [wordsOf('outside'), wordsOf('details'), wordsOf('bores')];
 
 /** What a line is: its first word says; where a word may be outside or in the bore, `front` or `back` makes it a bore. */
 function wordOf(line: string): { word: Word; rest: string } | { unknown: string } {

@@ -2,11 +2,8 @@ import Joi from 'joi';
 import type { Machine, Shop } from '../shop/shop';
 import { startValues } from '../shop/startValues';
 import type { Field } from '../part/fields';
-import { boreKinds } from '../part/bores';
-import { detailKinds } from '../part/details';
-import { DRILLED } from '../part/readHoles';
-import { stepShapes } from '../part/shapes';
-import type { RunFile } from './runFile';
+import { ENTRY_KINDS, KIND_KEY, type EntryListName } from '../part/entryKinds';
+import type { PartFile, RunFile } from './runFile';
 
 /** One schema per shape; the published JSON Schemas are made from these (`npm run schemas`). */
 
@@ -93,11 +90,8 @@ const entryOf = ({ takes, needed }: Field): Joi.Schema => {
  * One of several kinds of entry, each with the fields that it knows: every field of every kind, allowed where the kind
  * has it. One flat object says where an entry is wrong; a choice between objects would only say that none fits.
  */
-const oneOf = (
-  key: string,
-  kinds: { name: string; fields: readonly Field[] }[],
-  common: Record<string, Joi.Schema>,
-) => {
+const oneOf = (list: EntryListName, common: Record<string, Joi.Schema> = {}) => {
+  const [key, kinds] = [KIND_KEY[list], ENTRY_KINDS[list]];
   const all = new Map<string, Joi.Schema>();
   for (const field of kinds.flatMap(({ fields }) => fields))
     if (!all.has(field.key)) {
@@ -123,28 +117,29 @@ const fieldIn = (key: string, name: string, having: { name: string; fields: read
     })),
   });
 
-const step = oneOf(
-  'shape',
-  stepShapes.map(({ shape, fields }) => ({ name: shape, fields })),
-  {
-    name: text(60),
-    roughness: Joi.alternatives(positive(), text(20)),
-    chamfers: Joi.object({ front: length(), back: length() }),
-    critical: Joi.boolean().strict(),
-  },
-);
+const step = oneOf('outside', {
+  name: text(60),
+  roughness: Joi.alternatives(positive(), text(20)),
+  chamfers: Joi.object({ front: length(), back: length() }),
+  critical: Joi.boolean().strict(),
+});
 
-const detail = oneOf(
-  'kind',
-  detailKinds.map(({ kind, fields }) => ({ name: kind, fields })),
-  {},
-);
+const part = Joi.object<PartFile>({
+  number: text(60).required(),
+  name: text(120),
+  revision: text(20),
+  material: text(60).required(),
+  generalTolerance: Joi.string().valid('fine', 'medium'),
+  outside: Joi.array().items(step).max(200).required(),
+  details: Joi.array().items(oneOf('details')).max(400),
+  bores: Joi.array().items(oneOf('bores')).max(50),
+  runout: Joi.array()
+    .items(Joi.object({ of: text(60).required(), to: text(60).required(), limit: length().required() }))
+    .max(50),
+});
 
-const bore = oneOf(
-  'shape',
-  [{ name: 'drill', fields: DRILLED }, ...boreKinds.map(({ kind, fields }) => ({ name: kind, fields }))],
-  {},
-);
+/** A part by itself, as a revision keeps it. */
+export const partSchema = part.required();
 
 export const runFileSchema = Joi.object<RunFile>({
   format: Joi.string()
@@ -152,19 +147,7 @@ export const runFileSchema = Joi.object<RunFile>({
     .required()
     .messages({ 'any.only': '“{#value}” is not a run file that can be read; it must be shingle-run/1' }),
   units: Joi.string().valid('mm', 'in').default('mm'),
-  part: Joi.object({
-    number: text(60).required(),
-    name: text(120),
-    revision: text(20),
-    material: text(60).required(),
-    generalTolerance: Joi.string().valid('fine', 'medium'),
-    outside: Joi.array().items(step).max(200).required(),
-    details: Joi.array().items(detail).max(400),
-    bores: Joi.array().items(bore).max(50),
-    runout: Joi.array()
-      .items(Joi.object({ of: text(60).required(), to: text(60).required(), limit: length().required() }))
-      .max(50),
-  }).required(),
+  part: partSchema,
   quantity: Joi.alternatives(number(), text(20)).required(),
   spares: Joi.alternatives(number(), text(20)),
   due: Joi.string()

@@ -1,9 +1,6 @@
-import { boreKinds } from '../part/bores';
-import { detailKinds } from '../part/details';
+import { kindOfEntry } from '../part/entryKinds';
 import type { Field } from '../part/fields';
 import { readPart } from '../part/readPart';
-import { DRILLED } from '../part/readHoles';
-import { stepShapes } from '../part/shapes';
 import { sizeObject, type SizeEntry } from '../part/size';
 import { chamfersAtPlaces } from './chamfers';
 import type { RunFile } from './runFile';
@@ -32,24 +29,9 @@ export function exportedRun(file: RunFile): RunFile {
     ...file,
     part: {
       ...placed,
-      outside: outside.map((step) => written(step, stepShapes.find(({ shape }) => shape === step.shape)?.fields)),
-      ...(details
-        ? {
-            details: details.map((detail) =>
-              written(detail, detailKinds.find(({ kind }) => kind === detail.kind)?.fields),
-            ),
-          }
-        : {}),
-      ...(bores
-        ? {
-            bores: bores.map((bore) =>
-              written(
-                bore,
-                bore.shape === 'drill' ? DRILLED : boreKinds.find(({ kind }) => kind === bore.shape)?.fields,
-              ),
-            ),
-          }
-        : {}),
+      outside: outside.map((step) => written(step, kindOfEntry('outside', step)?.fields)),
+      ...(details ? { details: details.map((detail) => written(detail, kindOfEntry('details', detail)?.fields)) } : {}),
+      ...(bores ? { bores: bores.map((bore) => written(bore, kindOfEntry('bores', bore)?.fields)) } : {}),
     },
   };
 }

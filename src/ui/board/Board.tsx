@@ -7,6 +7,7 @@ import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Problem } from '@/core/result';
 import { sayMinutes } from '@/core/units/show';
+import { Empty } from '../primitives/Card';
 import { Button, ButtonLink } from '../primitives/Button';
 import { Mark } from '../primitives/Mark';
 import { Notice } from '../primitives/Notice';
@@ -25,6 +26,8 @@ export interface BoardRun {
   quantity: string;
   units: string;
   due: string | undefined;
+  /** The letter that the drawing went on to, when the run keeps an earlier one. */
+  newerPart: string | undefined;
   savedAt: string;
   figures:
     | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
@@ -92,6 +95,11 @@ const Row = styled.li`
     color: var(--ink-soft);
     font-size: 13px;
   }
+  em {
+    color: var(--ink);
+    font-style: normal;
+    font-weight: 600;
+  }
   .figure {
     font-family: var(--mono);
   }
@@ -120,17 +128,6 @@ const Row = styled.li`
     .off {
       text-align: left;
     }
-  }
-`;
-
-const Empty = styled.div`
-  padding: 60px 20px;
-  border: 1px dashed var(--ink-soft);
-  border-radius: 10px;
-  text-align: center;
-  p {
-    margin: 8px 0 20px;
-    color: var(--ink-soft);
   }
 `;
 
@@ -225,6 +222,7 @@ export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: str
                       {run.number}
                       {run.revision && ` · rev ${run.revision}`}
                       {run.units === 'in' && ' · inch'}
+                      {run.newerPart !== undefined && <em> · drawing now at rev {run.newerPart || '—'}</em>}
                     </small>
                   </span>
                   <span>

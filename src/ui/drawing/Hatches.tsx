@@ -9,6 +9,10 @@ export function Hatches() {
       <pattern id="hatch-stock" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <line x1="0" y1="0" x2="0" y2="7" stroke="var(--brass)" strokeWidth="1.1" />
       </pattern>
+      <pattern id="hatch-came" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line x1="0" y1="0" x2="0" y2="6" stroke="var(--blue)" strokeWidth="1.2" />
+        <line x1="0" y1="0" x2="6" y2="0" stroke="var(--blue)" strokeWidth="1.2" />
+      </pattern>
       <pattern id="hatch-hand" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
         <line x1="0" y1="0" x2="0" y2="6" stroke="var(--ink-soft)" strokeWidth="1" opacity="0.6" />
       </pattern>

@@ -2,6 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { linesOf } from '@/core/formats/lines';
+import { partInUnits } from '@/core/formats/partInUnits';
 import type { DxfPart } from '@/core/formats/readDxf';
 import type { Result } from '@/core/result';
 import type { UnitSystem } from '@/core/units/length';
@@ -26,14 +27,6 @@ const Found = styled.pre`
   border-radius: var(--round);
   font-family: var(--mono);
 `;
-
-/** Lengths of a drawing are millimetres; in a run in inches they are written with their unit. */
-const inRun = <E extends object>(entry: E, units: UnitSystem): E =>
-  units === 'mm'
-    ? entry
-    : (Object.fromEntries(
-        Object.entries(entry).map(([key, value]) => [key, typeof value === 'number' ? `${value} mm` : value]),
-      ) as E);
 
 /** Brings half a profile in from a DXF drawing: what was found, what was done, and what is asked before it is taken. */
 export function DxfButton() {
@@ -80,12 +73,9 @@ function DxfWindow({ name, text, onClose }: { name: string; text: string; onClos
   }, [text, units, axis]);
   const use = () => {
     if (!read?.ok) return;
-    const { outside, details, bores } = read.value;
-    edit(undefined, ({ part }) => {
-      part.outside = outside.map((step) => inRun(step, file.units));
-      part.details = details.map((detail) => inRun(detail, file.units));
-      part.bores = bores.map((bore) => inRun(bore, file.units));
-    });
+    // Lengths of a drawing are millimetres.
+    const { outside, details, bores } = partInUnits(read.value, 'mm', file.units);
+    edit(undefined, ({ part }) => void Object.assign(part, { outside, details, bores }));
     onClose();
   };
   return (

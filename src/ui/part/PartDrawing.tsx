@@ -2,11 +2,11 @@
 import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { drawPart } from '@/core/drawing/drawPart';
-import type { Drawing, Mark } from '@/core/drawing/marks';
-import { LINES, pathData } from '@/core/drawing/svg';
+import type { Drawing } from '@/core/drawing/marks';
 import type { Part } from '@/core/part/part';
 import { formatNominal, type UnitSystem } from '@/core/units/length';
 import { useSize } from '../primitives/useSize';
+import { Drawn } from './Drawn';
 
 const Room = styled.div`
   position: relative;
@@ -117,7 +117,12 @@ function Section({
       aria-label={`Section of the part, ${formatNominal(part.length, units)} ${units} long: ${marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])).join(', ')}`}
     >
       {marks.map((mark, index) => (
-        <Drawn key={index} mark={mark} h={drawing.textHeight} marked={marked} />
+        <Drawn
+          key={index}
+          mark={mark}
+          h={drawing.textHeight}
+          chosen={marked !== undefined && 'of' in mark && mark.of === marked}
+        />
       ))}
       {onMove &&
         shoulders.map((shoulder) => (
@@ -135,39 +140,6 @@ function Section({
         </g>
       )}
     </svg>
-  );
-}
-
-const STROKES: Partial<Record<string, string>> = { outline: 'var(--ink)', critical: 'var(--ink)', edge: 'var(--ink)' };
-
-function Drawn({ mark, h, marked }: { mark: Mark; h: number; marked: string | undefined }) {
-  if (mark.kind === 'metal') return <path d={pathData(mark.corners, true)} fill="var(--metal)" />;
-  const chosen = marked !== undefined && mark.of === marked;
-  if (mark.kind === 'line') {
-    const { width, dash } = LINES[mark.use];
-    return (
-      <path
-        d={pathData(mark.corners)}
-        fill="none"
-        stroke={chosen ? 'var(--blue)' : (STROKES[mark.use] ?? 'var(--ink-soft)')}
-        strokeWidth={Math.max(0.7, width * h) * (chosen ? 1.6 : 1)}
-        strokeLinejoin="round"
-        {...(dash ? { strokeDasharray: dash.map((part) => part * h).join(' ') } : {})}
-      />
-    );
-  }
-  return (
-    <text
-      x={mark.x}
-      y={mark.y}
-      textAnchor={mark.anchor}
-      style={{
-        ...(chosen ? { fill: 'var(--blue)', fontWeight: 700 } : {}),
-        ...(mark.critical ? { fontWeight: 700, textDecoration: 'underline' } : {}),
-      }}
-    >
-      {mark.text}
-    </text>
   );
 }
 

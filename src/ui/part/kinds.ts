@@ -1,23 +1,9 @@
 import type { DetailFile, HoleFile, StepFile } from '@/core/formats/runFile';
-import { boreKinds } from '@/core/part/bores';
-import { detailKinds } from '@/core/part/details';
-import type { Field } from '@/core/part/fields';
-import { DRILLED } from '@/core/part/readHoles';
-import { stepShapes } from '@/core/part/shapes';
+import { ENTRY_KINDS, type EntryKind as Kind } from '@/core/part/entryKinds';
 
-/** A kind of entry as the page offers it. */
-export interface Kind {
-  name: string;
-  label: string;
-  fields: readonly Field[];
-}
+export type { Kind };
 
-export const SHAPES: readonly Kind[] = stepShapes.map(({ shape, label, fields }) => ({ name: shape, label, fields }));
-export const DETAILS: readonly Kind[] = detailKinds.map(({ kind, label, fields }) => ({ name: kind, label, fields }));
-export const HOLES: readonly Kind[] = [
-  { name: 'drill', label: 'Drilled hole', fields: DRILLED },
-  ...boreKinds.map(({ kind, label, fields }) => ({ name: kind, label, fields })),
-];
+export const { outside: SHAPES, details: DETAILS, bores: HOLES } = ENTRY_KINDS;
 
 export const kindOf = (kinds: readonly Kind[], name: string): Kind =>
   kinds.find((own) => own.name === name) ?? (kinds[0] as Kind);

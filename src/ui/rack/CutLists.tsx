@@ -9,6 +9,7 @@ import { cutListsOf, type SawNeed, type SectionCuts } from '@/core/saw/fromRack'
 import type { SawProgress } from '@/core/saw/solveCuts';
 import { nameOfBar } from '@/core/stock/nameOfBar';
 import type { SawApi } from '@/workers/saw.worker';
+import { Empty } from '../primitives/Card';
 import { Button } from '../primitives/Button';
 import { RackBar } from './RackBar';
 import { SawSheet } from './SawSheet';
@@ -64,14 +65,6 @@ const Choose = styled.section`
     color: var(--ink-soft);
     font-size: 13px;
   }
-`;
-
-const Empty = styled.p`
-  padding: 40px 20px;
-  border: 1px dashed var(--ink-soft);
-  border-radius: 10px;
-  color: var(--ink-soft);
-  text-align: center;
 `;
 
 type Need = SawNeed & { name: string; way: 'from-bar' | 'sawn-blanks' };

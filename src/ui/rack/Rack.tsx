@@ -14,6 +14,7 @@ import {
   type Shortage,
 } from '@/core/rack/rack';
 import { nameOfBar } from '@/core/stock/nameOfBar';
+import { Empty } from '../primitives/Card';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import { actOn } from './api';
@@ -112,17 +113,6 @@ const Strip = styled.div`
   i {
     border-right: 1px solid var(--ink);
     background: repeating-linear-gradient(45deg, var(--brass-soft) 0 3px, var(--brass) 3px 5px);
-  }
-`;
-
-const Empty = styled.div`
-  padding: 50px 20px;
-  border: 1px dashed var(--ink-soft);
-  border-radius: 10px;
-  text-align: center;
-  p {
-    margin: 8px 0 18px;
-    color: var(--ink-soft);
   }
 `;
 

@@ -7,6 +7,7 @@ import { placeAt, type Place } from './places';
 const load = {
   '': () => import('../sheet/Sheet').then(({ Sheet }) => Sheet),
   part: () => import('../part/PartEntry').then(({ PartEntry }) => PartEntry),
+  revisions: () => import('../revisions/Revisions').then(({ Revisions }) => Revisions),
   print: () => import('../print/PrintSheet').then(({ PrintSheet }) => PrintSheet),
 } satisfies Record<Place, () => Promise<React.ComponentType>>;
 
@@ -15,7 +16,12 @@ const Opening = () => <main style={{ padding: 24, color: 'var(--ink-soft)' }}>Op
 // Not made on the server: a field that stands there before it listens would lose what is typed into it.
 const shown = (place: Place) => dynamic(load[place], { ssr: false, loading: Opening });
 
-const views: Record<Place, React.ComponentType> = { '': shown(''), part: shown('part'), print: shown('print') };
+const views: Record<Place, React.ComponentType> = {
+  '': shown(''),
+  part: shown('part'),
+  revisions: shown('revisions'),
+  print: shown('print'),
+};
 
 /** What is shown at an address of a run. The other places are fetched in a quiet moment, to be there when wanted. */
 export function RunPlace() {

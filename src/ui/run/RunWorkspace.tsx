@@ -8,6 +8,7 @@ import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { ConflictWindow } from './ConflictWindow';
 import { entryName } from './entryName';
+import { NewerPart } from './NewerPart';
 import { HelpWindow } from './HelpWindow';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
@@ -21,12 +22,15 @@ export function RunWorkspace({
   id,
   served,
   revision,
+  newerPart,
   shop,
   children,
 }: {
   id: string;
   served: RunFile;
   revision: number;
+  /** The newest revision of the part, when the run was saved with an earlier one. */
+  newerPart: { revision: string; savedAt: string } | undefined;
   shop: Shop;
   children: ReactNode;
 }) {
@@ -40,7 +44,7 @@ export function RunWorkspace({
   const [restored, setRestored] = useState(false);
   const [help, setHelp] = useState(false);
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
-  const { planned, exportFile } = usePlanner(file, shop);
+  const { planned, exportFile, compare } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
 
   useEffect(() => {
@@ -48,7 +52,7 @@ export function RunWorkspace({
   }, [run]);
 
   const exported = async () => {
-    const document = await exportFile();
+    const document = await exportFile(file);
     if (document)
       download(`${file.part.number || 'run'}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
   };
@@ -79,8 +83,9 @@ export function RunWorkspace({
       selected,
       pass,
       select: (key, at) => setSelection({ selected: key, pass: at }),
+      compare,
     }),
-    [id, file, run, shop, planned, problems, selected, pass],
+    [id, file, run, shop, planned, problems, selected, pass, compare],
   );
 
   return (
@@ -104,6 +109,7 @@ export function RunWorkspace({
           Changes that were not saved last time are here again, from this browser. Save keeps them.
         </Notice>
       )}
+      <NewerPart id={id} file={file} newer={newerPart} />
       {saving.kind === 'unreachable' && (
         <Notice danger actions={<Button onPress={() => void save()}>Try again</Button>}>
           Not saved: the server does not answer. Everything typed is kept in this browser, also when the page is closed.

@@ -4,7 +4,7 @@ import type { Draft } from 'immer';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Problem } from '@/core/result';
 import type { Shop } from '@/core/shop/shop';
-import type { Planned } from './usePlanner';
+import type { Planned, PlannerTools } from './usePlanner';
 
 /** What the places of one run share: the document, its plan, and what is selected. */
 export interface Workspace {
@@ -18,6 +18,8 @@ export interface Workspace {
   selected: string | undefined;
   pass: number | undefined;
   select: (key: string | undefined, pass?: number) => void;
+  /** Plans the run with two revisions of its part. */
+  compare: PlannerTools['compare'];
 }
 
 export const WorkspaceContext = createContext<Workspace | undefined>(undefined);

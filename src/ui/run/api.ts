@@ -1,5 +1,6 @@
-import type { RunFile } from '@/core/formats/runFile';
+import type { PartFile, RunFile } from '@/core/formats/runFile';
 import type { Problem } from '@/core/result';
+import type { UnitSystem } from '@/core/units/length';
 
 /** A run as the server gives it. */
 export interface ServedRun {
@@ -39,3 +40,24 @@ export const saveRun = (id: string, base: number, file: RunFile): Promise<Outcom
 
 /** Brings in a run file as it was read from disk. */
 export const importRun = (text: string): Promise<Outcome> => ask('POST', '/api/import', text);
+
+/** A part as it was at one save. */
+export interface ServedRevision {
+  id: number;
+  count: number;
+  savedAt: string;
+  units: UnitSystem;
+  part: PartFile;
+  runs: number[];
+}
+
+/** Every kept revision of a part, the newest first; undefined when the server does not answer. */
+export async function fetchRevisions(number: string): Promise<ServedRevision[] | undefined> {
+  try {
+    const response = await fetch(`/api/parts?number=${encodeURIComponent(number)}`);
+    if (!response.ok) return undefined;
+    return ((await response.json()) as { revisions: ServedRevision[] }).revisions;
+  } catch {
+    return undefined;
+  }
+}

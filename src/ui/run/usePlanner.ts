@@ -1,8 +1,9 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
+import type { Comparison } from '@/core/revisions/compareRuns';
 import type { Shop } from '@/core/shop/shop';
 import type { PlannerApi } from '@/workers/planner.worker';
 
@@ -14,11 +15,14 @@ export interface Planned {
   failed: boolean;
 }
 
+/** What else the planner is asked for, off the page's own thread. */
+export interface PlannerTools {
+  exportFile: (file: RunFile) => Promise<RunFile | undefined>;
+  compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
+}
+
 /** Plans every change in a worker; only the newest answer counts. */
-export function usePlanner(
-  file: RunFile,
-  shop: Shop,
-): { planned: Planned; exportFile: () => Promise<RunFile | undefined> } {
+export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned: Planned } {
   const [planned, setPlanned] = useState<Planned>({ answer: undefined, lastPlan: undefined, failed: false });
   const planner = useRef<Remote<PlannerApi> | undefined>(undefined);
   const newest = useRef(0);
@@ -45,5 +49,10 @@ export function usePlanner(
       .catch(() => setPlanned((before) => ({ ...before, failed: true })));
   }, [file, shop]);
 
-  return { planned, exportFile: async () => planner.current?.export(file) };
+  const exportFile = useCallback<PlannerTools['exportFile']>(async (own) => planner.current?.export(own), []);
+  const compare = useCallback<PlannerTools['compare']>(
+    async (before, after) => planner.current?.compare(before, after),
+    [],
+  );
+  return { planned, exportFile, compare };
 }

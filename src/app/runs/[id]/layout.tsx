@@ -28,6 +28,7 @@ export default async function RunLayout({ params, children }: Props) {
       id={id}
       served={run?.file ?? emptyRun()}
       revision={run?.revision ?? 0}
+      newerPart={run?.newerPart}
       shop={await currentShop()}
     >
       {children}

@@ -1,0 +1,63 @@
+import { KIND_KEY, kindOfEntry, type EntryListName } from '../part/entryKinds';
+import type { Field } from '../part/fields';
+import { sizeObject, type LengthEntry, type SizeEntry } from '../part/size';
+import type { UnitSystem } from '../units/length';
+import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
+
+/** A length that names its unit: of a plain figure the one it was meant in. */
+function named(entry: LengthEntry, units: UnitSystem): LengthEntry {
+  const text = String(entry).trim();
+  // Letters and inch marks are units, or words such as “through”; neither needs one.
+  return text === '' || /[a-z"″]/i.test(text) ? entry : `${text} ${units}`;
+}
+
+function namedSize(entry: SizeEntry, units: UnitSystem): SizeEntry {
+  const parts = sizeObject(entry);
+  if (typeof parts !== 'object') return named(parts, units);
+  const { size, fit, limits } = parts;
+  return {
+    size: named(size, units),
+    ...(fit === undefined ? {} : { fit }),
+    ...(limits ? { limits: [named(limits[0], units), named(limits[1], units)] } : {}),
+  };
+}
+
+function inWords({ takes }: Field, value: unknown, units: UnitSystem): unknown {
+  if (takes === 'size') return namedSize(value as SizeEntry, units);
+  return takes === 'length' || takes === 'depth' ? named(value as LengthEntry, units) : value;
+}
+
+function entryInUnits<E extends StepFile | DetailFile | HoleFile>(list: EntryListName, entry: E, units: UnitSystem): E {
+  const kind = kindOfEntry(list, entry);
+  const own = Object.entries(entry).map(([key, value]: [string, unknown]) => {
+    const field = key === KIND_KEY[list] ? undefined : kind?.fields.find((known) => known.key === key);
+    if (key === 'chamfers')
+      return [
+        key,
+        Object.fromEntries(
+          Object.entries(value as Record<string, LengthEntry>).map(([side, leg]) => [side, named(leg, units)]),
+        ),
+      ];
+    return [key, field && value !== undefined ? inWords(field, value, units) : value];
+  });
+  return Object.fromEntries(own) as E;
+}
+
+/**
+ * A part written in one system of units for a run that counts in another: every length then names its unit, so that it
+ * means what it meant. Figures are not converted; `20` of a part in mm becomes `20 mm`.
+ */
+export function partInUnits<P extends Pick<PartFile, 'outside' | 'details' | 'bores' | 'runout'>>(
+  part: P,
+  from: UnitSystem,
+  to: UnitSystem,
+): P {
+  if (from === to) return part;
+  return {
+    ...part,
+    outside: part.outside.map((step) => entryInUnits('outside', step, from)),
+    ...(part.details ? { details: part.details.map((detail) => entryInUnits('details', detail, from)) } : {}),
+    ...(part.bores ? { bores: part.bores.map((bore) => entryInUnits('bores', bore, from)) } : {}),
+    ...(part.runout ? { runout: part.runout.map((tie) => ({ ...tie, limit: named(tie.limit, from) })) } : {}),
+  };
+}

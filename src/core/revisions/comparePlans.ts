@@ -1,0 +1,94 @@
+import type { Unit } from '../figure';
+import type { Plan } from '../plan';
+import { nameOfBar } from '../stock/nameOfBar';
+import { pinOf } from '../stops/planStops';
+import type { PlannedSetup, TimedOperation } from '../time/planTimes';
+import { align } from './align';
+import type { PathMap } from './compareParts';
+
+/** A figure of the plan on both sides: a number in its unit, or words; a side that has it not is left out. */
+export interface PlanFigure {
+  what: string;
+  unit: Unit;
+  before?: number | string;
+  after?: number | string;
+  changed: boolean;
+  /** Settings held closely are shown to one place more. */
+  fine?: boolean;
+}
+
+/** What a revision does to the plan, as people ask for it. */
+export interface PlanChange {
+  stock: PlanFigure[];
+  /** Where operations stop: those that move, come and go. */
+  stops: PlanFigure[];
+  time: PlanFigure[];
+}
+
+/** Two numbers that no figure on paper tells apart, mm or minutes. */
+const SAME = 5e-4;
+
+function figureOf(what: string, unit: Unit, before?: number | string, after?: number | string): PlanFigure {
+  const near = typeof before === 'number' && typeof after === 'number' && Math.abs(before - after) < SAME;
+  return {
+    what,
+    unit,
+    changed: before !== after && !near,
+    ...(before === undefined ? {} : { before }),
+    ...(after === undefined ? {} : { after }),
+  };
+}
+
+interface Cut {
+  planned: PlannedSetup;
+  operation: TimedOperation;
+}
+
+const cutsOf = ({ setups }: Plan): Cut[] =>
+  setups.flatMap((planned) => planned.operations.map((operation) => ({ planned, operation })));
+
+const titleOf = ({ planned, operation }: Cut) => `Set-up ${planned.setup.number} · ${operation.name}`;
+
+/** Operations that stop elsewhere, or that only one of the plans has. */
+function stopsBetween(before: Plan, after: Plan, paths: PathMap): PlanFigure[] {
+  const same = (feature: string) => paths.get(feature) ?? feature;
+  const rows = align(cutsOf(before), cutsOf(after), (a, b) => {
+    if (a.operation.kind !== b.operation.kind || a.planned.setup.end !== b.planned.setup.end) return 1.5;
+    return a.operation.feature === same(b.operation.feature) ? 0 : 1;
+  });
+  return rows.flatMap(({ before: old, after: now }): PlanFigure[] => {
+    const [a, b] = [old, now].map((cut) => cut && pinOf(cut.planned, cut.operation.key));
+    const named = now ?? old;
+    const row = figureOf(named ? titleOf(named) : '', 'mm', a?.setting, b?.setting);
+    return row.changed ? [{ ...row, fine: (a?.fine ?? false) || (b?.fine ?? false) }] : [];
+  });
+}
+
+const WAYS = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' } as const;
+
+/**
+ * What the second plan does otherwise than the first: bars, stops and minutes.
+ * @param paths which entry of the second part is which of the first, so that their operations are compared
+ */
+export function comparePlans(before: Plan, after: Plan, paths: PathMap): PlanChange {
+  const both = (what: string, unit: Unit, of: (plan: Plan) => number | string) =>
+    figureOf(what, unit, of(before), of(after));
+  return {
+    stock: [
+      both('Bar', '', ({ stock, run }) => nameOfBar(stock, run.units)),
+      both('Made', '', ({ way }) => WAYS[way]),
+      both('Length taken by a piece', 'mm', ({ stock }) => stock.each.value),
+      both('Pieces from a bar', '', ({ stock }) => stock.piecesPerBar.value),
+      both('Bars', '', ({ stock }) => stock.bars.value),
+      both('Mass of the stock', 'kg', ({ stock }) => stock.mass.value),
+      both('Cost of the stock', 'money', ({ stock }) => stock.cost.material.value),
+    ],
+    stops: stopsBetween(before, after, paths),
+    time: [
+      both('Operations', '', (plan) => cutsOf(plan).length),
+      both('Setting up', 'min', ({ times }) => times.setup.value),
+      both('A piece', 'min', ({ times }) => times.piece.value),
+      both('The batch', 'min', ({ times }) => times.batch.value),
+    ],
+  };
+}

@@ -1,0 +1,47 @@
+'use client';
+import type { Mark } from '@/core/drawing/marks';
+import { LINES, pathData } from '@/core/drawing/svg';
+
+const STROKES: Partial<Record<string, string>> = { outline: 'var(--ink)', critical: 'var(--ink)', edge: 'var(--ink)' };
+
+/** A mark of the drawing on the screen; what is chosen is blue and bold. */
+export function Drawn({
+  mark,
+  h,
+  chosen,
+  strong = chosen,
+}: {
+  mark: Mark;
+  h: number;
+  chosen: boolean;
+  /** Of several that are blue, the one that is pointed at. */
+  strong?: boolean;
+}) {
+  if (mark.kind === 'metal') return <path d={pathData(mark.corners, true)} fill="var(--metal)" />;
+  if (mark.kind === 'line') {
+    const { width, dash } = LINES[mark.use];
+    return (
+      <path
+        d={pathData(mark.corners)}
+        fill="none"
+        stroke={chosen ? 'var(--blue)' : (STROKES[mark.use] ?? 'var(--ink-soft)')}
+        strokeWidth={Math.max(0.7, width * h) * (strong ? 1.6 : 1)}
+        strokeLinejoin="round"
+        {...(dash ? { strokeDasharray: dash.map((part) => part * h).join(' ') } : {})}
+      />
+    );
+  }
+  return (
+    <text
+      x={mark.x}
+      y={mark.y}
+      textAnchor={mark.anchor}
+      style={{
+        ...(chosen ? { fill: 'var(--blue)', fontWeight: 700 } : {}),
+        ...(mark.critical ? { fontWeight: 700, textDecoration: 'underline' } : {}),
+      }}
+    >
+      {mark.text}
+    </text>
+  );
+}

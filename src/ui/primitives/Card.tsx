@@ -1,0 +1,29 @@
+'use client';
+import styled from 'styled-components';
+
+/** A piece of paper on the bench: a heading and what belongs together under it. */
+export const Card = styled.section`
+  padding: 12px 14px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--sheet);
+  h2 {
+    margin-bottom: 8px;
+    font-size: 15px;
+  }
+`;
+
+/** A place where nothing is yet, with what to do first. */
+export const Empty = styled.div`
+  padding: 48px 20px;
+  border: 1px dashed var(--ink-soft);
+  border-radius: 10px;
+  color: var(--ink-soft);
+  text-align: center;
+  h2 {
+    color: var(--ink);
+  }
+  p {
+    margin: 8px 0 18px;
+  }
+`;
