@@ -12,6 +12,7 @@ import { planTimes, timeSetup, type PlannedSetup, type Times } from './time/plan
 import { checkFinished } from './removal/checkFinished';
 import { doubtsOf } from './route/doubts';
 import type { Doubt } from './route/doubts/doubt';
+import { workedLengths, type WorkedLengths } from './route/lengths/workedLengths';
 import type { Reason } from './words';
 
 /** One way of making the run, planned through. */
@@ -37,6 +38,8 @@ export interface Plan extends WayPlan {
   run: Run;
   ways: WayOutcome[];
   chosenBecause: Reason;
+  /** The drawing's lengths as they are worked: from which face, and how closely. */
+  lengths: WorkedLengths;
   /** What the plan cannot promise: features without an operation, sizes and walls beyond the bench. */
   doubts: Doubt[];
   warnings: string[];
@@ -109,10 +112,8 @@ export function planRun(run: Run): Result<Plan> {
   if (!first) return bad(...refusalsOf(wanted));
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
-  const doubts = doubtsOf(
-    run,
-    best.setups.map(({ setup }) => setup),
-  );
+  const holdings = best.setups.map(({ setup }) => setup);
+  const doubts = doubtsOf(run, holdings);
   const warnings = [
     ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
     ...best.setups.flatMap(({ operations, broken }) => [
@@ -129,6 +130,7 @@ export function planRun(run: Run): Result<Plan> {
       best,
       ways.find(({ way }) => way !== best.way),
     ),
+    lengths: workedLengths(run, holdings),
     doubts,
     warnings,
   });

@@ -1,4 +1,5 @@
 import type { Dimension } from '../part/feature';
+import { chainBetween, sumOf, treeOf } from '../part/lengths/chain';
 import type { Part } from '../part/part';
 import { finishedPart } from '../removal/finishedPart';
 import { radiusAt } from '../removal/profile';
@@ -74,13 +75,14 @@ export function written(part: Part, units: UnitSystem): { above: Label[]; below:
       critical: false,
     };
   });
+  const edges = [0, ...part.steps.map(({ zTo }) => zTo)];
   const lengths = [
-    ...part.steps.map(({ zFrom, zTo, length, path, critical }): Length => ({
-      z0: zFrom,
-      z1: zTo,
-      text: sizeOnDrawing(length, units),
+    ...part.links.map(({ from, to, size, path }): Length => ({
+      z0: edges[from] ?? 0,
+      z1: edges[to] ?? part.length,
+      text: sizeOnDrawing(size, units),
       of: path,
-      critical,
+      critical: criticalOf(path),
     })),
     ...part.features.flatMap(({ path, dimensions }) =>
       dimensions.flatMap((dimension): Length[] => {
@@ -108,11 +110,10 @@ export function written(part: Part, units: UnitSystem): { above: Label[]; below:
   };
 }
 
-/** The length over all: the sum of the steps, with its limits where all of them have any. */
-function overAll({ steps, length }: Part, units: UnitSystem): string {
-  const sum = (key: 'lower' | 'upper') => steps.reduce((total, step) => total + step.length[key], 0);
-  const own = steps.some(({ length: { from } }) => from !== 'general') ? ('limits' as const) : ('general' as const);
-  return sizeOnDrawing({ nominal: length, lower: sum('lower'), upper: sum('upper'), aim: length, from: own }, units);
+/** The length over all, as the chain of the drawing's lengths adds up to. */
+function overAll({ steps, links }: Part, units: UnitSystem): string {
+  const faces = steps.length + 1;
+  return sizeOnDrawing(sumOf(chainBetween(treeOf(faces, links), 0, faces - 1) ?? []), units);
 }
 
 /** The same stretch is dimensioned once. */

@@ -1,8 +1,9 @@
 import { ENTRY_KINDS, KIND_KEY, type EntryListName } from '../part/entryKinds';
+import { LENGTH_FIELDS } from '../part/lengths/drawnLengths';
 import type { Field } from '../part/fields';
 import { sizeText, type SizeEntry } from '../part/size';
 import { bad, good, type Problem, type Result } from '../result';
-import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
+import type { DetailFile, HoleFile, LengthFile, PartFile, StepFile } from './runFile';
 
 /**
  * A part as lines of text, a line an entry, to be typed, pasted in and copied out (docs/notation.md): a word that says
@@ -19,8 +20,9 @@ type Entry = Record<string, unknown>;
 
 interface Word {
   word: string;
-  key: 'shape' | 'kind';
-  into: EntryListName;
+  /** The key that says its kind, where there are several. */
+  key?: 'shape' | 'kind';
+  into: EntryListName | 'lengths';
   fields: readonly Field[];
 }
 
@@ -30,12 +32,18 @@ const STEP_FIELDS: readonly Field[] = [
   { key: 'back', label: 'Chamfer back', takes: 'length' },
   { key: 'ra', label: 'Ra', takes: 'roughness' },
   { key: 'name', label: 'Name', takes: 'text' },
+  { key: 'why', label: 'Why critical', takes: 'text' },
 ];
+
+/** A length between two faces, from whichever datum the drawing takes. */
+const LENGTH: Word = { word: 'length', into: 'lengths', fields: LENGTH_FIELDS };
 
 const wordsOf = (into: EntryListName): Word[] =>
   ENTRY_KINDS[into].map(({ name, fields }) => ({ word: name, key: KIND_KEY[into], into, fields }));
 
 const [steps, details, bores] = [wordsOf('outside'), wordsOf('details'), wordsOf('bores')];
+
+const ALL = [...steps, ...details, ...bores, LENGTH];
 
 /** What a line is: its first word says; where a word may be outside or in the bore, `front` or `back` makes it a bore. */
 function wordOf(line: string): { word: Word; rest: string } | { unknown: string } {
@@ -43,7 +51,7 @@ function wordOf(line: string): { word: Word; rest: string } | { unknown: string 
   if (!match?.[1]) return { word: steps[0] as Word, rest: line };
   const name = match[1].toLowerCase();
   const rest = match[2] ?? '';
-  const inside = /^(from\s+)?(front|back)\b/i.test(rest) ? bores : [...steps, ...details, ...bores];
+  const inside = /^(from\s+)?(front|back)\b/i.test(rest) ? [...bores, LENGTH] : ALL;
   const word = inside.find((own) => own.word === name);
   return word ? { word, rest } : { unknown: match[1] };
 }
@@ -51,11 +59,11 @@ function wordOf(line: string): { word: Word; rest: string } | { unknown: string 
 function readLine(line: string): { into: Word['into']; entry: Entry } | string {
   const found = wordOf(line);
   if ('unknown' in found)
-    return `“${found.unknown}” is not a word for a step, a detail or a hole; there are ${[...steps, ...details, ...bores].map(({ word }) => word).join(', ')}`;
+    return `“${found.unknown}” is not a word for a step, a detail or a hole; there are ${ALL.map(({ word }) => word).join(', ')}`;
   const { word, rest } = found;
   const isStep = word.into === 'outside';
   const known = [...word.fields, ...(isStep ? STEP_FIELDS : [])];
-  const entry: Entry = { [word.key]: word.word };
+  const entry: Entry = word.key ? { [word.key]: word.word } : {};
   const waiting = [...word.fields];
   for (const part of rest.split(';').map((text) => text.trim())) {
     if (isStep && part.toLowerCase() === 'critical') {
@@ -89,6 +97,7 @@ export interface Lines {
   outside: StepFile[];
   details: DetailFile[];
   bores: HoleFile[];
+  lengths?: LengthFile[];
 }
 
 /**
@@ -103,6 +112,7 @@ export function readLines(text: string): Result<Lines> {
     if (line === '' || line.startsWith('#')) return;
     const read = readLine(line);
     if (typeof read === 'string') problems.push({ path: `line ${index + 1}`, message: read });
+    else if (read.into === 'lengths') (lines.lengths ??= []).push(read.entry as unknown as LengthFile);
     else (lines[read.into] as unknown[]).push(read.entry);
   });
   return problems.length > 0 ? bad(...problems) : good(lines);
@@ -128,6 +138,7 @@ function lineOf(entry: Entry, word: Word | undefined): string {
           ['back', back],
           ['ra', entry['roughness']],
           ['name', entry['name']],
+          ['why', entry['why']],
         ]
       : [];
   for (const [key, value] of step) if (textOf(value) !== '') parts.push(`${key} ${textOf(value)}`);
@@ -142,7 +153,8 @@ export function linesOf({
   outside,
   details: own = [],
   bores: holes = [],
-}: Pick<PartFile, 'outside' | 'details' | 'bores'>): string {
+  lengths = [],
+}: Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths'>): string {
   return [
     ...outside.map((step) =>
       lineOf(
@@ -162,6 +174,7 @@ export function linesOf({
         bores.find(({ word }) => word === hole.shape),
       ),
     ),
+    ...lengths.map((drawn) => lineOf(drawn as unknown as Entry, LENGTH)),
   ]
     .filter((line) => line !== '')
     .join('\n');

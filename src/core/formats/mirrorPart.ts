@@ -1,7 +1,10 @@
 import { andThen, good, type Result } from '../result';
+import { faceOf } from '../part/lengths/faces';
+import { fromFront } from '../part/readDetails';
+import { entered } from '../part/readOutside';
 import { readPart } from '../part/readPart';
 import { MM_PER_INCH, parseLength } from '../units/length';
-import type { DetailFile, PartFile, RunFile, StepFile } from './runFile';
+import type { DetailFile, LengthFile, PartFile, RunFile, StepFile } from './runFile';
 
 const OTHER = { front: 'back', back: 'front' } as const;
 
@@ -28,16 +31,29 @@ function mirroredStep(step: StepFile): StepFile {
   };
 }
 
+/** A length between the same two faces, each by its number from what is then the front. */
+function mirroredLength(drawn: LengthFile, steps: StepFile[]): LengthFile {
+  const turned = (name: string | number) => {
+    const face = faceOf(name, steps) ?? 0;
+    return face === 0 ? 'back' : face === steps.length ? 'front' : steps.length - face;
+  };
+  return { from: turned(drawn.to), to: turned(drawn.from), size: drawn.size };
+}
+
 /**
  * The part of a run turned end for end: its steps from the back, its details at their places from the other face, its
  * holes from the other end.
  * @returns the part, or what is in the way of reading where things are
  */
 export const mirrorPart = ({ part, units }: Pick<RunFile, 'part' | 'units'>): Result<PartFile> =>
-  andThen(readPart(part, units), ({ length, features }) => {
+  andThen(readPart(part, units), (read) => {
+    const { length, features } = read;
+    const around = { units, steps: entered(part.outside), edges: [0, ...read.steps.map(({ zTo }) => zTo)] };
     const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
-    const details = (part.details ?? []).map((detail, index): DetailFile => {
+    const details = (part.details ?? []).map((entry, index): DetailFile => {
       const path = `part.details[${index}]`;
+      const placed = fromFront(entry, path, around);
+      const detail = placed.ok ? placed.value : entry;
       const at = parseLength(detail.at, units);
       const z = at.ok ? at.value : 0;
       const feature = features.find((own) => own.path === path);
@@ -50,6 +66,7 @@ export const mirrorPart = ({ part, units }: Pick<RunFile, 'part' | 'units'>): Re
       ...part,
       outside: part.outside.map(mirroredStep).reverse(),
       ...(part.details ? { details } : {}),
+      ...(part.lengths ? { lengths: part.lengths.map((drawn) => mirroredLength(drawn, part.outside)) } : {}),
       ...(part.bores ? { bores: part.bores.map((bore) => ({ ...bore, from: OTHER[bore.from] })) } : {}),
     });
   });

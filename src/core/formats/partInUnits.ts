@@ -47,7 +47,7 @@ function entryInUnits<E extends StepFile | DetailFile | HoleFile>(list: EntryLis
  * A part written in one system of units for a run that counts in another: every length then names its unit, so that it
  * means what it meant. Figures are not converted; `20` of a part in mm becomes `20 mm`.
  */
-export function partInUnits<P extends Pick<PartFile, 'outside' | 'details' | 'bores' | 'runout'>>(
+export function partInUnits<P extends Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths' | 'runout'>>(
   part: P,
   from: UnitSystem,
   to: UnitSystem,
@@ -58,6 +58,9 @@ export function partInUnits<P extends Pick<PartFile, 'outside' | 'details' | 'bo
     outside: part.outside.map((step) => entryInUnits('outside', step, from)),
     ...(part.details ? { details: part.details.map((detail) => entryInUnits('details', detail, from)) } : {}),
     ...(part.bores ? { bores: part.bores.map((bore) => entryInUnits('bores', bore, from)) } : {}),
+    ...(part.lengths
+      ? { lengths: part.lengths.map((drawn) => ({ ...drawn, size: namedSize(drawn.size, from) })) }
+      : {}),
     ...(part.runout ? { runout: part.runout.map((tie) => ({ ...tie, limit: named(tie.limit, from) })) } : {}),
   };
 }

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import type { Plan } from '../plan';
 import type { PlannedSetup } from '../time/planTimes';
+import { criticalDimensions } from '../part/critical';
 import { massOf } from '../part/mass';
 import { pinOf, settingOf } from '../stops/planStops';
 
@@ -74,6 +75,7 @@ export function planFileOf(plan: Plan) {
       volume: rounded(mass.volume),
       surface: rounded(mass.surface),
       centreOfGravity: rounded(mass.centre),
+      critical: criticalDimensions(run.part, run.units),
     },
     stock: {
       way: stock.way,
@@ -94,6 +96,25 @@ export function planFileOf(plan: Plan) {
       stickOut: rounded(setups[0]?.setup.stickOut.value ?? 0),
       massKilograms: rounded(stock.mass.value, 3),
       reasons: [...stock.reasons, plan.chosenBecause],
+    },
+    lengths: {
+      faces: plan.lengths.faces.map(({ face, setup, from, distance, within }) => ({
+        face,
+        setup,
+        from,
+        distance: rounded(distance),
+        within: rounded(within),
+      })),
+      drawn: plan.lengths.links.map(({ path, from, to, size, errors, allowed, resulting }) => ({
+        path,
+        from,
+        to,
+        lower: rounded(size.nominal + size.lower),
+        upper: rounded(size.nominal + size.upper),
+        errors,
+        allowed: rounded(allowed),
+        resulting: rounded(resulting),
+      })),
     },
     setups: setups.map((planned) => ({
       number: planned.setup.number,
@@ -147,6 +168,9 @@ export const planFileSchema = Joi.object<PlanFile>({
     volume: number(),
     surface: number(),
     centreOfGravity: number(),
+    critical: Joi.array()
+      .items(Joi.object({ path: text(), what: text(), because: Joi.array().items(Joi.string()).required() }))
+      .required(),
   }).required(),
   stock: Joi.object({
     way: way(),
@@ -167,6 +191,33 @@ export const planFileSchema = Joi.object<PlanFile>({
     stickOut: number(),
     massKilograms: number(),
     reasons: reasons(),
+  }).required(),
+  lengths: Joi.object({
+    faces: Joi.array()
+      .items(
+        Joi.object({
+          face: number(),
+          setup: number(),
+          from: Joi.string().valid('front', 'back').required(),
+          distance: number(),
+          within: number(),
+        }),
+      )
+      .required(),
+    drawn: Joi.array()
+      .items(
+        Joi.object({
+          path: text(),
+          from: number(),
+          to: number(),
+          lower: number(),
+          upper: number(),
+          errors: Joi.array().items(Joi.number()).required(),
+          allowed: number(),
+          resulting: number(),
+        }),
+      )
+      .required(),
   }).required(),
   setups: Joi.array()
     .items(

@@ -23,6 +23,8 @@ export interface StepFile {
   name?: string;
   roughness?: number | string;
   critical?: boolean;
+  /** Why it is critical, in a few words. */
+  why?: string;
   /** 45° chamfers on its own corners; the same as `details` at those places, and they move with the step. */
   chamfers?: { front?: LengthEntry; back?: LengthEntry };
 }
@@ -31,6 +33,8 @@ export interface StepFile {
 export interface DetailFile {
   kind: 'chamfer' | 'radius' | 'groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats';
   at: LengthEntry;
+  /** The face that `at` is measured from; without it the front. */
+  datum?: string | number;
   size?: LengthEntry;
   side?: End;
   angle?: Angle;
@@ -67,6 +71,13 @@ export interface HoleFile {
   name?: string;
 }
 
+/** A length as the drawing gives it, from whichever datum: between two faces (`core/part/lengths/faces`). */
+export interface LengthFile {
+  from: string | number;
+  to: string | number;
+  size: SizeEntry;
+}
+
 /** Two surfaces that must run true to each other, by their names. */
 export interface TieFile {
   of: string;
@@ -83,6 +94,8 @@ export interface PartFile {
   outside: StepFile[];
   details?: DetailFile[];
   bores?: HoleFile[];
+  /** Lengths between faces; a step whose length follows from them leaves its own empty. */
+  lengths?: LengthFile[];
   runout?: TieFile[];
 }
 

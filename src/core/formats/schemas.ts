@@ -24,6 +24,9 @@ const size = () =>
     ),
   );
 
+/** A face by its name, or a step by its number. */
+const face = () => Joi.alternatives(number(), text(60));
+
 const notPlanned = (what: string, instead: string) => ({
   'any.only': `“{#value}” is not planned yet: this version plans ${what}; ${instead}`,
 });
@@ -79,6 +82,7 @@ const entryOf = ({ takes, needed }: Field): Joi.Schema => {
   const schema = (() => {
     if (Array.isArray(takes)) return Joi.string().valid(...(takes as string[]), '');
     if (takes === 'size') return size();
+    if (takes === 'face') return face();
     if (takes === 'text') return text(60);
     if (takes === 'length' || takes === 'depth') return length();
     return angle();
@@ -122,6 +126,7 @@ const step = oneOf('outside', {
   roughness: Joi.alternatives(positive(), text(20)),
   chamfers: Joi.object({ front: length(), back: length() }),
   critical: Joi.boolean().strict(),
+  why: text(120),
 });
 
 const part = Joi.object<PartFile>({
@@ -133,6 +138,9 @@ const part = Joi.object<PartFile>({
   outside: Joi.array().items(step).max(200).required(),
   details: Joi.array().items(oneOf('details')).max(400),
   bores: Joi.array().items(oneOf('bores')).max(50),
+  lengths: Joi.array()
+    .items(Joi.object({ from: face().required(), to: face().required(), size: size().required() }))
+    .max(200),
   runout: Joi.array()
     .items(Joi.object({ of: text(60).required(), to: text(60).required(), limit: length().required() }))
     .max(50),

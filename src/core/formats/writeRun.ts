@@ -1,5 +1,6 @@
 import { kindOfEntry } from '../part/entryKinds';
 import type { Field } from '../part/fields';
+import { LENGTH_FIELDS } from '../part/lengths/drawnLengths';
 import { readPart } from '../part/readPart';
 import { sizeObject, type SizeEntry } from '../part/size';
 import { chamfersAtPlaces } from './chamfers';
@@ -24,13 +25,14 @@ function written<Entry extends object>(entry: Entry, fields: readonly Field[] = 
 export function exportedRun(file: RunFile): RunFile {
   const part = readPart(file.part, file.units);
   const placed = part.ok ? chamfersAtPlaces(file.part, part.value, file.units) : file.part;
-  const { outside, details, bores } = placed;
+  const { outside, details, bores, lengths } = placed;
   return {
     ...file,
     part: {
       ...placed,
       outside: outside.map((step) => written(step, kindOfEntry('outside', step)?.fields)),
       ...(details ? { details: details.map((detail) => written(detail, kindOfEntry('details', detail)?.fields)) } : {}),
+      ...(lengths ? { lengths: lengths.map((drawn) => written(drawn, LENGTH_FIELDS)) } : {}),
       ...(bores ? { bores: bores.map((bore) => written(bore, kindOfEntry('bores', bore)?.fields)) } : {}),
     },
   };

@@ -1,3 +1,4 @@
+import type { StepFile } from '../formats/runFile';
 import type { Segment } from '../removal/segment';
 import type { Result } from '../result';
 import type { Context, Field, Values } from './fields';
@@ -59,6 +60,8 @@ export interface Surroundings extends Context {
   outside: readonly Segment[];
   /** Places where one step ends and the next begins. */
   edges: readonly number[];
+  /** The steps as they are written, whose names are those of their faces. */
+  steps: readonly StepFile[];
 }
 
 /**

@@ -4,7 +4,7 @@ import { readSize, type LengthEntry, type Size, type SizeEntry } from './size';
 import type { GeneralClass } from './tolerance';
 
 /** What a field of an entry holds, and so how it is read, typed and written into the schema. */
-export type Takes = 'length' | 'size' | 'depth' | 'angle' | 'roughness' | 'count' | 'text' | readonly string[];
+export type Takes = 'length' | 'size' | 'depth' | 'angle' | 'roughness' | 'count' | 'face' | 'text' | readonly string[];
 
 /** One field of a step, a detail or a hole, said once for the reader, the schema, the page and the written line. */
 export interface Field {
@@ -77,6 +77,7 @@ function readField({ takes, key }: Field, entry: unknown, path: string, context:
       return readNumber(entry, path, 'a roughness; write Ra in µm, as 1.6', (value) => value > 0);
     case 'count':
       return readNumber(entry, path, 'a whole number', (value) => Number.isInteger(value) && value > 0);
+    case 'face':
     case 'text':
       return good(String(entry).trim());
   }
@@ -84,16 +85,25 @@ function readField({ takes, key }: Field, entry: unknown, path: string, context:
 
 /**
  * Reads the fields of an entry.
+ * @param known sizes that follow from elsewhere, for fields left empty
  * @returns its values, or every field that cannot be read with its path
  */
-export function readFields(fields: readonly Field[], entry: object, path: string, context: Context): Result<Values> {
+export function readFields(
+  fields: readonly Field[],
+  entry: object,
+  path: string,
+  context: Context,
+  known: Partial<Record<string, Size>> = {},
+): Result<Values> {
   const given = entry as Record<string, unknown>;
   const problems: Problem[] = [];
   const values = new Map<string, Value>();
   for (const field of fields) {
     const at = `${path}.${field.key}`;
     if (isBlank(given[field.key])) {
-      if (field.needed) problems.push({ path: at, message: 'is missing' });
+      const size = known[field.key];
+      if (size) values.set(field.key, size);
+      else if (field.needed) problems.push({ path: at, message: 'is missing' });
       continue;
     }
     const value = readField(field, given[field.key], at, context);

@@ -1,5 +1,6 @@
 import { mirror } from '../removal/profile';
 import type { Dimension, Feature } from './feature';
+import type { Link } from './lengths/chain';
 import type { Size } from './size';
 
 /**
@@ -15,9 +16,13 @@ export interface Step {
   length: Size;
   zFrom: number;
   zTo: number;
+  /** How far its ends lie behind that when every length is at the middle of its limits, from the z = 0 of the view. */
+  middle: { from: number; to: number };
   /** Ra, µm, where the drawing asks for one. */
   roughness?: number;
   critical: boolean;
+  /** Why it is critical, where somebody said so. */
+  why?: string;
 }
 
 /** A 45° chamfer on the corner of a step, at its front or its back end. */
@@ -62,6 +67,8 @@ export interface Part {
   /** Everything that is more than a cylinder, a 45° chamfer or a drilled hole. */
   features: Feature[];
   ties: Tie[];
+  /** The lengths of the drawing between its faces, counted from its front, whatever the view. */
+  links: Link[];
 }
 
 const flip = (end: 'front' | 'back') => (end === 'front' ? 'back' : 'front');
@@ -90,9 +97,17 @@ function turnFeature(feature: Feature, length: number): Feature {
  */
 export function turnRound(part: Part): Part {
   const { length } = part;
+  const behind = part.steps.at(-1)?.middle.to ?? 0;
   return {
     ...part,
-    steps: part.steps.map((step) => ({ ...step, zFrom: length - step.zTo, zTo: length - step.zFrom })).reverse(),
+    steps: part.steps
+      .map((step) => ({
+        ...step,
+        zFrom: length - step.zTo,
+        zTo: length - step.zFrom,
+        middle: { from: behind - step.middle.to, to: behind - step.middle.from },
+      }))
+      .reverse(),
     chamfers: part.chamfers.map((chamfer) => ({ ...chamfer, end: flip(chamfer.end), z: length - chamfer.z })),
     holes: part.holes.map((hole) => ({ ...hole, from: flip(hole.from) })),
     features: part.features.map((feature) => turnFeature(feature, length)),

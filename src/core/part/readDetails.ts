@@ -3,17 +3,39 @@ import { andThen, collect, good, refuse, type Problem, type Result } from '../re
 import { formatNominal } from '../units/length';
 import { detailKinds } from './details';
 import type { Feature, Surroundings } from './feature';
-import { readFields } from './fields';
+import { readFields, readLength } from './fields';
+import { faceOf, noFace } from './lengths/faces';
 import type { Chamfer, Step } from './part';
 import type { Outside } from './readOutside';
 
 const CLOSE = 0.001;
 
+/**
+ * A detail with its place counted from the finished front face, whichever face the drawing counts from: from the back
+ * towards the front, from every other one towards the back.
+ */
+export function fromFront(
+  entry: DetailFile,
+  path: string,
+  { steps, edges, units }: Pick<Surroundings, 'steps' | 'edges' | 'units'>,
+): Result<DetailFile> {
+  const { datum, ...plain } = entry;
+  if (datum === undefined || String(datum).trim() === '') return good(plain);
+  const face = faceOf(datum, steps);
+  if (face === undefined) return refuse(`${path}.datum`, noFace(datum, steps));
+  if (String(entry.at).trim() === '') return good(plain);
+  return andThen(readLength(entry.at, units, `${path}.at`), (at) =>
+    good({ ...plain, at: `${(edges[face] ?? 0) + (face === steps.length ? -at : at)} mm` }),
+  );
+}
+
 /** Reads a detail of the run file. */
 function readDetail(entry: DetailFile, path: string, around: Surroundings): Result<Feature> {
   const kind = detailKinds.find((own) => own.kind === entry.kind);
   if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not a detail`);
-  const read = andThen(readFields(kind.fields, entry, path, around), (values) => kind.read(values, path, around));
+  const read = andThen(fromFront(entry, path, around), (placed) =>
+    andThen(readFields(kind.fields, placed, path, around), (values) => kind.read(values, path, around)),
+  );
   return read.ok && entry.name ? good({ ...read.value, called: entry.name }) : read;
 }
 

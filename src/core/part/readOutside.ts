@@ -1,13 +1,15 @@
-import type { StepFile } from '../formats/runFile';
-import { bad, collect, good, refuse, type Problem, type Result } from '../result';
+import type { LengthFile, StepFile } from '../formats/runFile';
+import { andThen, collect, good, refuse, type Problem, type Result } from '../result';
 import { cylinder, type Segment } from '../removal/segment';
 import { sayDiameter } from '../words';
 import type { Feature } from './feature';
 import { readFields, type Context, type Field } from './fields';
 import type { Step } from './part';
+import { middlesOf, type Link } from './lengths/chain';
+import { lengthsFromChains, readLinks } from './lengths/drawnLengths';
 import { stepShapes } from './shapes';
 import type { Shape } from './shapes/shape';
-import type { Size } from './size';
+import { readSize, type Size } from './size';
 
 const CLOSE = 0.001;
 
@@ -22,6 +24,8 @@ export interface Outside {
   /** Paths of the steps that are plain cylinders with nothing larger on both sides. */
   plain: string[];
   length: number;
+  /** The lengths as the drawing gives them. */
+  links: Link[];
 }
 
 interface Read extends Shape {
@@ -31,30 +35,51 @@ interface Read extends Shape {
   roughness: number | undefined;
 }
 
-function readSteps(entries: StepFile[], context: Context): Result<Read[]> {
+type Where = Context & { z: number; first: boolean; last: boolean };
+
+/** One step at its place; a length that it does not give is the one that is known. */
+function readStep(entry: StepFile, path: string, where: Where, known?: Size): Result<Read> {
+  const shape = stepShapes.find((own) => own.shape === entry.shape);
+  if (!shape) return refuse(`${path}.shape`, `“${entry.shape}” is not a shape of a step`);
+  return andThen(
+    readFields([...shape.fields, ...SURFACE], entry, path, where, known ? { length: known } : {}),
+    (values) =>
+      andThen(shape.read(values, path, where), (read) =>
+        good({ ...read, path, entry, zFrom: where.z, roughness: values.optional('roughness') }),
+      ),
+  );
+}
+
+const pathOf = (index: number) => `part.outside[${index}]`;
+
+/** Every step in its place, one behind the other. */
+function readSteps(entries: StepFile[], known: ReadonlyMap<number, Size>, context: Context): Result<Read[]> {
   let z = 0;
-  const problems: Problem[] = [];
-  const steps = entries.flatMap((entry, index): Read[] => {
-    const path = `part.outside[${index}]`;
-    const shape = stepShapes.find((own) => own.shape === entry.shape);
-    if (!shape) {
-      problems.push({ path: `${path}.shape`, message: `“${entry.shape}” is not a shape of a step` });
-      return [];
-    }
-    const values = readFields([...shape.fields, ...SURFACE], entry, path, context);
-    const read = values.ok
-      ? shape.read(values.value, path, { ...context, z, first: index === 0, last: index === entries.length - 1 })
-      : values;
-    if (!read.ok) {
-      problems.push(...read.problems);
-      return [];
-    }
-    const zFrom = z;
-    z += read.value.length.nominal;
-    const roughness = values.ok ? values.value.optional('roughness') : undefined;
-    return [{ ...read.value, path, entry, zFrom, roughness }];
+  return collect(
+    entries.map((entry, index) => {
+      const where = { ...context, z, first: index === 0, last: index === entries.length - 1 };
+      const step = readStep(entry, pathOf(index), where, known.get(index));
+      if (step.ok) z += step.value.length.nominal;
+      return step;
+    }),
+  );
+}
+
+const isBlank = (value: unknown) => value === undefined || (typeof value === 'string' && value.trim() === '');
+
+/** The lengths that steps leave to the drawing's chains. Only asked for when it gives any. */
+function knownLengths(entries: StepFile[], drawn: Link[], context: Context): Result<Map<number, Size>> {
+  if (drawn.length === 0) return good(new Map());
+  const own = entries.flatMap((entry, index): Link[] => {
+    const where = { ...context, z: 0, first: index === 0, last: index === entries.length - 1 };
+    const step = readStep(entry, pathOf(index), where);
+    if (step.ok) return [{ path: `${pathOf(index)}.length`, from: index, to: index + 1, size: step.value.length }];
+    if (isBlank(entry.length)) return [];
+    // Something else is wrong with the step, which is told when it is read in its place.
+    const size = readSize(entry.length ?? '', { ...context, path: '' });
+    return size.ok ? [{ path: `${pathOf(index)}.length`, from: index, to: index + 1, size: size.value }] : [];
   });
-  return problems.length > 0 ? bad(...problems) : good(steps);
+  return lengthsFromChains(entries, own, drawn, context);
 }
 
 const wider = (a: Size | undefined, b: Size): Size => (a && a.nominal >= b.nominal ? a : b);
@@ -85,42 +110,61 @@ function recessOf({ path, diameter, zFrom, length }: Read, units: Context['units
 }
 
 /** The steps without a last line that waits to be filled in. */
-function entered(outside: StepFile[]): StepFile[] {
-  const blank = (value: unknown) => value === undefined || (typeof value === 'string' && value.trim() === '');
+export function entered(outside: StepFile[]): StepFile[] {
   const last = Object.entries(outside.at(-1) ?? {});
   const waits = last.every(
-    ([key, value]) => key === 'shape' || key === 'critical' || key === 'chamfers' || blank(value),
+    ([key, value]) => key === 'shape' || key === 'critical' || key === 'chamfers' || isBlank(value),
   );
   return waits ? outside.slice(0, -1) : outside;
 }
 
-/** Reads the outside, front to back: every step in its place. */
-export function readOutside(entries: StepFile[], context: Context): Result<Outside> {
+/** Reads the outside, front to back: every step in its place, its length its own or from the drawing's chains. */
+export function readOutside(
+  entries: StepFile[],
+  lengths: readonly LengthFile[] | undefined,
+  context: Context,
+): Result<Outside> {
   const given = entered(entries);
   if (given.length === 0) return refuse('part.outside', 'is empty: give the first step, its diameter and its length');
-  const read = readSteps(given, context);
-  if (!read.ok) return read;
-  const over = read.value.map((_, index) => overRecess(read.value, index));
-  const steps = read.value.map(({ path, entry, diameter, length, zFrom, roughness }, index): Step => ({
-    path,
-    ...(entry.name ? { name: entry.name } : {}),
-    diameter: over[index] ?? diameter,
-    length,
-    zFrom,
-    zTo: zFrom + length.nominal,
-    critical: entry.critical ?? false,
-    ...(roughness === undefined ? {} : { roughness }),
-  }));
-  const features = read.value.flatMap(
-    (step, index) => step.feature ?? (over[index] ? [recessOf(step, context.units)] : []),
+  return andThen(readLinks(lengths, given, context), (drawn) =>
+    andThen(knownLengths(given, drawn, context), (known) =>
+      andThen(readSteps(given, known, context), (read) => good(outsideOf(read, known, drawn, context))),
+    ),
   );
-  return good({
+}
+
+function outsideOf(read: Read[], known: ReadonlyMap<number, Size>, drawn: Link[], { units }: Context): Outside {
+  const over = read.map((_, index) => overRecess(read, index));
+  const own = read.flatMap(({ length, path }, index): Link[] =>
+    known.has(index) ? [] : [{ path, from: index, to: index + 1, size: length }],
+  );
+  const links = [...own, ...drawn];
+  const middles = middlesOf(read.length + 1, links);
+  const off = (face: number, z: number) => (middles[face] ?? z) - z;
+  const steps = read.map(({ path, entry, diameter, length, zFrom, roughness }, index): Step => {
+    const zTo = zFrom + length.nominal;
+    return {
+      path,
+      ...(entry.name ? { name: entry.name } : {}),
+      diameter: over[index] ?? diameter,
+      length,
+      zFrom,
+      zTo,
+      middle: { from: off(index, zFrom), to: off(index + 1, zTo) },
+      critical: entry.critical ?? false,
+      ...(entry.critical && entry.why?.trim() ? { why: entry.why.trim() } : {}),
+      ...(roughness === undefined ? {} : { roughness }),
+    };
+  });
+  const features = read.flatMap((step, index) => step.feature ?? (over[index] ? [recessOf(step, units)] : []));
+  return {
     steps,
     features,
-    outline: read.value.flatMap(({ outline }) => outline),
+    outline: read.flatMap(({ outline }) => outline),
     plain: steps.flatMap(({ path }) => (features.some((feature) => feature.path === path) ? [] : [path])),
     length: steps.at(-1)?.zTo ?? 0,
-  });
+    links,
+  };
 }
 
 /** All the problems of results that have none of their values. */

@@ -5,9 +5,18 @@ import { checkPart } from './checkPart';
 import type { Feature, Surroundings } from './feature';
 import { readDetails } from './readDetails';
 import { isDrilled, readHole } from './readHoles';
-import { problemsIn, readOutside } from './readOutside';
+import type { Context } from './fields';
+import { entered, problemsIn, readOutside, type Outside } from './readOutside';
 import { readTies } from './readTies';
 import type { Part } from './part';
+
+const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, context: Context): Surroundings => ({
+  ...context,
+  length,
+  outside: outline,
+  edges: [0, ...steps.map(({ zTo }) => zTo)],
+  steps: entered(file.outside),
+});
 
 /**
  * Reads the part of a run file: sizes, places, and whether such a part can be.
@@ -15,10 +24,10 @@ import type { Part } from './part';
  */
 export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
   const context = { units, general: file.generalTolerance ?? ('medium' as const) };
-  const outside = readOutside(file.outside, context);
+  const outside = readOutside(file.outside, file.lengths, context);
   if (!outside.ok) return outside;
-  const { steps, length, outline } = outside.value;
-  const around: Surroundings = { ...context, length, outside: outline, edges: [0, ...steps.map(({ zTo }) => zTo)] };
+  const { steps, length, links } = outside.value;
+  const around = surroundingsOf(file, outside.value, context);
   const details = readDetails(file.details ?? [], file.outside, outside.value, around);
   const holes = collect(
     (file.bores ?? []).map((entry, index) => {
@@ -35,6 +44,7 @@ export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
     revision: file.revision ?? '',
     length,
     steps,
+    links,
     chamfers: details.value.chamfers,
     holes: holes.value.filter(isDrilled),
     features: [

@@ -34,7 +34,8 @@ function splitText(entry: string): Exclude<SizeEntry, number> {
   if (fit?.[1] && fit[2]) return { size: fit[1], fit: fit[2] };
   const even = /^(.*[^\s±])\s*±\s*([^±]+)$/.exec(text);
   if (even?.[1] && even[2]) return { size: even[1], limits: [`-${even[2].trim()}`, even[2].trim()] };
-  const pair = /^(.*\S)\s+([+−-][^\s/]+)(?:\s*[/\s]\s*([+−-]?[^\s/]+))?$/.exec(text);
+  // A nought may stand first without a sign; another figure without one is part of a fraction.
+  const pair = /^(.*\S)\s+([+−-][^\s/]+|0(?=\s*\/))(?:\s*[/\s]\s*([+−-]?[^\s/]+))?$/.exec(text);
   if (pair?.[1] && pair[2]) {
     const [one, other] = [pair[2], pair[3] ?? '0'];
     // In a text the two may stand either way round: the lower is the lower.

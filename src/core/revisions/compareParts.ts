@@ -1,5 +1,5 @@
 import { linesOf } from '../formats/lines';
-import type { DetailFile, HoleFile, PartFile, StepFile } from '../formats/runFile';
+import type { DetailFile, HoleFile, LengthFile, PartFile, StepFile } from '../formats/runFile';
 import { KIND_KEY, kindOfEntry, type EntryListName } from '../part/entryKinds';
 import type { Field } from '../part/fields';
 import { readSize, sizeText, type SizeEntry } from '../part/size';
@@ -42,6 +42,7 @@ const COMMON: readonly Field[] = [
   { key: 'roughness', label: 'Ra', takes: 'roughness' },
   { key: 'name', label: 'Name', takes: 'text' },
   { key: 'critical', label: 'Critical', takes: 'text' },
+  { key: 'why', label: 'Why critical', takes: 'text' },
 ];
 
 const valueOf = (entry: Entry, key: string): unknown => {
@@ -156,7 +157,33 @@ export function compareParts(before: WrittenPart, after: WrittenPart): { changes
       },
     ),
   );
-  return { changes: [...head, ...entries, ...tiesBetween(before, after)], paths };
+  return { changes: [...head, ...entries, ...lengthsBetween(before, after), ...tiesBetween(before, after)], paths };
+}
+
+/** Lengths between faces that came, went or changed. */
+function lengthsBetween(before: WrittenPart, after: WrittenPart): DrawingChange[] {
+  const size = { key: 'size', label: 'Length', takes: 'size' } as const;
+  const ends = ({ from, to }: LengthFile) => `${from} to ${to}`;
+  const mixed = before.units !== after.units;
+  return align(before.part.lengths ?? [], after.part.lengths ?? [], (a, b) => (ends(a) === ends(b) ? 0 : 1.5)).flatMap(
+    ({ before: old, after: now, to = 0, from = 0 }): DrawingChange[] => {
+      const named = now ?? old;
+      if (!named) return [];
+      if (old && now && meant(size, old.size, before.units) === meant(size, now.size, after.units)) return [];
+      return [
+        {
+          where: 'Length',
+          what: ends(named),
+          path: {
+            ...(old ? { before: `part.lengths[${from}]` } : {}),
+            ...(now ? { after: `part.lengths[${to}]` } : {}),
+          },
+          ...said('before', old && shown(size, old.size, before.units, mixed)),
+          ...said('after', now && shown(size, now.size, after.units, mixed)),
+        },
+      ];
+    },
+  );
 }
 
 /** Run-out ties that came, went or changed. */

@@ -174,6 +174,8 @@ export interface CuttingValues {
   threadEndTimes: number;
   /** The finest grade that turning and boring hold here. */
   finestGrade: number;
+  /** How closely a carriage stop repeats, mm either way. */
+  stopRepeats: number;
   /** The grade that a twist drill holds. */
   drillGrade: number;
   bladeReachPerWidth: number;

@@ -294,6 +294,7 @@ export const startValues: Shop = {
     stoutDrill: 8, // ours
     threadEndTimes: 2, // ours
     finestGrade: 6, // ours
+    stopRepeats: 0.02, // ours
     drillGrade: 12,
     bladeReachPerWidth: 8,
     approachAngle: 90,

@@ -3,6 +3,7 @@ const PLACES: [RegExp, string][] = [
   [/^part\.outside\[(\d+)\]/, 'Step'],
   [/^part\.bores\[(\d+)\]/, 'Hole'],
   [/^part\.details\[(\d+)\]/, 'Detail'],
+  [/^part\.lengths\[(\d+)\]/, 'Length'],
   [/^part\.outside/, 'Outside'],
   [/^part\.number/, 'Part number'],
   [/^part\.(\w+)/, ''],

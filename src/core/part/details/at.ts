@@ -17,6 +17,14 @@ export const AT: Field = {
   hint: 'from the finished front face',
 };
 
+/** The face that `at` is measured from, where the drawing does not take the front. */
+export const DATUM: Field = {
+  key: 'datum',
+  label: 'From face',
+  takes: 'face',
+  hint: 'front, back, or a step by name or number; empty is the front',
+};
+
 /** Smallest radius of the outside between two places; what a detail there stands on. */
 export const lowestRadius = (outside: Profile, from: number, to: number): number =>
   outside.reduce(

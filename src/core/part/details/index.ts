@@ -7,6 +7,9 @@ import { knurl } from './knurl';
 import { radius } from './radius';
 import { thread } from './thread';
 import { vee } from './vee';
+import { DATUM } from './at';
 
 /** Every detail that can sit on the outside, in the order that the page offers them. */
-export const detailKinds: readonly FeatureKind[] = [chamfer, radius, groove, vee, hollow, thread, knurl, flats];
+export const detailKinds: readonly FeatureKind[] = [chamfer, radius, groove, vee, hollow, thread, knurl, flats].map(
+  (kind) => ({ ...kind, fields: [...kind.fields, DATUM] }),
+);

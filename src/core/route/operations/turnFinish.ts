@@ -24,10 +24,10 @@ export const turnFinish: OperationKind = {
     return good(
       steps.map(({ step, to, shoulder }) => {
         const { diameter, length } = step;
-        const middle = shoulder ? (length.lower + length.upper) / 2 : 0;
+        const middle = shoulder ? step.middle.to : 0;
         const setting = sum('stop setting', 'mm', [
           term('z', 'where the cut ends, from the face', to, 'mm', 'drawing'),
-          term('m', 'middle of the limits of the length', middle, 'mm', 'drawing'),
+          term('m', 'middle of the limits of the lengths to there', middle, 'mm', 'drawing'),
           term('o', 'offset of the tool to the one that set the zero', tool.value.offset, 'mm', 'tool'),
         ]);
         return {

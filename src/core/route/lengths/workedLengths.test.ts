@@ -1,0 +1,110 @@
+import fc from 'fast-check';
+import { example, planned, runOf, step } from '../../testing';
+import { shareOut } from './share';
+
+describe('sharing out what the drawing allows', () => {
+  test('what is used up stays, the others grow on: 0.01, 0.01, 0.19', () => {
+    const shares = shareOut(3, [
+      { of: [1], most: 0.05 },
+      { of: [0, 1], most: 0.02 },
+      { of: [1, 2], most: 0.2 },
+    ]);
+    expect(shares.map((share) => Number(share.toFixed(6)))).toEqual([0.01, 0.01, 0.19]);
+  });
+
+  test('a budget of nothing gives nothing; what no budget names is free', () => {
+    expect(shareOut(2, [{ of: [0], most: -0.1 }])).toEqual([0, Infinity]);
+  });
+
+  test('no budget is passed, and every share is stopped by one that is used up', () => {
+    const budget = fc.record({
+      of: fc.uniqueArray(fc.nat(5), { minLength: 1, maxLength: 4 }),
+      most: fc.integer({ min: 1, max: 90 }),
+    });
+    fc.assert(
+      fc.property(fc.array(budget, { minLength: 1, maxLength: 8 }), (budgets) => {
+        const shares = shareOut(6, budgets);
+        const used = (of: readonly number[]) => of.reduce((sum, error) => sum + (shares[error] ?? 0), 0);
+        for (const { of, most } of budgets) expect(used(of)).toBeLessThanOrEqual(most + 1e-6);
+        shares.forEach((share, error) => {
+          if (share === Infinity) return expect(budgets.some(({ of }) => of.includes(error))).toBe(false);
+          expect(budgets.some(({ of, most }) => of.includes(error) && used(of) > most - 1e-6)).toBe(true);
+        });
+      }),
+    );
+  });
+});
+
+describe('lengths as they are worked', () => {
+  const outside = [step(10, ''), step(14, '', { name: 'seat' }), step(20, '')];
+  const plan = (between: string) =>
+    planned(
+      runOf({
+        outside,
+        lengths: [
+          { from: 'front', to: 'seat', size: '14 ±0.05' },
+          { from: 1, to: 'seat', size: between },
+          { from: 'seat', to: 'back', size: '8' },
+        ],
+      }),
+    );
+
+  test('a length between two shoulders is the difference of two stops: 2 · 0.02 is more than 0.02', () => {
+    const { lengths, doubts } = plan('5 ±0.02');
+    expect(lengths.links.map(({ errors, resulting }) => [errors, resulting])).toEqual([
+      [[2], 0.02],
+      [[1, 2], 0.04],
+      [[2, 3], 0.04],
+    ]);
+    expect(lengths.faces.map(({ face, from, within }) => [face, from, Number(within.toFixed(6))])).toEqual([
+      [1, 'front', 0.01],
+      [2, 'front', 0.01],
+      [3, 'front', 0.19],
+    ]);
+    expect(doubts).toEqual([
+      {
+        path: 'part.lengths[1]',
+        rule: 'CHAIN',
+        because: expect.stringContaining(
+          '5 mm from the shoulder behind step 1 to the shoulder behind step 2 (seat) is worked as 2 lengths',
+        ),
+      },
+    ]);
+    expect(doubts[0]?.because).toContain('±0.04 mm together; the drawing leaves ±0.02 mm. Work it from its own face');
+  });
+
+  test('5 ±0.05 bears it', () => {
+    expect(plan('5 ±0.05').doubts).toEqual([]);
+  });
+
+  test('closer than a single stop repeats', () => {
+    const { doubts } = planned(runOf({ outside: [step(10, '9 ±0.01'), step(14, 8)] }));
+    expect(doubts).toMatchObject([{ path: 'part.outside[0]', rule: 'CHAIN' }]);
+    expect(doubts[0]?.because).toContain('is set by one stop, which repeats to ±0.02 mm; the drawing leaves ±0.01 mm');
+  });
+
+  test('a shoulder of the second side is measured from the back, and the length over all stands in between', () => {
+    // The seat is turned from the back: from the first shoulder to it stand step 1, the length over all and its own.
+    const { lengths, setups } = planned(runOf({ outside: [step(12, 12), step(20, 6), step(14, 14)] }));
+    expect(setups.map(({ setup }) => setup.end)).toEqual(['front', 'back']);
+    expect(lengths.faces.map(({ face, from, distance }) => [face, from, distance])).toEqual([
+      [1, 'front', 12],
+      [2, 'back', 14],
+      [3, 'front', 32],
+    ]);
+    expect(lengths.links.map(({ errors }) => errors)).toEqual([[1], [1, 2, 3], [2]]);
+  });
+
+  test('the stop goes to the middle that the whole chain has: 9.025 and 14.025', () => {
+    const { setups } = planned(runOf({ outside: [step(10, '9 0/+0.05'), step(14, '5 ±0.1'), step(20, 8)] }));
+    const stops = setups[0]?.operations.flatMap(({ kind, stop, tool }) =>
+      kind === 'turn-finish' ? [Number(((stop.settings[0]?.setting.value ?? 0) - tool.offset).toFixed(4))] : [],
+    );
+    expect(stops).toEqual(expect.arrayContaining([9.025, 14.025]));
+  });
+
+  test('the demo parts: every length of every drawing is borne', () => {
+    for (const name of ['sensor-spacer', 'vane-spindle', 'mast-collar', 'pivot-pin', 'gland-body'])
+      expect([name, planned(example(name)).doubts.filter(({ rule }) => rule === 'CHAIN')]).toEqual([name, []]);
+  });
+});
