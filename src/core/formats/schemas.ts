@@ -281,5 +281,19 @@ export const shopSchema = Joi.object<Shop>({
     firstOff: number().integer().min(0).required(),
     scrapShare: number().min(0).max(1).required(),
   }).required(),
+  fits: Joi.array()
+    .items(
+      Joi.object({
+        purpose: Joi.string().max(40).required(),
+        means: Joi.string().max(120).required(),
+        pairs: Joi.array()
+          .items(
+            Joi.object({ hole: text(4).required(), shaft: text(4).required(), when: Joi.string().max(120).required() }),
+          )
+          .min(1)
+          .required(),
+      }),
+    )
+    .required(),
   rates: Joi.object({ currency: Joi.string().max(8).required(), machineHour: number().min(0).required() }).required(),
 }).required();

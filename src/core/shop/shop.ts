@@ -18,6 +18,23 @@ export interface Shop {
   /** What is made beyond the quantity: for the first-off, and as a share for scrap. */
   spares: { firstOff: number; scrapShare: number };
   rates: Rates;
+  /** Fits by what they are for. */
+  fits: FitPurpose[];
+}
+
+/** What two mates are to do together, and the pairs of fits that serve, the usual one first. */
+export interface FitPurpose {
+  purpose: string;
+  /** In words, for who does not know the letters. */
+  means: string;
+  pairs: FitPair[];
+}
+
+/** A hole and a shaft by their letters, and when to take them. */
+export interface FitPair {
+  hole: string;
+  shaft: string;
+  when: string;
 }
 
 /** What things cost. */

@@ -341,4 +341,41 @@ export const startValues: Shop = {
   houseRules: { centreDrill: 'always', pilot: 'tough-over-12', stickOut: '4d' },
   spares: { firstOff: 1, scrapShare: 0.02 }, // ours
   rates: { currency: '€', machineHour: 45 }, // ours
+  // Purposes and pairs are ours, in the letters of the tables (handbook 15).
+  fits: [
+    {
+      purpose: 'running',
+      means: 'turns freely on a film of oil',
+      pairs: [
+        { hole: 'H8', shaft: 'f7', when: 'the usual bearing of a pin or a spindle' },
+        { hole: 'H9', shaft: 'd9', when: 'loose: dirt, weather, long bearings' },
+        { hole: 'H8', shaft: 'e8', when: 'between the two: fast, or several bearings in line' },
+      ],
+    },
+    {
+      purpose: 'sliding',
+      means: 'moved by hand along or around, without play to feel',
+      pairs: [
+        { hole: 'H7', shaft: 'g6', when: 'the usual guide or sleeve' },
+        { hole: 'H8', shaft: 'h7', when: 'now and then moved, cheaper to make' },
+      ],
+    },
+    {
+      purpose: 'location',
+      means: 'puts one part where it belongs on another, and comes apart again',
+      pairs: [
+        { hole: 'H7', shaft: 'h6', when: 'put together by hand' },
+        { hole: 'H7', shaft: 'k6', when: 'light taps; sits without play' },
+        { hole: 'H8', shaft: 'h8', when: 'a cover or a spigot where little play does no harm' },
+      ],
+    },
+    {
+      purpose: 'press',
+      means: 'stays where it was pressed',
+      pairs: [
+        { hole: 'H7', shaft: 'p6', when: 'the usual press fit; a bush, a pin' },
+        { hole: 'H7', shaft: 'n6', when: 'light: thin walls, or held otherwise as well' },
+      ],
+    },
+  ],
 };

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { linesOf } from '@/core/formats/lines';
 import { partInUnits } from '@/core/formats/partInUnits';
@@ -28,31 +28,8 @@ const Found = styled.pre`
   font-family: var(--mono);
 `;
 
-/** Brings half a profile in from a DXF drawing: what was found, what was done, and what is asked before it is taken. */
-export function DxfButton() {
-  const chooser = useRef<HTMLInputElement>(null);
-  const [drawing, setDrawing] = useState<{ name: string; text: string }>();
-  return (
-    <>
-      <input
-        ref={chooser}
-        type="file"
-        accept=".dxf"
-        aria-label="DXF drawing"
-        hidden
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void file.text().then((text) => setDrawing({ name: file.name, text }));
-        }}
-      />
-      <Button onPress={() => chooser.current?.click()}>From a DXF …</Button>
-      {drawing && <DxfWindow {...drawing} onClose={() => setDrawing(undefined)} />}
-    </>
-  );
-}
-
-function DxfWindow({ name, text, onClose }: { name: string; text: string; onClose: () => void }) {
+/** Half a profile of a DXF drawing: what was found, what was done, and what is asked before it is taken. */
+export function DxfWindow({ name, text, onClose }: { name: string; text: string; onClose: () => void }) {
   const { edit, file } = useWorkspace();
   const [units, setUnits] = useState('');
   const [axis, setAxis] = useState('');

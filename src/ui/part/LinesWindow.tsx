@@ -25,10 +25,10 @@ const Wrong = styled.ul`
 `;
 
 /** The whole part as lines of text, to type, paste and copy. What cannot be read is told, and nothing is lost. */
-export function LinesWindow({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function LinesWindow({ onClose }: { onClose: () => void }) {
   return (
-    <Window title="The part as lines" open={open} onClose={onClose}>
-      {open && <Lines onClose={onClose} />}
+    <Window title="The part as lines" open onClose={onClose}>
+      <Lines onClose={onClose} />
     </Window>
   );
 }

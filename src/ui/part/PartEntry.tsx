@@ -1,7 +1,8 @@
 'use client';
 import { CircleCheck } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
-import { useMemo, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { dxfFileOf, svgFileOf } from './drawingFiles';
 import { mirrorPart } from '@/core/formats/mirrorPart';
@@ -14,10 +15,11 @@ import { formatLength } from '@/core/units/length';
 import { entryName } from '../run/entryName';
 import { ProblemList } from '../run/ProblemList';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
-import { DxfButton } from './DxfWindow';
+import { DxfButton } from './DxfButton';
 import { EntryList } from './EntryList';
 import { DETAILS, HOLES } from './kinds';
-import { LinesWindow } from './LinesWindow';
+import { LengthList } from './LengthList';
+import { Matters } from './Matters';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
 import { RunFields, StockFields } from './RunFields';
 import { StepTable } from './StepTable';
@@ -56,6 +58,9 @@ const Tools = styled.div`
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
+  button {
+    padding: 0 10px;
+  }
 `;
 
 const Weight = styled.p`
@@ -117,11 +122,20 @@ const Ready = styled.div`
   }
 `;
 
+// Windows are fetched when they are opened.
+const LinesWindow = dynamic(() => import('./LinesWindow').then((own) => own.LinesWindow), { ssr: false });
+const FitsWindow = dynamic(() => import('./FitsWindow').then((own) => own.FitsWindow), { ssr: false });
+
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
   const { id, file, edit, planned, problems, shop } = useWorkspace();
   const [marked, setMarked] = useState<string>();
-  const [lines, setLines] = useState(false);
+  const [shown, setShown] = useState<{ lines: true } | { fitsOf: string | undefined }>();
+  const last = useRef<string>(undefined);
+  const mark = (path: string | undefined) => {
+    if (path) last.current = path;
+    setMarked(path);
+  };
   const part = planned.answer?.sketch;
   const density = shop.materials.find((material) => material.id === file.part.material)?.density;
   const mass = useMemo(() => part && massOf(part, density ?? 0), [part, density]);
@@ -139,7 +153,8 @@ export function PartEntry() {
     <Room>
       <div>
         <RunFields />
-        <StepTable onMark={setMarked} />
+        <StepTable onMark={mark} />
+        <LengthList onMark={mark} />
         <EntryList
           id="details"
           title="Details of the outside"
@@ -150,7 +165,7 @@ export function PartEntry() {
           kinds={DETAILS}
           kindKey="kind"
           first={{ kind: 'groove', field: 'kind' }}
-          onMark={setMarked}
+          onMark={mark}
         />
         <EntryList
           id="holes"
@@ -162,7 +177,7 @@ export function PartEntry() {
           kinds={HOLES}
           kindKey="shape"
           first={{ kind: 'drill', field: 'diameter', has: { depth: 'through' } }}
-          onMark={setMarked}
+          onMark={mark}
         />
         <StockFields />
       </div>
@@ -171,13 +186,14 @@ export function PartEntry() {
           <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
         </Paper>
         <Tools>
-          <Button onPress={() => setLines(true)}>As lines …</Button>
+          <Button onPress={() => setShown({ lines: true })}>As lines …</Button>
           <Button onPress={mirrored} isDisabled={!part}>
             Turn end for end
           </Button>
+          <Button onPress={() => setShown({ fitsOf: last.current })}>Fits …</Button>
           <DxfButton />
           <span style={{ flex: 1 }} />
-          <Button onPress={() => part && svgFileOf(part, file)} isDisabled={!part}>
+          <Button onPress={() => part && void svgFileOf(part, file)} isDisabled={!part}>
             SVG
           </Button>
           <Button onPress={() => part && void dxfFileOf(part, file)} isDisabled={!part}>
@@ -191,7 +207,8 @@ export function PartEntry() {
             {formatLength(mass.centre, file.units)} {file.units} from the front
           </Weight>
         )}
-        <LinesWindow open={lines} onClose={() => setLines(false)} />
+        {shown && 'lines' in shown && <LinesWindow onClose={() => setShown(undefined)} />}
+        {shown && 'fitsOf' in shown && <FitsWindow marked={shown.fitsOf} onClose={() => setShown(undefined)} />}
         <div aria-live="polite">
           {plan ? (
             <Ready>
@@ -239,6 +256,7 @@ export function PartEntry() {
             )
           )}
         </div>
+        {plan && <Matters plan={plan} onMark={setMarked} />}
       </Side>
     </Room>
   );

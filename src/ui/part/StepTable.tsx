@@ -2,7 +2,9 @@
 import { Plus, X } from 'lucide-react';
 import { Fragment, useRef, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
-import { emptyStep, type StepFile } from '@/core/formats/runFile';
+import { emptyStep, type RunFile, type StepFile } from '@/core/formats/runFile';
+import type { Part } from '@/core/part/part';
+import { formatNominal } from '@/core/units/length';
 import { Button, IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';
@@ -54,11 +56,12 @@ const pathOf = (step: StepFile | undefined, index: number, column: Column) =>
 const moreOf = (step: StepFile) =>
   kindOf(SHAPES, step.shape).fields.filter(({ key }) => key !== 'length' && key !== mainOf(step));
 
-const KEEPS = ['name', 'roughness', 'critical', 'chamfers', 'length'];
+const KEEPS = ['name', 'roughness', 'critical', 'why', 'chamfers', 'length'];
 
 /** The outside as a list of steps, read from the drawing front to back. Enter goes to the next step, and makes it. */
 export function StepTable({ onMark }: { onMark: (path: string | undefined) => void }) {
-  const { file, edit, problems } = useWorkspace();
+  const { file, edit, problems, planned } = useWorkspace();
+  const sketch = planned.answer?.sketch;
   const table = useRef<HTMLTableElement>(null);
   const { outside } = file.part;
 
@@ -158,6 +161,7 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                         plain={column === 'name'}
                         name={pathOf(step, index, column)}
                         value={textOf(step, column)}
+                        {...(column === 'length' ? { placeholder: followsFrom(file, sketch, index) } : {})}
                         problem={problemAt(problems, pathOf(step, index, column))}
                         onChange={(text) =>
                           edit(pathOf(step, index, column), ({ part }) => {
@@ -192,6 +196,27 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                     </IconButton>
                   </td>
                 </tr>
+                {step.critical && (
+                  <tr>
+                    <td />
+                    <td className="aside why">critical because</td>
+                    <td colSpan={8}>
+                      <Field
+                        label={`Why step ${index + 1} is critical`}
+                        labelHidden
+                        plain
+                        placeholder="what hangs on it: a bearing sits here, it locates the sensor …"
+                        value={step.why ?? ''}
+                        onChange={(text) =>
+                          edit(`part.outside[${index}].why`, ({ part }) => {
+                            const own = part.outside[index];
+                            if (own) own.why = text;
+                          })
+                        }
+                      />
+                    </td>
+                  </tr>
+                )}
                 {moreOf(step).length > 0 && (
                   <tr onFocus={() => onMark(`part.outside[${index}]`)} onBlur={() => onMark(undefined)}>
                     <td />
@@ -231,6 +256,12 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
       </Button>
     </Group>
   );
+}
+
+/** What an empty length follows as from the lengths between faces. */
+function followsFrom({ part, units }: RunFile, sketch: Part | undefined, index: number): string {
+  const step = (part.lengths ?? []).length > 0 ? sketch?.steps[index] : undefined;
+  return step ? `= ${formatNominal(step.length.nominal, units)}` : '';
 }
 
 /** A step of another shape: its first figure goes with it, as a cylinder of 20 becomes a cone from 20. */

@@ -1,5 +1,4 @@
 import { drawPart, scaleName, SCALES } from '@/core/drawing/drawPart';
-import { svgOf } from '@/core/drawing/svg';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Part } from '@/core/part/part';
 import { download } from '../primitives/download';
@@ -16,7 +15,8 @@ export const titleOf = ({ part, units }: RunFile, scale: number): string[] => [
 const nameOf = ({ part }: RunFile) => part.number || 'part';
 
 /** The drawing as an SVG file, to scale on A4. */
-export function svgFileOf(part: Part, file: RunFile): void {
+export async function svgFileOf(part: Part, file: RunFile): Promise<void> {
+  const { svgOf } = await import('@/core/drawing/svg');
   const drawing = drawPart(part, file.units, { ...PAPER, height: PAPER.height - 14 });
   const whole = { ...drawing, height: PAPER.height };
   download(`${nameOf(file)}.svg`, svgOf(whole, titleOf(file, drawing.scale)), 'image/svg+xml');

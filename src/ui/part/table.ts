@@ -34,6 +34,9 @@ export const EntryTable = styled.table`
     color: var(--ink-soft);
     font-size: 12px;
   }
+  td.why {
+    padding-top: 8px;
+  }
   td.tick {
     width: 44px;
     text-align: center;

@@ -11,7 +11,7 @@ export interface Workspace {
   id: string;
   file: RunFile;
   edit: (field: string | undefined, recipe: (draft: Draft<RunFile>) => void) => void;
-  shop: Pick<Shop, 'materials'>;
+  shop: Shop;
   planned: Planned;
   problems: Problem[];
   /** Key of the selected operation, and the pass of it that is shown. */

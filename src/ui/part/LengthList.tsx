@@ -1,0 +1,99 @@
+'use client';
+import { Plus, X } from 'lucide-react';
+import { useRef } from 'react';
+import { flushSync } from 'react-dom';
+import styled from 'styled-components';
+import { faceNames } from '@/core/part/lengths/faces';
+import { LENGTH_FIELDS } from '@/core/part/lengths/drawnLengths';
+import { Button, IconButton } from '../primitives/Button';
+import { isMissing, useWorkspace } from '../run/WorkspaceContext';
+import { EntryFields } from './EntryFields';
+import { Group } from './table';
+
+const List = styled.ol`
+  margin-bottom: 8px;
+  li {
+    display: grid;
+    grid-template-columns: 18px minmax(0, 1fr) auto;
+    gap: 2px 8px;
+    align-items: end;
+    padding: 5px 0 7px;
+    border-top: 1px solid var(--line);
+  }
+  li > .number {
+    padding-bottom: 7px;
+    color: var(--ink-soft);
+    font-family: var(--mono);
+  }
+  li > .wrong {
+    grid-column: 2 / -1;
+    color: var(--oxide);
+    font-size: 13px;
+  }
+`;
+
+/** Lengths as the drawing gives them, between whichever faces; steps without a length of their own follow from them. */
+export function LengthList({ onMark }: { onMark: (path: string | undefined) => void }) {
+  const { file, edit, problems } = useWorkspace();
+  const room = useRef<HTMLElement>(null);
+  const { outside, lengths = [] } = file.part;
+  const pathOf = (index: number) => `part.lengths[${index}]`;
+  const faces = faceNames(outside);
+  const fields = LENGTH_FIELDS.map((field) => (field.takes === 'face' ? { ...field, takes: faces } : field));
+  const add = () => {
+    flushSync(() =>
+      edit(undefined, ({ part }) => {
+        part.lengths = [...(part.lengths ?? []), { from: 'front', to: 'back', size: '' }];
+      }),
+    );
+    room.current?.querySelector<HTMLElement>(`[name="${pathOf(lengths.length)}.from"]`)?.focus();
+  };
+  return (
+    <Group aria-labelledby="lengths" ref={room}>
+      <h2>
+        <span id="lengths">Lengths between faces</span>
+        <small>from any datum; the step then leaves its own length empty</small>
+      </h2>
+      {lengths.length > 0 && (
+        <List>
+          {lengths.map((drawn, index) => {
+            const path = pathOf(index);
+            const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(path));
+            return (
+              <li key={index} onFocus={() => onMark(path)} onBlur={() => onMark(undefined)}>
+                <span className="number">{index + 1}</span>
+                <EntryFields
+                  fields={fields}
+                  entry={drawn as unknown as Record<string, unknown>}
+                  path={path}
+                  of={`length ${index + 1}`}
+                  onText={(key, text) =>
+                    edit(`${path}.${key}`, ({ part }) => {
+                      const own = part.lengths?.[index] as unknown as Record<string, unknown> | undefined;
+                      if (own) own[key] = text;
+                    })
+                  }
+                  onKeyDown={(event) => {
+                    if (event.key !== 'Enter') return;
+                    event.preventDefault();
+                    add();
+                  }}
+                />
+                <IconButton
+                  aria-label={`Remove length ${index + 1}`}
+                  onPress={() => edit(undefined, ({ part }) => void part.lengths?.splice(index, 1))}
+                >
+                  <X size={16} aria-hidden />
+                </IconButton>
+                {wrong.length > 0 && <p className="wrong">{wrong.map(({ message }) => message).join(' · ')}</p>}
+              </li>
+            );
+          })}
+        </List>
+      )}
+      <Button onPress={add}>
+        <Plus size={16} aria-hidden /> Length
+      </Button>
+    </Group>
+  );
+}
