@@ -1,15 +1,17 @@
 import { sectionName } from '@/core/stock/nameOfBar';
 import { planFile } from '@/core/plan';
+import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { Shop } from '@/core/shop/shop';
 import { formatNominal } from '@/core/units/length';
+import { listRack } from '@/server/rackRepository';
 import { listRuns, type SavedRun } from '@/server/runRepository';
 import { currentShop } from '@/server/shopRepository';
 import { Board, type BoardRun } from '@/ui/board/Board';
 
 export const dynamic = 'force-dynamic';
 
-function boardRun({ id, file, savedAt, newerPart }: SavedRun, shop: Shop): BoardRun {
-  const plan = planFile(file, shop);
+function boardRun({ id, file, savedAt, newerPart }: SavedRun, shop: Shop, items: RackItem[]): BoardRun {
+  const plan = planFile(file, { ...shop, rack: onHandFor(items, id) });
   const { part, units } = file;
   const size = (mm: number) => `${formatNominal(mm, units)} ${units}`;
   return {
@@ -38,7 +40,9 @@ function boardRun({ id, file, savedAt, newerPart }: SavedRun, shop: Shop): Board
 }
 
 export default async function BoardPage() {
-  const [{ runs, damaged }, shop] = await Promise.all([listRuns(), currentShop()]);
-  const board = runs.map((run) => boardRun(run, shop)).sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));
+  const [{ runs, damaged }, shop, items] = await Promise.all([listRuns(), currentShop(), listRack()]);
+  const board = runs
+    .map((run) => boardRun(run, shop, items))
+    .sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));
   return <Board runs={board} damaged={damaged} today={new Date().toISOString().slice(0, 10)} />;
 }

@@ -26,10 +26,8 @@ export interface WayPlan {
 /** A way as it compares: with its figures, or why it cannot be. */
 export interface WayOutcome {
   way: Way;
-  batchMinutes?: number;
-  pieceMinutes?: number;
-  bars?: number;
-  massKilograms?: number;
+  stock?: Stock;
+  times?: Times;
   problem?: Problem;
 }
 
@@ -67,13 +65,7 @@ const NAMES: Record<Way, string> = { 'from-bar': 'From the bar', 'sawn-blanks': 
 
 const outcomeOf = (way: Way, planned: Result<WayPlan>): WayOutcome =>
   planned.ok
-    ? {
-        way,
-        batchMinutes: planned.value.times.batch.value,
-        pieceMinutes: planned.value.times.piece.value,
-        bars: planned.value.stock.bars.value,
-        massKilograms: planned.value.stock.mass.value,
-      }
+    ? { way, stock: planned.value.stock, times: planned.value.times }
     : { way, ...(planned.problems[0] ? { problem: planned.problems[0] } : {}) };
 
 /** Why this way: named by the run, the only one that can be, or quicker over the batch. */
@@ -85,7 +77,7 @@ function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason
       rule,
       because: `${NAMES[best.way]}, because ${NAMES[other.way].toLowerCase()} cannot be: ${other.problem.message}.`,
     };
-  const saved = (other?.batchMinutes ?? 0) - best.times.batch.value;
+  const saved = (other?.times?.batch.value ?? 0) - best.times.batch.value;
   return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
 

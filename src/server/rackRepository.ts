@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { RackAction, Receipt } from '@/core/formats/rackFile';
-import { freeLength, type RackItem, type RackMove } from '@/core/rack/rack';
+import { freeLength, type RackItem, type RackMove, type StockLevel } from '@/core/rack/rack';
 import { refuse, type Result } from '@/core/result';
 import { database, inTransaction } from './database';
 
@@ -181,6 +181,24 @@ export const act = (id: number, action: RackAction): Promise<Result<null>> =>
     return use(knex, item, action.run, action.left, action.place);
   });
 
+/** How much of each section is to be kept. */
+export async function listLevels(): Promise<StockLevel[]> {
+  const rows = await database()<
+    Omit<StockLevel, 'size' | 'bore' | 'least'> & Record<'size' | 'bore' | 'least', string>
+  >('stock_levels').select();
+  return rows.map((row) => ({ ...row, size: Number(row.size), bore: Number(row.bore), least: Number(row.least) }));
+}
+
+/** Sets how much of a section is to be kept; nothing takes it off the list. */
+export async function setLevel({ least, ...section }: StockLevel): Promise<void> {
+  if (least > 0)
+    await database()('stock_levels')
+      .insert({ ...section, least })
+      .onConflict()
+      .merge();
+  else await database()('stock_levels').where(section).delete();
+}
+
 /** Gives an empty rack some bars and offcuts, for the demo. */
 export async function seedRack(): Promise<number> {
   if (await database()('stock_items').first('id')) return 0;
@@ -213,5 +231,6 @@ export async function seedRack(): Promise<number> {
     await bar('brass-cw614n', 12, 2, 3000, 'B1', { batch: 'BR-099', price: 26 }),
     await bar('mild-steel', 22, 4, 3000, 'C3', { batch: 'heat 7731', price: 18 }),
   ];
+  await setLevel({ material: 'mild-steel', form: 'round', size: 22, bore: 0, condition: 'drawn', least: 15_000 });
   return lots.flat().length;
 }

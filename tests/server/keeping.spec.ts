@@ -165,7 +165,9 @@ test('every migration is applied, and again is nothing to do', async () => {
   const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
   expect(applied).toEqual([]);
   expect(await database().migrate.list({ migrationSource })).toEqual([
-    ['001-parts-runs-shop', '002-rack', '003-part-units'].map((name) => expect.objectContaining({ name })),
+    ['001-parts-runs-shop', '002-rack', '003-part-units', '004-stock-levels'].map((name) =>
+      expect.objectContaining({ name }),
+    ),
     [],
   ]);
 });

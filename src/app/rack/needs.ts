@@ -1,6 +1,7 @@
 import { planFile } from '@/core/plan';
-import type { Section } from '@/core/rack/rack';
+import { onHandFor, type RackItem, type Section } from '@/core/rack/rack';
 import type { Shop } from '@/core/shop/shop';
+import { lengthTaken } from '@/core/stock/cost';
 import type { SavedRun } from '@/server/runRepository';
 
 /** What a run needs of the rack: its section, how long in all, and the pieces to saw when it is made from blanks. */
@@ -20,21 +21,19 @@ export interface StockNeed {
 }
 
 /** What the runs that have a plan need of the rack. */
-export const stockNeeds = (runs: readonly SavedRun[], shop: Shop): StockNeed[] =>
+export const stockNeeds = (runs: readonly SavedRun[], shop: Shop, items: readonly RackItem[]): StockNeed[] =>
   runs.flatMap(({ id, file }): StockNeed[] => {
-    const plan = planFile(file, shop);
+    const plan = planFile(file, { ...shop, rack: onHandFor(items, id) });
     if (!plan.ok) return [];
     const { stock, run, way } = plan.value;
-    const { form, size, bore, condition, barLength, each, toMake } = stock;
-    const kerf = run.allowances.kerf ?? shop.allowances.kerf;
-    const taken = toMake.value * (each.value + (way === 'sawn-blanks' ? kerf : 0));
+    const { form, size, bore, condition, barLength, each, toMake, kerf } = stock;
     return [
       {
         run: id,
         number: file.part.number,
         name: file.part.name ?? '',
         section: { material: run.shop.material.id, form, size, bore, condition },
-        length: taken,
+        length: lengthTaken(stock),
         way,
         each: each.value,
         count: toMake.value,

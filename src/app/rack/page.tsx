@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { shortages } from '@/core/rack/rack';
 import { currentShop } from '@/server/shopRepository';
-import { listRack, rackHistory } from '@/server/rackRepository';
+import { listLevels, listRack, rackHistory } from '@/server/rackRepository';
 import { listRuns } from '@/server/runRepository';
 import { Rack } from '@/ui/rack/Rack';
 import { stockNeeds } from './needs';
@@ -10,15 +10,22 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Rack' };
 
 export default async function RackPage() {
-  const [items, history, { runs }, shop] = await Promise.all([listRack(), rackHistory(), listRuns(), currentShop()]);
-  const needs = stockNeeds(runs, shop);
+  const [items, history, levels, { runs }, shop] = await Promise.all([
+    listRack(),
+    rackHistory(),
+    listLevels(),
+    listRuns(),
+    currentShop(),
+  ]);
+  const needs = stockNeeds(runs, shop, items);
   return (
     <Rack
       items={items}
       history={history}
       runs={runs.map(({ id, file }) => ({ id, number: file.part.number, name: file.part.name ?? '' }))}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
-      short={shortages(needs, items)}
+      short={shortages(needs, items, levels)}
+      levels={levels}
       keepFrom={shop.allowances.offcutFrom}
       currency={shop.rates.currency}
     />

@@ -137,9 +137,10 @@ export function planFileOf(plan: Plan) {
       batchMinutes: rounded(times.batch.value),
       ways: plan.ways.map((way) => ({
         way: way.way,
-        ...(way.batchMinutes === undefined ? {} : { batchMinutes: rounded(way.batchMinutes) }),
-        ...(way.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(way.pieceMinutes) }),
-        ...(way.bars === undefined ? {} : { bars: way.bars }),
+        ...(way.times
+          ? { batchMinutes: rounded(way.times.batch.value), pieceMinutes: rounded(way.times.piece.value) }
+          : {}),
+        ...(way.stock ? { bars: way.stock.bars.value } : {}),
         ...(way.problem ? { problem: way.problem } : {}),
       })),
     },

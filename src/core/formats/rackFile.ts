@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { Section } from '../rack/rack';
+import type { Section, StockLevel } from '../rack/rack';
 import { andThen, good, refuse, type Result } from '../result';
 import { parseLength, type UnitSystem } from '../units/length';
 import { checkShape } from './problems';
@@ -88,6 +88,32 @@ export const readReceipt = (value: unknown): Result<Receipt> =>
       place: file.place ?? '',
       ...(price === '' ? {} : { price: Number(price) }),
     });
+  });
+
+const levelSchema = Joi.object<LevelFile>({
+  units: Joi.string().valid('mm', 'in').default('mm'),
+  material: Joi.string().max(60).required(),
+  form: Joi.string().valid('round', 'hex', 'square', 'tube').required(),
+  size: Joi.number().strict().positive().required(),
+  bore: Joi.number().strict().min(0).required(),
+  condition: Joi.string().valid('drawn', 'ground', 'hot-rolled', 'sawn').required(),
+  least: Joi.alternatives(entry(), blank()).required(),
+}).required();
+
+interface LevelFile extends Section {
+  units: UnitSystem;
+  least: number | string;
+}
+
+/** Reads how much of a section is to be kept; nothing written is nothing kept. */
+export const readLevel = (value: unknown): Result<StockLevel> =>
+  andThen(checkShape(levelSchema, value), ({ units, least, ...section }) => {
+    const text = String(least).trim() || '0';
+    const mm = parseLength(text, units);
+    if (!mm.ok) return refuse('least', mm.problems[0]?.message ?? '');
+    return mm.value < 0
+      ? refuse('least', `${least} cannot be less than nothing`)
+      : good({ ...section, least: mm.value });
   });
 
 /** What is done with an item of the rack. */

@@ -295,5 +295,9 @@ export const shopSchema = Joi.object<Shop>({
       }),
     )
     .required(),
-  rates: Joi.object({ currency: Joi.string().max(8).required(), machineHour: number().min(0).required() }).required(),
+  rates: Joi.object({
+    currency: Joi.string().max(8).required(),
+    machineHour: number().min(0).required(),
+    order: number().min(0).required(),
+  }).required(),
 }).required();

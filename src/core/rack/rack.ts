@@ -1,4 +1,4 @@
-import type { BarCondition, StockForm } from '../shop/shop';
+import type { BarCondition, OnHand, StockForm } from '../shop/shop';
 
 /** What a bar is, apart from its length: bars alike in this may stand in for each other. */
 export interface Section {
@@ -45,6 +45,10 @@ export interface RackMove {
 export const freeLength = ({ length, reserved }: Pick<RackItem, 'length' | 'reserved'>): number =>
   length - reserved.reduce((total, own) => total + own.length, 0);
 
+/** What is free of an item for a run: its own name on it counts as free. mm */
+export const freeFor = (item: RackItem, run: number | undefined): number =>
+  freeLength(item) + (item.reserved.find((own) => own.run === run)?.length ?? 0);
+
 /** Whether two bars may stand in for each other: grades and sections are never mixed. */
 export const sameSection = (a: Section, b: Section): boolean =>
   a.material === b.material &&
@@ -68,26 +72,50 @@ export function bySection(items: readonly RackItem[]): RackItem[][] {
   return [...lots.values()];
 }
 
-/** What open runs need of one section, against what is free on the rack. Lengths mm. */
+/** What the rack offers a run, section by section: what is free, and what has the run's own name on it. */
+export const onHandFor = (items: readonly RackItem[], run: number | undefined): OnHand[] =>
+  bySection(items).flatMap((lot): OnHand[] => {
+    const [first] = lot;
+    if (!first) return [];
+    const { material, form, size, bore, condition } = first;
+    const free = lot.map((item) => freeFor(item, run));
+    const sum = free.reduce((total, length) => total + length, 0);
+    return [{ material, form, size, bore, condition, free: sum, longest: Math.max(...free) }];
+  });
+
+/** How much of a section is to be kept on the rack, mm. */
+export interface StockLevel extends Section {
+  least: number;
+}
+
+/** What open runs need of one section and what is to be kept of it, against what is free on the rack. Lengths mm. */
 export interface Shortage {
   section: Section;
   needed: number;
+  /** To be kept beyond what the runs need. */
+  least: number;
   free: number;
   runs: number[];
 }
 
+/** How much of a section must come in, mm. */
+export const shortOf = ({ needed, least, free }: Shortage): number => needed + least - free;
+
 /**
- * The low-stock list: sections of which open runs need more than is free on the rack, the most wanted first. What a run
- * has reserved counts as its own.
+ * The low-stock list: sections of which less is free than open runs need and the shop wants to keep, the most wanted
+ * first. What a run has reserved counts as its own.
  */
 export function shortages(
   needs: readonly { run: number; section: Section; length: number }[],
   items: readonly RackItem[],
+  levels: readonly StockLevel[] = [],
 ): Shortage[] {
-  const bySection = new Map<string, Shortage>();
+  const bySection = new Map<string, Shortage>(
+    levels.map(({ least, ...section }) => [sectionKey(section), { section, needed: 0, least, free: 0, runs: [] }]),
+  );
   for (const { run, section, length } of needs) {
     const key = sectionKey(section);
-    const known = bySection.get(key) ?? { section, needed: 0, free: 0, runs: [] };
+    const known = bySection.get(key) ?? { section, needed: 0, least: 0, free: 0, runs: [] };
     const own = items
       .filter((item) => sameSection(item, section))
       .flatMap(({ reserved }) => reserved.filter((reservation) => reservation.run === run));
@@ -102,6 +130,6 @@ export function shortages(
         .filter((item) => sameSection(item, shortage.section))
         .reduce((total, item) => total + freeLength(item), 0),
     }))
-    .filter(({ needed, free }) => needed > free + 1e-6)
-    .sort((a, b) => b.needed - b.free - (a.needed - a.free));
+    .filter((shortage) => shortOf(shortage) > 1e-6)
+    .sort((a, b) => shortOf(b) - shortOf(a));
 }

@@ -20,6 +20,19 @@ export interface Shop {
   rates: Rates;
   /** Fits by what they are for. */
   fits: FitPurpose[];
+  /** What is on the rack and free for the run; without it nothing is known of the rack, and it is not asked. */
+  rack?: OnHand[];
+}
+
+/** A section that is on the rack: how much of it is free, and the longest bar. Lengths mm. */
+export interface OnHand {
+  material: string;
+  form: StockForm;
+  size: number;
+  bore: number;
+  condition: BarCondition;
+  free: number;
+  longest: number;
 }
 
 /** What two mates are to do together, and the pairs of fits that serve, the usual one first. */
@@ -43,6 +56,8 @@ export interface Rates {
   currency: string;
   /** An hour of the machine with whoever runs it. */
   machineHour: number;
+  /** What it costs to have bars come in: asking, paying, putting away. */
+  order: number;
 }
 
 export type StockForm = 'round' | 'hex' | 'square' | 'tube';

@@ -340,7 +340,7 @@ export const startValues: Shop = {
   checkEvery: { general: 5, toleranced: 1 },
   houseRules: { centreDrill: 'always', pilot: 'tough-over-12', stickOut: '4d' },
   spares: { firstOff: 1, scrapShare: 0.02 }, // ours
-  rates: { currency: '€', machineHour: 45 }, // ours
+  rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Purposes and pairs are ours, in the letters of the tables (handbook 15).
   fits: [
     {

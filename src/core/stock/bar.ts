@@ -19,6 +19,8 @@ export interface BarOnSale {
   bore: number;
   barLength: number;
   pricePerKilogram: number;
+  /** Nobody sells it: it is there, or it is not. */
+  rackOnly?: boolean;
 }
 
 /** A bar that the part can be made from. */

@@ -5,7 +5,7 @@ import { parseLength } from '../units/length';
 import type { Reason } from '../words';
 import { massOf } from '../part/mass';
 import { assessBar, openTo, serves, type Bar, type BarOnSale } from './bar';
-import { costOf, type StockCost } from './cost';
+import { costOf, freeOnRack, lengthTaken, type StockCost } from './cost';
 import { nameOfBar } from './nameOfBar';
 import { divide, type BoughtStock } from './stock';
 
@@ -34,9 +34,31 @@ function readList(list: BarList): BarOnSale[] {
   return bars;
 }
 
-/** The shop's bars for a run's material and units. */
-const barsOnSale = ({ shop, units }: Run): BarOnSale[] =>
-  shop.material.bars.filter((list) => list.units === units).flatMap(readList);
+/** The shop's bars for a run's material and units, and what is on the rack beside them. */
+function barsToChoose({ shop, units }: Run): BarOnSale[] {
+  const onSale = shop.material.bars.filter((list) => list.units === units).flatMap(readList);
+  const others = (shop.rack ?? []).filter(
+    (own) => own.material === shop.material.id && !onSale.some((bar) => freeOnRack([own], own.material, bar) > 0),
+  );
+  return [
+    ...onSale,
+    ...others.map(({ form, size, bore, condition, longest }): BarOnSale => {
+      const like = onSale.find((bar) => bar.form === form) ?? onSale[0];
+      return {
+        form,
+        size,
+        bore,
+        condition,
+        barLength: longest,
+        pricePerKilogram: like?.pricePerKilogram ?? 0,
+        rackOnly: true,
+      };
+    }),
+  ];
+}
+
+/** What of a bar's section is free on the rack, mm. */
+const onHand = ({ shop }: Run, bar: BarOnSale): number => freeOnRack(shop.rack ?? [], shop.material.id, bar);
 
 const withCost = (run: Run, way: Way, bar: Bar, volume: number): Result<Stock> => {
   const stock = divide(run, way, bar);
@@ -63,6 +85,17 @@ function named(run: Run, way: Way, bar: BarOnSale, volume: number): Result<Stock
 /** How many that lost are told: the nearest say most. */
 const TOLD = 3;
 
+/** What the rack has of the chosen bar. */
+function rackReason(run: Run, best: Stock): Reason[] {
+  if (!run.shop.rack) return [];
+  const [free, taken] = [onHand(run, best), lengthTaken(best)].map((mm) => `${(mm / 1000).toFixed(2)} m`);
+  const because =
+    best.cost.order.value === 0
+      ? `The rack has ${free} of it free, and the run takes ${taken}: nothing to order.`
+      : `The rack has ${free} of it free, and the run takes ${taken}.`;
+  return [{ rule: 'RACK', because }];
+}
+
 /**
  * The stock of a run made in one way (handbook 3): the bar it names, if the part can be made from it; else the one of
  * the shop's list that costs least over the run. Those that come next say why they lost, and so does the nearest bar
@@ -73,7 +106,7 @@ export function planStock(run: Run, way: Way): Result<Stock> {
   const { volume } = massOf(run.part, 1);
   if (stock !== 'choose') return named(run, way, stock, volume);
   const open = openTo(run.part);
-  const onSale = barsOnSale(run);
+  const onSale = barsToChoose(run);
   const outcomes = onSale.map((bar) => assessBar(run, bar, open));
   const bars = outcomes.filter(serves);
   // Of those that will not do, the thickest round bar is the nearest.
@@ -93,27 +126,37 @@ export function planStock(run: Run, way: Way): Result<Stock> {
   // Within a form and a condition a thicker bar never costs less: only the smallest few need to be divided and priced.
   const near = bars.filter(
     (bar) =>
+      onHand(run, bar) > 0 ||
       bars.filter((other) => other.form === bar.form && other.condition === bar.condition && other.size < bar.size)
         .length < TOLD,
   );
   const divided = near.map((bar) => withCost(run, way, bar, volume));
   const priced = divided
     .flatMap((result) => (result.ok ? [result.value] : []))
+    // What nobody sells must be there in full.
+    .filter((own) => !own.rackOnly || onHand(run, own) >= lengthTaken(own))
     .sort((a, b) => a.cost.total.value - b.cost.total.value);
   const best = priced[0];
   if (!best) return divided.find(({ ok }) => !ok) as Result<Stock>;
   const money = (value: number) => `${value.toFixed(2)} ${shop.rates.currency}`;
+  const parts = ({ cost }: Stock) =>
+    [
+      `${money(cost.material.value)} of stock`,
+      `${money(cost.swarf.value)} to turn away`,
+      ...(cost.order.value > 0 ? [`${money(cost.order.value)} to order it`] : []),
+    ].join(', ');
   const dearer = priced.slice(1, 1 + TOLD).map((other): Reason => ({
     rule: 'RUNNER-UP',
-    because: `${nameOfBar(other, units)} would do too, and costs ${money(other.cost.total.value - best.cost.total.value)} more over the run (${money(other.cost.material.value)} of stock, ${money(other.cost.swarf.value)} to turn away).`,
+    because: `${nameOfBar(other, units)} would do too, and costs ${money(other.cost.total.value - best.cost.total.value)} more over the run (${parts(other)}).`,
   }));
   return good({
     ...best,
     reasons: [
       {
         rule: 'STOCK-COST',
-        because: `${nameOfBar(best, units)} costs least over the run: ${money(best.cost.material.value)} of stock and ${money(best.cost.swarf.value)} to turn away.`,
+        because: `${nameOfBar(best, units)} costs least over the run: ${parts(best)}.`,
       },
+      ...rackReason(run, best),
       ...best.reasons,
       ...dearer,
       ...(nearest?.because.includes('clean up') ? [nearest] : []),

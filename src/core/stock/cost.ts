@@ -1,5 +1,6 @@
 import { figure, term, termOf, type Figure } from '../figure';
 import type { Run } from '../run';
+import type { OnHand } from '../shop/shop';
 import { sectionOf } from './bar';
 import type { BoughtStock } from './stock';
 
@@ -7,8 +8,40 @@ import type { BoughtStock } from './stock';
 export interface StockCost {
   material: Figure;
   swarf: Figure;
+  /** Having bars come in; nothing when enough is free on the rack, or nothing is known of it. */
+  order: Figure;
   total: Figure;
 }
+
+/** Length of bar that a run takes, mm: its pieces, and what each bar loses. */
+export const lengthTaken = ({
+  way,
+  toMake,
+  each,
+  kerf,
+  bars,
+  firstEnd,
+  gripRemnant,
+  jawClearance,
+}: BoughtStock): number =>
+  way === 'sawn-blanks'
+    ? toMake.value * (each.value + kerf)
+    : toMake.value * each.value + bars.value * (firstEnd + gripRemnant.value + jawClearance);
+
+type Section = Pick<BoughtStock, 'form' | 'size' | 'bore' | 'condition'>;
+
+/** What is free on the rack of a section, mm. */
+export const freeOnRack = (rack: readonly OnHand[], material: string, section: Section): number =>
+  rack
+    .filter(
+      (own) =>
+        own.material === material &&
+        own.form === section.form &&
+        own.condition === section.condition &&
+        Math.abs(own.size - section.size) < 0.001 &&
+        Math.abs(own.bore - section.bore) < 0.001,
+    )
+    .reduce((total, { free }) => total + free, 0);
 
 /**
  * Cost of a run's stock. The swarf is priced at the rate of the machine and the rate at which its rougher removes metal,
@@ -16,7 +49,7 @@ export interface StockCost {
  * @param partVolume mm³ of the finished part
  */
 export function costOf({ shop }: Run, stock: BoughtStock, partVolume: number): StockCost {
-  const { material, cutting, rates } = shop;
+  const { material, cutting, rates, rack } = shop;
   const bought = figure({
     name: 'cost of the stock',
     unit: 'money',
@@ -38,15 +71,24 @@ export function costOf({ shop }: Run, stock: BoughtStock, partVolume: number): S
       term('h', 'an hour of the machine', rates.machineHour, 'money', 'start value'),
     ],
   });
+  const ordered = rack !== undefined && freeOnRack(rack, material.id, stock) < lengthTaken(stock);
+  const order = figure({
+    name: 'having bars come in',
+    unit: 'money',
+    value: ordered ? rates.order : 0,
+    formula: 'o',
+    terms: [term('o', ordered ? 'an order' : 'nothing to order', ordered ? rates.order : 0, 'money', 'start value')],
+  });
   return {
     material: bought,
     swarf,
+    order,
     total: figure({
       name: 'cost that the choice goes by',
       unit: 'money',
-      value: bought.value + swarf.value,
-      formula: 'a + b',
-      terms: [termOf('a', bought), termOf('b', swarf)],
+      value: bought.value + swarf.value + order.value,
+      formula: 'a + b + o',
+      terms: [termOf('a', bought), termOf('b', swarf), termOf('o', order)],
     }),
   };
 }

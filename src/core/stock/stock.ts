@@ -15,6 +15,12 @@ export interface BoughtStock extends Bar {
   /** Pitch from the bar, or the length of a blank. */
   each: Figure;
   gripRemnant: Figure;
+  /** Cut off the end of a fresh bar before its first piece. */
+  firstEnd: number;
+  /** Of the saw. */
+  kerf: number;
+  /** Lengths that a bar is cut into to pass the spindle. */
+  lengths: number;
   jawClearance: number;
   breakthrough: number;
   /** Pieces to make: the quantity and its spares. */
@@ -183,6 +189,9 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       blade,
       each,
       gripRemnant,
+      firstEnd: firstEnd.value,
+      kerf,
+      lengths,
       jawClearance: clearance.value,
       breakthrough: allowances.breakthrough ?? start.breakthrough,
       piecesPerBar,
@@ -229,6 +238,9 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
     backFacing: back.value + spigot.value,
     each,
     gripRemnant: gripRemnantOf(run, bar.over),
+    firstEnd: 0,
+    kerf: kerf.value,
+    lengths: 1,
     jawClearance: allowances.jawClearance ?? start.jawClearance,
     breakthrough: allowances.breakthrough ?? start.breakthrough,
     piecesPerBar,

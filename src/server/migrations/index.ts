@@ -2,11 +2,13 @@ import type { Knex } from 'knex';
 import * as partsRunsShop from './001-parts-runs-shop';
 import * as rack from './002-rack';
 import * as partUnits from './003-part-units';
+import * as stockLevels from './004-stock-levels';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
   '002-rack': rack,
   '003-part-units': partUnits,
+  '004-stock-levels': stockLevels,
 };
 
 /** The migrations in order, by name; listed rather than read from a folder, so that a bundle has them too. */

@@ -141,7 +141,7 @@ export function StockFields() {
           <Field
             label="Spare pieces"
             value={String(file.spares ?? '')}
-            placeholder="as the shop"
+            placeholder="usual"
             problem={problemAt(problems, 'spares')}
             onChange={(text) =>
               edit('spares', (run) => {

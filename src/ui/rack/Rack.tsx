@@ -7,11 +7,14 @@ import styled from 'styled-components';
 import {
   bySection,
   freeLength,
+  sameSection,
   sectionKey,
+  shortOf,
   type RackItem,
   type RackMove,
   type Section,
   type Shortage,
+  type StockLevel,
 } from '@/core/rack/rack';
 import { nameOfBar } from '@/core/stock/nameOfBar';
 import { Empty } from '../primitives/Card';
@@ -21,6 +24,7 @@ import { actOn } from './api';
 import { ReceiveWindow } from './ReceiveWindow';
 import { RackBar } from './RackBar';
 import { ReserveWindow, UseWindow } from './ItemWindows';
+import { LevelWindow } from './LevelWindow';
 
 export const Room = styled.main`
   max-width: 1240px;
@@ -126,21 +130,31 @@ export interface RackProps {
   runs: { id: number; number: string; name: string }[];
   materials: { id: string; name: string }[];
   short: Shortage[];
+  levels: StockLevel[];
   keepFrom: number;
   currency: string;
 }
 
 /** Bars and offcuts on hand: what is free of them, who has reserved what, and everything that happened to them. */
-export function Rack({ items, history, runs, materials, short, keepFrom, currency }: RackProps) {
+export function Rack({ items, history, runs, materials, short, levels, keepFrom, currency }: RackProps) {
   const router = useRouter();
   const [open, setOpen] = useState<
-    { kind: 'receive' | 'history' } | { kind: 'reserve' | 'use'; item: RackItem } | undefined
+    | { kind: 'receive' | 'history' }
+    | { kind: 'reserve' | 'use'; item: RackItem }
+    | { kind: 'level'; section: Section }
+    | undefined
   >();
   const [told, setTold] = useState('');
   const nameOf = (section: Section) =>
     `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
   const runOf = (id: number) => runs.find((run) => run.id === id)?.number ?? `run ${id}`;
   const lots = bySection(items);
+  const reasonOf = ({ needed, least, runs: wanting }: Shortage) =>
+    [
+      ...(needed > 0 ? [`${metres(needed)} needed for ${wanting.map(runOf).join(', ')}`] : []),
+      ...(least > 0 ? [`${metres(least)} to be kept`] : []),
+    ].join(', ');
+  const leastOf = (section: Section) => levels.find((level) => sameSection(level, section))?.least ?? 0;
   const done = (words: string) => {
     setOpen(undefined);
     setTold(words);
@@ -164,11 +178,20 @@ export function Rack({ items, history, runs, materials, short, keepFrom, currenc
         </Head>
         {short.length > 0 && (
           <Short aria-label="Short">
-            <h2>Short for the open runs</h2>
+            <h2>Short</h2>
             <ul>
-              {short.map(({ section, needed, free, runs: wanting }) => (
-                <li key={sectionKey(section)}>
-                  {nameOf(section)}: {metres(needed)} needed for {wanting.map(runOf).join(', ')}, {metres(free)} free
+              {short.map((shortage) => (
+                <li key={sectionKey(shortage.section)}>
+                  <b>{metres(shortOf(shortage))}</b> of {nameOf(shortage.section)}: {reasonOf(shortage)},{' '}
+                  {metres(shortage.free)} free{' '}
+                  {shortage.least > 0 && (
+                    <Link
+                      onClick={() => setOpen({ kind: 'level', section: shortage.section })}
+                      aria-label={`Change how much of ${nameOf(shortage.section)} is kept`}
+                    >
+                      change
+                    </Link>
+                  )}
                 </li>
               ))}
             </ul>
@@ -188,6 +211,10 @@ export function Rack({ items, history, runs, materials, short, keepFrom, currenc
                   {metres(own.reduce((total, item) => total + freeLength(item), 0))} free of{' '}
                   {metres(own.reduce((total, { length }) => total + length, 0))}
                 </small>
+                <Keep onPress={() => setOpen({ kind: 'level', section: own[0] as RackItem })}>
+                  {leastOf(own[0] as RackItem) > 0 ? `keep ${metres(leastOf(own[0] as RackItem))}` : 'keep …'}
+                  <span className="unseen"> of {nameOf(own[0] as RackItem)}</span>
+                </Keep>
               </h2>
               <table>
                 <thead>
@@ -267,6 +294,15 @@ export function Rack({ items, history, runs, materials, short, keepFrom, currenc
       {open?.kind === 'use' && (
         <UseWindow item={open.item} runs={runs} keepFrom={keepFrom} onClose={() => setOpen(undefined)} onDone={done} />
       )}
+      {open?.kind === 'level' && (
+        <LevelWindow
+          section={open.section}
+          name={nameOf(open.section)}
+          least={leastOf(open.section)}
+          onClose={() => setOpen(undefined)}
+          onDone={done}
+        />
+      )}
       {open?.kind === 'history' && (
         <Window title="History of the rack" open onClose={() => setOpen(undefined)}>
           <p style={{ marginBottom: 8 }}>What stands here is never changed or taken out.</p>
@@ -284,6 +320,13 @@ export function Rack({ items, history, runs, materials, short, keepFrom, currenc
     </>
   );
 }
+
+const Keep = styled(Button)`
+  float: right;
+  min-height: 30px;
+  font-size: 14px;
+  font-weight: 400;
+`;
 
 const Link = styled.button`
   padding: 0;

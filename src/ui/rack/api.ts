@@ -1,3 +1,4 @@
+import type { RackItem } from '@/core/rack/rack';
 import type { Problem } from '@/core/result';
 
 /** How a request to the rack ended. */
@@ -23,3 +24,17 @@ export const receiveBars = (receipt: object): Promise<RackOutcome> => post('/api
 
 /** Reserves of a bar, releases it, or uses it up. */
 export const actOn = (id: number, action: object): Promise<RackOutcome> => post(`/api/rack/${id}`, action);
+
+/** Sets how much of a section is to be kept. */
+export const keepLevel = (level: object): Promise<RackOutcome> => post('/api/rack/levels', level);
+
+/** The rack as it is now; undefined when the server does not answer. */
+export async function fetchRack(): Promise<RackItem[] | undefined> {
+  try {
+    const response = await fetch('/api/rack');
+    if (!response.ok) return undefined;
+    return ((await response.json()) as { items: RackItem[] }).items;
+  } catch {
+    return undefined;
+  }
+}

@@ -85,6 +85,9 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
         <PlaceLink id={id} place="">
           Sheet
         </PlaceLink>
+        <PlaceLink id={id} place="stock">
+          Stock
+        </PlaceLink>
         <PlaceLink id={id} place="revisions">
           Revisions
         </PlaceLink>

@@ -7,6 +7,7 @@ import { placeAt, type Place } from './places';
 const load = {
   '': () => import('../sheet/Sheet').then(({ Sheet }) => Sheet),
   part: () => import('../part/PartEntry').then(({ PartEntry }) => PartEntry),
+  stock: () => import('../stock/StockPlace').then(({ StockPlace }) => StockPlace),
   revisions: () => import('../revisions/Revisions').then(({ Revisions }) => Revisions),
   print: () => import('../print/PrintSheet').then(({ PrintSheet }) => PrintSheet),
 } satisfies Record<Place, () => Promise<React.ComponentType>>;
@@ -19,6 +20,7 @@ const shown = (place: Place) => dynamic(load[place], { ssr: false, loading: Open
 const views: Record<Place, React.ComponentType> = {
   '': shown(''),
   part: shown('part'),
+  stock: shown('stock'),
   revisions: shown('revisions'),
   print: shown('print'),
 };

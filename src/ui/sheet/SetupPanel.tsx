@@ -61,13 +61,11 @@ export function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetu
         <Part>
           <h3>Ways</h3>
           <dl>
-            {plan.ways.map(({ way, batchMinutes, bars, problem }) => (
+            {plan.ways.map(({ way, times, stock: own, problem }) => (
               <Line key={way} name={`${WAY[way]}${way === stock.way ? ', chosen' : ''}`}>
-                {batchMinutes === undefined
-                  ? problem
-                    ? 'cannot be'
-                    : ''
-                  : `${sayMinutes(batchMinutes)} · ${bars} bar${bars === 1 ? '' : 's'}`}
+                {times && own
+                  ? `${sayMinutes(times.batch.value)} · ${own.bars.value} bar${own.bars.value === 1 ? '' : 's'}`
+                  : problem && 'cannot be'}
               </Line>
             ))}
           </dl>

@@ -12,7 +12,7 @@ export default async function CutListPage() {
   const [items, { runs }, shop] = await Promise.all([listRack(), listRuns(), currentShop()]);
   return (
     <CutLists
-      needs={stockNeeds(runs, shop)}
+      needs={stockNeeds(runs, shop, items)}
       items={items}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
       keepFrom={shop.allowances.offcutFrom}

@@ -2,6 +2,8 @@ import { notFound } from 'next/navigation';
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { emptyRun } from '@/core/formats/runFile';
+import { onHandFor } from '@/core/rack/rack';
+import { listRack } from '@/server/rackRepository';
 import { findRun } from '@/server/runRepository';
 import { currentShop } from '@/server/shopRepository';
 import { RunWorkspace } from '@/ui/run/RunWorkspace';
@@ -22,6 +24,7 @@ export default async function RunLayout({ params, children }: Props) {
   const { id } = await params;
   const run = await load(id);
   if (!run && id !== 'new') notFound();
+  const [shop, items] = await Promise.all([currentShop(), listRack()]);
   return (
     <RunWorkspace
       key={id}
@@ -29,7 +32,7 @@ export default async function RunLayout({ params, children }: Props) {
       served={run?.file ?? emptyRun()}
       revision={run?.revision ?? 0}
       newerPart={run?.newerPart}
-      shop={await currentShop()}
+      shop={{ ...shop, rack: onHandFor(items, run?.id) }}
     >
       {children}
     </RunWorkspace>

@@ -1,0 +1,213 @@
+'use client';
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import type { Plan, WayOutcome } from '@/core/plan';
+import { onLastBar } from '@/core/stock/barLayout';
+import { nameOfBar } from '@/core/stock/nameOfBar';
+import { sayMinutes } from '@/core/units/show';
+import { Button } from '../primitives/Button';
+import { Card, Empty } from '../primitives/Card';
+import { entryName } from '../run/entryName';
+import { ProblemList } from '../run/ProblemList';
+import { useWorkspace } from '../run/WorkspaceContext';
+import { FigureButton } from '../sheet/Working';
+import { WholeBar } from './BarDrawing';
+import { FirstEnd } from './FirstEnd';
+import { FromTheRack } from './FromTheRack';
+
+const Room = styled.main`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px;
+  align-items: start;
+  padding: 14px 16px 24px;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Way = styled(Card)`
+  &[data-chosen] {
+    border: 2px solid var(--ink);
+  }
+  header {
+    display: flex;
+    align-items: baseline;
+    gap: 10px;
+    margin-bottom: 8px;
+  }
+  header h2 {
+    margin: 0;
+    font-size: 17px;
+  }
+  header span {
+    margin-right: auto;
+    color: var(--ink-soft);
+  }
+  dl {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 8px 14px;
+    margin-top: 12px;
+  }
+  dt {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  dd {
+    font: 600 16px var(--mono);
+  }
+  h3 {
+    margin: 10px 0 2px;
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+  }
+`;
+
+const Reasons = styled.ul`
+  li {
+    margin-top: 4px;
+  }
+  code {
+    color: var(--ink-soft);
+    font-size: 12px;
+  }
+`;
+
+const NAMES = { 'from-bar': 'From the bar', 'sawn-blanks': 'From sawn blanks' } as const;
+
+/** What the run is made from: both ways side by side, as figures and as the bar, and what of it is on the rack. */
+export function StockPlace() {
+  const { planned, file, edit, problems } = useWorkspace();
+  const plan = planned.answer?.plan;
+  if (!planned.answer) return <main />;
+  if (!plan)
+    return (
+      <Room>
+        <Card style={{ gridColumn: '1 / -1' }}>
+          <h2>No stock without a plan yet</h2>
+          <ProblemList problems={problems} />
+        </Card>
+      </Room>
+    );
+  const { units } = plan.run;
+  return (
+    <Room>
+      {plan.ways.map((outcome) => (
+        <OneWay
+          key={outcome.way}
+          plan={plan}
+          outcome={outcome}
+          pinned={file.way === outcome.way}
+          onPin={(way) => edit(undefined, (run) => void (run.way = way))}
+        />
+      ))}
+      <Card aria-labelledby="why-stock">
+        <h2 id="why-stock">
+          Why {nameOfBar(plan.stock, units)}, {NAMES[plan.way].toLowerCase()}
+        </h2>
+        <Reasons>
+          {[plan.chosenBecause, ...plan.stock.reasons].map(({ rule, because }) => (
+            <li key={rule + because}>
+              {because} <code>{rule}</code>
+            </li>
+          ))}
+        </Reasons>
+      </Card>
+      <FromTheRack plan={plan} />
+    </Room>
+  );
+}
+
+function OneWay({
+  plan,
+  outcome: { way, stock, times, problem },
+  pinned,
+  onPin,
+}: {
+  plan: Plan;
+  outcome: WayOutcome;
+  pinned: boolean;
+  onPin: (way: 'choose' | 'from-bar' | 'sawn-blanks') => void;
+}) {
+  const chosen = plan.way === way;
+  const { units } = plan.run;
+  const title = (
+    <header>
+      <h2>{NAMES[way]}</h2>
+      <span>{chosen ? (pinned ? 'named by the run' : 'chosen') : ''}</span>
+      {pinned ? (
+        <Button onPress={() => onPin('choose')}>Let Shingle choose</Button>
+      ) : (
+        stock && <Button onPress={() => onPin(way)}>{chosen ? 'Keep it this way' : 'Make it this way'}</Button>
+      )}
+    </header>
+  );
+  if (!stock || !times)
+    return (
+      <Way aria-label={NAMES[way]}>
+        {title}
+        <Empty>
+          Cannot be: {problem?.path ? `${entryName(problem.path)} ` : ''}
+          {problem?.message}
+        </Empty>
+      </Way>
+    );
+  const last = onLastBar(stock);
+  const alike = last === stock.piecesPerBar.value;
+  const onFirst = stock.bars.value === 1 ? last : stock.piecesPerBar.value;
+  return (
+    <Way aria-label={NAMES[way]} {...(chosen ? { 'data-chosen': '' } : {})}>
+      {title}
+      <h3>{whichBars(stock.bars.value, alike)}</h3>
+      <WholeBar run={plan.run} stock={stock} pieces={onFirst} name={NAMES[way]} />
+      <FirstEnd run={plan.run} stock={stock} pieces={onFirst} />
+      {!alike && stock.bars.value > 1 && (
+        <>
+          <h3>the last bar</h3>
+          <WholeBar run={plan.run} stock={stock} pieces={last} name={`${NAMES[way]}, the last bar`} />
+        </>
+      )}
+      <dl>
+        <Fact name="Bar" text={nameOfBar(stock, units)} />
+        <Fact name="Bars">
+          <FigureButton figure={stock.bars} units={units} />
+        </Fact>
+        <Fact name="Pieces from a bar">
+          <FigureButton figure={stock.piecesPerBar} units={units} />
+        </Fact>
+        <Fact name={`A piece takes, ${units}`}>
+          <FigureButton figure={stock.each} units={units} />
+        </Fact>
+        <Fact name={`Left of the last, ${units}`}>
+          <FigureButton figure={stock.leftOver} units={units} />
+        </Fact>
+        <Fact name="Mass, kg">
+          <FigureButton figure={stock.mass} units={units} />
+        </Fact>
+        <Fact name={`Stock, ${plan.run.shop.rates.currency}`}>
+          <FigureButton figure={stock.cost.material} units={units} />
+        </Fact>
+        <Fact name="A piece" text={sayMinutes(times.piece.value)} />
+        <Fact name="The batch" text={sayMinutes(times.batch.value)} />
+      </dl>
+    </Way>
+  );
+}
+
+/** Which bars a drawing stands for, in words. */
+function whichBars(bars: number, alike: boolean): string {
+  if (bars === 1) return 'the bar';
+  if (alike) return `all ${bars} bars`;
+  return bars === 2 ? 'the first bar' : `the first ${bars - 1} bars`;
+}
+
+function Fact({ name, text, children }: { name: string; text?: string; children?: ReactNode }) {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>{text ?? children}</dd>
+    </div>
+  );
+}

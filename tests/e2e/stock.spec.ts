@@ -1,0 +1,61 @@
+import { expect, expectAccessible, makeRun, test } from './page';
+
+const numberOf = (name: string) => `${name}-${Date.now()}-${Math.floor(Math.random() * 1000)}`;
+
+test('both ways side by side as figures and as the bar; a way is kept, and let go again', async ({ page }) => {
+  const address = await makeRun(page, numberOf('T-STOCK'));
+  await page.getByRole('link', { name: 'Stock' }).click();
+  const bar = page.getByRole('region', { name: 'From the bar', exact: true });
+  const blanks = page.getByRole('region', { name: 'From sawn blanks', exact: true });
+  // 25 and two spares; ⌀12 by 30: 30 + 0.3 + 1.5 + 0.3; 30 + 1 + 1.
+  await expect(bar.getByRole('img', { name: /27 pieces of 32.10 mm.* left over of 3000 mm/ })).toBeVisible();
+  await expect(blanks.getByRole('img', { name: /27 pieces of 32.00 mm/ })).toBeVisible();
+  await expect(bar.getByRole('img', { name: /blade 1.5 mm/ })).toBeVisible();
+  await expectAccessible(page);
+
+  await blanks.getByRole('button', { name: /it this way/ }).click();
+  await expect(blanks).toContainText('named by the run');
+  await blanks.getByRole('button', { name: 'Let Shingle choose' }).click();
+  await expect(blanks).not.toContainText('named by the run');
+  await bar.getByRole('button', { name: /^pieces per bar/i }).click();
+  await expect(page.getByRole('dialog')).toContainText('floor((B − e − g − c) / P)');
+  expect(address).toContain('/runs/');
+});
+
+test('what is on the rack is reserved for the run, and the plan says that nothing must be ordered', async ({
+  page,
+}) => {
+  // A size of its own, so that no other test is at this bar.
+  await page.request.post('/api/rack', {
+    data: { material: 'brass-cw614n', size: 33.3, length: 2000, place: 'T9', batch: 'T-batch' },
+  });
+  await makeRun(page, numberOf('T-RACKED'));
+  await page.getByLabel('Bar', { exact: true }).selectOption('this one');
+  await page.getByLabel('Diameter of the bar').fill('33.3');
+  await page.getByLabel('Diameter of step 1').fill('32');
+  await page.getByRole('link', { name: 'Stock' }).click();
+  const rack = page.getByRole('region', { name: 'On the rack' });
+  await expect(rack).toContainText('All of it is there.');
+  await expect(rack.getByRole('row', { name: /T9 · T-batch/ })).toContainText('27');
+  await rack.getByRole('button', { name: 'Reserve these for this run' }).click();
+  await expect(rack.getByRole('button', { name: 'Reserved for this run' })).toBeDisabled();
+  await expect(rack.getByRole('row', { name: /T9 · T-batch/ })).toContainText('for this run');
+});
+
+test('a section is watched: below its level it stands on the low-stock list', async ({ page }) => {
+  await page.request.post('/api/rack', { data: { material: 'bronze', size: 27.7, length: 1500 } });
+  await page.goto('/rack');
+  const lot = page.getByRole('region', { name: 'bronze ⌀27.7 drawn' });
+  await lot.getByRole('button', { name: /^keep/ }).click();
+  await page.getByLabel(/At least, beyond what the runs need/).fill('much');
+  await page.getByRole('button', { name: 'Keep this much' }).click();
+  await expect(page.getByRole('dialog')).toContainText('“much” is not a length');
+  await page.getByLabel(/At least, beyond what the runs need/).fill('4 m');
+  await page.getByRole('button', { name: 'Keep this much' }).click();
+  const short = page.getByRole('listitem').filter({ hasText: 'bronze ⌀27.7 drawn' });
+  await expect(short).toContainText('2.50 m of bronze ⌀27.7 drawn: 4.00 m to be kept, 1.50 m free');
+  await short.getByRole('button', { name: /Change how much/ }).click();
+  await page.getByLabel(/At least, beyond what the runs need/).fill('');
+  await page.getByRole('button', { name: 'Keep this much' }).click();
+  await expect(short).toHaveCount(0);
+});
