@@ -18,7 +18,7 @@ test('both ways side by side as figures and as the bar; a way is kept, and let g
   await blanks.getByRole('button', { name: 'Let Shingle choose' }).click();
   await expect(blanks).not.toContainText('named by the run');
   await bar.getByRole('button', { name: /^pieces per bar/i }).click();
-  await expect(page.getByRole('dialog')).toContainText('floor((B − e − g − c) / P)');
+  await expect(page.getByRole('dialog')).toContainText('round down ((B − e − g − c) / P)');
   expect(address).toContain('/runs/');
 });
 

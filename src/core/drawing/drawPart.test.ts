@@ -59,13 +59,14 @@ describe.each(examples)('%s', (_, file) => {
     }
   });
 
-  test('every step has its diameter and its length on it, limits and all', () => {
+  test('every step has its diameter on it, and every length of the drawing, limits and all', () => {
     const said = texts(drawPart(part, file.units, PAPER)).map(({ text }) => text);
     for (const { diameter, length, path } of part.steps) {
       if (part.features.every((feature) => feature.path !== path))
         expect(said).toContainEqual(expect.stringContaining(`⌀${sizeOnDrawing(diameter, file.units)}`));
-      expect(said).toContain(sizeOnDrawing(length, file.units));
     }
+    // The lengths as the drawing gives them, from whichever datum; one that follows from them is not written twice.
+    for (const { size } of part.links) expect(said).toContain(sizeOnDrawing(size, file.units));
   });
 
   test('as DXF, another reader finds the part at its true size', () => {

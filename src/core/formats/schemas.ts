@@ -78,7 +78,7 @@ const allowances = Joi.object(
 const angle = () => Joi.alternatives(number(), text(20));
 
 /** What a field may hold in a file; what it means is read later, where the page can show it at its place. */
-const entryOf = ({ takes, needed }: Field): Joi.Schema => {
+const entryOf = ({ takes, needed, follows }: Field): Joi.Schema => {
   const schema = (() => {
     if (Array.isArray(takes)) return Joi.string().valid(...(takes as string[]), '');
     if (takes === 'size') return size();
@@ -87,7 +87,7 @@ const entryOf = ({ takes, needed }: Field): Joi.Schema => {
     if (takes === 'length' || takes === 'depth') return length();
     return angle();
   })();
-  return needed ? schema.required() : schema;
+  return needed && !follows ? schema.required() : schema;
 };
 
 /**

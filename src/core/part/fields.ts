@@ -12,6 +12,8 @@ export interface Field {
   label: string;
   takes: Takes;
   needed?: true;
+  /** A file may leave it out: it can follow from the rest of the part. Where it does not, it is missing. */
+  follows?: true;
   /** Shown where it is typed. */
   hint?: string;
 }

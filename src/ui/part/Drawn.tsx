@@ -10,12 +10,15 @@ export function Drawn({
   h,
   chosen,
   strong = chosen,
+  thinnest = 0.7,
 }: {
   mark: Mark;
   h: number;
   chosen: boolean;
   /** Of several that are blue, the one that is pointed at. */
   strong?: boolean;
+  /** Lines are never thinner, in units of the picture. */
+  thinnest?: number;
 }) {
   if (mark.kind === 'metal') return <path d={pathData(mark.corners, true)} fill="var(--metal)" />;
   if (mark.kind === 'line') {
@@ -25,7 +28,7 @@ export function Drawn({
         d={pathData(mark.corners)}
         fill="none"
         stroke={chosen ? 'var(--blue)' : (STROKES[mark.use] ?? 'var(--ink-soft)')}
-        strokeWidth={Math.max(0.7, width * h) * (strong ? 1.6 : 1)}
+        strokeWidth={Math.max(thinnest, width * h) * (strong ? 1.6 : 1)}
         strokeLinejoin="round"
         {...(dash ? { strokeDasharray: dash.map((part) => part * h).join(' ') } : {})}
       />

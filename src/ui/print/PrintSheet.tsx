@@ -8,10 +8,10 @@ import { pinOf, settingOf } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
-import { PartDrawing } from '../part/PartDrawing';
 import { Button } from '../primitives/Button';
 import { entryName } from '../run/entryName';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { PaperDrawing } from './PaperDrawing';
 
 /** Black on white whatever the theme, and only the paper when it is printed. */
 const OnPaper = createGlobalStyle`
@@ -84,10 +84,6 @@ const Paper = styled.main`
   .facts dd {
     font: 700 13.5pt var(--mono);
     white-space: nowrap;
-  }
-  .drawing {
-    height: 52mm;
-    margin-top: 2mm;
   }
   table {
     width: 100%;
@@ -215,24 +211,38 @@ function PrintedPlan({ plan }: { plan: Plan }) {
           </div>
         ))}
       </dl>
-      <div className="drawing">
-        <PartDrawing part={part} units={units} />
-      </div>
+      <PaperDrawing part={part} units={units} />
       {setups.map((planned) => (
         <PrintedSetup key={planned.setup.number} planned={planned} />
       ))}
-      {plan.warnings.length > 0 && (
-        <>
-          <h2>Mind</h2>
-          <ul className="warnings">
-            {plan.warnings.map((text) => (
-              <li key={text}>▲ {text}</li>
-            ))}
-          </ul>
-        </>
-      )}
+      <Minded plan={plan} />
       <div className="foot">{dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.</div>
     </Paper>
+  );
+}
+
+/** What to mind: what the plan does not make in one line, every other doubt and warning in its own. */
+function Minded({ plan: { doubts, setups, run } }: { plan: Plan }) {
+  const missing = doubts.filter(({ rule }) => rule === 'NO-OPERATION');
+  const named = missing.map(({ path }) => run.part.features.find((own) => own.path === path)?.name ?? entryName(path));
+  const lines = [
+    ...(named.length > 0 ? [`No operation yet, left as metal and in none of the figures: ${named.join('; ')}.`] : []),
+    ...doubts.filter((doubt) => !missing.includes(doubt)).map(({ path, because }) => `${entryName(path)}: ${because}`),
+    ...setups.flatMap(({ operations, broken }) => [
+      ...operations.flatMap(({ number, name, warnings }) => warnings.map((text) => `${number} ${name}: ${text}`)),
+      ...broken.map(({ because }) => because),
+    ]),
+  ];
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h2>Mind</h2>
+      <ul className="warnings">
+        {lines.map((text) => (
+          <li key={text}>▲ {text}</li>
+        ))}
+      </ul>
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 import { along } from '../../removal/segment';
 import { good, refuse } from '../../result';
 import { say, sayDiameter } from '../../words';
-import type { StepShape } from './shape';
+import { LENGTH, type StepShape } from './shape';
 
 /** A spherical end: a ball, or as much of one as its length says, measured from its pole. */
 export const ball: StepShape = {
@@ -9,7 +9,7 @@ export const ball: StepShape = {
   label: 'Spherical end',
   fields: [
     { key: 'diameter', label: 'Ball ⌀', takes: 'size', needed: true },
-    { key: 'length', label: 'Length from the pole', takes: 'size', needed: true },
+    { ...LENGTH, label: 'Length from the pole' },
   ],
   read(values, path, { z, first, last, units }) {
     const [diameter, length] = [values.size('diameter'), values.size('length')];

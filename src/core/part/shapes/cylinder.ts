@@ -1,15 +1,12 @@
 import { cylinder as piece } from '../../removal/segment';
 import { good } from '../../result';
-import type { StepShape } from './shape';
+import { LENGTH, type StepShape } from './shape';
 
 /** A plain diameter. */
 export const cylinder: StepShape = {
   shape: 'cylinder',
   label: 'Cylinder',
-  fields: [
-    { key: 'diameter', label: 'Diameter', takes: 'size', needed: true },
-    { key: 'length', label: 'Length', takes: 'size', needed: true },
-  ],
+  fields: [{ key: 'diameter', label: 'Diameter', takes: 'size', needed: true }, LENGTH],
   read(values, _path, { z }) {
     const [diameter, length] = [values.size('diameter'), values.size('length')];
     return good({ diameter, length, outline: [piece(z, z + length.nominal, diameter.nominal / 2)] });

@@ -1,16 +1,13 @@
 import { cylinder } from '../../removal/segment';
 import { good } from '../../result';
 import { sayDiameter, say } from '../../words';
-import type { StepShape } from './shape';
+import { LENGTH, type StepShape } from './shape';
 
 /** A step with n flat sides: its corners lie on the round that is turned or drawn, across flats / cos(180°/n). */
 const prism = (shape: string, label: string, count: number): StepShape => ({
   shape,
   label,
-  fields: [
-    { key: 'across', label: 'Across flats', takes: 'size', needed: true },
-    { key: 'length', label: 'Length', takes: 'size', needed: true },
-  ],
+  fields: [{ key: 'across', label: 'Across flats', takes: 'size', needed: true }, LENGTH],
   read(values, path, { z, units }) {
     const [across, length] = [values.size('across'), values.size('length')];
     const corners = across.nominal / Math.cos(Math.PI / count);

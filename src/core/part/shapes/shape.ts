@@ -22,6 +22,9 @@ export interface Shape {
   feature?: Feature;
 }
 
+/** How long a step is; left empty, it follows from the lengths that the drawing gives between faces. */
+export const LENGTH: Field = { key: 'length', label: 'Length', takes: 'size', needed: true, follows: true };
+
 /** A shape that a step can have. A new one is a new file in this folder, listed in its index. */
 export interface StepShape {
   shape: string;
