@@ -49,11 +49,11 @@ test('two browsers want the last bar: one gets it, the other is told who has it 
       .getByRole('region', { name })
       .getByRole('button', { name: /Reserve of bar/ })
       .click();
-  await page.getByRole('combobox', { name: 'Run' }).selectOption({ label: 'WS-210 Sensor spacer' });
+  await page.getByRole('combobox', { name: 'Run' }).selectOption({ label: 'WS-210 Sensor spacer, rev B' });
   await page.getByLabel('Length, mm').fill('800');
   await page.getByRole('button', { name: 'Reserve', exact: true }).click();
   await expect(page.getByRole('region', { name }).getByText('0.20 m free')).toBeVisible();
-  await other.getByRole('combobox', { name: 'Run' }).selectOption({ label: 'WS-031 Vane spindle' });
+  await other.getByRole('combobox', { name: 'Run' }).selectOption({ label: 'WS-031 Vane spindle, rev C' });
   await other.getByLabel('Length, mm').fill('700');
   await other.getByRole('button', { name: 'Reserve', exact: true }).click();
   await expect(other.getByText(/700 mm are not free on this bar.*200 mm are left/)).toBeVisible();

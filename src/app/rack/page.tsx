@@ -22,7 +22,12 @@ export default async function RackPage() {
     <Rack
       items={items}
       history={history}
-      runs={runs.map(({ id, file }) => ({ id, number: file.part.number, name: file.part.name ?? '' }))}
+      runs={runs.map(({ id, file: { part } }) => ({
+        id,
+        number: part.number,
+        // Two runs of one part are told apart by their revisions.
+        name: [part.name, part.revision && `rev ${part.revision}`].filter(Boolean).join(', '),
+      }))}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
       short={shortages(needs, items, levels)}
       levels={levels}

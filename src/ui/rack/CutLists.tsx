@@ -25,6 +25,9 @@ const Room = styled.main`
     grid-column: 1 / -1;
     font-size: 21px;
   }
+  .on-paper {
+    display: none;
+  }
   @media (max-width: 860px) {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -34,6 +37,10 @@ const Room = styled.main`
     .choose,
     h1 {
       display: none;
+    }
+    h1.on-paper {
+      display: block;
+      margin-bottom: 10px;
     }
   }
 `;
@@ -102,6 +109,13 @@ export function CutLists({
       <RackBar at="cuts" />
       <Room>
         <h1>Cut list</h1>
+        <h1 className="on-paper">
+          Saw sheet for{' '}
+          {sawn
+            .filter(({ run }) => chosen.includes(run))
+            .map(({ number }) => number)
+            .join(', ')}
+        </h1>
         <Choose className="choose" aria-label="Runs">
           <h2>Runs from sawn blanks</h2>
           {sawn.length === 0 && <p>No run is planned from sawn blanks.</p>}

@@ -51,5 +51,11 @@ export const GlobalStyle = createGlobalStyle`
   a { color: inherit; }
   :focus-visible { outline: 3px solid var(--blue); outline-offset: 2px; }
   .unseen { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  @media print {
+    :root, :root[data-theme='night'] {
+      color-scheme: light;
+      --paper: #fff; --sheet: #fff; --ink: #000; --ink-soft: #222; --line: #777; --metal: #eee; --brass-soft: #fff; --blue-soft: #ddd;
+    }
+  }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
 `;
