@@ -1,3 +1,4 @@
+import { massOf, type Mass } from '../part/mass';
 import type { Part } from '../part/part';
 import { sketchPart } from '../part/sketch';
 import { planFile, type Plan } from '../plan';
@@ -10,14 +11,19 @@ export interface Answer {
   plan: Plan | undefined;
   problems: Problem[];
   sketch: Part | undefined;
+  /** Of the sketch; of no weight as long as the material is not known. */
+  mass: Mass | undefined;
 }
 
 /** Answers an edit. */
 export function answer(file: RunFile, shop: Shop): Answer {
   const plan = planFile(file, shop);
+  const sketch = plan.ok ? plan.value.run.part : sketchPart(file.part, file.units);
+  const density = shop.materials.find(({ id }) => id === file.part.material)?.density ?? 0;
   return {
     plan: plan.ok ? plan.value : undefined,
     problems: plan.ok ? [] : plan.problems,
-    sketch: plan.ok ? plan.value.run.part : sketchPart(file.part, file.units),
+    sketch,
+    mass: sketch && massOf(sketch, density),
   };
 }

@@ -2,12 +2,10 @@
 import { CircleCheck } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
 import dynamic from 'next/dynamic';
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { dxfFileOf, svgFileOf } from './drawingFiles';
-import { mirrorPart } from '@/core/formats/mirrorPart';
 import { movedShoulder } from '@/core/formats/moveShoulder';
-import { massOf } from '@/core/part/mass';
 import { sectionName } from '@/core/stock/nameOfBar';
 import { Button } from '../primitives/Button';
 import { sayMinutes } from '@/core/units/show';
@@ -19,7 +17,6 @@ import { DxfButton } from './DxfButton';
 import { EntryList } from './EntryList';
 import { DETAILS, HOLES } from './kinds';
 import { LengthList } from './LengthList';
-import { Matters } from './Matters';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
 import { RunFields, StockFields } from './RunFields';
 import { StepTable } from './StepTable';
@@ -122,13 +119,14 @@ const Ready = styled.div`
   }
 `;
 
-// Windows are fetched when they are opened.
+// What only a plan brings is fetched with the first plan, windows when they are opened.
+const Matters = dynamic(() => import('./Matters').then((own) => own.Matters), { ssr: false });
 const LinesWindow = dynamic(() => import('./LinesWindow').then((own) => own.LinesWindow), { ssr: false });
 const FitsWindow = dynamic(() => import('./FitsWindow').then((own) => own.FitsWindow), { ssr: false });
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
-  const { id, file, edit, planned, problems, shop } = useWorkspace();
+  const { id, file, edit, planned, problems } = useWorkspace();
   const [marked, setMarked] = useState<string>();
   const [shown, setShown] = useState<{ lines: true } | { fitsOf: string | undefined }>();
   const last = useRef<string>(undefined);
@@ -137,14 +135,14 @@ export function PartEntry() {
     setMarked(path);
   };
   const part = planned.answer?.sketch;
-  const density = shop.materials.find((material) => material.id === file.part.material)?.density;
-  const mass = useMemo(() => part && massOf(part, density ?? 0), [part, density]);
+  const mass = planned.answer?.mass;
   const wrong = problems.filter((problem) => problem.path.startsWith('part.') && !isMissing(problem));
   const move: MoveShoulder = (step, by, ended) => {
     const outside = movedShoulder(file.part, step, by, file.units);
     if (outside && by !== 0) edit(ended ? undefined : `shoulder ${step}`, (run) => void (run.part.outside = outside));
   };
-  const mirrored = () => {
+  const mirrored = async () => {
+    const { mirrorPart } = await import('@/core/formats/mirrorPart');
     const turned = mirrorPart(file);
     if (turned.ok) edit(undefined, (run) => void (run.part = turned.value));
   };
@@ -187,7 +185,7 @@ export function PartEntry() {
         </Paper>
         <Tools>
           <Button onPress={() => setShown({ lines: true })}>As lines …</Button>
-          <Button onPress={mirrored} isDisabled={!part}>
+          <Button onPress={() => void mirrored()} isDisabled={!part}>
             Turn end for end
           </Button>
           <Button onPress={() => setShown({ fitsOf: last.current })}>Fits …</Button>
@@ -202,7 +200,7 @@ export function PartEntry() {
         </Tools>
         {mass && part && (
           <Weight>
-            {density !== undefined && `${mass.grams.toFixed(2)} g · `}
+            {mass.grams > 0 && `${mass.grams.toFixed(2)} g · `}
             {(mass.volume / 1000).toFixed(3)} cm³ · surface {(mass.surface / 100).toFixed(2)} cm² · centre of gravity{' '}
             {formatLength(mass.centre, file.units)} {file.units} from the front
           </Weight>

@@ -29,9 +29,9 @@ const Notes = styled.p`
 `;
 
 /** The keys, and how figures are written. */
-export function HelpWindow({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function HelpWindow({ onClose }: { onClose: () => void }) {
   return (
-    <Window title="Keys" open={open} onClose={onClose}>
+    <Window title="Keys" open onClose={onClose}>
       <List>
         {KEYS.map(([key, what]) => (
           <div key={key} style={{ display: 'contents' }}>

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { RunFile } from '@/core/formats/runFile';
@@ -6,16 +7,18 @@ import type { Shop } from '@/core/shop/shop';
 import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
-import { ConflictWindow } from './ConflictWindow';
 import { entryName } from './entryName';
 import { NewerPart } from './NewerPart';
-import { HelpWindow } from './HelpWindow';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
 import { usePlanner } from './usePlanner';
 import { useSaving } from './useSaving';
 import { useShortcuts } from './useShortcuts';
 import { WorkspaceContext, type Workspace } from './WorkspaceContext';
+
+// Windows are fetched when they are opened.
+const ConflictWindow = dynamic(() => import('./ConflictWindow').then((own) => own.ConflictWindow), { ssr: false });
+const HelpWindow = dynamic(() => import('./HelpWindow').then((own) => own.HelpWindow), { ssr: false });
 
 /** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
 export function RunWorkspace({
@@ -135,7 +138,7 @@ export function RunWorkspace({
           onClose={dismiss}
         />
       )}
-      <HelpWindow open={help} onClose={() => setHelp(false)} />
+      {help && <HelpWindow onClose={() => setHelp(false)} />}
     </WorkspaceContext.Provider>
   );
 }
