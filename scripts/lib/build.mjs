@@ -40,5 +40,7 @@ export async function startServer({ folder, port, url }) {
     () => `The server did not answer within 30 s.\n${output}`,
   );
   if (server.exitCode !== null) throw new Refusal(`The server ended as it started:\n${output}`);
+  // The first board plans every run; better now than when somebody waits for it. What is wrong with it, it says itself.
+  await fetch(`http://127.0.0.1:${port}/`).catch(() => undefined);
   return server;
 }

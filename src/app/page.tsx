@@ -6,14 +6,32 @@ import { formatNominal } from '@/core/units/length';
 import { listRack } from '@/server/rackRepository';
 import { listRuns, type SavedRun } from '@/server/runRepository';
 import { currentShop } from '@/server/shopRepository';
+import { remembered } from './remembered';
 import { Board, type BoardRun } from '@/ui/board/Board';
 
 export const dynamic = 'force-dynamic';
 
-function boardRun({ id, file, savedAt, newerPart }: SavedRun, shop: Shop, items: RackItem[]): BoardRun {
-  const plan = planFile(file, { ...shop, rack: onHandFor(items, id) });
+/** What the plan says of a run, in the figures of the board; or why it has none. */
+const figuresOf = remembered(({ file }, shop, rack): Pick<BoardRun, 'figures' | 'problem'> => {
+  const plan = planFile(file, { ...shop, rack });
+  if (!plan.ok) return { figures: undefined, problem: plan.problems[0] };
+  const { times, stock, run, way } = plan.value;
+  return {
+    figures: {
+      pieceMinutes: times.piece.value,
+      batchMinutes: times.batch.value,
+      bars: stock.bars.value,
+      size: sectionName(stock, run.units),
+      barLength: `${formatNominal(stock.barLength, file.units)} ${file.units}`,
+      way: way === 'from-bar' ? 'from the bar' : 'sawn blanks',
+    },
+    problem: undefined,
+  };
+});
+
+function boardRun(run: SavedRun, shop: Shop, items: RackItem[]): BoardRun {
+  const { id, file, savedAt, newerPart } = run;
   const { part, units } = file;
-  const size = (mm: number) => `${formatNominal(mm, units)} ${units}`;
   return {
     id,
     number: part.number,
@@ -25,17 +43,7 @@ function boardRun({ id, file, savedAt, newerPart }: SavedRun, shop: Shop, items:
     due: file.due,
     newerPart: newerPart?.revision,
     savedAt,
-    figures: plan.ok
-      ? {
-          pieceMinutes: plan.value.times.piece.value,
-          batchMinutes: plan.value.times.batch.value,
-          bars: plan.value.stock.bars.value,
-          size: sectionName(plan.value.stock, plan.value.run.units),
-          barLength: size(plan.value.stock.barLength),
-          way: plan.value.way === 'from-bar' ? 'from the bar' : 'sawn blanks',
-        }
-      : undefined,
-    problem: plan.ok ? undefined : plan.problems[0],
+    ...figuresOf(run, shop, onHandFor(items, id)),
   };
 }
 

@@ -4,12 +4,20 @@ import { completeShop } from '@/core/shop/completeShop';
 import { startValues } from '@/core/shop/startValues';
 import { database } from './database';
 
+/** The shop as it was read last. A revision never changes, so it is read once; the same one is the same object. */
+let last: { revision: number; shop: Shop } | undefined;
+
 /** The shop as it now is: its newest revision. */
 export async function currentShop(): Promise<Shop> {
-  const row = await database()('shop_revisions')
-    .orderBy('revision', 'desc')
-    .first<{ document: string } | undefined>('document');
-  if (!row) throw new Error('the database holds no shop: run npm start, which seeds it');
+  const newest = await database()('shop_revisions').max<{ revision: number | null }[]>({ revision: 'revision' });
+  const revision = newest[0]?.revision;
+  if (!revision) throw new Error('the database holds no shop: run npm start, which seeds it');
+  if (last?.revision !== revision) last = { revision, shop: await readRevision(revision) };
+  return last.shop;
+}
+
+async function readRevision(revision: number): Promise<Shop> {
+  const row = await database()('shop_revisions').where({ revision }).first<{ document: string }>('document');
   const shop = readShop(JSON.parse(row.document));
   if (!shop.ok)
     throw new Error(

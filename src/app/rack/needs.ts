@@ -3,6 +3,7 @@ import { onHandFor, type RackItem, type Section } from '@/core/rack/rack';
 import type { Shop } from '@/core/shop/shop';
 import { lengthTaken } from '@/core/stock/cost';
 import type { SavedRun } from '@/server/runRepository';
+import { remembered } from '../remembered';
 
 /** What a run needs of the rack: its section, how long in all, and the pieces to saw when it is made from blanks. */
 export interface StockNeed {
@@ -20,25 +21,25 @@ export interface StockNeed {
   kerf: number;
 }
 
+const needOf = remembered(({ id, file }, shop, rack): StockNeed | undefined => {
+  const plan = planFile(file, { ...shop, rack });
+  if (!plan.ok) return undefined;
+  const { stock, run, way } = plan.value;
+  const { form, size, bore, condition, barLength, each, toMake, kerf } = stock;
+  return {
+    run: id,
+    number: file.part.number,
+    name: file.part.name ?? '',
+    section: { material: run.shop.material.id, form, size, bore, condition },
+    length: lengthTaken(stock),
+    way,
+    each: each.value,
+    count: toMake.value,
+    barLength,
+    kerf,
+  };
+});
+
 /** What the runs that have a plan need of the rack. */
 export const stockNeeds = (runs: readonly SavedRun[], shop: Shop, items: readonly RackItem[]): StockNeed[] =>
-  runs.flatMap(({ id, file }): StockNeed[] => {
-    const plan = planFile(file, { ...shop, rack: onHandFor(items, id) });
-    if (!plan.ok) return [];
-    const { stock, run, way } = plan.value;
-    const { form, size, bore, condition, barLength, each, toMake, kerf } = stock;
-    return [
-      {
-        run: id,
-        number: file.part.number,
-        name: file.part.name ?? '',
-        section: { material: run.shop.material.id, form, size, bore, condition },
-        length: lengthTaken(stock),
-        way,
-        each: each.value,
-        count: toMake.value,
-        barLength,
-        kerf,
-      },
-    ];
-  });
+  runs.flatMap((run) => needOf(run, shop, onHandFor(items, run.id)) ?? []);

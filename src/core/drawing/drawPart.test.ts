@@ -61,7 +61,7 @@ describe.each(examples)('%s', (_, file) => {
 
   test('every step has its diameter on it, and every length of the drawing, limits and all', () => {
     const said = texts(drawPart(part, file.units, PAPER)).map(({ text }) => text);
-    for (const { diameter, length, path } of part.steps) {
+    for (const { diameter, path } of part.steps) {
       if (part.features.every((feature) => feature.path !== path))
         expect(said).toContainEqual(expect.stringContaining(`⌀${sizeOnDrawing(diameter, file.units)}`));
     }

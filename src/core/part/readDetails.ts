@@ -4,15 +4,14 @@ import { formatNominal } from '../units/length';
 import { detailKinds } from './details';
 import type { Feature, Surroundings } from './feature';
 import { readFields, readLength } from './fields';
-import { faceOf, noFace } from './lengths/faces';
+import { countedFrom, faceOf, noFace } from './lengths/faces';
 import type { Chamfer, Step } from './part';
 import type { Outside } from './readOutside';
 
 const CLOSE = 0.001;
 
 /**
- * A detail with its place counted from the finished front face, whichever face the drawing counts from: from the back
- * towards the front, from every other one towards the back.
+ * A detail with its place counted from the finished front face, whichever face the drawing counts from.
  */
 export function fromFront(
   entry: DetailFile,
@@ -25,7 +24,7 @@ export function fromFront(
   if (face === undefined) return refuse(`${path}.datum`, noFace(datum, steps));
   if (String(entry.at).trim() === '') return good(plain);
   return andThen(readLength(entry.at, units, `${path}.at`), (at) =>
-    good({ ...plain, at: `${(edges[face] ?? 0) + (face === steps.length ? -at : at)} mm` }),
+    good({ ...plain, at: `${countedFrom(face, edges, at)} mm` }),
   );
 }
 

@@ -109,6 +109,24 @@ function recessOf({ path, diameter, zFrom, length }: Read, units: Context['units
   };
 }
 
+/**
+ * Steps with the lengths that follow for them from the drawing's chains written in, so that each can be read without the
+ * others; undefined when the chains themselves do not read.
+ */
+export function settledLengths(
+  entries: StepFile[],
+  lengths: readonly LengthFile[] | undefined,
+  context: Context,
+): StepFile[] | undefined {
+  const given = entered(entries);
+  const known = andThen(readLinks(lengths, given, context), (drawn) => knownLengths(given, drawn, context));
+  if (!known.ok) return undefined;
+  return given.map((step, index) => {
+    const length = known.value.get(index);
+    return length ? { ...step, length: `${length.nominal} mm` } : step;
+  });
+}
+
 /** The steps without a last line that waits to be filled in. */
 export function entered(outside: StepFile[]): StepFile[] {
   const last = Object.entries(outside.at(-1) ?? {});

@@ -1,4 +1,4 @@
-import { step } from '../testing';
+import { runOf, step } from '../testing';
 import { sketchPart } from './sketch';
 
 const part = { number: '', material: '' };
@@ -27,4 +27,17 @@ test('a chamfer or a hole that does not fit is left out, the rest is drawn', () 
   );
   expect(drawn?.chamfers).toHaveLength(1);
   expect(drawn?.holes.map(({ diameter }) => diameter.nominal)).toEqual([6]);
+});
+
+test('a step that cannot be read does not take the lengths of the others with it', () => {
+  const { part } = runOf({
+    outside: [step(10, ''), step('thick', ''), step(20, '')],
+    lengths: [
+      { from: 'front', to: 2, size: 14 },
+      { from: 1, to: 2, size: 5 },
+      { from: 2, to: 'back', size: 8 },
+    ],
+  });
+  // 14 − 5 = 9 is drawn; the step after it has no diameter.
+  expect(sketchPart(part, 'mm')?.steps.map(({ zTo }) => zTo)).toEqual([9]);
 });

@@ -1,6 +1,7 @@
 import type { PartFile } from '../formats/runFile';
 import type { UnitSystem } from '../units/length';
 import type { Part } from './part';
+import { settledLengths } from './readOutside';
 import { readPart } from './readPart';
 
 /** An entry without the one thing that a problem names, or undefined when the problem is not about an entry. */
@@ -25,6 +26,14 @@ function without(file: PartFile, path: string): PartFile | undefined {
   return { ...file, bores: (file.bores ?? []).filter((_, at) => at !== index) };
 }
 
+/** With its lengths from chains written into the steps: a step that goes must not take the others' lengths with it. */
+function settled(file: PartFile, units: UnitSystem): PartFile {
+  if (!file.lengths?.length) return file;
+  const outside = settledLengths(file.outside, file.lengths, { units, general: file.generalTolerance ?? 'medium' });
+  if (!outside) return file;
+  return { ...file, outside, lengths: [] };
+}
+
 /**
  * As much of a part as can be drawn while it is being entered: its steps up to the first that cannot be read, with the
  * chamfers and holes that fit.
@@ -35,6 +44,7 @@ export function sketchPart(file: PartFile, units: UnitSystem): Part | undefined 
   while (rest && rest.outside.length > 0) {
     const part = readPart(rest, units);
     if (part.ok) return part.value;
+    rest = settled(rest, units);
     rest = without(rest, part.problems[0]?.path ?? '');
   }
   return undefined;

@@ -1,8 +1,31 @@
 'use client';
+import styled from 'styled-components';
 import type { Mark } from '@/core/drawing/marks';
 import { LINES, pathData } from '@/core/drawing/svg';
 
 const STROKES: Partial<Record<string, string>> = { outline: 'var(--ink)', critical: 'var(--ink)', edge: 'var(--ink)' };
+
+/** Text height of the drawing on the screen, px. */
+export const TEXT_HEIGHT = 12.5;
+
+/** The room that a drawing fills; its letters stand out from the lines behind them. */
+export const DrawingRoom = styled.div`
+  position: relative;
+  height: 100%;
+  svg {
+    display: block;
+  }
+  text {
+    font: ${TEXT_HEIGHT}px var(--mono);
+    fill: var(--ink);
+    stroke: var(--sheet);
+    stroke-width: 4px;
+    paint-order: stroke;
+  }
+  text.soft {
+    fill: var(--ink-soft);
+  }
+`;
 
 /** A mark of the drawing on the screen; what is chosen is blue and bold. */
 export function Drawn({

@@ -2,47 +2,12 @@
 import { Copy, Plus, X } from 'lucide-react';
 import { useRef } from 'react';
 import { flushSync } from 'react-dom';
-import styled from 'styled-components';
 import type { DetailFile, HoleFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields, RowSelect } from './EntryFields';
 import { kindOf, madeInto, type Kind } from './kinds';
-import { Group } from './table';
-
-const List = styled.ol`
-  margin-bottom: 8px;
-  li {
-    display: grid;
-    grid-template-columns: 18px 122px minmax(0, 1fr) auto;
-    gap: 2px 8px;
-    align-items: end;
-    padding: 5px 0 7px;
-    border-top: 1px solid var(--line);
-  }
-  li > .number {
-    padding-bottom: 7px;
-    color: var(--ink-soft);
-    font-family: var(--mono);
-  }
-  li > .wrong {
-    grid-column: 2 / -1;
-    color: var(--oxide);
-    font-size: 13px;
-  }
-  .doing {
-    display: flex;
-    gap: 4px;
-  }
-  @media (max-width: 640px) {
-    li {
-      grid-template-columns: 22px minmax(0, 1fr) auto;
-    }
-    li > :nth-child(3) {
-      grid-column: 2 / -1;
-    }
-  }
-`;
+import { EntryRows, Group } from './table';
 
 type Entry = DetailFile | HoleFile;
 
@@ -96,7 +61,7 @@ export function EntryList<E extends Entry>({
         <span id={id}>{title}</span> <small>{hint}</small>
       </h2>
       {entries.length > 0 && (
-        <List>
+        <EntryRows>
           {entries.map((entry, index) => {
             const path = pathOf(index);
             const name = String((entry as unknown as Record<string, unknown>)[kindKey]);
@@ -173,7 +138,7 @@ export function EntryList<E extends Entry>({
               </li>
             );
           })}
-        </List>
+        </EntryRows>
       )}
       <Button onPress={add}>
         <Plus size={16} aria-hidden /> {noun.charAt(0).toUpperCase() + noun.slice(1)}

@@ -2,35 +2,12 @@
 import { Plus, X } from 'lucide-react';
 import { useRef } from 'react';
 import { flushSync } from 'react-dom';
-import styled from 'styled-components';
 import { faceNames } from '@/core/part/lengths/faces';
 import { LENGTH_FIELDS } from '@/core/part/lengths/drawnLengths';
 import { Button, IconButton } from '../primitives/Button';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields } from './EntryFields';
-import { Group } from './table';
-
-const List = styled.ol`
-  margin-bottom: 8px;
-  li {
-    display: grid;
-    grid-template-columns: 18px minmax(0, 1fr) auto;
-    gap: 2px 8px;
-    align-items: end;
-    padding: 5px 0 7px;
-    border-top: 1px solid var(--line);
-  }
-  li > .number {
-    padding-bottom: 7px;
-    color: var(--ink-soft);
-    font-family: var(--mono);
-  }
-  li > .wrong {
-    grid-column: 2 / -1;
-    color: var(--oxide);
-    font-size: 13px;
-  }
-`;
+import { EntryRows, Group } from './table';
 
 /** Lengths as the drawing gives them, between whichever faces; steps without a length of their own follow from them. */
 export function LengthList({ onMark }: { onMark: (path: string | undefined) => void }) {
@@ -55,7 +32,7 @@ export function LengthList({ onMark }: { onMark: (path: string | undefined) => v
         <small>from any datum; the step then leaves its own length empty</small>
       </h2>
       {lengths.length > 0 && (
-        <List>
+        <EntryRows $plain>
           {lengths.map((drawn, index) => {
             const path = pathOf(index);
             const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(path));
@@ -89,7 +66,7 @@ export function LengthList({ onMark }: { onMark: (path: string | undefined) => v
               </li>
             );
           })}
-        </List>
+        </EntryRows>
       )}
       <Button onPress={add}>
         <Plus size={16} aria-hidden /> Length

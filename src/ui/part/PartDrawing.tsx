@@ -6,24 +6,10 @@ import type { Drawing } from '@/core/drawing/marks';
 import type { Part } from '@/core/part/part';
 import { formatNominal, type UnitSystem } from '@/core/units/length';
 import { useSize } from '../primitives/useSize';
-import { Drawn } from './Drawn';
+import { DrawingRoom, Drawn, TEXT_HEIGHT } from './Drawn';
+import { Mistakes, roomForMistakes, type Mistake } from './Mistakes';
 
-const Room = styled.div`
-  position: relative;
-  height: 100%;
-  svg {
-    display: block;
-  }
-  text {
-    font: 12.5px var(--mono);
-    fill: var(--ink);
-    stroke: var(--sheet);
-    stroke-width: 4px;
-    paint-order: stroke;
-  }
-  text.soft {
-    fill: var(--ink-soft);
-  }
+const Room = styled(DrawingRoom)`
   .shoulder {
     cursor: ew-resize;
     fill: transparent;
@@ -60,14 +46,15 @@ export function PartDrawing({
   part: Part | undefined;
   units: UnitSystem;
   marked?: string | undefined;
-  /** Entries with something wrong: what is wrong, in words. */
-  wrong?: readonly { path: string; message: string }[];
+  /** Entries with something wrong. */
+  wrong?: readonly Mistake[];
   onMove?: MoveShoulder | undefined;
 }) {
   const [room, { width, height }] = useSize<HTMLDivElement>({ width: 560, height: 420 });
+  const above = roomForMistakes(wrong?.length ?? 0);
   const drawing = useMemo(
-    () => part && drawPart(part, units, { width, height: height - 22, textHeight: 12.5 }),
-    [part, units, width, height],
+    () => part && drawPart(part, units, { width, height: height - 22 - above, textHeight: TEXT_HEIGHT }),
+    [part, units, width, height, above],
   );
   return (
     <Room ref={room}>
@@ -101,14 +88,11 @@ function Section({
   drawing: Drawing;
   units: UnitSystem;
   marked: string | undefined;
-  wrong: readonly { path: string; message: string }[];
+  wrong: readonly Mistake[];
   onMove: MoveShoulder | undefined;
   height: number;
 }) {
   const { width, marks, scale, shoulders } = drawing;
-  const first = wrong[0];
-  const long = first ? `${first.path.replace('part.', '')}: ${first.message}` : '';
-  const room = Math.floor((width - 40) / 7.6);
   return (
     <svg
       width={width}
@@ -116,29 +100,24 @@ function Section({
       role="group"
       aria-label={`Section of the part, ${formatNominal(part.length, units)} ${units} long: ${marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])).join(', ')}`}
     >
-      {marks.map((mark, index) => (
-        <Drawn
-          key={index}
-          mark={mark}
-          h={drawing.textHeight}
-          chosen={marked !== undefined && 'of' in mark && mark.of === marked}
-        />
-      ))}
-      {onMove &&
-        shoulders.map((shoulder) => (
-          <Shoulder key={shoulder.step} shoulder={shoulder} part={part} scale={scale} units={units} onMove={onMove} />
+      <g transform={`translate(0, ${roomForMistakes(wrong.length)})`}>
+        {marks.map((mark, index) => (
+          <Drawn
+            key={index}
+            mark={mark}
+            h={drawing.textHeight}
+            chosen={marked !== undefined && 'of' in mark && mark.of === marked}
+          />
         ))}
+        {onMove &&
+          shoulders.map((shoulder) => (
+            <Shoulder key={shoulder.step} shoulder={shoulder} part={part} scale={scale} units={units} onMove={onMove} />
+          ))}
+      </g>
       <text x={10} y={height - 8} className="soft">
         to scale, {scale.toFixed(1)} px to the mm · dimensions in {units}
       </text>
-      {first && (
-        <g>
-          <rect x={8} y={6} width={width - 16} height={22} rx={4} fill="var(--oxide-soft)" />
-          <text x={16} y={21} style={{ fill: 'var(--oxide)', fontFamily: 'var(--sans)', stroke: 'none' }}>
-            ▲ {long.length > room ? `${long.slice(0, room)} …` : long}
-          </text>
-        </g>
-      )}
+      <Mistakes mistakes={wrong} drawing={drawing} />
     </svg>
   );
 }

@@ -18,6 +18,7 @@ import { EntryList } from './EntryList';
 import { DETAILS, HOLES } from './kinds';
 import { LengthList } from './LengthList';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
+import { placeOfProblem } from './placeOfProblem';
 import { RunFields, StockFields } from './RunFields';
 import { StepTable } from './StepTable';
 
@@ -136,7 +137,9 @@ export function PartEntry() {
   };
   const part = planned.answer?.sketch;
   const mass = planned.answer?.mass;
-  const wrong = problems.filter((problem) => problem.path.startsWith('part.') && !isMissing(problem));
+  const wrong = problems
+    .filter((problem) => problem.path.startsWith('part.') && !isMissing(problem))
+    .map((problem) => ({ ...problem, z: part && placeOfProblem(problem.path, file, part) }));
   const move: MoveShoulder = (step, by, ended) => {
     const outside = movedShoulder(file.part, step, by, file.units);
     if (outside && by !== 0) edit(ended ? undefined : `shoulder ${step}`, (run) => void (run.part.outside = outside));

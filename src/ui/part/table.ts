@@ -54,6 +54,41 @@ export const EntryTable = styled.table`
   }
 `;
 
+/** Entries of a list, a row each: its number, what it is (unless all are alike), its fields, and what can be done with it. */
+export const EntryRows = styled.ol<{ $plain?: boolean }>`
+  margin-bottom: 8px;
+  li {
+    display: grid;
+    grid-template-columns: 18px ${({ $plain }) => ($plain ? '' : '122px')} minmax(0, 1fr) auto;
+    gap: 2px 8px;
+    align-items: end;
+    padding: 5px 0 7px;
+    border-top: 1px solid var(--line);
+  }
+  li > .number {
+    padding-bottom: 7px;
+    color: var(--ink-soft);
+    font-family: var(--mono);
+  }
+  li > .wrong {
+    grid-column: 2 / -1;
+    color: var(--oxide);
+    font-size: 13px;
+  }
+  .doing {
+    display: flex;
+    gap: 4px;
+  }
+  @media (max-width: 640px) {
+    li {
+      grid-template-columns: 22px minmax(0, 1fr) auto;
+    }
+    li > :nth-child(3):not(:last-child) {
+      grid-column: ${({ $plain }) => ($plain ? 'auto' : '2 / -1')};
+    }
+  }
+`;
+
 export const Group = styled.section`
   overflow-x: auto;
   margin-bottom: 16px;

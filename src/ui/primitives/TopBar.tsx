@@ -54,6 +54,13 @@ export const Places = styled.nav`
     border-radius: 0;
     font-weight: 700;
   }
+  @media (max-width: 480px) {
+    flex-wrap: wrap;
+    justify-content: center;
+    a {
+      padding: 0 8px;
+    }
+  }
   @media (pointer: coarse) {
     a {
       min-height: 44px;

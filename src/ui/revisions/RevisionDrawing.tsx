@@ -1,6 +1,5 @@
 'use client';
 import { useId, useMemo } from 'react';
-import styled from 'styled-components';
 import { drawBoth } from '@/core/drawing/drawBoth';
 import type { Mark } from '@/core/drawing/marks';
 import { pathData } from '@/core/drawing/svg';
@@ -8,26 +7,8 @@ import type { Part } from '@/core/part/part';
 import type { PathMap } from '@/core/revisions/compareParts';
 import type { UnitSystem } from '@/core/units/length';
 import { Hatches } from '../drawing/Hatches';
-import { Drawn } from '../part/Drawn';
+import { DrawingRoom, Drawn, TEXT_HEIGHT } from '../part/Drawn';
 import { useSize } from '../primitives/useSize';
-
-const Room = styled.div`
-  height: 100%;
-  svg {
-    display: block;
-  }
-  text {
-    font: 12.5px var(--mono);
-    fill: var(--ink);
-    stroke: var(--sheet);
-    stroke-width: 4px;
-    paint-order: stroke;
-  }
-  text.soft {
-    font-family: var(--sans);
-    fill: var(--ink-soft);
-  }
-`;
 
 const metal = (marks: Mark[]) =>
   marks.flatMap((mark) => (mark.kind === 'metal' ? [pathData(mark.corners, true)] : [])).join(' ');
@@ -54,12 +35,12 @@ export function RevisionDrawing({
   const [room, { width, height }] = useSize<HTMLDivElement>({ width: 640, height: 380 });
   const id = useId();
   const both = useMemo(
-    () => drawBoth(before, after, units, { width, height: height - 26, textHeight: 12.5 }, paths),
+    () => drawBoth(before, after, units, { width, height: height - 26, textHeight: TEXT_HEIGHT }, paths),
     [before, after, units, width, height, paths],
   );
   const [old, now] = [metal(both.before), metal(both.after)];
   return (
-    <Room ref={room}>
+    <DrawingRoom ref={room}>
       <svg width={width} height={height} role="img" aria-label="Both revisions over one another">
         <Hatches />
         <defs>
@@ -98,6 +79,6 @@ export function RevisionDrawing({
           </text>
         </g>
       </svg>
-    </Room>
+    </DrawingRoom>
   );
 }

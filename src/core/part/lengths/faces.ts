@@ -31,6 +31,13 @@ export function sayFace(face: number, steps: readonly { name?: string }[]): stri
   return `the shoulder behind step ${face}${name ? ` (${name})` : ''}`;
 }
 
+/**
+ * A place counted from a face, z from the front: from the back towards the front, from every other face towards the back.
+ * @param edges z of every face, the front first
+ */
+export const countedFrom = (face: number, edges: readonly number[], at: number): number =>
+  (edges[face] ?? 0) + (face === edges.length - 1 ? -at : at);
+
 /** What is wrong with a name that is no face. */
 export const noFace = (name: FaceName, steps: readonly StepFile[]): string =>
   `“${name}” is no face of this part; there are ${faceNames(steps).join(', ')}`;
