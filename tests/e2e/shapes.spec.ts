@@ -58,7 +58,7 @@ test('a shape is chosen in its row, its figures with it; what is wrong stands on
   await page.getByLabel('At of detail 1').fill('2');
   await page.getByLabel('Width of detail 1').fill('2');
   await page.getByLabel('Bottom ⌀ of detail 1').fill('40');
-  await expect(page.getByText(/details\[0\]\.bottom: ⌀40 is not below/)).toBeVisible();
+  await expect(page.getByText(/Detail 1 bottom: ⌀40 is not below/)).toBeVisible();
   await page.getByRole('button', { name: 'Hole', exact: true }).click();
   await expect(page.getByLabel('Diameter of hole 1')).toBeFocused();
   await page.keyboard.type('4');
