@@ -2,6 +2,7 @@ import { planCuts } from './cutting/planCuts';
 import { readRun } from './formats/readRun';
 import { andThen, bad, collect, good, type Problem, type Result } from './result';
 import { planOperations } from './route/planOperations';
+import { madeFeatures } from './route/reached';
 import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
@@ -105,7 +106,9 @@ export function planRun(run: Run): Result<Plan> {
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
   const holdings = best.setups.map(({ setup }) => setup);
-  const doubts = doubtsOf(run, holdings);
+  const operations = best.setups.flatMap((planned) => planned.operations);
+  const made = new Set(madeFeatures(run.part, operations).map(({ path }) => path));
+  const doubts = doubtsOf(run, holdings, made);
   const warnings = [
     ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
     ...best.setups.flatMap(({ operations, broken }) => [

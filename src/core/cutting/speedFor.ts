@@ -51,12 +51,14 @@ export function speedFor(
     factors.reduce((v, { value }) => v * value, base),
     diameter,
   );
-  const value = notAbove(machine.speeds, wanted);
+  const most = cutting.mostSpeed[operation.kind];
+  const value = notAbove(machine.speeds, Math.min(wanted, most ?? Infinity));
+  const formula = `1000 · v · ${factors.map(({ symbol }) => symbol).join(' · ')} / (π · d)`;
   return figure({
     name: 'spindle speed',
     unit: 'rev/min',
     value,
-    formula: `snap(1000 · v · ${factors.map(({ symbol }) => symbol).join(' · ')} / (π · d))`,
+    formula: most === undefined ? `snap(${formula})` : `snap(min(${formula}, m))`,
     terms: [
       term(
         'v',
@@ -67,10 +69,13 @@ export function speedFor(
       ),
       ...factors,
       term('d', 'diameter being cut', diameter, 'mm', 'computed'),
+      ...(most === undefined
+        ? []
+        : [term('m', 'at most for this kind of operation', most, 'rev/min', 'start value' as const)]),
     ],
     note:
       wanted < value
         ? `The formula gives ${Math.round(wanted)}, below the slowest the machine has.`
-        : `The formula gives ${Math.round(wanted)}; the machine's nearest speed not above it is taken.`,
+        : `The formula gives ${Math.round(wanted)}; ${most !== undefined && wanted > most ? `this kind of operation is never run faster than ${most}, and ` : ''}the machine's nearest speed not above it is taken.`,
   });
 }

@@ -8,6 +8,8 @@ export function workAfterPass(
 ): Workpiece {
   const pass = passes[passIndex];
   if (!pass || passIndex >= passes.length - 1) return after;
+  if (pass.leaves)
+    return passes.slice(0, passIndex + 1).reduce((work, { leaves }) => (leaves ? remove(work, leaves) : work), before);
   if (pass.diameter !== undefined && removal.outside) {
     const radius = pass.diameter / 2;
     return remove(before, { outside: removal.outside.map((segment) => ({ ...segment, r0: radius, r1: radius })) });

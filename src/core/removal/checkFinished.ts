@@ -1,23 +1,42 @@
 import type { CutSetup } from '../cutting/planCuts';
+import type { Feature } from '../part/feature';
 import type { Hole, Part } from '../part/part';
+import type { Size } from '../part/size';
 import { good, refuse, type Result } from '../result';
 import { sayDiameter } from '../words';
+import { lowestRadius } from '../part/details/at';
+import { madeFeatures } from '../route/reached';
 import { outsideOf } from './finishedPart';
-import { radiusAt, volume } from './profile';
+import { lower, radiusAt, volume, type Profile } from './profile';
 import type { Workpiece } from './workpiece';
 
 /** Arithmetic only: a share of the part's volume, and a hair along z. */
 const EXACT = 1e-6;
 
-/** Just above the bottom of a hole: there no wider hole covers it. */
-const bottomOf = ({ from, depth }: Hole, { length }: Part): number =>
-  from === 'front' ? depth - EXACT : length - depth + EXACT;
+/** A profile at the size that is aimed at rather than the nominal one. */
+const atAim = (profile: Profile, size: Size | undefined): Profile => {
+  const by = size ? (size.aim - size.nominal) / 2 : 0;
+  return profile.map((segment) => ({ ...segment, r0: segment.r0 + by, r1: segment.r1 + by }));
+};
+
+/** Whether the bore of a feature is there: at its middle as wide as its size allows, or at least as its profile. */
+function isBored({ bore, size, z0, z1 }: Feature, left: Workpiece): boolean {
+  if (!bore) return true;
+  const middle = (z0 + z1) / 2;
+  const [is, wanted] = [2 * radiusAt(left.bore, middle), 2 * radiusAt(bore, middle)];
+  if (!size) return is > wanted - EXACT;
+  return is > wanted + size.lower - EXACT && is < wanted + size.upper + EXACT;
+}
 
 /** A hole that the work does not have within its limits. */
-function missingHole(part: Part, { bore }: Workpiece): Hole | undefined {
-  return part.holes.find((hole) => {
-    const made = 2 * radiusAt(bore, bottomOf(hole, part)) - hole.diameter.nominal;
-    return made < hole.diameter.lower - EXACT || made > hole.diameter.upper + EXACT;
+function missingHole(part: Part, made: Feature[], { bore }: Workpiece): Hole | undefined {
+  return part.holes.find(({ from, depth, diameter }) => {
+    const [z0, z1] = from === 'front' ? [0, depth] : [part.length - depth, part.length];
+    // Where a reamer went over the whole of it, that one is looked at.
+    if (made.some((own) => own.bore && own.z0 < z0 + EXACT && own.z1 > z1 - EXACT)) return false;
+    // Its mouth may be sunk, and wider holes lie over it: where it is narrowest it is the hole itself.
+    const off = 2 * lowestRadius(bore, z0, z1) - diameter.nominal;
+    return off < diameter.lower - EXACT || off > diameter.upper + EXACT;
   });
 }
 
@@ -41,14 +60,25 @@ export function checkFinished(setups: CutSetup[]): Result<null> {
   const { part, stock, run } = last.setup;
   const made = ({ path, diameter }: Part['steps'][number]) =>
     stock.asDrawn.includes(path) ? stock.over : diameter.aim;
-  const [wanted, outside] = [volume(outsideOf(part, made)), volume(left.outside)];
+  const features = madeFeatures(
+    part,
+    setups.flatMap(({ cuts }) => cuts),
+  );
+  const cutAway = features.flatMap(({ outside, size }) => (outside ? atAim(outside, size) : []));
+  const [wanted, outside] = [volume(lower(outsideOf(part, made), cutAway)), volume(left.outside)];
   const cubic = (mm3: number) => (mm3 / 1000).toFixed(4);
   if (Math.abs(outside - wanted) > EXACT * wanted)
     return refuse(
       'part.outside',
       `running the plan leaves ${cubic(outside)} cm³ within the outside where the drawing has ${cubic(wanted)}: this part is not planned right, and nothing is given out for it`,
     );
-  const hole = missingHole(part, left);
+  const undone = features.find((feature) => !isBored(feature, left));
+  if (undone)
+    return refuse(
+      undone.path,
+      `running the plan does not leave the ${undone.name}: this part is not planned right, and nothing is given out for it`,
+    );
+  const hole = missingHole(part, features, left);
   if (!hole) return good(null);
   return refuse(
     hole.path,

@@ -52,6 +52,8 @@ export interface Pass {
   z?: number;
   /** What the feed covers. */
   way: Term[];
+  /** What this cut alone takes away, where it is not the whole operation to a lesser depth. */
+  leaves?: Removal;
   note?: string;
 }
 

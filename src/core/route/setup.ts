@@ -44,6 +44,8 @@ export interface Setup {
   outerRadius: number;
   /** Holes drilled here (paths). */
   drilled: string[];
+  /** Features that are reached here (paths); what makes them is the affair of their kind of operation. */
+  features: string[];
   /** Chamfers cut here (paths). */
   chamfered: string[];
   partsOff: boolean;

@@ -5,6 +5,7 @@ import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
 import type { Stock } from '../stock/choose';
+import { reachedFeatures } from './reached';
 import { setupCautions } from './setupCautions';
 import type { Setup, Turned, WorkHolding } from './setup';
 
@@ -220,6 +221,11 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
   const chamferedIn = (part: Part, done: string[]) =>
     part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
   const chamferedFirst = chamferedIn(view, []);
+  const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
+  const featuresFirst = reachedFeatures(
+    view,
+    turned.map(({ path }) => path),
+  );
   return good([
     {
       number: 1,
@@ -240,6 +246,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       turned,
       outerRadius: stock.over / 2,
       drilled: drilledFirst,
+      features: featuresFirst,
       chamfered: chamferedFirst,
       partsOff: bar,
       supported: first.value.supported,
@@ -266,9 +273,13 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       stickOut: standing,
       facing: lastFacing,
       behind: 0,
-      turned: turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun),
+      turned: turnedBack,
       outerRadius: left / 2,
       drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
+      features: reachedFeatures(
+        back,
+        turnedBack.map(({ path }) => path),
+      ).filter((path) => !featuresFirst.includes(path)),
       chamfered: chamferedIn(back, chamferedFirst),
       partsOff: false,
       supported: next.value.supported,

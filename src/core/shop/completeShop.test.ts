@@ -31,6 +31,18 @@ test('what an earlier version kept is completed, and the shop’s own figures st
   expect(shop.value.rates).toEqual(startValues.rates);
 });
 
+test('kinds of operation that came later bring their tools, and a blade that is there learns to groove', () => {
+  const tools = startValues.tools
+    .filter(({ does }) => !does.includes('ream') && !does.includes('countersink'))
+    .map((tool) => ({ ...tool, does: tool.does.filter((kind) => kind !== 'groove') }));
+  const own = { ...tools[0], id: 'own-tool', name: 'own tool' };
+  const shop = completeShop({ ...startValues, tools: [...tools, own] }) as typeof startValues;
+  const ids = shop.tools.map(({ id }) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(ids).toEqual(expect.arrayContaining(['own-tool', 'reamer-8', 'countersink-90']));
+  expect(shop.tools.find(({ id }) => id === 'blade-3')?.does).toEqual(['part-off', 'groove']);
+});
+
 test('a whole shop stays as it is, and what is no shop stays what it is', () => {
   expect(completeShop(startValues)).toEqual(startValues);
   expect(completeShop('shop')).toBe('shop');

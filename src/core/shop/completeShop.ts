@@ -1,4 +1,4 @@
-import type { BarList, Shop } from './shop';
+import type { BarList, Shop, Tool } from './shop';
 import { startValues } from './startValues';
 
 type Values = Record<string, unknown>;
@@ -18,6 +18,20 @@ const filled = (own: Values, start: Values): Values => ({
 });
 
 /**
+ * Tools with what kinds of operation that came later need: where none of them does a kind, those that do it in a new
+ * shop are added, and one that is there already under its id does it from now on.
+ */
+function withLaterKinds(tools: Tool[]): Tool[] {
+  const served = new Set(tools.flatMap(({ does }) => does));
+  const later = startValues.tools.filter(({ does }) => does.some((kind) => !served.has(kind)));
+  const known = tools.map((tool) => {
+    const own = later.find(({ id }) => id === tool.id);
+    return own ? { ...tool, does: [...new Set([...tool.does, ...own.does])] } : tool;
+  });
+  return [...known, ...later.filter(({ id }) => !tools.some((tool) => tool.id === id))];
+}
+
+/**
  * A shop that was kept by an earlier version, with the values that came later at their start: the shop's own figures
  * stay, and bar lists that say neither form nor price are those of a new shop.
  */
@@ -25,10 +39,12 @@ export function completeShop(kept: unknown): unknown {
   if (!isGroup(kept)) return kept;
   const shop = filled(kept, startValues as unknown as Values) as unknown as Shop;
   if (!Array.isArray(shop.materials)) return shop;
+  const tools = Array.isArray(shop.tools) ? withLaterKinds(shop.tools) : shop.tools;
   const complete = (bars: BarList[]) =>
     bars.every(({ form, pricePerKilogram }) => form && pricePerKilogram !== undefined);
   return {
     ...shop,
+    tools,
     materials: shop.materials.map((material) => {
       const start = startValues.materials.find(({ id }) => id === material.id);
       return start && Array.isArray(material.bars) && !complete(material.bars)

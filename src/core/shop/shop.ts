@@ -196,6 +196,14 @@ export interface CuttingValues {
   equalCutsFinerThan: number;
   firstPeckTimes: number;
   peckTimes: number;
+  /** Spindle speed at most, by kind of operation, rev/min. */
+  mostSpeed: Record<string, number>;
+  /** How far a blade moves on between two plunges at most, as a share of its width. */
+  plungeStep: number;
+  /** Feed of a reamer as a multiple of a drill's. */
+  reamFeedTimes: number;
+  /** What a reamer is left at most, on the diameter, by the size that it is up to, mm. */
+  reamAllowance: Record<string, number>;
   pilotOver: number;
   pilotFraction: number;
   /** How much wider than wanted a pilot may be, mm. */

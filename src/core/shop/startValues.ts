@@ -162,10 +162,35 @@ const DRILLS = [
   ...range(4, 32, 1).map((n) => drill((n * 25.4) / 64, `${sixtyFourths(n)}″`)),
 ];
 
+const reamer = (diameter: number): Tool => ({
+  id: `reamer-${diameter}`,
+  name: `reamer ⌀${diameter}`,
+  does: ['ream'],
+  edge: 'hss',
+  mount: 'tailstock',
+  offset: 0,
+  diameter,
+  // About seven diameters, and never under 30 (ours).
+  flute: Math.round(Math.max(30, 20 + 5 * diameter)),
+});
+
+const REAMERS = [3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20].map(reamer);
+
+const countersinkOf = (point: number): Tool => ({
+  id: `countersink-${point}`,
+  name: `countersink ${point}°`,
+  does: ['countersink'],
+  edge: 'hss',
+  mount: 'tailstock',
+  offset: 0,
+  diameter: 25,
+  point,
+});
+
 const blade = (width: number, reach: number): Tool => ({
   id: `blade-${width}`,
   name: `parting blade ${width} wide`,
-  does: ['part-off'],
+  does: ['part-off', 'groove'],
   edge: 'hss',
   mount: 'post',
   offset: 0,
@@ -254,6 +279,10 @@ export const startValues: Shop = {
       flute: 5,
     },
     ...DRILLS,
+    ...REAMERS,
+    countersinkOf(60),
+    countersinkOf(90),
+    countersinkOf(120),
   ],
   allowances: {
     facingSawn: 1,
@@ -279,8 +308,32 @@ export const startValues: Shop = {
     gripLeast: 6,
   },
   cutting: {
-    speedFactor: { face: 1, 'turn-rough': 1, 'turn-finish': 1, chamfer: 0.3, 'part-off': 0.5, drill: 0.8, centre: 0.8 },
-    feed: { face: 0.1, 'turn-rough': 0.2, 'turn-finish': 0.08, chamfer: 0.05, 'part-off': 0.04, centre: 0.05 },
+    speedFactor: {
+      face: 1,
+      'turn-rough': 1,
+      'turn-finish': 1,
+      groove: 0.5,
+      chamfer: 0.3,
+      'part-off': 0.5,
+      drill: 0.8,
+      centre: 0.8,
+      ream: 0.4,
+      countersink: 0.8,
+    },
+    feed: {
+      face: 0.1,
+      'turn-rough': 0.2,
+      'turn-finish': 0.08,
+      groove: 0.04,
+      chamfer: 0.05,
+      'part-off': 0.04,
+      centre: 0.05,
+      countersink: 0.05, // ours
+    },
+    mostSpeed: { countersink: 300 },
+    plungeStep: 0.9,
+    reamFeedTimes: 2.5,
+    reamAllowance: { 6: 0.15, 12: 0.25, 25: 0.35 },
     mostDrillFeed: 0.3,
     overhangTimes: 3,
     overhangFactor: 0.7,

@@ -3,8 +3,11 @@ const SIGNS: Record<string, string> = {
   face: 'M2 5h9v6H2z M13 3v10',
   centre: 'M2 4h5v8H2z M14 8h-4l-2-1.5M10 8l-2 1.5',
   drill: 'M2 3h6v10H2z M14 6h-6l-2 2 2 2h6',
+  ream: 'M2 3h6v10H2z M14 6.5H6M14 9.5H6M6 5.5v5',
+  countersink: 'M2 3h6v10H2z M8 4.5L5 8l3 3.5M14 5.5h-3L8 8l3 2.5h3',
   'turn-rough': 'M2 7h12v5H2z M2 4h12M11 2l3 2-3 2',
   'turn-finish': 'M2 7h12v5H2z M3 4h8l3 2',
+  groove: 'M2 6h4v4h3V6h5v7H2z M6.5 2h2v5h-2z',
   chamfer: 'M2 4h8l4 4v5H2z M10 2l5 5',
   'part-off': 'M2 5h5v7H2z M10 5h4v7h-4z M8.5 2v12',
 };

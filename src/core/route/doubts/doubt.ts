@@ -8,7 +8,7 @@ export interface Doubt extends Reason {
 }
 
 /**
- * A look at the part and its set-ups for what the bench at hand does not make, or not well. A new one is one new file in
+ * A look at the part, its set-ups and the features that some operation makes (paths), for what the bench at hand does not make, or not well. A new one is one new file in
  * `route/doubts`, listed in its index.
  */
-export type Look = (run: Run, setups: readonly Setup[]) => Doubt[];
+export type Look = (run: Run, setups: readonly Setup[], made: ReadonlySet<string>) => Doubt[];

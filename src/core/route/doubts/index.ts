@@ -9,4 +9,5 @@ import { sameSetup } from './sameSetup';
 const looks: readonly Look[] = [noOperation, threadEnd, undercut, fineFit, thinWall, sameSetup, chain];
 
 /** Everything that the plan cannot promise. */
-export const doubtsOf = (run: Run, setups: readonly Setup[]): Doubt[] => looks.flatMap((look) => look(run, setups));
+export const doubtsOf = (run: Run, setups: readonly Setup[], made: ReadonlySet<string>): Doubt[] =>
+  looks.flatMap((look) => look(run, setups, made));

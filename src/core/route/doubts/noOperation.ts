@@ -7,9 +7,9 @@ const comesWithBar = ({ kind, path }: Feature, setup: Setup | undefined): boolea
   setup !== undefined && setup.stock.form === kind && setup.stock.asDrawn.includes(path);
 
 /** Features that no operation makes yet: they are told, never silently left out of the figures. */
-export const noOperation: Look = ({ part }, setups) =>
+export const noOperation: Look = ({ part }, setups, made) =>
   part.features
-    .filter((feature) => !comesWithBar(feature, setups[0]))
+    .filter((feature) => !made.has(feature.path) && !comesWithBar(feature, setups[0]))
     .map(({ path, name, leaves }) => ({
       path,
       rule: 'NO-OPERATION',

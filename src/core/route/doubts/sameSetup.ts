@@ -2,11 +2,14 @@ import { say } from '../../words';
 import type { Setup } from '../setup';
 import type { Look } from './doubt';
 
-/** The set-up that makes a surface; the bar's own skin belongs to none, and what has no operation yet to none either. */
+/** The set-up that makes a surface; the bar's own skin belongs to none, and what no set-up reaches to none either. */
 const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
   setups.find(
-    ({ end, turned, drilled }) =>
-      turned.some((own) => own.path === path) || drilled.includes(path) || path === `${end} face`,
+    ({ end, turned, drilled, features }) =>
+      turned.some((own) => own.path === path) ||
+      drilled.includes(path) ||
+      features.includes(path) ||
+      path === `${end} face`,
   );
 
 /** Run-out of the second holding on a finished diameter, mm. */

@@ -91,9 +91,7 @@ export const drill: OperationKind = {
         },
       ],
       warnings: finer
-        ? [
-            `A twist drill holds about IT${drillGrade}; this bore is finer. Reaming is not planned yet: measure, or ream by hand.`,
-          ]
+        ? [`A twist drill holds about IT${drillGrade}; this bore is finer: ream it, or measure and see.`]
         : [],
     });
   },

@@ -18,7 +18,7 @@ export interface DrillStep {
 }
 
 /** How deep the full diameter goes (handbook 3): a through hole past the blade, or past the blank's far end. */
-function fullDepthOf(hole: Hole, { part, stock, partsOff, behind }: Setup): Figure {
+export function fullDepthOf(hole: Pick<Hole, 'through' | 'depth'>, { part, stock, partsOff, behind }: Setup): Figure {
   if (!hole.through) return sum('full depth', 'mm', [term('t', 'depth on the drawing', hole.depth, 'mm', 'drawing')]);
   return sum('full depth', 'mm', [
     term('L', 'length of the part', part.length, 'mm', 'drawing'),

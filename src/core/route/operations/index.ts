@@ -2,13 +2,27 @@ import type { OperationKind } from '../operation';
 import { centre } from './centre';
 import { chamfer } from './chamfer';
 import { drill } from './drill';
+import { countersink } from './countersink';
 import { face } from './face';
+import { groove } from './groove';
 import { partOff } from './partOff';
+import { ream } from './ream';
 import { turnFinish } from './turnFinish';
 import { turnRough } from './turnRough';
 
 /** Every kind of operation that is planned. The order of the list breaks ties only; the rules make the order. */
-export const operationKinds: readonly OperationKind[] = [face, centre, drill, turnRough, turnFinish, chamfer, partOff];
+export const operationKinds: readonly OperationKind[] = [
+  face,
+  centre,
+  drill,
+  ream,
+  countersink,
+  turnRough,
+  turnFinish,
+  groove,
+  chamfer,
+  partOff,
+];
 
 /** The kind of an operation. */
 export const kindOf = ({ kind }: { kind: string }): OperationKind => {

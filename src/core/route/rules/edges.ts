@@ -14,6 +14,17 @@ export const edgeAfterSurfaces: Rule = {
   },
 };
 
+export const grooveAfterOd: Rule = {
+  id: 'GROOVE-AFTER-OD',
+  strength: 'S',
+  before: (before, after, { part }) => {
+    if (after.kind !== 'groove' || before.kind !== 'turn-finish') return undefined;
+    const step = part.steps.find(({ path }) => path === before.feature);
+    const under = step && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
+    return under ? 'The diameter that a groove sits in is finished first: the groove has no burr then.' : undefined;
+  },
+};
+
 export const edgeBeforeLoss: Rule = {
   id: 'EDGE-BEFORE-LOSS',
   strength: 'H',

@@ -1,4 +1,4 @@
-import { edgeAfterSurfaces, edgeBeforeLoss } from './edges';
+import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd } from './edges';
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, roughAllFirst, roughThenFinish } from './turning';
@@ -13,6 +13,7 @@ export const rules: readonly Rule[] = [
   roughThenFinish,
   roughAllFirst,
   bigFirst,
+  grooveAfterOd,
   edgeAfterSurfaces,
   edgeBeforeLoss,
   holesBeforePart,
