@@ -96,6 +96,12 @@ describe('choosing with the rack in view', () => {
     expect(sizeOf([odd(300)])).not.toBe(18.7);
   });
 
+  test('a bar that others have reserved whole is bought like any other', () => {
+    const taken = choose([item(1, 3000, { reserved: [{ run: 7, length: 3000 }] })], 8);
+    expect(taken.barLength).toBe(3000);
+    expect(taken.reasons).toEqual(choose([]).reasons);
+  });
+
   test('a rack that nobody knows of changes nothing', () => {
     expect(planned(file).stock.cost.order.value).toBe(0);
     expect(planned(file).stock.reasons.some(({ rule }) => rule === 'RACK')).toBe(false);

@@ -38,7 +38,10 @@ function readList(list: BarList): BarOnSale[] {
 function barsToChoose({ shop, units }: Run): BarOnSale[] {
   const onSale = shop.material.bars.filter((list) => list.units === units).flatMap(readList);
   const others = (shop.rack ?? []).filter(
-    (own) => own.material === shop.material.id && !onSale.some((bar) => freeOnRack([own], own.material, bar) > 0),
+    (own) =>
+      own.material === shop.material.id &&
+      own.free > 0 &&
+      !onSale.some((bar) => freeOnRack([own], own.material, bar) > 0),
   );
   return [
     ...onSale,
