@@ -47,6 +47,11 @@ test('limits the wrong way round are refused, not turned', () => {
   expect(read({ size: 22, limits: [0.1, -0.1] })).toContain('wrong way round');
 });
 
+test('limits that are even on both sides are written as such', () => {
+  expect(sizeText({ size: 18, limits: [-0.2, 0.2] })).toBe('18 ±0.2');
+  expect(sizeText({ size: 18, limits: [-0.2, 0.1] })).toBe('18 -0.2/+0.1');
+});
+
 test('text and object form say the same', () => {
   for (const text of ['14 h8', '22 -0.1/+0.2', '3/8 in h7', '26'])
     expect(read(sizeText(sizeObject(text)))).toEqual(read(text));

@@ -89,6 +89,8 @@ export function sizeText(entry: SizeEntry | undefined): string {
   if (typeof entry !== 'object') return String(entry);
   if (entry.fit) return `${entry.size} ${entry.fit}`;
   if (!entry.limits) return String(entry.size);
+  const [least, most] = entry.limits.map(String);
+  if (least !== undefined && least.replace('−', '-') === `-${most}`) return `${entry.size} ±${most}`;
   const [lower, upper] = entry.limits.map((limit) => (/^[+−-]|^0$/.test(String(limit)) ? String(limit) : `+${limit}`));
   // A figure of its own begins with its sign; nought has none, and stands last.
   return lower === '0' ? `${entry.size} ${upper}/0` : `${entry.size} ${lower}/${upper}`;
