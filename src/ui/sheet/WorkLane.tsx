@@ -1,8 +1,9 @@
 'use client';
 import { workAfterPass } from '@/core/removal/afterPass';
 import { outsideOf } from '@/core/removal/finishedPart';
-import { clip, largestRadius } from '@/core/removal/profile';
+import { clip, largestRadius, lower, type Profile } from '@/core/removal/profile';
 import type { Workpiece } from '@/core/removal/workpiece';
+import { madeFeatures } from '@/core/route/reached';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { spread } from '@/core/drawing/layout';
@@ -94,9 +95,16 @@ interface HalfProps {
   layout: SheetLayout;
 }
 
+/** The part as this set-up leaves it and the work shows it: its steps, what is cut into them here, and what was before. */
+function partIn({ setup, operations }: PlannedSetup, work: Workpiece): Profile {
+  const made = madeFeatures(setup.part, operations).map(({ path }) => path);
+  const cuts = operations.flatMap(({ feature, removal }) => (made.includes(feature) ? (removal.outside ?? []) : []));
+  return lower(lower(outsideOf(setup.part), cuts), clip(work.outside, 0, setup.part.length));
+}
+
 function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
   const { setup } = planned;
-  const part = outsideOf(setup.part);
+  const part = partIn(planned, after);
   const shown = ({ outside, bore }: Workpiece): Workpiece => ({
     outside: clip(outside, -Infinity, layout.to),
     bore: clip(bore, -Infinity, layout.to),
