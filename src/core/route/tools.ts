@@ -1,6 +1,8 @@
 import { good, refuse, type Result } from '../result';
+import type { Run } from '../run';
 import type { Tool } from '../shop/shop';
 import { figure, term, type Figure } from '../figure';
+import type { Pass } from './operation';
 import type { Setup } from './setup';
 
 /** The shop's first tool for a kind of operation, or that there is none. */
@@ -22,3 +24,13 @@ export function stopSetting(end: number, tool: Tool): Figure {
     ],
   });
 }
+
+/** One feed straight in to a depth, as a tool in the tailstock goes. */
+export const straightIn = (depth: number, { shop }: Run): Pass => ({
+  depth,
+  z: depth,
+  way: [
+    term('t', 'depth', depth, 'mm', 'computed'),
+    term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),
+  ],
+});

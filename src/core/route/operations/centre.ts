@@ -1,9 +1,8 @@
-import { term } from '../../figure';
 import { good } from '../../result';
 import { cylinder } from '../../removal/profile';
 import { say } from '../../words';
 import type { OperationKind } from '../operation';
-import { stopSetting, toolFor } from '../tools';
+import { stopSetting, straightIn, toolFor } from '../tools';
 import { drillsOf } from './drillChain';
 
 /** Centre drill: a short stiff start for a drill, or the seat of a centre. */
@@ -51,16 +50,7 @@ export const centre: OperationKind = {
   cut(operation, _work, { run, supported }) {
     return good({
       diameter: operation.diameter ?? 1,
-      passes: [
-        {
-          depth: operation.to,
-          z: operation.to,
-          way: [
-            term('t', 'depth', operation.to, 'mm', 'computed'),
-            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
-          ],
-        },
-      ],
+      passes: [straightIn(operation.to, run)],
       warnings:
         supported && operation.feature === 'face'
           ? [`The centre hole of ${say(operation.to, run.units)} stays in the face: see that the drawing allows it.`]

@@ -1,11 +1,10 @@
-import { term } from '../../figure';
 import type { Feature } from '../../part/feature';
 import { good } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
-import { stopSetting } from '../tools';
+import { stopSetting, straightIn } from '../tools';
 
 /** Mouth and included angle of a countersink, mm and degrees, as its profile has them. */
 function shapeOf({ bore }: Feature): { mouth: number; included: number } | undefined {
@@ -66,16 +65,7 @@ export const countersink: OperationKind = {
   cut({ to, diameter = 0 }, _work, { run }) {
     return good({
       diameter,
-      passes: [
-        {
-          depth: to,
-          z: to,
-          way: [
-            term('t', 'depth', to, 'mm', 'computed'),
-            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
-          ],
-        },
-      ],
+      passes: [straightIn(to, run)],
     });
   },
   cautions: [{ kind: 'mistake', text: 'Slow, or it chatters; measure the mouth rather than the depth.' }],

@@ -8,6 +8,7 @@ import { say, sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
+import { straightIn } from '../tools';
 import { fullDepthOf } from './drillChain';
 
 /** The drilled hole that a reamer follows: narrower, from the same end, and deep enough. */
@@ -98,16 +99,7 @@ export const ream: OperationKind = {
     const tooMuch = most !== undefined && left > most + 1e-9;
     return good({
       diameter,
-      passes: [
-        {
-          depth: to,
-          z: to,
-          way: [
-            term('t', 'depth', to, 'mm', 'computed'),
-            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
-          ],
-        },
-      ],
+      passes: [straightIn(to, run)],
       warnings: tooMuch
         ? [
             `The drill leaves ${say(Number(left.toFixed(3)), units)} to the reamer, more than the usual ${say(most, units)}: bore it first, or drill larger.`,
