@@ -9,7 +9,7 @@ import { Drawn } from '../part/Drawn';
 
 /** Room for the drawing across the printed sheet, mm of paper: the least height that shows the part at its own size. */
 const SHEET = { width: 186, textHeight: 3.1, scales: SCALES };
-const HEIGHTS = [64, 84, 104, 124];
+const HEIGHTS = [64, 70, 76, 82, 88, 94, 100, 106, 112, 118, 124];
 const FOOT = 5;
 
 function onPaper(part: Part, units: UnitSystem): Drawing {

@@ -98,7 +98,7 @@ const Paper = styled.main`
     text-align: left;
   }
   td {
-    padding: 1.1mm 2mm 1.1mm 0;
+    padding: 0.8mm 2mm 0.8mm 0;
     border-bottom: 0.5px solid #777;
     vertical-align: top;
   }
