@@ -119,6 +119,21 @@ describe('reaming', () => {
     expect(order.at(-1)).toBe('part-off');
   });
 
+  test('sunk and reamed from one side: the mouth before the reamer, each with its reason', () => {
+    const file = reamed(7.8, '8 H7');
+    file.part.bores?.push({ from: 'front', shape: 'countersink', mouth: 10, included: 90 });
+    const order = orderOf(file);
+    const at = (kind: string) => order.indexOf(kind);
+    expect([at('drill') < at('countersink'), at('countersink') < at('ream'), at('ream') < at('part-off')]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    expect(only(file, 'ream').reasons).toContainEqual(
+      expect.objectContaining({ because: expect.stringContaining('nothing is cut into a reamed hole') }),
+    );
+  });
+
   test('too much left for the reamer is told: 8 − 7.5 is more than 0.25', () => {
     expect(only(reamed(7.5, '8 H7'), 'ream').warnings[0]).toContain(
       'leaves 0.5 mm to the reamer, more than the usual 0.25',

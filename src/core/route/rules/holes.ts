@@ -1,11 +1,18 @@
 import type { Rule } from './rule';
 
-/** What goes into a hole, in its order (handbook 5). */
-const CHAIN = ['drill', 'countersink', 'ream'];
+/** What goes into a hole after its drill, in its order (handbook 5), and why there. */
+const AFTER_DRILL = [
+  { kind: 'countersink', because: 'The hole is there before its mouth is sunk.' },
+  {
+    kind: 'ream',
+    because: 'The reamer follows the drill, and its edge is broken before it: nothing is cut into a reamed hole.',
+  },
+];
 
-const CHAIN_WORDS: Record<string, string> = {
-  countersink: 'The hole is there before its mouth is sunk.',
-  ream: 'The reamer follows the drill, and its edge is broken before it: nothing is cut into a reamed hole.',
+/** Place in the chain: the drill first. */
+const placeOf = (kind: string): number | undefined => {
+  const after = AFTER_DRILL.findIndex((own) => own.kind === kind);
+  return kind === 'drill' ? 0 : after < 0 ? undefined : after + 1;
 };
 
 export const spotDrill: Rule = {
@@ -36,21 +43,22 @@ export const pilot: Rule = {
 export const holeChain: Rule = {
   id: 'HOLE-CHAIN',
   strength: 'H',
-  before: (before, after) =>
-    before.kind === 'drill' && after.kind === 'drill'
-      ? before.feature !== after.feature && (before.diameter ?? 0) < (after.diameter ?? 0)
-        ? 'The narrow deep hole first: the wider drill then follows it.'
-        : undefined
-      : CHAIN.indexOf(before.kind) >= 0 && CHAIN.indexOf(before.kind) < CHAIN.indexOf(after.kind)
-        ? `${CHAIN_WORDS[after.kind] ?? ''}`
-        : undefined,
+  before: (before, after) => {
+    const [first, then] = [placeOf(before.kind), placeOf(after.kind)];
+    if (first === undefined || then === undefined) return undefined;
+    if (first < then) return AFTER_DRILL[then - 1]?.because;
+    const wider = before.feature !== after.feature && (before.diameter ?? 0) < (after.diameter ?? 0);
+    return first === 0 && then === 0 && wider
+      ? 'The narrow deep hole first: the wider drill then follows it.'
+      : undefined;
+  },
 };
 
 export const holesBeforePart: Rule = {
   id: 'HOLES-BEFORE-PART',
   strength: 'H',
   before: (before, after) =>
-    (before.kind === 'centre' || CHAIN.includes(before.kind)) && after.kind === 'part-off'
+    (before.kind === 'centre' || placeOf(before.kind) !== undefined) && after.kind === 'part-off'
       ? 'Everything on the axis from this side before the piece is off.'
       : undefined,
 };
