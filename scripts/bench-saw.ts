@@ -9,8 +9,8 @@ function numbers(seed: number): () => number {
 
 const highs = await loadHighs({});
 
-/** One list of so many lengths and pieces, with the limits that page and command line have. */
-function timeCuts(lengths: number, pieces: number, seed: number) {
+/** One list of so many lengths and pieces, every `turned`th of them turned from the bar, with the limits that page and command line have. */
+function timeCuts(lengths: number, pieces: number, seed: number, turned = 0) {
   const random = numbers(seed);
   const list = {
     kerf: 1.6,
@@ -19,6 +19,7 @@ function timeCuts(lengths: number, pieces: number, seed: number) {
       label: `p${index}`,
       length: Math.round(300 + random() * 5000) / 10,
       count: Math.max(1, Math.round((pieces / lengths) * (0.3 + 1.4 * random()))),
+      ...(turned > 0 && index % turned === 0 && { turned: { lost: 60, longest: 1200 } }),
     })),
   };
   const from = performance.now();
@@ -29,7 +30,14 @@ function timeCuts(lengths: number, pieces: number, seed: number) {
   if (!cuts.ok) throw new Error(JSON.stringify(cuts.problems));
   const sawn = list.pieces.reduce((total, { count }) => total + count, 0);
   const { barsOpened, lowerBound } = cuts.value;
-  return { lengths, pieces: sawn, milliseconds: performance.now() - from, barsOpened, lowerBound };
+  return {
+    lengths,
+    turned: list.pieces.filter((piece) => piece.turned).length,
+    pieces: sawn,
+    milliseconds: performance.now() - from,
+    barsOpened,
+    lowerBound,
+  };
 }
 
 process.stdout.write(
@@ -38,6 +46,7 @@ process.stdout.write(
     timeCuts(30, 800, 5),
     timeCuts(60, 2000, 7),
     timeCuts(60, 2000, 11),
+    timeCuts(60, 2000, 7, 4),
     timeCuts(120, 5000, 13),
   ]),
 );

@@ -35,9 +35,9 @@ async function benchPlans() {
 }
 
 async function benchCuts() {
-  for (const { lengths, pieces, milliseconds, barsOpened, lowerBound } of await bundled('bench-saw'))
+  for (const { lengths, turned, pieces, milliseconds, barsOpened, lowerBound } of await bundled('bench-saw'))
     row(
-      `cut list of ${lengths} lengths, ${pieces} pieces`,
+      `cut list of ${lengths} lengths${turned > 0 ? ` (${turned} turned from the bar)` : ''}, ${pieces} pieces`,
       `${milliseconds.toFixed(0)} ms, ${barsOpened} bars, at least ${lowerBound}`,
       lengths === 60 ? '≤ 2000 ms, ≤ 1 above the bound' : '',
     );

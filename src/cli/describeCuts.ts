@@ -1,4 +1,4 @@
-import type { CutList, Cuts } from '@/core/saw/cutList';
+import { cutsOf, uncut, type CutList, type Cuts } from '@/core/saw/cutList';
 import { formatLength, formatNominal, type UnitSystem } from '@/core/units/length';
 
 /** How many bars, and how sure that is. */
@@ -7,13 +7,14 @@ export const verdict = ({ barsOpened, lowerBound, proven, because }: Cuts): stri
 
 /** Solved cuts for people: what to open, and what to saw from it in order. */
 export function describeCuts(cuts: Cuts, list: CutList, units: UnitSystem): string {
-  const lines = cuts.patterns.flatMap(({ bar, barLength, times, pieces, remnant }) => [
-    `${String(times).padStart(4)} × ${bar}, ${formatNominal(barLength, units)} ${units}`,
-    ...pieces.map(
-      ({ label, length, count }) =>
-        `       stop ${formatLength(length, units).padStart(9)}  ${String(count).padStart(4)} cuts  ${label}`,
+  const lines = cuts.patterns.flatMap((pattern) => [
+    `${String(pattern.times).padStart(4)} × ${pattern.bar}, ${formatNominal(pattern.barLength, units)} ${units}`,
+    ...cutsOf(pattern).map(({ label, length, times, pieces }) =>
+      uncut(pattern)
+        ? `       into the lathe as it is: ${pieces ?? 0} pieces, ${label}`
+        : `       stop ${formatLength(length, units).padStart(9)}  ${String(times).padStart(4)} cuts  ${label}${pieces ? `, ${pieces} pieces turned from it` : ''}`,
     ),
-    `       left ${formatLength(remnant, units).padStart(9)}`,
+    `       left ${formatLength(pattern.remnant, units).padStart(9)}`,
   ]);
   return [
     verdict(cuts),

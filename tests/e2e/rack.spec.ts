@@ -61,7 +61,7 @@ test('two browsers want the last bar: one gets it, the other is told who has it 
   await other.close();
 });
 
-test('the cut list of the sawn runs: bars to open with the bound, the stop of each length, a box for each cut', async ({
+test('the cut list of open runs: bars to open with the bound, the stop of each length, a box for each cut', async ({
   page,
 }) => {
   await page.goto('/rack/cuts');
@@ -69,7 +69,28 @@ test('the cut list of the sawn runs: bars to open with the bound, the stop of ea
   await expect(sheet.getByText(/2 bars to open, at least 2 needed/)).toBeVisible();
   await expect(sheet.getByText('47.00', { exact: true }).first()).toBeVisible();
   await expect(sheet.getByLabel('60 cuts')).toHaveText('☐'.repeat(60));
+  // From the bar: a bar for the lathe, whole or a length of it.
+  const pins = page.getByRole('region', { name: 'stainless 303 ⌀12 drawn' });
+  await expect(pins.getByText('WS-512, into the lathe as it is, 83 pieces')).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel(/Gland body/).uncheck();
   await expect(sheet).toHaveCount(0);
+});
+
+test('a search is cancelled and taken up again', async ({ page }) => {
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route('**/*.wasm', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/rack/cuts');
+  const told = page.getByRole('status').filter({ hasText: 'Looking for the fewest bars' });
+  await expect(told).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('Cancelled; lists that were ready stay.')).toBeVisible();
+  await expect(told).toHaveCount(0);
+  letGo();
+  await page.getByRole('button', { name: 'Look again' }).click();
+  await expect(page.getByRole('region', { name: 'brass CW614N hex 24 mm drawn' })).toBeVisible();
 });

@@ -10,7 +10,7 @@ export interface CutListFile {
   units?: UnitSystem;
   kerf: number;
   bars: { length: number; count?: number | null; label?: string; endWaste?: number; offcut?: boolean }[];
-  pieces: { length: number; count: number; label?: string }[];
+  pieces: { length: number; count: number; label?: string; turned?: { lost: number; longest?: number } }[];
 }
 
 const number = () => Joi.number().strict();
@@ -41,6 +41,7 @@ export const cutListSchema = Joi.object<CutListFile>({
         length: number().positive().max(1e6).required(),
         count: number().integer().min(1).max(1e6).required(),
         label: Joi.string().max(120),
+        turned: Joi.object({ lost: number().min(0).max(1e6).required(), longest: number().positive().max(1e6) }),
       }),
     )
     .max(2000)
@@ -61,10 +62,11 @@ export const readCutList = (value: unknown): Result<CutList & { units: UnitSyste
         endWaste: mm(endWaste),
         offcut,
       })),
-      pieces: pieces.map(({ length, count, label }, index) => ({
+      pieces: pieces.map(({ length, count, label, turned }, index) => ({
         length: mm(length),
         count,
         label: label ?? `piece ${index + 1}`,
+        ...(turned && { turned: { lost: mm(turned.lost), longest: mm(turned.longest ?? Infinity) } }),
       })),
     });
   });
@@ -79,7 +81,11 @@ export function cutsFileOf(cuts: Cuts, units: UnitSystem) {
     patterns: cuts.patterns.map((pattern) => ({
       ...pattern,
       barLength: inUnits(pattern.barLength),
-      pieces: pattern.pieces.map((piece) => ({ ...piece, length: inUnits(piece.length) })),
+      pieces: pattern.pieces.map(({ from, ...piece }) => ({
+        ...piece,
+        length: inUnits(piece.length),
+        ...(from && { from: from.map((own) => ({ ...own, length: inUnits(own.length) })) }),
+      })),
       remnant: inUnits(pattern.remnant),
     })),
   };
@@ -105,6 +111,13 @@ export const cutsSchema = Joi.object({
               label: Joi.string().required(),
               length: Joi.number().required(),
               count: Joi.number().required(),
+              from: Joi.array().items(
+                Joi.object({
+                  length: Joi.number().required(),
+                  pieces: Joi.number().required(),
+                  times: Joi.number().required(),
+                }),
+              ),
             }),
           )
           .required(),

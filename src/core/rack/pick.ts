@@ -1,4 +1,5 @@
 import type { Stock } from '../stock/choose';
+import { lostInTheLathe } from '../stock/stock';
 import { freeFor, sameSection, type RackItem, type Section } from './rack';
 
 /** An item of the rack to reserve for a run: how much of it, mm, and the pieces that gives. */
@@ -27,12 +28,12 @@ export const sectionOfRun = (material: string, { form, size, bore, condition }: 
 
 /** Pieces that a length gives, and what they take of it, mm. */
 function given(stock: Stock, length: number, most: number): { pieces: number; takes: number } {
-  const { way, each, kerf, firstEnd, gripRemnant, jawClearance } = stock;
+  const { way, each, kerf } = stock;
   if (way === 'sawn-blanks') {
     const pieces = Math.min(most, Math.floor((length + kerf) / (each.value + kerf) + 1e-9));
     return { pieces, takes: Math.min(length, pieces * (each.value + kerf)) };
   }
-  const lost = firstEnd + gripRemnant.value + jawClearance;
+  const lost = lostInTheLathe(stock);
   const pieces = Math.min(most, Math.floor((length - lost) / each.value + 1e-9));
   return { pieces: Math.max(0, pieces), takes: Math.min(length, lost + pieces * each.value) };
 }

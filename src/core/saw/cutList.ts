@@ -15,6 +15,16 @@ export interface SawPiece {
   /** mm */
   length: number;
   count: number;
+  /** Turned from the bar: made in the lathe from lengths of it, `length` being the pitch, blade and facings included. */
+  turned?: Turned;
+}
+
+/** Lengths of bar that go into the lathe. mm */
+export interface Turned {
+  /** What each of them loses: the clean-up of its end, and what the chuck must hold. */
+  lost: number;
+  /** The longest that the spindle takes. */
+  longest: number;
 }
 
 /** Bars of one material and section, and the pieces to saw from them. Lengths mm. */
@@ -24,12 +34,21 @@ export interface CutList {
   pieces: SawPiece[];
 }
 
+/** Pieces of one kind on a bar. */
+export interface SawnPieces {
+  label: string;
+  length: number;
+  count: number;
+  /** Of pieces that are turned from the bar: the lengths to saw for the lathe, and the pieces that each gives. */
+  from?: { length: number; pieces: number; times: number }[];
+}
+
 /** How some bars are sawn, all alike: the pieces in the order of cutting, and what is left of each. */
 export interface Pattern {
   bar: string;
   barLength: number;
   times: number;
-  pieces: { label: string; length: number; count: number }[];
+  pieces: SawnPieces[];
   remnant: number;
 }
 
@@ -49,6 +68,52 @@ export interface Cuts {
 export const roomOf = ({ length, endWaste }: Pick<SawBar, 'length' | 'endWaste'>, kerf: number): number =>
   length - endWaste + kerf;
 
-/** What is left of a bar behind its last cut, mm. */
-export const remnantOf = (bar: Pick<SawBar, 'length' | 'endWaste'>, kerf: number, lengths: readonly number[]): number =>
-  Math.max(0, bar.length - bar.endWaste - lengths.reduce((total, length) => total + length + kerf, 0));
+/** What pieces of one kind take of a bar: each its share, and each length that some of them come from a start. */
+export interface Take {
+  each: number;
+  start: number;
+  /** Pieces that one length gives at most. */
+  perLength: number;
+}
+
+/** What a kind of piece takes, mm: a blank its kerf, a turned one nothing but what its length of bar loses. */
+export const takeOf = ({ length, turned }: Pick<SawPiece, 'length' | 'turned'>, kerf: number): Take =>
+  turned
+    ? {
+        each: length,
+        start: turned.lost + kerf,
+        perLength: Math.max(1, Math.floor(Math.min(1e9, (turned.longest - turned.lost) / length) + 1e-9)),
+      }
+    : { each: length + kerf, start: 0, perLength: 1 };
+
+/** What so many pieces take of a bar. */
+export const taken = ({ each, start, perLength }: Take, many: number): number =>
+  many * each + Math.ceil(many / perLength) * start;
+
+/** How many pieces find room. */
+export function fitting({ each, start, perLength }: Take, room: number): number {
+  const whole = perLength * each + start;
+  const lengths = Math.floor(room / whole);
+  return lengths * perLength + Math.max(0, Math.floor((room - lengths * whole - start) / each));
+}
+
+/** A cut of the saw on a bar: its stop, what it is for, how often on each bar, and the pieces turned from it. */
+export interface SawCut {
+  label: string;
+  length: number;
+  times: number;
+  /** Of a length that goes into the lathe. */
+  pieces?: number;
+}
+
+/** The cuts of a pattern: its blanks, and its lengths for the lathe. */
+export const cutsOf = ({ pieces }: Pattern): SawCut[] =>
+  pieces.flatMap(({ label, length, count, from }) =>
+    from ? from.map((own) => ({ ...own, label })) : [{ label, length, times: count }],
+  );
+
+/** Whether a bar goes into the lathe as it is: one length is turned from it, and nothing sawn off. */
+export const uncut = (pattern: Pattern): boolean => {
+  const [only, ...others] = cutsOf(pattern);
+  return others.length === 0 && only?.times === 1 && only.pieces !== undefined;
+};

@@ -23,6 +23,7 @@ const need = (run: number, section: Section, each: number, count: number): SawNe
   count,
   barLength: 3000,
   kerf: 2.5,
+  sold: true,
 });
 
 test('a list for each section, its pieces under their runs; grades are never mixed', () => {
@@ -57,6 +58,17 @@ test('offcuts are marked as such, what others have reserved is not sawn, the own
     ['offcut 2, A1', 400, 1, true],
     ['new bar', 3000, null, false],
   ]);
+});
+
+test('a run from the bar brings its pitch and what its lengths lose; nothing is bought that nobody sells', () => {
+  const turned = { lost: 50.5, longest: 1200 };
+  const fromBar = { ...need(1, aluminium, 25.1, 124), turned, sold: false };
+  const [first] = cutListsOf([fromBar], [item(1, 800)]);
+  expect(first?.list).toEqual({
+    kerf: 2.5,
+    bars: [expect.objectContaining({ label: 'bar 1, A1', length: 800, count: 1 })],
+    pieces: [{ label: 'WS-1', length: 25.1, count: 124, turned }],
+  });
 });
 
 test('short is what open runs need beyond what is free; an own reservation is not needed again', () => {

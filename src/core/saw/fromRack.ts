@@ -1,13 +1,17 @@
 import { freeLength, sameSection, type RackItem, type Section } from '../rack/rack';
-import type { CutList, SawBar, SawPiece } from './cutList';
+import type { CutList, SawBar, SawPiece, Turned } from './cutList';
 
-/** What a run wants sawn. Lengths mm. */
+/** What a run wants of its bars. Lengths mm. */
 export interface SawNeed {
   run: number;
   number: string;
   section: Section;
+  /** A blank, or the pitch of a piece that is turned from the bar. */
   each: number;
   count: number;
+  turned?: Turned;
+  /** Whether more of it can be bought; what the rack alone has ends with it. */
+  sold: boolean;
   barLength: number;
   kerf: number;
 }
@@ -45,13 +49,15 @@ export function cutListsOf(needs: readonly SawNeed[], items: readonly RackItem[]
         offcut: item.offcut,
       }))
       .filter(({ length }) => length > 0);
-    const longest = Math.max(...own.map(({ barLength }) => barLength));
-    const bought: SawBar = { label: 'new bar', length: longest, count: null, endWaste: 0, offcut: false };
-    const pieces = own.map(({ number, each, count }): SawPiece => ({
+    const sold = own.filter((need) => need.sold).map(({ barLength }) => barLength);
+    const bought: SawBar[] =
+      sold.length > 0 ? [{ label: 'new bar', length: Math.max(...sold), count: null, endWaste: 0, offcut: false }] : [];
+    const pieces = own.map(({ number, each, count, turned }): SawPiece => ({
       label: number,
       length: Number(each.toFixed(3)),
       count,
+      ...(turned && { turned }),
     }));
-    return { section, list: { kerf: Math.max(...own.map(({ kerf }) => kerf)), bars: [...onRack, bought], pieces } };
+    return { section, list: { kerf: Math.max(...own.map(({ kerf }) => kerf)), bars: [...onRack, ...bought], pieces } };
   });
 }

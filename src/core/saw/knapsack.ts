@@ -1,92 +1,128 @@
-/** A bounded knapsack over whole units: the best value for every room up to the largest, and what it is made of. */
+import { fitting, taken, type Take } from './cutList';
+
+/** A knapsack over whole units: the best value for every room up to the largest, and what it is made of. */
 export interface Packing {
   valueAt(room: number): number;
   /** How many of each item the best filling of a room has. */
   countsAt(room: number): number[];
 }
 
-/**
- * Packs items by dynamic programming: exact, and steady where a search would run wild, since near the end of column
- * generation every item is worth about its length. A bound is split into powers of two (textbook).
- * @param weights whole units, positive
- * @param bounds how many of each there are
- */
-export function pack(
-  values: readonly number[],
-  weights: readonly number[],
-  bounds: readonly number[],
-  room: number,
-): Packing {
-  const lots = values.flatMap((value, item) => {
-    const weight = weights[item] ?? 0;
-    if (value <= 1e-12 || weight > room) return [];
-    const split: { item: number; many: number }[] = [];
-    let left = Math.min(bounds[item] ?? 0, Math.floor(room / weight));
-    for (let many = 1; left > 0; many *= 2) {
-      const taken = Math.min(many, left);
-      split.push({ item, many: taken });
-      left -= taken;
+/** One stage of the packing: what it adds to the best of the stages before, and what it took of a room. */
+interface Stage {
+  item: number;
+  /** Room that the stage took in the best filling of a room, and how many. */
+  tookAt(room: number): { many: number; room: number };
+}
+
+/** So many of an item, or none. */
+function lotStage(best: Float64Array, item: number, value: number, weight: number, many: number): Stage {
+  const bits = new Uint8Array(best.length);
+  for (let at = best.length - 1; at >= weight; at--) {
+    const other = (best[at - weight] as number) + value;
+    if (other > (best[at] as number) + 1e-12) {
+      best[at] = other;
+      bits[at] = 1;
     }
-    return split;
-  });
-  const best = new Float64Array(room + 1);
-  const taken = lots.map(({ item, many }) => {
-    const weight = (weights[item] ?? 0) * many;
-    const value = (values[item] ?? 0) * many;
-    const bits = new Uint8Array(room + 1);
-    for (let at = room; at >= weight; at--) {
-      const other = (best[at - weight] as number) + value;
-      if (other > (best[at] as number) + 1e-12) {
-        best[at] = other;
-        bits[at] = 1;
+  }
+  return { item, tookAt: (room) => (bits[room] ? { many, room: weight } : { many: 0, room: 0 }) };
+}
+
+/** As many of an item as is best, up to a bound: the way for pieces that come from lengths with a start of their own. */
+function countStage(best: Float64Array, item: number, value: number, take: Take, bound: number): Stage {
+  const counts = new Uint16Array(best.length);
+  const weights = Array.from({ length: bound + 1 }, (_, many) => taken(take, many));
+  for (let at = best.length - 1; at >= (weights[1] ?? Infinity); at--) {
+    const before = best[at] as number;
+    let most = before;
+    for (let many = 1; many <= bound && (weights[many] as number) <= at; many++) {
+      const other = (best[at - (weights[many] as number)] as number) + value * many;
+      if (other > most + 1e-12) {
+        most = other;
+        counts[at] = many;
       }
     }
-    return bits;
-  });
+    best[at] = most;
+  }
   return {
-    valueAt: (at) => best[Math.min(at, room)] ?? 0,
-    countsAt(at) {
-      const counts = values.map(() => 0);
-      let left = Math.min(at, room);
-      for (let lot = lots.length - 1; lot >= 0; lot--) {
-        const { item, many } = lots[lot] as (typeof lots)[number];
-        if (taken[lot]?.[left]) {
-          counts[item] = (counts[item] ?? 0) + many;
-          left -= (weights[item] ?? 0) * many;
-        }
+    item,
+    tookAt: (room) => ({ many: counts[room] ?? 0, room: weights[counts[room] ?? 0] ?? 0 }),
+  };
+}
+
+/** As many of an item as fit: one pass, since each adds the same. */
+function freeStage(best: Float64Array, item: number, value: number, weight: number): Stage {
+  const counts = new Uint16Array(best.length);
+  for (let at = weight; at < best.length; at++) {
+    const other = (best[at - weight] as number) + value;
+    if (other > (best[at] as number) + 1e-12) {
+      best[at] = other;
+      counts[at] = (counts[at - weight] as number) + 1;
+    }
+  }
+  return { item, tookAt: (room) => ({ many: counts[room] ?? 0, room: (counts[room] ?? 0) * weight }) };
+}
+
+/** Powers of two that together make every count up to a bound (textbook). */
+function lotsUpTo(bound: number): number[] {
+  const lots: number[] = [];
+  for (let many = 1, left = bound; left > 0; left -= many, many *= 2) lots.push(Math.min(many, left));
+  return lots;
+}
+
+function packingOf(best: Float64Array, stages: readonly Stage[], items: number): Packing {
+  const within = (room: number) => Math.min(room, best.length - 1);
+  return {
+    valueAt: (room) => best[within(room)] ?? 0,
+    countsAt(room) {
+      const counts = Array.from({ length: items }, () => 0);
+      let left = within(room);
+      for (const { item, tookAt } of [...stages].reverse()) {
+        const took = tookAt(left);
+        counts[item] = (counts[item] ?? 0) + took.many;
+        left -= took.room;
       }
       return counts;
     },
   };
 }
 
+/** Items worth packing, with how many of each find room. */
+const worthPacking = (values: readonly number[], takes: readonly Take[], room: number) =>
+  values.flatMap((value, item) => {
+    const take = takes[item] as Take;
+    const most = fitting(take, room);
+    return value > 1e-12 && most > 0 ? [{ item, value, take, most }] : [];
+  });
+
+/**
+ * Packs items by dynamic programming: exact, and steady where a search would run wild, since near the end of column
+ * generation every item is worth about its length.
+ * @param takes whole units, positive
+ * @param bounds how many of each there are
+ */
+export function pack(
+  values: readonly number[],
+  takes: readonly Take[],
+  bounds: readonly number[],
+  room: number,
+): Packing {
+  const best = new Float64Array(room + 1);
+  const stages = worthPacking(values, takes, room).flatMap(({ item, value, take, most }) => {
+    const bound = Math.min(bounds[item] ?? 0, most);
+    return take.start > 0
+      ? countStage(best, item, value, take, bound)
+      : lotsUpTo(bound).map((many) => lotStage(best, item, value * many, taken(take, many), many));
+  });
+  return packingOf(best, stages, values.length);
+}
+
 /**
  * The same with as many of each item as fit: several times quicker, never worth less, and so a bound on the bounded one.
  */
-export function packFreely(values: readonly number[], weights: readonly number[], room: number): Packing {
+export function packFreely(values: readonly number[], takes: readonly Take[], room: number): Packing {
   const best = new Float64Array(room + 1);
-  const last = new Int16Array(room + 1).fill(-1);
-  values.forEach((value, item) => {
-    const weight = weights[item] ?? 0;
-    if (value <= 1e-12 || weight > room) return;
-    for (let at = weight; at <= room; at++) {
-      const other = (best[at - weight] as number) + value;
-      if (other > (best[at] as number) + 1e-12) {
-        best[at] = other;
-        last[at] = item;
-      }
-    }
-  });
-  return {
-    valueAt: (at) => best[Math.min(at, room)] ?? 0,
-    countsAt(at) {
-      const counts = values.map(() => 0);
-      let left = Math.min(at, room);
-      for (let item = last[left] ?? -1; item >= 0; item = last[left] ?? -1) {
-        counts[item] = (counts[item] ?? 0) + 1;
-        left -= weights[item] ?? 0;
-      }
-      return counts;
-    },
-  };
+  const stages = worthPacking(values, takes, room).map(({ item, value, take, most }) =>
+    take.start > 0 ? countStage(best, item, value, take, most) : freeStage(best, item, value, take.each),
+  );
+  return packingOf(best, stages, values.length);
 }

@@ -1,5 +1,5 @@
 import { good, refuse, type Result } from '../result';
-import { roomOf, type CutList } from './cutList';
+import { roomOf, takeOf, taken, type CutList, type SawPiece } from './cutList';
 
 /** Beyond this a list is a slip of the keyboard, not work for a saw. */
 const MOST_PIECES = 100_000;
@@ -17,8 +17,13 @@ export function possible({ kerf, bars, pieces }: CutList): Result<null> {
         `${endWaste} mm must be less than the bar (${length} mm) and not below nothing`,
       );
   }
-  for (const [index, { length, count }] of pieces.entries()) {
+  for (const [index, { length, count, turned }] of pieces.entries()) {
     if (length <= 0) return refuse(`pieces[${index}].length`, `${length} mm must be more than nothing`);
+    if (turned && turned.longest < turned.lost + length)
+      return refuse(
+        `pieces[${index}].turned`,
+        `the longest length that the spindle takes (${turned.longest} mm) gives no piece: ${turned.lost} mm of it are lost, and a piece takes ${length} mm`,
+      );
     if (!Number.isInteger(count) || count < 1)
       return refuse(`pieces[${index}].count`, `${count} must be a whole number of pieces, 1 or more`);
   }
@@ -28,11 +33,13 @@ export function possible({ kerf, bars, pieces }: CutList): Result<null> {
   const there = bars.filter(({ count }) => count !== 0);
   if (there.length === 0) return refuse('bars', 'no bars are left: every count is 0');
   const room = Math.max(...there.map((bar) => roomOf(bar, kerf)));
-  const long = pieces.findIndex(({ length }) => length + kerf > room + 1e-6);
-  return long < 0
-    ? good(null)
-    : refuse(
-        `pieces[${long}].length`,
-        `${pieces[long]?.length} mm is longer than any bar gives (${Number((room - kerf).toFixed(3))} mm)`,
-      );
+  const long = pieces.findIndex((piece) => taken(takeOf(piece, kerf), 1) > room + 1e-6);
+  if (long < 0) return good(null);
+  const { length, turned } = pieces[long] as SawPiece;
+  return refuse(
+    `pieces[${long}].length`,
+    turned
+      ? `${length} mm and the ${turned.lost} mm that the chuck holds and its end loses are longer than any bar gives`
+      : `${length} mm is longer than any bar gives (${Number((room - kerf).toFixed(3))} mm)`,
+  );
 }

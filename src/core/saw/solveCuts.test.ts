@@ -1,6 +1,6 @@
 import loadHighs, { type Highs } from 'highs';
 import type { Problem } from '../result';
-import type { CutList, Cuts, SawBar, SawPiece } from './cutList';
+import { fitting, taken, type CutList, type Cuts, type SawBar, type SawPiece, type Take } from './cutList';
 import { pack, packFreely } from './knapsack';
 import { solveCuts } from './solveCuts';
 
@@ -18,6 +18,11 @@ const bar = (length: number, count: number | null = null, more: Partial<SawBar> 
   ...more,
 });
 const piece = (length: number, count: number, label = `p${length}`): SawPiece => ({ length, count, label });
+/** Pieces turned from the bar: each of their lengths loses 70, and the spindle takes 1200. */
+const turned = (pitch: number, count: number, label: string, longest = 1200): SawPiece => ({
+  ...piece(pitch, count, label),
+  turned: { lost: 70, longest },
+});
 
 const solve = (list: CutList): Cuts => {
   const cuts = solveCuts(list, highs);
@@ -43,10 +48,15 @@ function check(list: CutList, { patterns, barsOpened, lowerBound }: Cuts): void 
     const own = list.bars.find((other) => other.label === label && other.length === barLength);
     if (!own) throw new Error(`no bar ${label}`);
     used.set(label, (used.get(label) ?? 0) + times);
-    const many = pieces.reduce((total, { count }) => total + count, 0);
-    const long = pieces.reduce((total, { length, count }) => total + length * count, 0);
+    // What the saw cuts: blanks, and lengths for the lathe.
+    const cuts = pieces.flatMap(({ length, count, from }) => from ?? [{ length, pieces: 1, times: count }]);
+    const many = cuts.reduce((total, cut) => total + cut.times, 0);
+    const long = cuts.reduce((total, cut) => total + cut.length * cut.times, 0);
     expect(long + (many - 1) * list.kerf).toBeLessThanOrEqual(barLength - own.endWaste + 1e-6);
     expect(remnant).toBeCloseTo(Math.max(0, barLength - own.endWaste - long - many * list.kerf), 3);
+    expect(cuts.reduce((total, cut) => total + cut.pieces * cut.times, 0)).toBe(
+      pieces.reduce((total, { count }) => total + count, 0),
+    );
     for (const { label: name, count } of pieces) sawn.set(name, (sawn.get(name) ?? 0) + count * times);
   }
   for (const { label, count } of list.pieces) expect([label, sawn.get(label)]).toEqual([label, count]);
@@ -159,6 +169,80 @@ test('the end of a bar that is no good is not sawn', () => {
   check(list, solve(list));
 });
 
+describe('pieces turned from the bar', () => {
+  test('handbook 14: 116 of pitch 25.3 from 3 m, of which 60 stay in the chuck; no kerf between them', () => {
+    const list = (count: number) => ({
+      kerf: 2,
+      bars: [bar(3000)],
+      pieces: [{ ...piece(25.3, count), turned: { lost: 60, longest: 3000 } }],
+    });
+    const cuts = solve(list(116));
+    expect(cuts).toMatchObject({ barsOpened: 1, lowerBound: 1, proven: true });
+    // 60 + 116 · 25.3 = 2994.8; a kerf of 2 more, and 3.2 are left.
+    expect(cuts.patterns[0]).toMatchObject({
+      pieces: [{ count: 116, from: [{ length: 2994.8, pieces: 116, times: 1 }] }],
+      remnant: 3.2,
+    });
+    expect(solve(list(117))).toMatchObject({ barsOpened: 2, lowerBound: 2, proven: true });
+  });
+
+  test('a bar longer than the spindle takes is sawn, and every length of it holds its own end', () => {
+    // (1200 − 70) / 25 = 45.2: 45 of a length of 1195. Two such and their kerfs leave 3000 − 2 · 1197 = 606, and
+    // (606 − 70) / 25 = 21.4 more: 111 pieces of a bar.
+    const list = (count: number) => ({ kerf: 2, bars: [bar(3000)], pieces: [turned(25, count, 'WS-1')] });
+    const cuts = solve(list(111));
+    expect(cuts).toMatchObject({ barsOpened: 1, lowerBound: 1 });
+    expect(cuts.patterns[0]?.pieces[0]?.from).toEqual([
+      { length: 1195, pieces: 45, times: 2 },
+      { length: 595, pieces: 21, times: 1 },
+    ]);
+    expect(solve(list(112)).barsOpened).toBe(2);
+  });
+
+  test('what one run leaves of a bar is sawn into the blanks of another', () => {
+    // Turned: 70 + 40 · 25 = 1070 and a kerf; sawn: 19 · (98 + 2) = 1900. Together 2972 of 3000.
+    const list = { kerf: 2, bars: [bar(3000)], pieces: [turned(25, 40, 'WS-1'), piece(98, 19, 'WS-2')] };
+    const cuts = solve(list);
+    expect(cuts).toMatchObject({ barsOpened: 1, lowerBound: 1, proven: true });
+    check(list, cuts);
+  });
+
+  test('two runs do not share the length in the lathe, however alike their pieces', () => {
+    const list = { kerf: 2, bars: [bar(1000)], pieces: [turned(25, 16, 'WS-1'), turned(25, 16, 'WS-2')] };
+    const cuts = solve(list);
+    check(list, cuts);
+    // Each 70 + 16 · 25 = 470; with a kerf of 2 both fill 944.
+    expect(cuts.patterns[0]?.pieces.map(({ label, from }) => [label, from?.[0]?.length])).toEqual([
+      ['WS-1', 470],
+      ['WS-2', 470],
+    ]);
+    // Shared, 36 pieces would go on one bar (70 + 36 · 25 = 970); apart they do not: 2 · 72 + 900 > 1002.
+    const more = { ...list, pieces: [turned(25, 18, 'WS-1'), turned(25, 18, 'WS-2')] };
+    expect(solve(more).barsOpened).toBe(2);
+  });
+
+  test('mixed lists: every piece once, within the bars, and at most one bar above the bound', () => {
+    for (const seed of [11, 12, 13]) {
+      const random = numbers(seed);
+      const pieces = Array.from({ length: 14 }, (_, index) => {
+        const length = Math.round(150 + random() * 900) / 10;
+        const count = 10 + Math.floor(random() * 80);
+        return index % 2 ? piece(length, count, `s${index}`) : turned(length, count, `t${index}`);
+      });
+      const list = { kerf: 1.6, bars: [bar(3000), bar(700, 2, { offcut: true, label: 'offcut' })], pieces };
+      let rounds = 0;
+      const solved = solveCuts(list, highs, (progress) => (rounds = progress.rounds), {
+        enough: () => rounds > 40,
+        wholeNumberSeconds: 0.3,
+      });
+      if (!solved.ok) throw new Error(JSON.stringify(solved.problems));
+      const cuts = solved.value;
+      check(list, cuts);
+      expect(cuts.barsOpened - cuts.lowerBound).toBeLessThanOrEqual(1);
+    }
+  });
+});
+
 test.each([
   [
     'a piece longer than every bar',
@@ -179,6 +263,18 @@ test.each([
     'bars[0].endWaste',
     'less than the bar',
   ],
+  [
+    'a spindle that takes no piece',
+    { pieces: [{ ...piece(100, 1), turned: { lost: 70, longest: 150 } }] },
+    'pieces[0].turned',
+    'gives no piece',
+  ],
+  [
+    'a turned piece and its grip longer than every bar',
+    { pieces: [{ ...piece(960, 1), turned: { lost: 70, longest: 2000 } }] },
+    'pieces[0].length',
+    'the 70 mm that the chuck holds',
+  ],
   ['too few bars', { bars: [bar(1000, 1)], pieces: [piece(600, 3)] }, 'bars', 'are too few'],
   ['bars that do on paper only', { bars: [bar(1000, 2)], pieces: [piece(640, 3)] }, 'bars', 'are too few'],
 ] as const)('%s is refused', (_, list, path, words) => {
@@ -198,26 +294,40 @@ test('it tells how far it is, and what is found when it is stopped still holds',
   check(list, cuts.value);
 });
 
-test('packing against every combination', () => {
-  const [values, weights, bounds] = [
-    [5, 4, 3],
-    [4, 3, 2],
-    [2, 1, 3],
-  ];
-  const brute = (room: number, most: number[]) => {
-    let best = 0;
-    for (let a = 0; a <= (most[0] ?? 0); a++)
-      for (let b = 0; b <= (most[1] ?? 0); b++)
-        for (let c = 0; c <= (most[2] ?? 0); c++)
-          if (4 * a + 3 * b + 2 * c <= room) best = Math.max(best, 5 * a + 4 * b + 3 * c);
-    return best;
-  };
-  const [packed, free] = [pack(values, weights, bounds, 20), packFreely(values, weights, 20)];
-  for (let room = 0; room <= 20; room++) {
-    expect(packed.valueAt(room)).toBe(brute(room, bounds));
-    expect(free.valueAt(room)).toBe(brute(room, [5, 6, 10]));
-    const counts = packed.countsAt(room);
-    expect(counts.reduce((total, count, item) => total + count * (values[item] ?? 0), 0)).toBe(packed.valueAt(room));
-    expect(counts.every((count, item) => count <= (bounds[item] ?? 0))).toBe(true);
-  }
+describe('packing against every combination', () => {
+  const plain = (each: number): Take => ({ each, start: 0, perLength: 1 });
+  test.each([
+    ['blanks', [plain(4), plain(3), plain(2)]],
+    // From the bar: two of a length that loses 3, and one after the other of a length that loses 1.
+    ['blanks and turned pieces', [{ each: 2, start: 3, perLength: 2 }, plain(3), { each: 1, start: 1, perLength: 9 }]],
+  ])('%s', (_, takes) => {
+    const [values, bounds] = [
+      [5, 4, 2],
+      [3, 2, 3],
+    ];
+    const brute = (room: number, most: number[]) => {
+      let best = 0;
+      for (let a = 0; a <= (most[0] ?? 0); a++)
+        for (let b = 0; b <= (most[1] ?? 0); b++)
+          for (let c = 0; c <= (most[2] ?? 0); c++) {
+            const used = [a, b, c].reduce((total, many, item) => total + taken(takes[item] as Take, many), 0);
+            if (used <= room) best = Math.max(best, 5 * a + 4 * b + 2 * c);
+          }
+      return best;
+    };
+    const [packed, free] = [pack(values, takes, bounds, 20), packFreely(values, takes, 20)];
+    for (let room = 0; room <= 20; room++) {
+      expect(packed.valueAt(room)).toBe(brute(room, bounds));
+      expect(free.valueAt(room)).toBe(brute(room, [20, 20, 20]));
+      const counts = packed.countsAt(room);
+      expect(counts.reduce((total, count, item) => total + count * (values[item] ?? 0), 0)).toBe(packed.valueAt(room));
+      expect(counts.every((count, item) => count <= (bounds[item] ?? 0))).toBe(true);
+    }
+    for (const take of takes)
+      for (let room = 0; room <= 20; room++) {
+        const many = fitting(take, room);
+        expect(taken(take, many)).toBeLessThanOrEqual(room);
+        expect(taken(take, many + 1)).toBeGreaterThan(room);
+      }
+  });
 });

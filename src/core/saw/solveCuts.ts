@@ -1,6 +1,6 @@
 import type { Highs } from 'highs';
 import { andThen, good, refuse, type Result } from '../result';
-import type { CutList, Cuts } from './cutList';
+import type { CutList, Cuts, Take } from './cutList';
 import { firstFit, type Filling } from './firstFit';
 import { pack, packFreely, type Packing } from './knapsack';
 import { labelled } from './labelled';
@@ -46,7 +46,7 @@ function improve(
   master: Master,
   { worth, scarcity }: Relaxed,
   { units: { demands }, costOf }: Search,
-  { rooms, up }: { rooms: number[]; up: number[] },
+  { rooms, up }: { rooms: number[]; up: Take[] },
 ): boolean {
   const largest = Math.max(...rooms);
   const free = packFreely(worth, up, largest);
@@ -139,7 +139,7 @@ function barsOf({ bars }: CutList, units: Units) {
   const most = (kinds: number[]) => Math.max(0, ...kinds.map((bar) => units.rooms[bar] ?? 0));
   const kinds = [...bars.keys()];
   // However it is sawn, the metal must be there: what the offcuts do not give comes from new bars.
-  const need = units.demands.reduce((total, demand, item) => total + demand * (units.down[item] ?? 0), 0);
+  const need = units.demands.reduce((total, demand, item) => total + demand * (units.down[item]?.each ?? 0), 0);
   const offcuts = kinds.filter((bar) => opens(bar) === 0);
   const given = offcuts.reduce((total, bar) => total + (units.rooms[bar] ?? 0) * (counts[bar] ?? 0), 0);
   const largest = most(kinds.filter((bar) => opens(bar) === 1));
@@ -173,7 +173,7 @@ function roundedDown(
     left[bar] = (left[bar] ?? 0) - 1;
     taken.forEach((count, item) => (demands[item] = Math.max(0, (demands[item] ?? 0) - count)));
   }
-  const rest = firstFit({ rooms: units.rooms, weights: units.up }, demands, left, preference);
+  const rest = firstFit({ rooms: units.rooms, takes: units.up }, demands, left, preference);
   return rest.missing.some((count) => count > 0) ? undefined : [...whole, ...rest.fillings];
 }
 
@@ -221,7 +221,7 @@ function search(
       opened: fillings.reduce((total, { bar }) => total + opens(bar), 0),
       length: fillings.reduce((total, { bar }) => total + lengthOf(bar), 0),
     };
-  const first = firstFit({ rooms: units.rooms, weights: units.up }, units.demands, there, preference);
+  const first = firstFit({ rooms: units.rooms, takes: units.up }, units.demands, there, preference);
   let best = first.missing.every((count) => count === 0) ? wayOf(first.fillings) : undefined;
   for (const filling of first.fillings) master.add(filling, opens(filling.bar));
   let rounds = 0;
@@ -267,6 +267,6 @@ function search(
     lowerBound,
     proven,
     ...(proven ? {} : { because: unproven(best.opened, lowerBound) }),
-    patterns: labelled(list, units.lengths, best.fillings),
+    patterns: labelled(list, units.kinds, best.fillings),
   });
 }

@@ -19,8 +19,9 @@ export interface BoughtStock extends Bar {
   firstEnd: number;
   /** Of the saw. */
   kerf: number;
-  /** Lengths that a bar is cut into to pass the spindle. */
+  /** Lengths that a bar is cut into to pass the spindle, and the longest that passes. */
   lengths: number;
+  longest: number;
   jawClearance: number;
   breakthrough: number;
   /** Pieces to make: the quantity and its spares. */
@@ -192,6 +193,7 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       firstEnd: firstEnd.value,
       kerf,
       lengths,
+      longest: longestBar,
       jawClearance: clearance.value,
       breakthrough: allowances.breakthrough ?? start.breakthrough,
       piecesPerBar,
@@ -241,6 +243,7 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
     firstEnd: 0,
     kerf: kerf.value,
     lengths: 1,
+    longest: Infinity,
     jawClearance: allowances.jawClearance ?? start.jawClearance,
     breakthrough: allowances.breakthrough ?? start.breakthrough,
     piecesPerBar,
@@ -251,3 +254,11 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
 /** How a bar is divided in one way (handbook 3): how long each piece, how many from a bar, how many bars. */
 export const divide = (run: Run, way: Way, bar: Bar): Result<BoughtStock> =>
   way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar);
+
+/** What a length of bar loses when pieces are turned from it: the clean-up of its end, room for the blade, the grip. */
+export const lostInTheLathe = ({
+  firstEnd,
+  gripRemnant,
+  jawClearance,
+}: Pick<BoughtStock, 'firstEnd' | 'gripRemnant' | 'jawClearance'>): number =>
+  firstEnd + gripRemnant.value + jawClearance;

@@ -74,7 +74,15 @@ const Choose = styled.section`
   }
 `;
 
-type Need = SawNeed & { name: string; way: 'from-bar' | 'sawn-blanks' };
+const Told = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 12px;
+  margin-bottom: 10px;
+`;
+
+type Need = SawNeed & { name: string };
 
 /** What is known of one section's list. */
 type Answer = { kind: 'done'; cuts: Cuts } | { kind: 'refused'; words: string };
@@ -91,15 +99,14 @@ export function CutLists({
   materials: { id: string; name: string }[];
   keepFrom: number;
 }) {
-  const sawn = useMemo(() => needs.filter(({ way }) => way === 'sawn-blanks'), [needs]);
-  const [chosen, setChosen] = useState<number[]>(() => sawn.map(({ run }) => run));
+  const [chosen, setChosen] = useState<number[]>(() => needs.map(({ run }) => run));
   const lists = useMemo(
     () =>
       cutListsOf(
-        sawn.filter(({ run }) => chosen.includes(run)),
+        needs.filter(({ run }) => chosen.includes(run)),
         items,
       ),
-    [sawn, chosen, items],
+    [needs, chosen, items],
   );
   const nameOf = (section: Section) =>
     `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
@@ -111,15 +118,15 @@ export function CutLists({
         <h1>Cut list</h1>
         <h1 className="on-paper">
           Saw sheet for{' '}
-          {sawn
+          {needs
             .filter(({ run }) => chosen.includes(run))
             .map(({ number }) => number)
             .join(', ')}
         </h1>
         <Choose className="choose" aria-label="Runs">
-          <h2>Runs from sawn blanks</h2>
-          {sawn.length === 0 && <p>No run is planned from sawn blanks.</p>}
-          {sawn.map(({ run, number, name, each, count, section }) => (
+          <h2>Open runs</h2>
+          {needs.length === 0 && <p>No run has a plan yet: what it needs is known when it has.</p>}
+          {needs.map(({ run, number, name, each, count, section, turned }) => (
             <label key={run}>
               <input
                 type="checkbox"
@@ -132,7 +139,7 @@ export function CutLists({
                 {number} {name}
               </span>
               <small>
-                {count} × {each.toFixed(2)} mm · {nameOf(section)}
+                {count} {turned ? 'from the bar' : 'blanks'}, {each.toFixed(2)} mm each · {nameOf(section)}
               </small>
             </label>
           ))}
@@ -140,24 +147,26 @@ export function CutLists({
         <div>
           {lists.length === 0 && <Empty>Tick the runs that are to be sawn together.</Empty>}
           {progress && (
-            <p role="status" style={{ marginBottom: 10 }}>
-              Looking for the fewest bars: round {progress.rounds}, {progress.bars} so far, at least {progress.bound} …{' '}
-              <Button onPress={cancel}>Cancel</Button>
-            </p>
+            <Told role="status">
+              Looking for the fewest bars
+              {progress.rounds > 0 &&
+                `: round ${progress.rounds}, ${progress.bars} so far, at least ${progress.bound}`}{' '}
+              … <Button onPress={cancel}>Cancel</Button>
+            </Told>
           )}
           {cancelled && (
-            <p role="status" style={{ marginBottom: 10 }}>
-              Cancelled. <Button onPress={again}>Look again</Button>
-            </p>
+            <Told role="status">
+              Cancelled; lists that were ready stay. <Button onPress={again}>Look again</Button>
+            </Told>
           )}
           {lists.map((own) => {
             const answer = answers.get(sectionKey(own.section));
             if (!answer) return null;
             if (answer.kind === 'refused')
               return (
-                <p key={sectionKey(own.section)} role="alert" style={{ color: 'var(--oxide)', marginBottom: 10 }}>
+                <Told key={sectionKey(own.section)} role="alert" style={{ color: 'var(--oxide)' }}>
                   {nameOf(own.section)}: {answer.words}
-                </p>
+                </Told>
               );
             return (
               <SawSheet
@@ -195,6 +204,7 @@ function useSaw(lists: SectionCuts[]) {
     const solveAll = async () => {
       setAnswers(new Map());
       setCancelled(false);
+      setProgress({ rounds: 0, bars: 0, bound: 0 });
       for (const { section, list } of lists) {
         const result = await saw.solve(
           list,

@@ -1,7 +1,7 @@
 'use client';
 import { Printer } from 'lucide-react';
 import styled from 'styled-components';
-import type { CutList, Cuts, Pattern } from '@/core/saw/cutList';
+import { cutsOf, uncut, type CutList, type Cuts, type Pattern } from '@/core/saw/cutList';
 import { formatLength } from '@/core/units/length';
 import { Button } from '../primitives/Button';
 
@@ -76,8 +76,12 @@ const Sheet = styled.section`
 /** A bar to scale: its pieces, the kerfs between them and what is left. */
 function BarPicture({ pattern, kerf }: { pattern: Pattern; kerf: number }) {
   const { barLength, pieces } = pattern;
-  const cuts = pieces.flatMap(({ label, length, count }, kind) =>
-    Array.from({ length: count }, () => ({ label, length, kind })),
+  const cuts = cutsOf(pattern).flatMap(({ label, length, times, pieces: many }) =>
+    Array.from({ length: times }, () => ({
+      length,
+      kind: pieces.findIndex((own) => own.label === label),
+      turned: many !== undefined,
+    })),
   );
   const placed = cuts.map((cut, index) => ({
     ...cut,
@@ -93,16 +97,16 @@ function BarPicture({ pattern, kerf }: { pattern: Pattern; kerf: number }) {
       aria-label={`Bar of ${barLength} mm: ${pieces.map(({ label, count }) => `${count} ${label}`).join(', ')}, ${pattern.remnant} mm left`}
       style={{ display: 'block', marginTop: 4, background: 'var(--metal)', border: '1px solid var(--ink-soft)' }}
     >
-      {placed.map(({ x, length, kind }, index) => (
+      <defs>
+        <pattern id="turned" width="24" height="12" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="12" stroke="var(--ink)" strokeWidth="3" />
+        </pattern>
+      </defs>
+      {placed.map(({ x, length, kind, turned }, index) => (
         <g key={index}>
-          <rect
-            x={x}
-            y={0}
-            width={length}
-            height={60}
-            fill={kind % 2 === 0 ? 'var(--brass-soft)' : 'var(--blue-soft)'}
-          />
-          <rect x={x + length} y={0} width={kerf} height={60} fill="var(--ink)" />
+          <rect x={x} y={0} width={length} height={60} fill={kind % 2 === 0 ? 'var(--brass-soft)' : 'var(--sheet)'} />
+          {turned && <rect x={x} y={0} width={length} height={60} fill="url(#turned)" opacity={0.5} />}
+          {!uncut(pattern) && <rect x={x + length} y={0} width={kerf} height={60} fill="var(--ink)" />}
         </g>
       ))}
     </svg>
@@ -111,6 +115,18 @@ function BarPicture({ pattern, kerf }: { pattern: Pattern; kerf: number }) {
 
 /** Boxes to tick, one for each cut. */
 const ticks = (many: number): string => '☐'.repeat(Math.min(many, 400));
+
+/** How metal for the lathe leaves the saw. */
+const forTheLathe = (pattern: Pattern, pieces: number | undefined): string => {
+  if (uncut(pattern)) return 'into the lathe as it is, ';
+  return pieces === undefined ? '' : 'for the lathe, ';
+};
+
+/** What lengths for the lathe give. */
+const lathePieces = (pieces: number, times: number): string => {
+  const each = `${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`;
+  return times > 1 ? `${times} lengths of ${each} each` : each;
+};
 
 const verdict = ({ barsOpened, lowerBound, patterns }: Cuts): string => {
   const sawn = patterns.reduce((total, { times }) => total + times, 0);
@@ -142,8 +158,8 @@ export function SawSheet({
       </header>
       {cuts.because && <p style={{ marginBottom: 6 }}>Not proven best: {cuts.because}</p>}
       <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
-        Kerf {list.kerf} mm. Each length is the setting of the saw stop. Guards on, no gloves near the blade, the bar
-        supported behind; the shop’s rules and the saw’s manual come first.
+        Kerf {list.kerf} mm. Each length is the setting of the saw stop; hatched goes into the lathe. Guards on, no
+        gloves near the blade, the bar supported behind; the shop’s rules and the saw’s manual come first.
       </p>
       <ol>
         {cuts.patterns.map((pattern, index) => (
@@ -165,14 +181,16 @@ export function SawSheet({
                 </tr>
               </thead>
               <tbody>
-                {pattern.pieces.map(({ label, length, count }) => (
+                {cutsOf(pattern).map(({ label, length, times, pieces }) => (
                   <tr key={`${label} ${length}`}>
-                    <td className="figure">{formatLength(length, 'mm')}</td>
-                    <td style={{ width: 170 }}>
-                      {label}, {count} {pattern.times > 1 ? 'a bar' : ''}
+                    <td className="figure">{uncut(pattern) ? '–' : formatLength(length, 'mm')}</td>
+                    <td style={{ width: 250 }}>
+                      {label}, {forTheLathe(pattern, pieces)}
+                      {pieces === undefined ? times : lathePieces(pieces, times)}
+                      {pattern.times > 1 && !uncut(pattern) ? ' a bar' : ''}
                     </td>
-                    <td className="ticks" aria-label={`${count * pattern.times} cuts`}>
-                      {ticks(count * pattern.times)}
+                    <td className="ticks" aria-label={`${times * pattern.times} cuts`}>
+                      {ticks(times * pattern.times)}
                     </td>
                   </tr>
                 ))}
