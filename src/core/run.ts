@@ -16,8 +16,10 @@ export interface RunAllowances {
   gripRemnant?: number;
   jawClearance?: number;
   breakthrough?: number;
-  /** A spigot, or an end with a centre hole, that a blank keeps to be held by. */
-  spigot?: number;
+  /** Left on a blank until its second set-up, to be held by; or as long as the hold needs. */
+  spigot?: number | 'choose';
+  /** Left on the free end of a blank for a centre, and cut off when the turning is done. */
+  centreEnd?: number | 'choose';
 }
 
 /** A run as the core plans it: everything in mm, everything resolved. */

@@ -60,9 +60,15 @@ function readStock(
   });
 }
 
-function readAllowances(entries: RunFile['allowances'], units: UnitSystem): Result<RunAllowances> {
-  const read = Object.entries(entries ?? {}).map(([key, entry]): Result<[string, number]> => {
+/** What is left on is left on blanks. */
+const LEFT_ON = ['spigot', 'centreEnd'];
+
+function readAllowances({ allowances, way }: RunFile, units: UnitSystem): Result<RunAllowances> {
+  const read = Object.entries(allowances ?? {}).map(([key, entry]): Result<[string, number | 'choose']> => {
     const path = `allowances.${key}`;
+    if (LEFT_ON.includes(key) && way === 'from-bar')
+      return refuse(path, 'only a sawn blank keeps one: from the bar the bar itself is held');
+    if (LEFT_ON.includes(key) && entry === 'choose') return good([key, 'choose']);
     const length = readLength(entry, units, path);
     if (!length.ok) return length;
     if (length.value < 0 || (length.value === 0 && key === 'bladeWidth'))
@@ -91,7 +97,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const quantity = readQuantity(file.quantity);
   const spares = readSpares(file.spares);
   const stock = readStock(file.stock, units, lists);
-  const allowances = readAllowances(file.allowances, units);
+  const allowances = readAllowances(file, units);
   const number: Result<string> =
     file.part.number.trim() === ''
       ? refuse('part.number', 'is missing: give the part a number')

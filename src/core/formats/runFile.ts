@@ -123,7 +123,7 @@ export interface RunFile {
   spares?: number | string;
   stock?: 'choose' | StockFile;
   way?: 'choose' | Way;
-  allowances?: { [key in keyof RunAllowances]?: LengthEntry };
+  allowances?: { [key in keyof RunAllowances]?: LengthEntry | Extract<RunAllowances[key], string> };
   machine?: string | Machine;
   rules?: Partial<HouseRules> & { batchOrder?: 'piece-by-piece' };
 }

@@ -59,6 +59,7 @@ export const machineSchema = Joi.object<Machine>({
   collets: holding.required(),
 });
 
+/** Lengths; of `spigot` and `centreEnd` "choose" as well, which is read later. */
 const allowances = Joi.object(
   Object.fromEntries(
     [
@@ -71,6 +72,7 @@ const allowances = Joi.object(
       'jawClearance',
       'breakthrough',
       'spigot',
+      'centreEnd',
     ].map((key) => [key, length()]),
   ),
 );

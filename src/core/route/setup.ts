@@ -37,6 +37,8 @@ export interface Setup {
   stickOut: Figure;
   /** Metal before the finished face, mm. */
   facing: number;
+  /** Of that, what stays for a centre until the turning is done. */
+  centreEnd: number;
   /** Metal behind the finished length that this set-up leaves for the next, mm. */
   behind: number;
   turned: Turned[];

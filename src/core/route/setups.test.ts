@@ -111,3 +111,65 @@ test('the stick-out of a blank is what a tool reaches, facing and clearance', ()
   // 35 + 1 behind, less 22 to the jaws.
   expect(first?.holding).toMatchObject({ from: 22, to: 36 });
 });
+
+describe('what is left on a blank', () => {
+  const blank = (
+    outside: StepFile[],
+    allowances: NonNullable<RunFile['allowances']>,
+    more: Partial<RunFile['part']> = {},
+  ) => planned(runOf({ outside, ...more }, { way: 'sawn-blanks', allowances }));
+
+  test('a spigot as long as the hold needs: the first set-up turns the whole part, the second faces it off', () => {
+    const { stock, setups } = blank([step(14, 20), step(23, 15)], { spigot: 'choose' });
+    // Bar ⌀25: shortest hold max(0.25 · 25, 6) = 6.25, 2 clear of the jaws, 1 overrun, less 1 of facing that is held too.
+    expect(stock.spigot).toBeCloseTo(8.25, 9);
+    expect(stock.each.value).toBeCloseTo(35 + 1 + 1 + 8.25, 9);
+    expect(setups.map(({ setup }) => setup.turned.length)).toEqual([2, 0]);
+    expect(setups[0]?.setup.holding).toMatchObject({ from: 38, to: 44.25 });
+    const [only, ...others] = setups[1]?.operations ?? [];
+    expect(others).toEqual([]);
+    expect(only).toMatchObject({ name: 'Face the back, spigot off', from: -9.25, to: 0 });
+    // 9.25 mm in cuts of at most 2.5.
+    expect(only?.passes).toHaveLength(4);
+  });
+
+  test('an end for a centre: faced, centred, turned under the centre, and off before the edge and the hole', () => {
+    const bores = [{ from: 'front' as const, shape: 'drill' as const, diameter: 5, depth: 8 }];
+    const { stock, setups } = blank(
+      [step(12, 30, { chamfers: { front: 1 } }), step(17, 15)],
+      { centreEnd: 'choose' },
+      { bores },
+    );
+    // Start 6; the centre hole is 3.15 deep and 1 beyond it is less.
+    expect(stock.centreEnd).toBe(6);
+    expect(stock.each.value).toBeCloseTo(45 + 2 + 6, 9);
+    const [first, second] = setups;
+    expect(first?.setup).toMatchObject({ supported: true, facing: 7, centreEnd: 6 });
+    const route = first?.operations.map(({ kind, feature }) => `${kind} ${feature}`) ?? [];
+    const place = (name: string) => route.findIndex((own) => own.startsWith(name));
+    const inOrder = ['face face', 'centre centre-end', 'turn-rough', 'turn-finish', 'face centre-end'];
+    expect(inOrder.map(place)).toEqual(inOrder.map(place).sort((a, b) => a - b));
+    expect(place('face face')).toBe(0);
+    for (const late of ['chamfer', 'centre part.bores', 'drill'])
+      expect(place(late)).toBeGreaterThan(place('face centre-end'));
+    const by = (name: string) => first?.operations[place(name)];
+    expect(by('centre centre-end')).toMatchObject({ from: -6, to: -6 + 3.15 });
+    expect(by('turn-rough')?.from).toBe(-6);
+    expect(by('face centre-end')).toMatchObject({ from: -6, to: 0 });
+    // One centre in, one out; the second set-up has none.
+    const hands = first?.operations.flatMap(({ hand }) => hand.terms.map(({ name, value }) => ({ name, value }))) ?? [];
+    expect(hands.filter(({ name, value }) => name === 'centre into the tailstock and up' && value > 0)).toHaveLength(1);
+    expect(second?.setup).toMatchObject({ centreEnd: 0 });
+  });
+
+  test('an end that is shorter than the centre hole is refused, and so is one on a bar', () => {
+    const outside = [step(12, 30), step(17, 15)];
+    const short = runOf({ outside }, { way: 'sawn-blanks', allowances: { centreEnd: 3 } });
+    expect(problemsOf(short)).toContainEqual({
+      path: 'allowances.centreEnd',
+      message: expect.stringContaining('the centre hole is 3.15 mm deep'),
+    });
+    const bar = runOf({ outside }, { way: 'from-bar', allowances: { spigot: 'choose' } });
+    expect(problemsOf(bar)[0]).toMatchObject({ path: 'allowances.spigot' });
+  });
+});

@@ -145,6 +145,17 @@ function support(run: Run, stickOut: Figure, diameter: number): Result<{ support
   });
 }
 
+/** A blank that brings an end for a centre is turned under it. */
+const CENTRED = {
+  supported: true,
+  reasons: [
+    {
+      rule: 'CENTRE-SUPPORT',
+      because: 'The blank has an end for a centre: its hole goes with that end and is not in the part.',
+    },
+  ],
+};
+
 interface Attempt {
   run: Run;
   stock: Stock;
@@ -159,8 +170,10 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
   const other = firstEnd === 'front' ? 'back' : 'front';
   const view = firstEnd === 'front' ? run.part : turnRound(run.part);
   const back = turnRound(view);
-  const [firstFacing, lastFacing] =
+  const [here, there] =
     firstEnd === 'front' ? [stock.frontFacing, stock.backFacing] : [stock.backFacing, stock.frontFacing];
+  // What is left on a blank: an end for the centre at this side, a spigot to hold by at the other.
+  const [firstFacing, lastFacing] = [here + stock.centreEnd, there + stock.spigot];
   const partedAt = view.length + lastFacing;
   const bar = stock.blade !== undefined;
   const throughTo = stock.blade && partedAt + stock.blade.width;
@@ -211,9 +224,10 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
     formula: 'z + f',
     terms: [term('z', 'finished face to jaws', holding.from, 'mm', 'computed'), facingTerm(lastFacing)],
   });
-  const first = support(run, stickOut, stock.over);
+  const supported = support(run, stickOut, stock.over);
   const next = support(run, standing, holding.diameter);
-  if (!first.ok) return first;
+  if (!supported.ok) return supported;
+  const first = stock.centreEnd > 0 ? CENTRED : supported.value;
   if (!next.ok) return next;
   // The bore of a tube may be the hole itself.
   const toDrill = view.holes.filter(({ path }) => !stock.asDrawn.includes(path));
@@ -242,6 +256,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       },
       stickOut,
       facing: firstFacing,
+      centreEnd: stock.centreEnd,
       behind: lastFacing,
       turned,
       outerRadius: stock.over / 2,
@@ -249,7 +264,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       features: featuresFirst,
       chamfered: chamferedFirst,
       partsOff: bar,
-      supported: first.value.supported,
+      supported: first.supported,
       reasons: [
         ...(firstEnd === 'back'
           ? [
@@ -259,9 +274,9 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
               },
             ]
           : []),
-        ...first.value.reasons,
+        ...first.reasons,
       ],
-      cautions: setupCautions(run, stock, { first: true, supported: first.value.supported }),
+      cautions: setupCautions(run, stock, { first: true, supported: first.supported }),
     },
     {
       number: 2,
@@ -272,6 +287,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       holding,
       stickOut: standing,
       facing: lastFacing,
+      centreEnd: 0,
       behind: 0,
       turned: turnedBack,
       outerRadius: left / 2,

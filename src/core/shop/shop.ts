@@ -178,6 +178,8 @@ export interface Allowances {
   shoulder: number;
   approach: number;
   overrun: number;
+  /** A spigot or a centre end is at least this long. */
+  leftOnLeast: number;
   gripTimes: number;
   gripLeast: number;
 }

@@ -303,6 +303,7 @@ export const startValues: Shop = {
     shoulder: 0.1,
     approach: 2,
     overrun: 1,
+    leftOnLeast: 6,
     // Shortest hold of a piece in its second set-up (ours).
     gripTimes: 0.25,
     gripLeast: 6,

@@ -3,7 +3,7 @@ import type { Stock } from './choose';
 
 /** A stretch of a bar and what becomes of it. Lengths mm, from the end that is worked first. */
 export interface Stretch {
-  what: 'first end' | 'facing' | 'piece' | 'blade' | 'kerf' | 'held' | 'left over';
+  what: 'first end' | 'centre end' | 'facing' | 'piece' | 'spigot' | 'blade' | 'kerf' | 'held' | 'left over';
   from: number;
   to: number;
 }
@@ -16,6 +16,7 @@ export interface Stretch {
  */
 export function barLayout(run: Run, stock: Stock, pieces: number): Stretch[] {
   const { way, barLength, firstEnd, kerf, lengths, frontFacing, backFacing, blade, gripRemnant, jawClearance } = stock;
+  const { centreEnd, spigot } = stock;
   const perLength = Math.ceil(stock.piecesPerBar.value / lengths);
   const each = (barLength - (lengths - 1) * kerf) / lengths;
   const stretches: Stretch[] = [];
@@ -35,7 +36,9 @@ export function barLayout(run: Run, stock: Stock, pieces: number): Stretch[] {
     for (let piece = 0; piece < many; piece += 1) {
       if (way === 'sawn-blanks' && piece > 0) take('kerf', kerf, end);
       take('facing', frontFacing, end);
+      take('centre end', centreEnd, end);
       take('piece', run.part.length, end);
+      take('spigot', spigot, end);
       take('facing', backFacing, end);
       if (way === 'from-bar') take('blade', blade?.width ?? 0, end);
     }

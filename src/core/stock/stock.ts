@@ -10,6 +10,9 @@ export interface BoughtStock extends Bar {
   way: Way;
   frontFacing: number;
   backFacing: number;
+  /** Left on a blank until its second set-up to hold it by, and at its free end for a centre. */
+  spigot: number;
+  centreEnd: number;
   /** Only from the bar. */
   blade?: Blade;
   /** Pitch from the bar, or the length of a blank. */
@@ -187,6 +190,8 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       way: 'from-bar',
       frontFacing: front.value,
       backFacing: back.value,
+      spigot: 0,
+      centreEnd: 0,
       blade,
       each,
       gripRemnant,
@@ -202,18 +207,73 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
   });
 }
 
+const SPIGOT = 'spigot left on to hold by';
+const CENTRE_END = 'end left on for a centre';
+
+const asTheRunSays = (name: string, value: number): Figure =>
+  sum(name, 'mm', [term('h', 'as the run says', value, 'mm', 'run')]);
+
+/** A spigot (handbook 3): as the run says, or so long that the first set-up holds by it and turns the whole part. */
+function spigotOf({ allowances, shop }: Run, bar: Bar, backFacing: number): Figure | undefined {
+  const { spigot } = allowances;
+  if (spigot !== 'choose') return spigot ? asTheRunSays(SPIGOT, spigot) : undefined;
+  const { leftOnLeast, gripTimes, gripLeast, toolClearance, overrun } = shop.allowances;
+  return figure({
+    name: SPIGOT,
+    unit: 'mm',
+    value: Math.max(leftOnLeast, Math.max(gripTimes * bar.over, gripLeast) + toolClearance + overrun - backFacing),
+    formula: 'max(s, max(k · D, g) + c + o − b)',
+    terms: [
+      term('s', 'at least', leftOnLeast, 'mm', 'start value'),
+      term('k', 'shortest hold, times the diameter', gripTimes, '', 'start value'),
+      term('D', 'bar', bar.over, 'mm', 'computed'),
+      term('g', 'shortest hold at least', gripLeast, 'mm', 'start value'),
+      term('c', 'tool to jaws', toolClearance, 'mm', 'start value'),
+      term('o', 'overrun of the tool', overrun, 'mm', 'start value'),
+      term('b', 'back facing allowance, which is held as well', backFacing, 'mm', 'computed'),
+    ],
+  });
+}
+
+/** An end for a centre (handbook 3): as the run says, or so long that the centre hole goes with it. */
+function centreEndOf({ allowances, shop }: Run): Figure | undefined {
+  const { centreEnd } = allowances;
+  if (centreEnd !== 'choose') return centreEnd ? asTheRunSays(CENTRE_END, centreEnd) : undefined;
+  const { leftOnLeast, overrun } = shop.allowances;
+  const deep = centreDepth(shop);
+  return figure({
+    name: CENTRE_END,
+    unit: 'mm',
+    value: Math.max(leftOnLeast, deep + overrun),
+    formula: 'max(s, t + o)',
+    terms: [
+      term('s', 'at least', leftOnLeast, 'mm', 'start value'),
+      term('t', 'depth of the centre hole', deep, 'mm', 'tool'),
+      term('o', 'beyond it', overrun, 'mm', 'start value'),
+    ],
+  });
+}
+
+/** How deep a centre hole is: to half of the full diameter, so that it leaves no pocket wider than what follows. */
+export function centreDepth({ tools }: Run['shop']): number {
+  const { flute = 0, diameter = 0 } = tools.find(({ does }) => does.includes('centre')) ?? {};
+  return Math.min(flute, diameter);
+}
+
 function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
   const { part, allowances, shop, units } = run;
   const start = shop.allowances;
   const front = given(allowances.frontFacing, start.facingSawn, 'f', 'front facing allowance');
   const back = given(allowances.backFacing, start.facingSawn, 'k', 'back facing allowance');
   const kerf = given(allowances.kerf, start.kerf, 'w', 'saw kerf');
-  const spigot = term('h', 'left on to hold by', allowances.spigot ?? 0, 'mm', 'run');
+  const spigot = spigotOf(run, bar, back.value);
+  const centreEnd = centreEndOf(run);
   const each = sum('length of a blank', 'mm', [
     term('L', 'length of the part', part.length, 'mm', 'drawing'),
     front,
     back,
-    ...(spigot.value > 0 ? [spigot] : []),
+    ...(spigot ? [termOf('h', spigot)] : []),
+    ...(centreEnd ? [termOf('c', centreEnd)] : []),
   ]);
   const pitch = sum('blank and kerf', 'mm', [termOf('l', each), kerf]);
   const pieces = Math.floor((bar.barLength + kerf.value) / pitch.value + 1e-9);
@@ -237,7 +297,9 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
     ...bar,
     way: 'sawn-blanks',
     frontFacing: front.value,
-    backFacing: back.value + spigot.value,
+    backFacing: back.value,
+    spigot: spigot?.value ?? 0,
+    centreEnd: centreEnd?.value ?? 0,
     each,
     gripRemnant: gripRemnantOf(run, bar.over),
     firstEnd: 0,

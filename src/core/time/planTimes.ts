@@ -4,6 +4,7 @@ import { checkedEvery, gaugeFor, type ChosenGauge } from '../inspection/gauge';
 import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
+import { CENTRE_END } from '../route/operations/face';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
 import type { Stock } from '../stock/choose';
 import type { Run } from '../run';
@@ -57,6 +58,13 @@ function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
   });
 }
 
+/** Whether an operation is done with the centre up: where it is there at all, and before its end is faced off. */
+function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): boolean {
+  const off = cuts.findIndex(({ key }) => key === `face:${CENTRE_END}`);
+  const place = cuts.findIndex(({ key }) => key === operation.key);
+  return setup.supported && kindOf(operation).underCentre && (off < 0 || place < off);
+}
+
 /** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
 function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): TimedOperation {
   const { run } = setup.setup;
@@ -69,7 +77,7 @@ function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): 
   const pin = pinOf(setup, cut.key);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
-  const centred = (operation: CutOperation) => setup.setup.supported && kindOf(operation).underCentre;
+  const centred = (operation: CutOperation) => isCentred(operation, setup);
   const items = [
     {
       name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post',

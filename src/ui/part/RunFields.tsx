@@ -109,6 +109,53 @@ export function RunFields() {
   );
 }
 
+const LEFT_ON = { spigot: 'a spigot to hold by', centreEnd: 'an end for a centre' } as const;
+
+/** What a sawn blank keeps until later: to hold it by, or for a centre. */
+function LeftOn() {
+  const { file, edit, problems } = useWorkspace();
+  const kinds = Object.keys(LEFT_ON) as (keyof typeof LEFT_ON)[];
+  const kind = kinds.find((own) => file.allowances?.[own] !== undefined);
+  const length = kind && file.allowances?.[kind];
+  const keep = (next: string, entry: string) =>
+    edit('left on', (run) => {
+      const allowances = (run.allowances ??= {});
+      for (const own of kinds) {
+        delete allowances[own];
+        if (own === next) allowances[own] = entry === '' ? 'choose' : entry;
+      }
+    });
+  return (
+    <>
+      <div style={cell(3)}>
+        <Choice
+          label="Left on a blank"
+          value={kind ?? ''}
+          problem={kind && problemAt(problems, `allowances.${kind}`)}
+          onChange={(value) => keep(value, '')}
+        >
+          <option value="">nothing</option>
+          {kinds.map((own) => (
+            <option key={own} value={own}>
+              {LEFT_ON[own]}
+            </option>
+          ))}
+        </Choice>
+      </div>
+      {kind && (
+        <div style={cell(2)}>
+          <Field
+            label="Its length"
+            value={length === 'choose' ? '' : String(length)}
+            placeholder="as needed"
+            onChange={(text) => keep(kind, text)}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
 /** What it is made from: chosen, or named. */
 export function StockFields() {
   const { file, edit, problems } = useWorkspace();
@@ -167,6 +214,7 @@ export function StockFields() {
             <option value="named">this one</option>
           </Choice>
         </div>
+        {file.way !== 'from-bar' && <LeftOn />}
         {named && (
           <>
             <div style={cell(2)}>

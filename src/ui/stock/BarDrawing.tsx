@@ -22,6 +22,8 @@ export const BarRoom = styled.div`
 export const FILLS: Record<Stretch['what'], string> = {
   'first end': 'url(#hatch-cut)',
   facing: 'url(#hatch-cut)',
+  'centre end': 'url(#hatch-stock)',
+  spigot: 'url(#hatch-stock)',
   piece: 'var(--metal)',
   blade: 'var(--ink)',
   kerf: 'var(--ink)',

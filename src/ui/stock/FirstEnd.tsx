@@ -28,7 +28,9 @@ export function FirstEnd({ run, stock, pieces }: { run: Run; stock: Stock; piece
   const words = [
     ...(stock.firstEnd > 0 ? [figure('first end', stock.firstEnd)] : []),
     figure('facing', stock.frontFacing),
+    ...(stock.centreEnd > 0 ? [figure('centre end', stock.centreEnd)] : []),
     figure('piece', part.length),
+    ...(stock.spigot > 0 ? [figure('spigot', stock.spigot)] : []),
     figure('facing', stock.backFacing),
     stock.blade ? figure('blade', stock.blade.width) : figure('saw', stock.kerf),
   ].join(' · ');

@@ -1,17 +1,23 @@
 import { term } from '../../figure';
 import { good } from '../../result';
 import { largestRadius, radiusAt } from '../../removal/profile';
-import type { OperationKind } from '../operation';
+import type { Operation, OperationKind } from '../operation';
 import { stopSetting, toolFor } from '../tools';
 
-/** Face the end that looks out of the chuck; its carriage zero is the zero of the set-up. */
+/** The feature that is an end left on for a centre. */
+export const CENTRE_END = 'centre-end';
+
+/**
+ * Face the end that looks out of the chuck; its carriage zero is the zero of the set-up. Where an end for a centre is
+ * left on, that end is faced first, and taken off when the turning is done.
+ */
 export const face: OperationKind = {
   kind: 'face',
   handFed: false,
   turnsAtOverhang: true,
   underCentre: false,
   demand(setup) {
-    const { facing, end, run, part } = setup;
+    const { facing, centreEnd, end, run, part, number, stock } = setup;
     if (facing <= 0) return good([]);
     const tool = toolFor(setup, 'face', 'part.outside');
     if (!tool.ok) return tool;
@@ -21,34 +27,52 @@ export const face: OperationKind = {
       { lower: 0, upper: 0 },
     );
     const size = { nominal: part.length, ...total, aim: part.length, from: 'general' as const };
-    return good([
-      {
-        key: `face:${end}`,
-        kind: 'face',
-        feature: 'face',
-        name: `Face the ${end}`,
-        tool: tool.value,
-        from: -facing,
-        to: 0,
-        removal: { faceAt: 0 },
-        stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(0, tool.value) }] },
-        checks:
-          setup.number > 1 && run.part.steps.length > 0 ? [{ what: 'length over all', measures: 'length', size }] : [],
+    const facingTo = (to: number, from: number, own: Pick<Operation, 'key' | 'feature' | 'name' | 'checks'>) => ({
+      ...own,
+      kind: 'face',
+      tool: tool.value,
+      from,
+      to,
+      removal: { faceAt: to },
+      stop: {
+        means: 'carriage' as const,
+        settings: [{ edge: 'tip' as const, setting: stopSetting(to, tool.value) }],
       },
+    });
+    const spigot = number > 1 && stock.spigot > 0 ? ', spigot off' : '';
+    const itself = facingTo(0 - centreEnd, -facing, {
+      key: `face:${end}`,
+      feature: 'face',
+      name: `Face the ${end}${centreEnd > 0 ? ', end for the centre' : spigot}`,
+      checks: number > 1 && run.part.steps.length > 0 ? [{ what: 'length over all', measures: 'length', size }] : [],
+    });
+    return good([
+      ...(facing > centreEnd ? [itself] : []),
+      ...(centreEnd > 0
+        ? [
+            facingTo(0, -centreEnd, {
+              key: `face:${CENTRE_END}`,
+              feature: CENTRE_END,
+              name: 'Face off the end for the centre',
+              checks: [],
+            }),
+          ]
+        : []),
     ]);
   },
-  cut(operation, work, { run, facing }) {
+  cut({ from, to }, work, { run }) {
     const { shop } = run;
     const deepest = shop.material.deepestCut;
-    const outer = largestRadius(work.outside, -facing, 0.001);
-    const core = radiusAt(work.bore, -facing / 2);
+    const facing = to - from;
+    const outer = largestRadius(work.outside, from, to + 0.001);
+    const core = radiusAt(work.bore, to - 1e-6);
     const count = Math.max(1, Math.ceil(facing / deepest - 1e-9));
     const depth = facing / count;
     return good({
       diameter: 2 * outer,
       passes: Array.from({ length: count }, (_, index) => ({
         depth,
-        z: -facing + depth * (index + 1),
+        z: from + depth * (index + 1),
         way: [
           term('R', 'outer radius', outer, 'mm', 'computed'),
           term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),

@@ -24,6 +24,8 @@ export const turnFinish: OperationKind = {
     return good(
       steps.map(({ step, to, shoulder }) => {
         const { diameter, length } = step;
+        const first = step.zFrom < 1e-6;
+        const from = first ? 0 - setup.centreEnd : step.zFrom;
         const middle = shoulder ? step.middle.to : 0;
         const setting = sum('stop setting', 'mm', [
           term('z', 'where the cut ends, from the face', to, 'mm', 'drawing'),
@@ -36,10 +38,10 @@ export const turnFinish: OperationKind = {
           feature: step.path,
           name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}`,
           tool: tool.value,
-          from: step.zFrom,
+          from,
           to,
           diameter: diameter.aim,
-          removal: { outside: [cylinder(step.zFrom - (step.zFrom < 1e-6 ? 1 : 0), to, diameter.aim / 2)] },
+          removal: { outside: [cylinder(from - (first ? 1 : 0), to, diameter.aim / 2)] },
           stop: { means: 'carriage' as const, settings: [{ edge: 'tip' as const, setting }] },
           checks: [
             { what: sayDiameter(diameter.nominal, run.units), measures: 'outside' as const, size: diameter },

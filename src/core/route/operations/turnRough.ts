@@ -33,10 +33,10 @@ export const turnRough: OperationKind = {
           feature: step.path,
           name: `Rough ${sayDiameter(2 * roughRadius, run.units)}`,
           tool: tool.value,
-          from: 0,
+          from: 0 - setup.centreEnd,
           to: end,
           diameter: 2 * roughRadius,
-          removal: { outside: [cylinder(-1, end, roughRadius)] },
+          removal: { outside: [cylinder(-setup.centreEnd - 1, end, roughRadius)] },
           stop: {
             means: 'carriage' as const,
             settings: [{ edge: 'tip' as const, setting: stopSetting(end, tool.value) }],
@@ -49,8 +49,8 @@ export const turnRough: OperationKind = {
   cut(operation, work, setup) {
     const { run } = setup;
     const { material, machine, allowances, cutting } = run.shop;
-    const { to, diameter = 0, tool } = operation;
-    const radius = largestRadius(work.outside, 0, to - 1e-6);
+    const { from, to, diameter = 0, tool } = operation;
+    const radius = largestRadius(work.outside, from, to - 1e-6);
     const perSide = radius - diameter / 2;
     const speed = speedFor(operation, 2 * radius, setup, true);
     const feed = cutting.feed['turn-rough'] ?? 0;
@@ -77,7 +77,7 @@ export const turnRough: OperationKind = {
         diameter: 2 * (radius - depth * (index + 1)),
         z: to,
         way: [
-          term('l', 'length', to, 'mm', 'computed'),
+          term('l', 'length', to - from, 'mm', 'computed'),
           term('a', 'approach', allowances.approach, 'mm', 'start value'),
           term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
         ],

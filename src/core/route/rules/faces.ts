@@ -4,9 +4,13 @@ export const faceFirst: Rule = {
   id: 'FACE-FIRST',
   strength: 'H',
   before: (before, after) =>
-    before.kind === 'face' && after.kind !== 'face' ? 'Lengths and depths are measured from the face.' : undefined,
-  asksFor: ({ kind }, { number }) =>
-    kind === 'face' && number === 1 ? 'Every length and depth of this set-up is measured from it.' : undefined,
+    before.kind === 'face' && before.feature === 'face' && before.key !== after.key
+      ? 'Lengths and depths are measured from the face.'
+      : undefined,
+  asksFor: ({ kind, feature }, { number }) =>
+    kind === 'face' && feature === 'face' && number === 1
+      ? 'Every length and depth of this set-up is measured from it.'
+      : undefined,
 };
 
 export const nib: Rule = {

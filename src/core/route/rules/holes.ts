@@ -1,3 +1,4 @@
+import { CENTRE_END } from '../operations/face';
 import type { Rule } from './rule';
 
 /** What goes into a hole after its drill, in its order (handbook 5), and why there. */
@@ -19,11 +20,11 @@ export const spotDrill: Rule = {
   id: 'SPOT-DRILL',
   strength: 'C',
   before: (before, after) =>
-    before.kind === 'centre' && after.kind === 'drill'
+    before.kind === 'centre' && before.feature !== CENTRE_END && after.kind === 'drill'
       ? 'A short stiff start, so that the drill runs true.'
       : undefined,
-  asksFor: ({ kind }, { run }) =>
-    kind === 'centre' && run.shop.houseRules.centreDrill === 'always'
+  asksFor: ({ kind, feature }, { run }) =>
+    kind === 'centre' && feature !== CENTRE_END && run.shop.houseRules.centreDrill === 'always'
       ? 'House rule: every drill gets a centre.'
       : undefined,
 };

@@ -1,3 +1,4 @@
+import { centreEnd } from './centreEnd';
 import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd } from './edges';
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holesBeforePart, pilot, spotDrill } from './holes';
@@ -7,6 +8,7 @@ import type { Rule } from './rule';
 /** The rules of the order that apply to what is planned (handbook 5; ids that are ours are told in docs/rules.md). */
 export const rules: readonly Rule[] = [
   centreSupport,
+  centreEnd,
   spotDrill,
   pilot,
   holeChain,

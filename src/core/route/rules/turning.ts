@@ -1,3 +1,6 @@
+import type { Operation } from '../operation';
+import { CENTRE_END } from '../operations/face';
+import type { Setup } from '../setup';
 import { turns, type Rule } from './rule';
 
 export const roughThenFinish: Rule = {
@@ -32,13 +35,21 @@ export const bigFirst: Rule = {
       : undefined,
 };
 
+/** Whether a centre hole is the one that the centre goes into: in an end left on for it, where there is one. */
+const seatsTheCentre = ({ kind, feature }: Operation, { supported, centreEnd }: Setup): boolean =>
+  supported && kind === 'centre' && (centreEnd === 0 || feature === CENTRE_END);
+
 export const centreSupport: Rule = {
   id: 'CENTRE-SUPPORT',
   strength: 'H',
-  before: (before, after, { supported }) =>
-    supported && before.kind === 'centre' && turns(after)
+  before: (before, after, setup) =>
+    seatsTheCentre(before, setup) && turns(after)
       ? 'The free end stands out too far to be turned without a centre.'
       : undefined,
-  asksFor: ({ kind }, { supported }) =>
-    supported && kind === 'centre' ? 'The free end stands out too far: this is the seat of the centre.' : undefined,
+  asksFor: (operation, setup) => {
+    if (!seatsTheCentre(operation, setup)) return undefined;
+    return setup.centreEnd > 0
+      ? 'The seat of the centre, in the end that is left on for it.'
+      : 'The free end stands out too far: this is the seat of the centre.';
+  },
 };
