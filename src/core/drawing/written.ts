@@ -1,5 +1,6 @@
-import type { Dimension } from '../part/feature';
+import type { Dimension, Place } from '../part/feature';
 import { chainBetween, sumOf, treeOf } from '../part/lengths/chain';
+import { countedFrom } from '../part/lengths/faces';
 import type { Part } from '../part/part';
 import { finishedPart } from '../removal/finishedPart';
 import { radiusAt } from '../removal/profile';
@@ -92,6 +93,7 @@ export function written(part: Part, units: UnitSystem): { above: Label[]; below:
         return [{ z0, z1, text: sizeOnDrawing(size ?? nominal, units), of: path, critical: false }];
       }),
     ),
+    ...part.features.flatMap(({ path, place }): Length[] => placeOf(path, place, edges, units)),
     ...part.holes
       .filter(({ through }) => !through)
       .map(({ from, depth, path }): Length => {
@@ -108,6 +110,15 @@ export function written(part: Part, units: UnitSystem): { above: Label[]; below:
     below: [...holes, ...labels(true)],
     lengths: unlike(lengths),
   };
+}
+
+/** How far a feature lies from its face; one without limits at an edge that is dimensioned already says nothing. */
+function placeOf(path: string, place: Place | undefined, edges: readonly number[], units: UnitSystem): Length[] {
+  if (!place || place.size.nominal === 0) return [];
+  const [face, z] = [edges[place.face] ?? 0, countedFrom(place.face, edges, place.size.nominal)];
+  if (place.size.from === 'general' && edges.some((edge) => Math.abs(edge - z) < 1e-6)) return [];
+  const [z0, z1] = [Math.min(face, z), Math.max(face, z)];
+  return [{ z0, z1, text: sizeOnDrawing(place.size, units), of: path, critical: false }];
 }
 
 /** The length over all, as the chain of the drawing's lengths adds up to. */

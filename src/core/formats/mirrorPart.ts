@@ -3,6 +3,7 @@ import { faceOf } from '../part/lengths/faces';
 import { fromFront } from '../part/readDetails';
 import { entered } from '../part/readOutside';
 import { readPart } from '../part/readPart';
+import { sizeText } from '../part/size';
 import { MM_PER_INCH, parseLength } from '../units/length';
 import type { DetailFile, LengthFile, PartFile, RunFile, StepFile } from './runFile';
 
@@ -48,19 +49,32 @@ function mirroredLength(drawn: LengthFile, steps: StepFile[]): LengthFile {
 export const mirrorPart = ({ part, units }: Pick<RunFile, 'part' | 'units'>): Result<PartFile> =>
   andThen(readPart(part, units), (read) => {
     const { length, features } = read;
-    const around = { units, steps: entered(part.outside), edges: [0, ...read.steps.map(({ zTo }) => zTo)] };
+    const around = {
+      units,
+      general: part.generalTolerance ?? ('medium' as const),
+      steps: entered(part.outside),
+      edges: [0, ...read.steps.map(({ zTo }) => zTo)],
+    };
     const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
     const details = (part.details ?? []).map((entry, index): DetailFile => {
       const path = `part.details[${index}]`;
       const placed = fromFront(entry, path, around);
-      const detail = placed.ok ? placed.value : entry;
-      const at = parseLength(detail.at, units);
+      const { detail, place } = placed.ok ? placed.value : { detail: entry };
+      const at = parseLength(sizeText(detail.at), units);
       const z = at.ok ? at.value : 0;
       const feature = features.find((own) => own.path === path);
       // What begins at its place ends there when it is turned; an edge, a vee and a form are where they are.
       const begins = feature && !['chamfer', 'radius', 'vee', 'hollow'].includes(feature.kind);
       const wide = begins ? feature.z1 - feature.z0 : 0;
-      return { ...detail, at: inUnits(length - z - wide), ...(detail.side ? { side: OTHER[detail.side] } : {}) };
+      const from = inUnits(length - z - wide);
+      // Limits stay as wide, and count from the other end.
+      const limits: [number, number] | undefined =
+        place?.size.from === 'limits' ? [inUnits(-place.size.upper), inUnits(-place.size.lower)] : undefined;
+      return {
+        ...detail,
+        at: limits ? { size: from, limits } : from,
+        ...(detail.side ? { side: OTHER[detail.side] } : {}),
+      };
     });
     return good({
       ...part,

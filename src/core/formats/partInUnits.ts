@@ -23,7 +23,7 @@ function namedSize(entry: SizeEntry, units: UnitSystem): SizeEntry {
 }
 
 function inWords({ takes }: Field, value: unknown, units: UnitSystem): unknown {
-  if (takes === 'size') return namedSize(value as SizeEntry, units);
+  if (takes === 'size' || takes === 'place') return namedSize(value as SizeEntry, units);
   return takes === 'length' || takes === 'depth' ? named(value as LengthEntry, units) : value;
 }
 

@@ -115,6 +115,15 @@ export function planFileOf(plan: Plan) {
         allowed: rounded(allowed),
         resulting: rounded(resulting),
       })),
+      places: plan.lengths.places.map(({ path, face, size, errors, allowed, resulting }) => ({
+        path,
+        face,
+        lower: rounded(size.nominal + size.lower),
+        upper: rounded(size.nominal + size.upper),
+        errors,
+        allowed: rounded(allowed),
+        resulting: rounded(resulting),
+      })),
     },
     setups: setups.map((planned) => ({
       number: planned.setup.number,
@@ -211,6 +220,19 @@ export const planFileSchema = Joi.object<PlanFile>({
           path: text(),
           from: number(),
           to: number(),
+          lower: number(),
+          upper: number(),
+          errors: Joi.array().items(Joi.number()).required(),
+          allowed: number(),
+          resulting: number(),
+        }),
+      )
+      .required(),
+    places: Joi.array()
+      .items(
+        Joi.object({
+          path: text(),
+          face: number(),
           lower: number(),
           upper: number(),
           errors: Joi.array().items(Joi.number()).required(),

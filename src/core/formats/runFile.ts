@@ -32,7 +32,7 @@ export interface StepFile {
 /** A detail of the outside; which of the fields it has follows from its kind (`core/part/details`). */
 export interface DetailFile {
   kind: 'chamfer' | 'radius' | 'groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats';
-  at: LengthEntry;
+  at: SizeEntry;
   /** The face that `at` is measured from; without it the front. */
   datum?: string | number;
   size?: LengthEntry;

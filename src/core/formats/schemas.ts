@@ -83,7 +83,7 @@ const angle = () => Joi.alternatives(number(), text(20));
 const entryOf = ({ takes, needed, follows }: Field): Joi.Schema => {
   const schema = (() => {
     if (Array.isArray(takes)) return Joi.string().valid(...(takes as string[]), '');
-    if (takes === 'size') return size();
+    if (takes === 'size' || takes === 'place') return size();
     if (takes === 'face') return face();
     if (takes === 'text') return text(60);
     if (takes === 'length' || takes === 'depth') return length();

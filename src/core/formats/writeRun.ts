@@ -8,7 +8,7 @@ import type { RunFile } from './runFile';
 
 /** An entry with its sizes in their object form, and without the fields that were left empty. */
 function written<Entry extends object>(entry: Entry, fields: readonly Field[] = []): Entry {
-  const sizes = fields.filter(({ takes }) => takes === 'size').map(({ key }) => key);
+  const sizes = fields.filter(({ takes }) => takes === 'size' || takes === 'place').map(({ key }) => key);
   return Object.fromEntries(
     Object.entries(entry).flatMap(([key, value]: [string, SizeEntry | undefined]) => {
       if (value === undefined) return [];

@@ -20,6 +20,12 @@ export interface Thread {
   runOut?: number;
 }
 
+/** Where something lies: how far from a face, counted from the front, towards the back; from the back face forwards. */
+export interface Place {
+  face: number;
+  size: Size;
+}
+
 /** What the drawing writes beside a feature. z of the part, mm. */
 export type Dimension =
   | { kind: 'diameter'; z: number; size: Size; text?: string }
@@ -40,6 +46,10 @@ export interface Feature {
   called?: string;
   z0: number;
   z1: number;
+  /** Where the drawing says that it lies; what sits on a corner is where its faces are. */
+  place?: Place;
+  /** How far the middle of its place lies behind the nominal one, mm. */
+  middle?: number;
   /** What it takes off the outside, or out of the bore. */
   outside?: Segment[];
   bore?: Segment[];
@@ -73,5 +83,7 @@ export interface FeatureKind {
   /** As the page offers it. */
   label: string;
   fields: readonly Field[];
+  /** Sits on a corner, and so has no place of its own. */
+  onCorner?: true;
   read(values: Values, path: string, around: Surroundings): Result<Feature>;
 }

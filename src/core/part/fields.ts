@@ -1,10 +1,11 @@
 import { bad, good, refuse, type Problem, type Result } from '../result';
 import { parseLength, type UnitSystem } from '../units/length';
-import { readSize, type LengthEntry, type Size, type SizeEntry } from './size';
+import { readPlace, readSize, type LengthEntry, type Size, type SizeEntry } from './size';
 import type { GeneralClass } from './tolerance';
 
 /** What a field of an entry holds, and so how it is read, typed and written into the schema. */
-export type Takes = 'length' | 'size' | 'depth' | 'angle' | 'roughness' | 'count' | 'face' | 'text' | readonly string[];
+export type Takes =
+  'length' | 'size' | 'place' | 'depth' | 'angle' | 'roughness' | 'count' | 'face' | 'text' | readonly string[];
 
 /** One field of a step, a detail or a hole, said once for the reader, the schema, the page and the written line. */
 export interface Field {
@@ -26,7 +27,7 @@ export interface Context {
 
 /** What an entry said, read: asked for by key. A needed field is there; asking for one that is not is a bug. */
 export interface Values {
-  /** mm, degrees, µm or a count. */
+  /** mm, degrees, µm or a count; of a place where it is, its limits apart. */
   number(key: string): number;
   optional(key: string): number | undefined;
   size(key: string): Size;
@@ -54,7 +55,7 @@ function readNumber(entry: unknown, path: string, what: string, accepts: (value:
   return Number.isFinite(value) && accepts(value) ? good(value) : refuse(path, `“${String(entry)}” is not ${what}`);
 }
 
-function readField({ takes, key }: Field, entry: unknown, path: string, context: Context): Result<Value> {
+function readField({ takes }: Field, entry: unknown, path: string, context: Context): Result<Value> {
   if (Array.isArray(takes)) {
     const word = String(entry).trim().toLowerCase();
     return takes.includes(word)
@@ -63,10 +64,9 @@ function readField({ takes, key }: Field, entry: unknown, path: string, context:
   }
   switch (takes as Exclude<Takes, readonly string[]>) {
     case 'length':
-      // A place may be zero: the front face.
-      return key === 'at'
-        ? readLength(entry as LengthEntry, context.units, path)
-        : readPositive(entry as LengthEntry, context.units, path);
+      return readPositive(entry as LengthEntry, context.units, path);
+    case 'place':
+      return readPlace(entry as SizeEntry, { ...context, path });
     case 'size':
       return readSize(entry as SizeEntry, { ...context, path });
     case 'depth':
@@ -125,7 +125,7 @@ export function readFields(
     optional: (key) => is<number>(key, 'number'),
     optionalSize: (key) => is<Size>(key, 'object'),
     text: (key) => is<string>(key, 'string'),
-    number: (key) => needed(key, is<number>(key, 'number')),
+    number: (key) => needed(key, is<number>(key, 'number') ?? is<Size>(key, 'object')?.nominal),
     size: (key) => needed(key, is<Size>(key, 'object')),
   });
 }

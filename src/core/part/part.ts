@@ -78,7 +78,7 @@ const turnDimension = (dimension: Dimension, length: number): Dimension =>
     ? { ...dimension, z0: length - dimension.z1, z1: length - dimension.z0 }
     : { ...dimension, z: length - dimension.z };
 
-function turnFeature(feature: Feature, length: number): Feature {
+function turnFeature(feature: Feature, length: number, behind: number): Feature {
   const { outside, bore, leaves } = feature;
   return {
     ...feature,
@@ -87,6 +87,7 @@ function turnFeature(feature: Feature, length: number): Feature {
     ...(outside ? { outside: mirror(outside, length) } : {}),
     ...(bore ? { bore: mirror(bore, length) } : {}),
     ...(leaves ? { leaves: mirror(leaves, length) } : {}),
+    ...(feature.middle === undefined ? {} : { middle: behind - feature.middle }),
     dimensions: feature.dimensions.map((dimension) => turnDimension(dimension, length)),
   };
 }
@@ -110,7 +111,7 @@ export function turnRound(part: Part): Part {
       .reverse(),
     chamfers: part.chamfers.map((chamfer) => ({ ...chamfer, end: flip(chamfer.end), z: length - chamfer.z })),
     holes: part.holes.map((hole) => ({ ...hole, from: flip(hole.from) })),
-    features: part.features.map((feature) => turnFeature(feature, length)),
+    features: part.features.map((feature) => turnFeature(feature, length, behind)),
   };
 }
 

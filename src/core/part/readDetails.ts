@@ -2,38 +2,50 @@ import type { DetailFile, StepFile } from '../formats/runFile';
 import { andThen, collect, good, refuse, type Problem, type Result } from '../result';
 import { formatNominal } from '../units/length';
 import { detailKinds } from './details';
-import type { Feature, Surroundings } from './feature';
-import { readFields, readLength } from './fields';
+import type { Feature, Place, Surroundings } from './feature';
+import { readFields } from './fields';
 import { countedFrom, faceOf, noFace } from './lengths/faces';
 import type { Chamfer, Step } from './part';
 import type { Outside } from './readOutside';
+import { readPlace, sizeText } from './size';
 
 const CLOSE = 0.001;
 
 /**
- * A detail with its place counted from the finished front face, whichever face the drawing counts from.
+ * A detail with its place counted from the finished front face, and the place as the drawing has it, whichever face that
+ * counts from.
  */
 export function fromFront(
   entry: DetailFile,
   path: string,
-  { steps, edges, units }: Pick<Surroundings, 'steps' | 'edges' | 'units'>,
-): Result<DetailFile> {
-  const { datum, ...plain } = entry;
-  if (datum === undefined || String(datum).trim() === '') return good(plain);
-  const face = faceOf(datum, steps);
+  { steps, edges, units, general }: Pick<Surroundings, 'steps' | 'edges' | 'units' | 'general'>,
+): Result<{ detail: DetailFile; place?: Place }> {
+  const { datum = '', ...plain } = entry;
+  const face = String(datum).trim() === '' ? 0 : faceOf(datum, steps);
   if (face === undefined) return refuse(`${path}.datum`, noFace(datum, steps));
-  if (String(entry.at).trim() === '') return good(plain);
-  return andThen(readLength(entry.at, units, `${path}.at`), (at) =>
-    good({ ...plain, at: `${countedFrom(face, edges, at)} mm` }),
+  if (sizeText(entry.at).trim() === '') return good({ detail: plain });
+  return andThen(readPlace(entry.at, { units, general, path: `${path}.at` }), (size) =>
+    good({ detail: { ...plain, at: `${countedFrom(face, edges, size.nominal)} mm` }, place: { face, size } }),
   );
+}
+
+/** A feature at the place that the drawing gives it; a corner is where its faces are, and takes no limits. */
+function placed(feature: Feature, place: Place | undefined, onCorner: boolean): Result<Feature> {
+  if (!place) return good(feature);
+  if (!onCorner) return good({ ...feature, place });
+  return place.size.from === 'limits'
+    ? refuse(`${feature.path}.at`, 'a corner is where its faces are: give the limits to the length that ends there')
+    : good(feature);
 }
 
 /** Reads a detail of the run file. */
 function readDetail(entry: DetailFile, path: string, around: Surroundings): Result<Feature> {
   const kind = detailKinds.find((own) => own.kind === entry.kind);
   if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not a detail`);
-  const read = andThen(fromFront(entry, path, around), (placed) =>
-    andThen(readFields(kind.fields, placed, path, around), (values) => kind.read(values, path, around)),
+  const read = andThen(fromFront(entry, path, around), ({ detail, place }) =>
+    andThen(readFields(kind.fields, detail, path, around), (values) =>
+      andThen(kind.read(values, path, around), (feature) => placed(feature, place, kind.onCorner === true)),
+    ),
   );
   return read.ok && entry.name ? good({ ...read.value, called: entry.name }) : read;
 }

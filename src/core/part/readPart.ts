@@ -8,7 +8,7 @@ import { isDrilled, readHole } from './readHoles';
 import type { Context } from './fields';
 import { entered, problemsIn, readOutside, type Outside } from './readOutside';
 import { readTies } from './readTies';
-import type { Part } from './part';
+import type { Part, Step } from './part';
 
 const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, context: Context): Surroundings => ({
   ...context,
@@ -17,6 +17,14 @@ const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, con
   edges: [0, ...steps.map(({ zTo }) => zTo)],
   steps: entered(file.outside),
 });
+
+/** A feature with the middle of its place: that of the face which it is counted from, and of its own limits. */
+function atMiddle(feature: Feature, steps: readonly Step[]): Feature {
+  if (!feature.place) return feature;
+  const { face, size } = feature.place;
+  const [own, back] = [size.aim - size.nominal, face === steps.length];
+  return { ...feature, middle: (steps[face - 1]?.middle.to ?? 0) + (back ? -own : own) };
+}
 
 /**
  * Reads the part of a run file: sizes, places, and whether such a part can be.
@@ -51,7 +59,7 @@ export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
       ...outside.value.features,
       ...details.value.features,
       ...holes.value.flatMap((hole) => (isDrilled(hole) ? [] : [hole])),
-    ],
+    ].map((feature) => atMiddle(feature, steps)),
   };
   const ties = readTies(file.runout, part, context);
   const problems = [...checkPart({ ...part, ties: [] }, units), ...problemsIn(ties)];

@@ -83,6 +83,15 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
   return whole({ lower: -width, upper: width }, 'general');
 }
 
+/** Reads a place: a size that may also be nothing, where it is at the face itself. */
+export function readPlace(entry: SizeEntry, context: SizeContext): Result<Size> {
+  const parts = typeof entry === 'string' ? splitText(entry) : entry;
+  const nominal = parseLength(typeof parts === 'object' ? parts.size : parts, context.units);
+  if (nominal.ok && nominal.value === 0 && (typeof parts !== 'object' || !parts.limits))
+    return good({ nominal: 0, lower: 0, upper: 0, aim: 0, from: 'general' });
+  return readSize(entry, context);
+}
+
 /** The text of a size entry, as it is typed on the page: `14 h8`, `9 0/0.05`. */
 export function sizeText(entry: SizeEntry | undefined): string {
   if (entry === undefined) return '';

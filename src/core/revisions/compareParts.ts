@@ -2,7 +2,7 @@ import { linesOf } from '../formats/lines';
 import type { DetailFile, HoleFile, LengthFile, PartFile, StepFile } from '../formats/runFile';
 import { KIND_KEY, kindOfEntry, type EntryListName } from '../part/entryKinds';
 import type { Field } from '../part/fields';
-import { readSize, sizeText, type SizeEntry } from '../part/size';
+import { readPlace, sizeText, type SizeEntry } from '../part/size';
 import { parseLength, type UnitSystem } from '../units/length';
 import { align } from './align';
 
@@ -53,8 +53,8 @@ const valueOf = (entry: Entry, key: string): unknown => {
 /** A value as it is read: millimetres and limits, so that 20 and `20.0 mm` are the same; else its text. */
 function meant({ takes }: Field, value: unknown, units: UnitSystem): string {
   if (value === undefined || value === '' || value === false) return '';
-  if (takes === 'size') {
-    const size = readSize(value as SizeEntry, { units, general: 'medium', path: '' });
+  if (takes === 'size' || takes === 'place') {
+    const size = readPlace(value as SizeEntry, { units, general: 'medium', path: '' });
     const places = (mm: number) => mm.toFixed(6);
     if (size.ok)
       return [size.value.nominal, size.value.lower, size.value.upper].map(places).join(' ') + size.value.from;
@@ -71,7 +71,7 @@ function shown({ takes }: Field, value: unknown, units: UnitSystem, mixed: boole
   if (value === undefined || value === '' || value === false) return undefined;
   if (value === true) return 'yes';
   const text = sizeText(value as SizeEntry);
-  const isLength = takes === 'size' || takes === 'length' || takes === 'depth';
+  const isLength = ['size', 'place', 'length', 'depth'].includes(String(takes));
   return mixed && isLength && !/[a-z"″]/i.test(text) ? `${text} ${units}` : text;
 }
 

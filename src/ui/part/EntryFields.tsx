@@ -66,7 +66,7 @@ export function EntryFields({
         const name = `${path}.${key}`;
         const choices = Array.isArray(takes) ? (takes as readonly string[]) : undefined;
         return (
-          <div key={key} className={takes === 'size' ? 'wide' : ''} title={hint}>
+          <div key={key} className={takes === 'size' || takes === 'place' ? 'wide' : ''} title={hint}>
             <Caption htmlFor={choices ? name : undefined} aria-hidden={choices ? undefined : true}>
               {label}
             </Caption>

@@ -109,7 +109,7 @@ export function RunFields() {
   );
 }
 
-const LEFT_ON = { spigot: 'a spigot to hold by', centreEnd: 'an end for a centre' } as const;
+const LEFT_ON = { spigot: 'a spigot', centreEnd: 'a centre end' } as const;
 
 /** What a sawn blank keeps until later: to hold it by, or for a centre. */
 function LeftOn() {
@@ -143,9 +143,9 @@ function LeftOn() {
         </Choice>
       </div>
       {kind && (
-        <div style={cell(2)}>
+        <div style={cell(3)}>
           <Field
-            label="Its length"
+            label="Length left on"
             value={length === 'choose' ? '' : String(length)}
             placeholder="as needed"
             onChange={(text) => keep(kind, text)}

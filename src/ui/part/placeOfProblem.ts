@@ -1,7 +1,7 @@
 import type { RunFile } from '@/core/formats/runFile';
 import { countedFrom, faceOf } from '@/core/part/lengths/faces';
 import type { Part } from '@/core/part/part';
-import { parseLength } from '@/core/units/length';
+import { readPlace } from '@/core/part/size';
 
 /**
  * Where on the drawing an entry stands that cannot be read, z of the sketch in mm: in its step, at the place of a
@@ -19,8 +19,9 @@ export function placeOfProblem(path: string, { part, units }: RunFile, sketch: P
   }
   if (match?.[1] === 'details') {
     const { at = '', datum = 'front' } = part.details?.[index] ?? {};
-    const [place, face] = [parseLength(at, units), faceOf(datum || 'front', part.outside)];
-    return place.ok && face !== undefined ? within(countedFrom(face, edges, place.value)) : undefined;
+    const face = faceOf(datum || 'front', part.outside);
+    const place = readPlace(at, { units, general: part.generalTolerance ?? 'medium', path });
+    return place.ok && face !== undefined ? within(countedFrom(face, edges, place.value.nominal)) : undefined;
   }
   if (match?.[1] === 'bores') return part.bores?.[index]?.from === 'back' ? sketch.length : 0;
   if (match?.[1] === 'lengths') {

@@ -10,12 +10,13 @@ export const innerGroove: FeatureKind = {
   label: 'Internal groove',
   fields: [
     FROM,
-    { key: 'at', label: 'At', takes: 'length', needed: true, hint: 'from the face it goes in at' },
+    { key: 'at', label: 'At', takes: 'place', needed: true, hint: 'from the face it goes in at' },
     { key: 'width', label: 'Width', takes: 'size', needed: true },
     { key: 'bottom', label: 'Bottom ⌀', takes: 'size', needed: true },
     NAME,
   ],
-  read(values, path, { length, units }) {
+  read(values, path, around) {
+    const { length, units } = around;
     const from = endOf(values);
     const [at, width, bottom] = [values.number('at'), values.size('width'), values.size('bottom')];
     if (at < 0 || at + width.nominal > length)
@@ -33,6 +34,7 @@ export const innerGroove: FeatureKind = {
       z1,
       bore,
       size: bottom,
+      place: { face: from === 'front' ? 0 : around.edges.length - 1, size: values.size('at') },
       dimensions: [
         { kind: 'diameter', z: placeOf(from, at + width.nominal / 2, length), size: bottom },
         { kind: 'length', z0, z1, size: width },

@@ -12,9 +12,9 @@ export const CLOSE = 0.001;
 export const AT: Field = {
   key: 'at',
   label: 'At',
-  takes: 'length',
+  takes: 'place',
   needed: true,
-  hint: 'from the finished front face',
+  hint: 'from the finished front face; with limits where the drawing has some',
 };
 
 /** The face that `at` is measured from, where the drawing does not take the front. */

@@ -25,6 +25,7 @@ export const chamferCut = (
 export const chamfer: FeatureKind = {
   kind: 'chamfer',
   label: 'Chamfer',
+  onCorner: true,
   fields: [
     AT,
     { key: 'size', label: 'Length', takes: 'length', needed: true, hint: 'along the axis' },

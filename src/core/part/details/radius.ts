@@ -10,6 +10,7 @@ import { cornerAt } from './corner';
 export const radius: FeatureKind = {
   kind: 'radius',
   label: 'Radius',
+  onCorner: true,
   fields: [
     AT,
     { key: 'size', label: 'Radius', takes: 'length', needed: true },

@@ -4,6 +4,7 @@ import { mirrorPart } from '../../formats/mirrorPart';
 import { linesOf, readLines } from '../../formats/lines';
 import { problemsOf, runOf, step } from '../../testing';
 import { readPart } from '../readPart';
+import type { SizeEntry } from '../size';
 import { chainBetween, middlesOf, sumOf, treeOf, type Link } from './chain';
 
 const link = (from: number, to: number, nominal: number, lower: number, upper = -lower): Link => ({
@@ -108,6 +109,33 @@ describe('lengths of the drawing from any datum', () => {
       path: 'part.details[0].datum',
       message: expect.stringContaining('is no face'),
     });
+  });
+
+  test('a place with limits keeps them, from whichever face; a corner has none of its own', () => {
+    const part = (at: SizeEntry, kind: 'groove' | 'chamfer', datum?: string) => ({
+      outside: [step(20, 12), step(30, 18)],
+      details: [
+        {
+          at,
+          ...(kind === 'groove' ? { kind, width: 2, bottom: 26 } : { kind, size: 1 }),
+          ...(datum === undefined ? {} : { datum }),
+        },
+      ],
+    });
+    const from = (at: SizeEntry, datum?: string) => read(part(at, 'groove', datum)).features[0];
+    expect(from('20 +0.1/+0.3')).toMatchObject({ z0: 20, place: { face: 0, size: { lower: 0.1, upper: 0.3 } } });
+    expect(from('20 +0.1/+0.3')?.middle).toBeCloseTo(0.2, 9);
+    // From the back towards the front: 10.2 from there is 0.2 nearer to the front.
+    expect(from('10 +0.1/+0.3', 'back')).toMatchObject({ z0: 20, place: { face: 2 } });
+    expect(from('10 +0.1/+0.3', 'back')?.middle).toBeCloseTo(-0.2, 9);
+    // Without limits the general tolerance of 20 (medium).
+    expect(from(20)?.place?.size).toMatchObject({ lower: -0.2, upper: 0.2, from: 'general' });
+    expect(problemsOf(runOf(part('12 ±0.1', 'chamfer')))).toContainEqual({
+      path: 'part.details[0].at',
+      message: expect.stringContaining('give the limits to the length that ends there'),
+    });
+    const turned = mirrorPart({ part: { ...runOf({}).part, ...part('20 +0.1/+0.3', 'groove') }, units: 'mm' });
+    expect(turned.ok && turned.value.details?.[0]?.at).toEqual({ size: 8, limits: [-0.3, -0.1] });
   });
 
   test('turned end for end twice is the same part', () => {

@@ -103,6 +103,40 @@ describe('lengths as they are worked', () => {
     expect(stops).toEqual(expect.arrayContaining([9.025, 14.025]));
   });
 
+  test('a place with limits is worked like a shoulder: to its face, and to itself', () => {
+    // Brass ⌀20: everything from the front. The groove counts from the shoulder at 12: two stops, 2 · 0.02.
+    const grooved = (at: string) =>
+      planned(
+        runOf({
+          outside: [step(14, 12, { name: 'neck' }), step(19, 20)],
+          details: [{ kind: 'groove', at, datum: 'neck', width: 2, bottom: 16 }],
+        }),
+      );
+    const { lengths, doubts } = grooved('8 ±0.03');
+    expect(lengths.places).toMatchObject([{ face: 1, errors: [1], resulting: 0.04 }]);
+    expect(lengths.places[0]?.allowed).toBeCloseTo(0.03, 9);
+    expect(doubts).toMatchObject([{ path: 'part.details[0]', rule: 'CHAIN' }]);
+    expect(doubts[0]?.because).toContain(
+      '8 mm from the shoulder behind step 1 (neck) to the groove 2 mm wide to ⌀16 is worked as 2 lengths (to the shoulder behind step 1 (neck) and to itself)',
+    );
+    expect(grooved('8 ±0.05').doubts).toEqual([]);
+    // The shoulder shares the closer of its limits with the groove: half of 0.03 each.
+    expect(lengths.faces.find(({ face }) => face === 1)?.within).toBeCloseTo(0.015, 9);
+  });
+
+  test('the blade goes to the middle of the limits of its place: 12.05 + 8.1 + 2', () => {
+    const { setups } = planned(
+      runOf({
+        outside: [step(14, '12 0/+0.1', { name: 'neck' }), step(19, 20)],
+        details: [{ kind: 'groove', at: '8 0/+0.2', datum: 'neck', width: 2, bottom: 16 }],
+      }),
+    );
+    const cut = setups[0]?.operations.find(({ kind }) => kind === 'groove');
+    const left = cut?.stop.settings.find(({ edge }) => edge === 'left');
+    expect((left?.setting.value ?? 0) - (cut?.tool.offset ?? 0)).toBeCloseTo(22.15, 9);
+    expect(cut?.checks.at(-1)).toMatchObject({ what: 'place of the groove 8 mm', size: { lower: 0, upper: 0.2 } });
+  });
+
   test('the demo parts: every length of every drawing is borne', () => {
     for (const name of ['sensor-spacer', 'vane-spindle', 'mast-collar', 'pivot-pin', 'gland-body'])
       expect([name, planned(example(name)).doubts.filter(({ rule }) => rule === 'CHAIN')]).toEqual([name, []]);

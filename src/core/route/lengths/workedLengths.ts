@@ -26,9 +26,19 @@ export interface WorkedLink extends Link {
   resulting: number;
 }
 
+/** The place of a feature as it comes out: the same of what lies between its face and it. */
+export interface WorkedPlace extends Pick<WorkedLink, 'path' | 'size' | 'allowed' | 'resulting'> {
+  name: string;
+  /** The face that the drawing counts from. */
+  face: number;
+  /** Faces whose errors add up in it, beside its own. */
+  errors: number[];
+}
+
 export interface WorkedLengths {
   faces: WorkedFace[];
   links: WorkedLink[];
+  places: WorkedPlace[];
 }
 
 /** The set-up that finishes each face, and the datum of each set-up: the face that it finishes first. */
@@ -77,15 +87,26 @@ export function workedLengths(run: Run, setups: readonly Setup[]): WorkedLengths
     const allowed = Math.min(nominal + upper - aimed, aimed - nominal - lower);
     return { ...link, errors, allowed, resulting: errors.length * repeats };
   });
-  const shares = shareOut(
-    count,
-    links.map(({ errors, allowed }) => ({ of: errors, most: allowed })),
-  );
+  const places = part.features.flatMap(({ path, name, place: drawn }): WorkedPlace[] => {
+    const maker = setups.find(({ features }) => features.includes(path));
+    if (!drawn || drawn.size.nominal === 0 || !maker) return [];
+    const { face, size } = drawn;
+    // The tool counts from the face of its set-up, as for a shoulder.
+    const [a, b] = [way(face), maker === setups[0] ? [] : [far]];
+    const errors = [...a.filter((own) => !b.includes(own)), ...b.filter((own) => !a.includes(own))];
+    const allowed = (size.upper - size.lower) / 2;
+    return [{ path, name, face, size, errors, allowed, resulting: (errors.length + 1) * repeats }];
+  });
+  // Each place has an error of its own, numbered behind those of the faces.
+  const shares = shareOut(count + places.length, [
+    ...links.map(({ errors, allowed }) => ({ of: errors, most: allowed })),
+    ...places.map(({ errors, allowed }, index) => ({ of: [...errors, count + index], most: allowed })),
+  ]);
   const faces = made.flatMap(({ setup }, face): WorkedFace[] => {
     if (face === datum || !setup) return [];
     const from = face === far ? (datum === 0 ? 'front' : 'back') : setup.end;
     const distance = from === 'front' ? place(face) : place(count - 1) - place(face);
     return [{ face, setup: setup.number, from, distance, within: shares[face] ?? Infinity }];
   });
-  return { faces, links };
+  return { faces, links, places };
 }

@@ -38,15 +38,17 @@ export function plunges(z0: number, z1: number, blade: number, most: number): nu
 }
 
 function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
-  const { z0, z1, size } = groove;
+  const { z0, z1, size, place, middle = 0 } = groove;
   const width = tool.width ?? 0;
   const far = term('z', 'far edge of the groove, from the face', z1, 'mm', 'drawing');
+  const aim = term('m', 'middle of the limits of its place', middle, 'mm', 'drawing');
   const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
-  const left = { edge: 'left' as const, setting: sum('stop setting, left edge touched', 'mm', [far, offset]) };
+  const left = { edge: 'left' as const, setting: sum('stop setting, left edge touched', 'mm', [far, aim, offset]) };
   const right = {
     edge: 'right' as const,
     setting: sum('stop setting, right edge touched', 'mm', [
       far,
+      aim,
       term('w', 'blade width, inwards, as measured', -width, 'mm', 'tool'),
       offset,
     ]),
@@ -68,6 +70,15 @@ function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
       { what: `groove bottom ${sayDiameter(bottom.nominal, run.units)}`, measures: 'outside', size: bottom },
       ...(across
         ? [{ what: `groove width ${say(across.nominal, run.units)}`, measures: 'length' as const, size: across }]
+        : []),
+      ...(place?.size.from === 'limits'
+        ? [
+            {
+              what: `place of the groove ${say(place.size.nominal, run.units)}`,
+              measures: 'length' as const,
+              size: place.size,
+            },
+          ]
         : []),
     ],
   };
