@@ -165,7 +165,8 @@ export function CutLists({
             if (answer.kind === 'refused')
               return (
                 <Told key={sectionKey(own.section)} role="alert" style={{ color: 'var(--oxide)' }}>
-                  {nameOf(own.section)}: {answer.words}
+                  {nameOf(own.section)}: {answer.words}. Untick a run, put more of it on the rack, or name a bar that is
+                  sold.
                 </Told>
               );
             return (

@@ -43,7 +43,7 @@ export const face: OperationKind = {
     const itself = facingTo(0 - centreEnd, -facing, {
       key: `face:${end}`,
       feature: 'face',
-      name: `Face the ${end}${centreEnd > 0 ? ', end for the centre' : spigot}`,
+      name: centreEnd > 0 ? 'Face the end of the blank' : `Face the ${end}${spigot}`,
       checks: number > 1 && run.part.steps.length > 0 ? [{ what: 'length over all', measures: 'length', size }] : [],
     });
     return good([
@@ -53,7 +53,7 @@ export const face: OperationKind = {
             facingTo(0, -centreEnd, {
               key: `face:${CENTRE_END}`,
               feature: CENTRE_END,
-              name: 'Face off the end for the centre',
+              name: 'Face off the centre end',
               checks: [],
             }),
           ]
