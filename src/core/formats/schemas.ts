@@ -247,6 +247,8 @@ export const shopSchema = Joi.object<Shop>({
         diameter: positive(),
         point: positive().max(180),
         flute: positive(),
+        least: positive(),
+        pitch: positive(),
         width: positive(),
         reach: positive(),
         touched: Joi.string().valid('left', 'right'),
@@ -265,7 +267,7 @@ export const shopSchema = Joi.object<Shop>({
         repeats: positive().required(),
         minutes: number().min(0).required(),
         measures: Joi.array()
-          .items(Joi.string().valid('outside', 'inside', 'length'))
+          .items(Joi.string().valid('outside', 'inside', 'length', 'thread'))
           .required(),
       }),
     )

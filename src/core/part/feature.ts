@@ -46,6 +46,8 @@ export interface Feature {
   called?: string;
   z0: number;
   z1: number;
+  /** Of a bore: the end that it goes in at. */
+  from?: 'front' | 'back';
   /** Where the drawing says that it lies; what sits on a corner is where its faces are. */
   place?: Place;
   /** How far the middle of its place lies behind the nominal one, mm. */

@@ -87,6 +87,7 @@ function turnFeature(feature: Feature, length: number, behind: number): Feature 
     ...(outside ? { outside: mirror(outside, length) } : {}),
     ...(bore ? { bore: mirror(bore, length) } : {}),
     ...(leaves ? { leaves: mirror(leaves, length) } : {}),
+    ...(feature.from ? { from: flip(feature.from) } : {}),
     ...(feature.middle === undefined ? {} : { middle: behind - feature.middle }),
     dimensions: feature.dimensions.map((dimension) => turnDimension(dimension, length)),
   };

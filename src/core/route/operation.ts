@@ -16,7 +16,7 @@ export interface StopDemand {
 /** A size that an operation makes, to be measured. */
 export interface Check {
   what: string;
-  measures: 'outside' | 'inside' | 'length';
+  measures: 'outside' | 'inside' | 'length' | 'thread';
   size: Size;
 }
 
@@ -27,6 +27,8 @@ export interface Operation {
   kind: string;
   /** Path of the feature it makes; `front face` and `back face` are `face`. */
   feature: string;
+  /** Features of the part that are there when it is done (paths). */
+  makes?: string[];
   name: string;
   tool: Tool;
   /** Where its edge (the tip of a drill) starts and where it stops. */

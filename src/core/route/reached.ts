@@ -3,8 +3,9 @@ import type { Part } from '../part/part';
 
 const CLOSE = 0.001;
 
-/** A feature of the bore that a tool enters from the face of the view; one from the other end, and one inside, are not. */
-const opensHere = ({ bore, z0 }: Feature): boolean => bore !== undefined && z0 < CLOSE;
+/** A feature of the bore that a tool enters from the face of the view; one that goes in at the other end is not. */
+const opensHere = ({ bore, from, z0 }: Feature): boolean =>
+  bore !== undefined && (from ? from === 'front' : z0 < CLOSE);
 
 /** Whether a bore goes right through. */
 export const goesThrough = ({ z0, z1 }: Feature, { length }: Part): boolean => z0 < CLOSE && z1 > length - CLOSE;
@@ -24,11 +25,8 @@ export function reachedFeatures(view: Part, turned: readonly string[]): string[]
     .map(({ path }) => path);
 }
 
-/**
- * Features that some operation makes. A cone or a recess has the path of its step, and turning that step to its cylinder
- * does not make it.
- */
-export function madeFeatures(part: Part, operations: readonly { feature: string }[]): Feature[] {
-  const done = new Set(operations.map(({ feature }) => feature));
-  return part.features.filter(({ path }) => done.has(path) && !part.steps.some((step) => step.path === path));
+/** Features that some operation makes. */
+export function madeFeatures(part: Part, operations: readonly { makes?: string[] }[]): Feature[] {
+  const done = new Set(operations.flatMap(({ makes = [] }) => makes));
+  return part.features.filter(({ path }) => done.has(path));
 }

@@ -1,4 +1,4 @@
-import type { BarList, Shop, Tool } from './shop';
+import type { BarList, Gauge, Shop, Tool } from './shop';
 import { startValues } from './startValues';
 
 type Values = Record<string, unknown>;
@@ -31,6 +31,14 @@ function withLaterKinds(tools: Tool[]): Tool[] {
   return [...known, ...later.filter(({ id }) => !tools.some((tool) => tool.id === id))];
 }
 
+/** Gauges with those that measure what none of them does. */
+const withLaterGauges = (gauges: Gauge[]): Gauge[] => [
+  ...gauges,
+  ...startValues.gauges.filter(
+    ({ measures }) => !measures.some((what) => gauges.some((own) => own.measures.includes(what))),
+  ),
+];
+
 /**
  * A shop that was kept by an earlier version, with the values that came later at their start: the shop's own figures
  * stay, and bar lists that say neither form nor price are those of a new shop.
@@ -42,9 +50,11 @@ export function completeShop(kept: unknown): unknown {
   const tools = Array.isArray(shop.tools) ? withLaterKinds(shop.tools) : shop.tools;
   const complete = (bars: BarList[]) =>
     bars.every(({ form, pricePerKilogram }) => form && pricePerKilogram !== undefined);
+  const gauges = Array.isArray(shop.gauges) ? withLaterGauges(shop.gauges) : shop.gauges;
   return {
     ...shop,
     tools,
+    gauges,
     materials: shop.materials.map((material) => {
       const start = startValues.materials.find(({ id }) => id === material.id);
       return start && Array.isArray(material.bars) && !complete(material.bars)

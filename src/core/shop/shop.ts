@@ -148,6 +148,10 @@ export interface Tool {
   diameter?: number;
   point?: number;
   flute?: number;
+  /** Tools that go into a bore: the narrowest that they clear, mm; `reach` is how deep, `diameter` the bar's. */
+  least?: number;
+  /** Taps and dies: the pitch, mm. */
+  pitch?: number;
   /** Blades: width, how far they reach in, and the edge that is touched on the face. */
   width?: number;
   reach?: number;
@@ -206,6 +210,15 @@ export interface CuttingValues {
   reamFeedTimes: number;
   /** What a reamer is left at most, on the diameter, by the size that it is up to, mm. */
   reamAllowance: Record<string, number>;
+  /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
+  deepestBore: number;
+  finishBore: number;
+  /** Share of the main force that pushes a tool off the work, and elasticity of a bar, N/mm². */
+  radialForce: number;
+  barElasticity: number;
+  /** Lead of a tap before its full thread, and how much over d − P its hole may be; both in pitches. */
+  tapLead: number;
+  tapDrillOver: number;
   pilotOver: number;
   pilotFraction: number;
   /** How much wider than wanted a pilot may be, mm. */
@@ -268,7 +281,7 @@ export interface Gauge {
   name: string;
   repeats: number;
   minutes: number;
-  measures: ('outside' | 'inside' | 'length')[];
+  measures: ('outside' | 'inside' | 'length' | 'thread')[];
 }
 
 /** Schools (handbook 12): each a setting with both reasons. */

@@ -1,3 +1,4 @@
+import { readThread } from '../part/thread';
 import type { BarList, Material, Shop, Tool } from './shop';
 
 /**
@@ -187,6 +188,43 @@ const countersinkOf = (point: number): Tool => ({
   point,
 });
 
+const bar = (diameter: number, least: number, reach: number): Tool => ({
+  id: `boring-bar-${diameter}`,
+  name: `boring bar ⌀${diameter}`,
+  does: ['bore'],
+  edge: 'carbide',
+  mount: 'post',
+  offset: 0,
+  diameter,
+  least,
+  reach,
+  nose: 0.2,
+  thinnestCut: 0.05,
+});
+
+/** Taps of the coarse threads and of the unified ones that are about as large (handbook 15). */
+const TAPPED = [
+  ...['M3', 'M4', 'M5', 'M6', 'M8', 'M10', 'M12', 'M16'],
+  ...['4-40', '6-32', '8-32', '10-24', '10-32', '1/4-20', '1/4-28', '5/16-18', '3/8-16'],
+];
+
+const threadCutter =
+  (kind: 'tap' | 'die') =>
+  (designation: string): Tool => {
+    const thread = readThread(designation, '');
+    if (!thread.ok) throw new Error(`${designation} is no thread`);
+    return {
+      id: `${kind}-${designation.replace('/', '-')}`,
+      name: `${kind} ${designation}`,
+      does: [kind],
+      edge: 'hss',
+      mount: 'tailstock',
+      offset: 0,
+      diameter: thread.value.diameter,
+      pitch: thread.value.pitch,
+    };
+  };
+
 const blade = (width: number, reach: number): Tool => ({
   id: `blade-${width}`,
   name: `parting blade ${width} wide`,
@@ -283,6 +321,13 @@ export const startValues: Shop = {
     countersinkOf(60),
     countersinkOf(90),
     countersinkOf(120),
+    // Bars by the narrowest hole that they clear, and about four diameters out (ours).
+    bar(3, 4, 12),
+    bar(5, 6.5, 20),
+    bar(8, 10, 32),
+    bar(12, 15, 48),
+    bar(16, 20, 64),
+    ...TAPPED.map(threadCutter('tap')),
   ],
   allowances: {
     facingSawn: 1,
@@ -320,6 +365,9 @@ export const startValues: Shop = {
       centre: 0.8,
       ream: 0.4,
       countersink: 0.8,
+      bore: 0.8,
+      counterbore: 0.8,
+      tap: 0.25,
     },
     feed: {
       face: 0.1,
@@ -330,6 +378,8 @@ export const startValues: Shop = {
       'part-off': 0.04,
       centre: 0.05,
       countersink: 0.05, // ours
+      bore: 0.08,
+      counterbore: 0.08,
     },
     mostSpeed: { countersink: 300 },
     plungeStep: 0.9,
@@ -342,6 +392,12 @@ export const startValues: Shop = {
     equalCutsFinerThan: 8,
     firstPeckTimes: 3,
     peckTimes: 1,
+    deepestBore: 0.5,
+    finishBore: 0.15,
+    radialForce: 0.4,
+    barElasticity: 210_000,
+    tapLead: 3, // ours
+    tapDrillOver: 0.15, // ours
     pilotOver: 12,
     pilotFraction: 0.35,
     pilotWithin: 2, // ours
@@ -390,6 +446,7 @@ export const startValues: Shop = {
     { name: 'micrometer', repeats: 0.005, minutes: 0.3, measures: ['outside'] },
     { name: 'depth micrometer', repeats: 0.01, minutes: 0.3, measures: ['length'] },
     { name: 'bore gauge', repeats: 0.01, minutes: 0.6, measures: ['inside'] },
+    { name: 'thread gauge', repeats: 0.005, minutes: 0.4, measures: ['thread'] },
   ],
   checkEvery: { general: 5, toleranced: 1 },
   houseRules: { centreDrill: 'always', pilot: 'tough-over-12', stickOut: '4d' },

@@ -98,7 +98,9 @@ interface HalfProps {
 /** The part as this set-up leaves it and the work shows it: its steps, what is cut into them here, and what was before. */
 function partIn({ setup, operations }: PlannedSetup, work: Workpiece): Profile {
   const made = madeFeatures(setup.part, operations).map(({ path }) => path);
-  const cuts = operations.flatMap(({ feature, removal }) => (made.includes(feature) ? (removal.outside ?? []) : []));
+  const cuts = operations.flatMap(({ makes = [], removal }) =>
+    makes.some((path) => made.includes(path)) ? (removal.outside ?? []) : [],
+  );
   return lower(lower(outsideOf(setup.part), cuts), clip(work.outside, 0, setup.part.length));
 }
 

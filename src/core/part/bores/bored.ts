@@ -17,6 +17,7 @@ const finishedHole = (kind: string, label: string, verb: string): FeatureKind =>
         path,
         kind,
         name: `${verb} ${sayDiameter(diameter.nominal, units)}${diameter.fit ? ` ${diameter.fit}` : ''}, ${through ? 'through' : `${say(depth, units)} deep`}${from === 'back' ? ', from the back' : ''}`,
+        from,
         z0: from === 'front' ? 0 : length - depth,
         z1: from === 'front' ? depth : length,
         bore: straight(from, depth, diameter.nominal / 2, length),

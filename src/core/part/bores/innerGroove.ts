@@ -30,6 +30,7 @@ export const innerGroove: FeatureKind = {
       path,
       kind: 'inner-groove',
       name: `internal groove ${say(width.nominal, units)} wide to ${sayDiameter(bottom.nominal, units)}`,
+      from,
       z0,
       z1,
       bore,

@@ -24,6 +24,7 @@ export const tap: FeatureKind = {
           path,
           kind: 'tap',
           name: `tap ${thread.designation}, ${through ? 'through' : `${say(depth, units)} deep`}${from === 'back' ? ', from the back' : ''}`,
+          from,
           z0: from === 'front' ? 0 : length - depth,
           z1: from === 'front' ? depth : length,
           bore: straight(from, depth, core / 2, length),

@@ -48,6 +48,7 @@ export const countersink: OperationKind = {
             key: `countersink:${own.path}`,
             kind: 'countersink',
             feature: own.path,
+            makes: [own.path],
             name: `Countersink ${sayDiameter(Number(shape.mouth.toFixed(3)), run.units)} × ${Number(shape.included.toFixed(1))}°`,
             tool,
             from: 0,

@@ -23,13 +23,13 @@ export const drill: OperationKind = {
     const chain = drillsOf(setup);
     if (!chain.ok) return chain;
     return good(
-      chain.value.map(({ hole, tool, pilot, fullDepth, tip }) => {
+      chain.value.map(({ feature, size, purpose, through, tool, pilot, fullDepth, tip }) => {
         const radius = (tool.diameter ?? 0) / 2;
         return {
-          key: `${pilot ? 'pilot' : 'drill'}:${hole.path}`,
+          key: `${pilot ? 'pilot' : 'drill'}:${feature}`,
           kind: 'drill',
-          feature: hole.path,
-          name: `${pilot ? 'Pilot' : 'Drill'} ${sayDiameter(tool.diameter ?? 0, units)}${hole.through ? ' through' : ''}`,
+          feature,
+          name: `${pilot ? 'Pilot' : 'Drill'} ${sayDiameter(tool.diameter ?? 0, units)}${through ? ' through' : ''}${purpose ? ` ${purpose}` : ''}`,
           tool,
           from: 0,
           to: tip.value,
@@ -37,15 +37,7 @@ export const drill: OperationKind = {
           diameter: tool.diameter ?? 0,
           removal: { bore: [cylinder(-1, fullDepth, radius), { z0: fullDepth, z1: tip.value, r0: radius, r1: 0 }] },
           stop: { means: 'quill' as const, settings: [{ edge: 'tip' as const, setting: tip }] },
-          checks: pilot
-            ? []
-            : [
-                {
-                  what: `bore ${sayDiameter(hole.diameter.nominal, units)}`,
-                  measures: 'inside' as const,
-                  size: hole.diameter,
-                },
-              ],
+          checks: size ? [{ what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside' as const, size }] : [],
         };
       }),
     );

@@ -1,31 +1,28 @@
 import { pointLength } from '../../cutting/speed';
 import { term, sum, type Figure } from '../../figure';
 import type { Hole } from '../../part/part';
+import type { Size } from '../../part/size';
 import { collect, good, refuse, type Result } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { say, sayDiameter } from '../../words';
 import type { Setup } from '../setup';
+import { fullDepthOf } from './fullDepth';
+import { drillFor, holeServing, type HoleNeed } from './holeNeed';
+import { holeNeeds } from './holeNeeds';
 
 /** One drill that goes into one hole. */
 export interface DrillStep {
   feature: string;
-  hole: Hole;
   tool: Tool;
+  through: boolean;
   pilot: boolean;
+  /** What another tool needs the hole for; undefined for a hole of the drawing. */
+  purpose?: string;
+  /** The size that a hole of the drawing is measured to. */
+  size?: Size;
   /** Where the full diameter ends, and where the tip stops. */
   fullDepth: number;
   tip: Figure;
-}
-
-/** How deep the full diameter goes (handbook 3): a through hole past the blade, or past the blank's far end. */
-export function fullDepthOf(hole: Pick<Hole, 'through' | 'depth'>, { part, stock, partsOff, behind }: Setup): Figure {
-  if (!hole.through) return sum('full depth', 'mm', [term('t', 'depth on the drawing', hole.depth, 'mm', 'drawing')]);
-  return sum('full depth', 'mm', [
-    term('L', 'length of the part', part.length, 'mm', 'drawing'),
-    term('k', 'facing allowance behind it', behind, 'mm', 'computed'),
-    term('w', partsOff ? 'blade width' : 'no blade', partsOff ? (stock.blade?.width ?? 0) : 0, 'mm', 'tool'),
-    term('b', 'breakthrough', stock.breakthrough, 'mm', 'start value'),
-  ]);
 }
 
 /** Finds a drill that makes a diameter within limits and is long enough; the nearest to the middle of the limits. */
@@ -50,26 +47,50 @@ function findDrill(setup: Setup, path: string, from: number, upTo: number, aim: 
   );
 }
 
-function drillsOfHole(hole: Hole, setup: Setup): Result<DrillStep[]> {
+/** What a drill is to make: a hole of the drawing, or one that another tool needs. */
+interface Wanted {
+  feature: string;
+  through: boolean;
+  depth: number;
+  atLeast: number;
+  atMost: number;
+  aim: number;
+  purpose?: string;
+  size?: Size;
+}
+
+const wantedOf = ({ path, through, depth, diameter }: Hole): Wanted => ({
+  feature: path,
+  through,
+  depth,
+  atLeast: diameter.nominal + diameter.lower,
+  atMost: diameter.nominal + diameter.upper,
+  aim: diameter.nominal,
+  size: diameter,
+});
+
+function drillsFor(wanted: Wanted, setup: Setup): Result<DrillStep[]> {
   const { shop, units } = setup.run;
-  const fullDepth = fullDepthOf(hole, setup);
-  const { nominal, lower, upper } = hole.diameter;
-  const drill = findDrill(setup, hole.path, nominal + lower, nominal + upper, nominal, fullDepth.value);
+  const { feature, through, atLeast, atMost, aim, purpose, size } = wanted;
+  const fullDepth = fullDepthOf(wanted, setup);
+  const drill = findDrill(setup, feature, atLeast, atMost, aim, fullDepth.value);
   if (!drill.ok) return drill;
   const { cutting, material, houseRules, machine } = shop;
   // A tube is open already: the drill follows its bore.
   const wantsPilot =
-    setup.stock.bore === 0 && houseRules.pilot === 'tough-over-12' && material.tough && nominal > cutting.pilotOver;
-  const pilotAim = nominal * cutting.pilotFraction;
+    setup.stock.bore === 0 && houseRules.pilot === 'tough-over-12' && material.tough && aim > cutting.pilotOver;
+  const pilotAim = aim * cutting.pilotFraction;
   const pilot = wantsPilot
-    ? findDrill(setup, hole.path, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth.value)
+    ? findDrill(setup, feature, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth.value)
     : undefined;
   if (pilot && !pilot.ok) return pilot;
   const step = (tool: Tool, isPilot: boolean): DrillStep => ({
-    feature: hole.path,
-    hole,
+    feature,
     tool,
+    through,
     pilot: isPilot,
+    ...(purpose ? { purpose } : {}),
+    ...(size && !isPilot ? { size } : {}),
     fullDepth: fullDepth.value,
     tip: sum('where the tip stops', 'mm', [
       ...fullDepth.terms,
@@ -86,23 +107,34 @@ function drillsOfHole(hole: Hole, setup: Setup): Result<DrillStep[]> {
   const tooDeep = steps.find(({ tip }) => tip.value > machine.quillTravel);
   if (tooDeep)
     return refuse(
-      `${hole.path}.depth`,
+      `${feature}.depth`,
       `the quill travels ${say(machine.quillTravel, units)}, and the tip goes ${say(tooDeep.tip.value, units)} deep`,
     );
-  const pokesOut = hole.through ? undefined : steps.find(({ tip }) => tip.value > setup.part.length - 1e-6);
+  const pokesOut = through ? undefined : steps.find(({ tip }) => tip.value > setup.part.length - 1e-6);
   if (pokesOut)
     return refuse(
-      `${hole.path}.depth`,
+      `${feature}.depth`,
       `the point of ${pokesOut.tool.name} (${say(pokesOut.tip.value - pokesOut.fullDepth, units)}) would come through the other face; write “through” or less depth`,
     );
   return good(steps);
 }
 
-/** Every drill of a set-up, the narrowest and deepest first (handbook 5, HOLE-CHAIN), or why a hole cannot be drilled. */
+/** A need that no hole of the drawing meets, as a drill makes it. */
+function drilledNeed(need: HoleNeed, setup: Setup): Wanted[] {
+  if (holeServing(need, setup)) return [];
+  const found = drillFor(need, setup);
+  if (!found) return [];
+  const diameter = found.tool.diameter ?? 0;
+  return [{ ...need, depth: found.depth, atLeast: diameter, atMost: diameter, aim: diameter }];
+}
+
+/**
+ * Every drill of a set-up, the narrowest and deepest first (handbook 5, HOLE-CHAIN): for the holes of the drawing, and
+ * for what other tools need a hole for and the drawing has none; or why a hole cannot be drilled.
+ */
 export function drillsOf(setup: Setup): Result<DrillStep[]> {
-  const holes = setup.part.holes
-    .filter(({ path }) => setup.drilled.includes(path))
-    .sort((a, b) => a.diameter.nominal - b.diameter.nominal);
-  const steps = collect(holes.map((hole) => drillsOfHole(hole, setup)));
+  const drawn = setup.part.holes.filter(({ path }) => setup.drilled.includes(path)).map(wantedOf);
+  const needed = holeNeeds(setup).flatMap((need) => drilledNeed(need, setup));
+  const steps = collect([...drawn, ...needed].sort((a, b) => a.aim - b.aim).map((own) => drillsFor(own, setup)));
   return steps.ok ? good(steps.value.flat()) : steps;
 }

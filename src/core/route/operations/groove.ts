@@ -59,6 +59,7 @@ function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
     key: `groove:${groove.path}`,
     kind: 'groove',
     feature: groove.path,
+    makes: [groove.path],
     name: `Groove ${say(z1 - z0, run.units)} to ${sayDiameter(bottom.nominal, run.units)}`,
     tool,
     from: z0,

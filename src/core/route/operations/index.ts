@@ -1,4 +1,5 @@
 import type { OperationKind } from '../operation';
+import { bore, counterbore } from './bore';
 import { centre } from './centre';
 import { chamfer } from './chamfer';
 import { drill } from './drill';
@@ -7,6 +8,7 @@ import { face } from './face';
 import { groove } from './groove';
 import { partOff } from './partOff';
 import { ream } from './ream';
+import { tap } from './tap';
 import { turnFinish } from './turnFinish';
 import { turnRough } from './turnRough';
 
@@ -15,8 +17,11 @@ export const operationKinds: readonly OperationKind[] = [
   face,
   centre,
   drill,
-  ream,
+  bore,
+  counterbore,
   countersink,
+  tap,
+  ream,
   turnRough,
   turnFinish,
   groove,

@@ -1,6 +1,5 @@
-import { figure, sum, term } from '../../figure';
+import { figure, sum, term, type Figure } from '../../figure';
 import type { Feature } from '../../part/feature';
-import type { Hole } from '../../part/part';
 import { good } from '../../result';
 import { cylinder } from '../../removal/profile';
 import type { Tool } from '../../shop/shop';
@@ -9,17 +8,8 @@ import type { Operation, OperationKind } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
 import { straightIn } from '../tools';
-import { fullDepthOf } from './drillChain';
-
-/** The drilled hole that a reamer follows: narrower, from the same end, and deep enough. */
-function drilledFor({ z1, size }: Feature, { part, drilled }: Setup): Hole | undefined {
-  return part.holes
-    .filter(
-      ({ path, diameter, depth }) =>
-        drilled.includes(path) && diameter.nominal < (size?.nominal ?? 0) && depth >= z1 - 1e-6,
-    )
-    .sort((a, b) => b.diameter.nominal - a.diameter.nominal)[0];
-}
+import { fullDepthOf } from './fullDepth';
+import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
 
 function reamerFor({ size }: Feature, depth: number, { run }: Setup): Tool | undefined {
   return run.shop.tools.find(
@@ -37,6 +27,33 @@ export function mostToReam(allowances: Record<string, number>, nominal: number):
   return upTo === undefined ? undefined : allowances[upTo];
 }
 
+/** What a reamer finds: a hole that leaves it something, and not more than is drilled where none is drawn. */
+function needOf(own: Feature, { part, run }: Setup): HoleNeed {
+  const nominal = own.size?.nominal ?? 0;
+  const most = mostToReam(run.shop.cutting.reamAllowance, nominal) ?? 0;
+  return {
+    feature: own.path,
+    purpose: 'for the reamer',
+    atLeast: 0,
+    atMost: nominal - 1e-3,
+    aim: nominal - most,
+    through: goesThrough(own, part),
+    depth: own.z1,
+  };
+}
+
+/** Reamed holes that there is a reamer for, and whose quill goes deep enough. */
+function reamed(setup: Setup): { own: Feature; tool: Tool; depth: Figure }[] {
+  return reachedOf(setup, 'ream').flatMap((own) => {
+    const depth = fullDepthOf({ through: goesThrough(own, setup.part), depth: own.z1 }, setup);
+    const tool = reamerFor(own, depth.value, setup);
+    return tool && depth.value <= setup.run.shop.machine.quillTravel ? [{ own, tool, depth }] : [];
+  });
+}
+
+/** Holes that reamers need first. */
+export const reamNeeds = (setup: Setup): HoleNeed[] => reamed(setup).map(({ own }) => needOf(own, setup));
+
 /** Ream a drilled hole to size. */
 export const ream: OperationKind = {
   kind: 'ream',
@@ -44,20 +61,18 @@ export const ream: OperationKind = {
   turnsAtOverhang: false,
   underCentre: false,
   demand(setup) {
-    const { part, features, run } = setup;
-    const reamed = part.features.filter(({ kind, path }) => kind === 'ream' && features.includes(path));
+    const { run } = setup;
     return good(
-      reamed.flatMap((own): Operation[] => {
+      reamed(setup).flatMap(({ own, tool, depth }): Operation[] => {
         const { size, path } = own;
-        const depth = fullDepthOf({ through: goesThrough(own, part), depth: own.z1 }, setup);
-        const tool = reamerFor(own, depth.value, setup);
-        // Without a reamer, or a hole for it to follow, it stays undone, and is told (route/doubts).
-        if (!tool || !size || !drilledFor(own, setup) || depth.value > run.shop.machine.quillTravel) return [];
+        // Without a hole for it to follow it stays undone, and is told (route/doubts).
+        if (!size || widthFound(needOf(own, setup), setup) === undefined) return [];
         return [
           {
             key: `ream:${path}`,
             kind: 'ream',
             feature: path,
+            makes: [path],
             name: `Ream ${sayDiameter(size.nominal, run.units)}${size.fit ? ` ${size.fit}` : ''}`,
             tool,
             from: 0,
@@ -93,8 +108,8 @@ export const ream: OperationKind = {
     const { units } = run;
     const { to, diameter = 0, feature } = operation;
     const own = part.features.find(({ path }) => path === feature);
-    const hole = own && drilledFor(own, setup);
-    const left = (own?.size?.nominal ?? diameter) - (hole?.diameter.nominal ?? 0);
+    const found = own && widthFound(needOf(own, setup), setup);
+    const left = (own?.size?.nominal ?? diameter) - (found ?? 0);
     const most = mostToReam(run.shop.cutting.reamAllowance, own?.size?.nominal ?? diameter);
     const tooMuch = most !== undefined && left > most + 1e-9;
     return good({

@@ -3,7 +3,13 @@ import type { Rule } from './rule';
 
 /** What goes into a hole after its drill, in its order (handbook 5), and why there. */
 const AFTER_DRILL = [
+  { kind: 'bore', because: 'The bar needs a hole to go into; it makes true what the drill left askew.' },
+  { kind: 'counterbore', because: 'The hole is there before its seat is cut.' },
   { kind: 'countersink', because: 'The hole is there before its mouth is sunk.' },
+  {
+    kind: 'tap',
+    because: 'The core hole and its mouth are there before the tap: it starts straight and leaves no burr.',
+  },
   {
     kind: 'ream',
     because: 'The reamer follows the drill, and its edge is broken before it: nothing is cut into a reamed hole.',
@@ -49,8 +55,8 @@ export const holeChain: Rule = {
     if (first === undefined || then === undefined) return undefined;
     if (first < then) return AFTER_DRILL[then - 1]?.because;
     const wider = before.feature !== after.feature && (before.diameter ?? 0) < (after.diameter ?? 0);
-    return first === 0 && then === 0 && wider
-      ? 'The narrow deep hole first: the wider drill then follows it.'
+    return first === then && (first === 0 || before.kind === 'bore') && wider
+      ? 'The narrow deep hole first: the wider one then follows it.'
       : undefined;
   },
 };

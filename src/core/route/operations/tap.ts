@@ -1,0 +1,120 @@
+import { sum, term } from '../../figure';
+import type { Feature } from '../../part/feature';
+import { tapDrill } from '../../part/thread';
+import { good } from '../../result';
+import type { Tool } from '../../shop/shop';
+import { say } from '../../words';
+import type { Operation, OperationKind } from '../operation';
+import { goesThrough } from '../reached';
+import type { Setup } from '../setup';
+import { stopSetting } from '../tools';
+import { holeServing, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { threadCheck, threadToolFor } from './threading';
+
+/** How far the lead of a tap goes beyond its full thread, mm. */
+const leadOf = (own: Feature, { run }: Setup): number => run.shop.cutting.tapLead * (own.thread?.pitch ?? 0);
+
+/** The core hole of a tap (handbook 6): d − P, a little over it at most; a blind one deeper by the tap's lead. */
+function needOf(own: Feature, setup: Setup): HoleNeed[] {
+  const { thread, path, z1 } = own;
+  if (!thread || !threadToolFor('tap', thread, setup)) return [];
+  const core = tapDrill(thread);
+  const through = goesThrough(own, setup.part);
+  return [
+    {
+      feature: path,
+      purpose: `for ${thread.designation}`,
+      atLeast: core,
+      atMost: core + setup.run.shop.cutting.tapDrillOver * thread.pitch,
+      aim: core,
+      through,
+      depth: through ? z1 : z1 + leadOf(own, setup),
+    },
+  ];
+}
+
+/** Core holes that taps need first. A hole of the drawing that is deep enough for the thread itself serves. */
+export const tapNeeds = (setup: Setup): HoleNeed[] =>
+  reachedOf(setup, 'tap').flatMap((own) =>
+    needOf(own, setup).filter((need) => !holeServing({ ...need, depth: own.z1 }, setup)),
+  );
+
+function operationOf(own: Feature, tool: Tool, setup: Setup): Operation[] {
+  const { thread, path, z1 } = own;
+  const [need] = needOf(own, setup);
+  if (!thread || !need) return [];
+  const drawn = holeServing({ ...need, depth: z1 }, setup);
+  if (!drawn && widthFound(need, setup) === undefined) return [];
+  const through = goesThrough(own, setup.part);
+  const to = z1 + (through ? setup.behind + leadOf(own, setup) : 0);
+  return [
+    {
+      key: `tap:${path}`,
+      kind: 'tap',
+      feature: path,
+      makes: [path],
+      name: `Tap ${thread.designation}${through ? ' through' : ''}`,
+      tool,
+      from: 0,
+      to,
+      diameter: thread.diameter,
+      removal: {},
+      stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
+      checks: [threadCheck(thread)],
+    },
+  ];
+}
+
+/** Tap a hole from the tailstock, the spindle slow; in and out at the pitch. */
+export const tap: OperationKind = {
+  kind: 'tap',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  demand: (setup) =>
+    good(
+      reachedOf(setup, 'tap').flatMap((own) => {
+        const tool = own.thread && threadToolFor('tap', own.thread, setup);
+        return tool ? operationOf(own, tool, setup) : [];
+      }),
+    ),
+  feed: ({ tool }) => sum('feed', 'mm/rev', [term('P', 'pitch of the tap', tool.pitch ?? 0, 'mm', 'tool')]),
+  cut({ from, to, diameter = 0, feature }, _work, setup) {
+    const { run, part } = setup;
+    const own = part.features.find(({ path }) => path === feature);
+    const [need] = own ? needOf(own, setup) : [];
+    const drawn = need && own && holeServing({ ...need, depth: own.z1 }, setup);
+    const room = drawn && !drawn.through ? drawn.depth - (own?.z1 ?? 0) : Infinity;
+    const lead = own ? leadOf(own, setup) : 0;
+    return good({
+      diameter,
+      passes: [
+        {
+          depth: to - from,
+          z: to,
+          way: [
+            term('t', 'in', to - from, 'mm', 'drawing'),
+            term('b', 'and out again', to - from, 'mm', 'drawing'),
+            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+          ],
+        },
+      ],
+      warnings:
+        room < lead - 1e-6
+          ? [
+              `The hole is ${say(Number(room.toFixed(2)), run.units)} deeper than the thread, and the lead of the tap is ${say(lead, run.units)}: finish with a bottoming tap.`,
+            ]
+          : [],
+    });
+  },
+  cautions: [
+    {
+      kind: 'danger',
+      text: 'Lowest speed, or the spindle out of gear and turned by hand; the tap must be free to stop.',
+    },
+    {
+      kind: 'mistake',
+      text: 'Quill or centre keeps the tap square; turn and break the chip, oil, and try the gauge or the mating screw.',
+    },
+  ],
+};

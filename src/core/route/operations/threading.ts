@@ -1,0 +1,21 @@
+import type { Thread } from '../../part/feature';
+import type { Tool } from '../../shop/shop';
+import type { Check } from '../operation';
+import type { Setup } from '../setup';
+
+/** A tap or a die of a thread: one diameter, one pitch. */
+export const threadToolFor = (kind: 'tap' | 'die', { diameter, pitch }: Thread, { run }: Setup): Tool | undefined =>
+  run.shop.tools.find(
+    (tool) =>
+      tool.does.includes(kind) &&
+      Math.abs((tool.diameter ?? 0) - diameter) < 0.01 &&
+      Math.abs((tool.pitch ?? 0) - pitch) < 0.001,
+  );
+
+/** A thread is tried with its gauge, or with the part that goes on it. */
+export const threadCheck = ({ designation, diameter, pitch }: Thread): Check => ({
+  what: `thread ${designation}`,
+  measures: 'thread',
+  // The gauge says go or no-go; a tenth of the pitch stands for what lies between.
+  size: { nominal: diameter, lower: -pitch / 10, upper: 0, aim: diameter - pitch / 20, from: 'limits' },
+});
