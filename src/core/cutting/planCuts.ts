@@ -54,7 +54,7 @@ function feedOf(operation: Operation, setup: Setup): Figure {
     sum('feed', 'mm/rev', [
       term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value'),
     ]);
-  if (kind.handFed) return { ...wanted, note: 'Fed by hand; timed at this equivalent feed.' };
+  if (kind.handFed) return { note: 'Fed by hand; timed at this equivalent feed.', ...wanted };
   const value = notAbove(machine.feeds, wanted.value);
   return {
     ...wanted,

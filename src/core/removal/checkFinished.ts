@@ -7,7 +7,7 @@ import { sayDiameter } from '../words';
 import { lowestRadius } from '../part/details/at';
 import { madeFeatures } from '../route/reached';
 import { outsideOf } from './finishedPart';
-import { lower, radiusAt, volume, type Profile } from './profile';
+import { lower, volume, widen, type Profile } from './profile';
 import type { Workpiece } from './workpiece';
 
 /** Arithmetic only: a share of the part's volume, and a hair along z. */
@@ -19,13 +19,12 @@ const atAim = (profile: Profile, size: Size | undefined): Profile => {
   return profile.map((segment) => ({ ...segment, r0: segment.r0 + by, r1: segment.r1 + by }));
 };
 
-/** Whether the bore of a feature is there: at its middle as wide as its size allows, or at least as its profile. */
+/** Whether the bore of a feature is there: where it is narrowest within its limits, or nothing of its profile left. */
 function isBored({ bore, size, z0, z1 }: Feature, left: Workpiece): boolean {
   if (!bore) return true;
-  const middle = (z0 + z1) / 2;
-  const [is, wanted] = [2 * radiusAt(left.bore, middle), 2 * radiusAt(bore, middle)];
-  if (!size) return is > wanted - EXACT;
-  return is > wanted + size.lower - EXACT && is < wanted + size.upper + EXACT;
+  if (!size) return volume(widen(left.bore, bore)) - volume(left.bore) < EXACT * volume(bore);
+  const off = 2 * lowestRadius(left.bore, z0, z1) - size.nominal;
+  return off > size.lower - EXACT && off < size.upper + EXACT;
 }
 
 /** A hole that the work does not have within its limits. */
@@ -64,8 +63,17 @@ export function checkFinished(setups: CutSetup[]): Result<null> {
     part,
     setups.flatMap(({ cuts }) => cuts),
   );
-  const cutAway = features.flatMap(({ outside, size }) => (outside ? atAim(outside, size) : []));
-  const [wanted, outside] = [volume(lower(outsideOf(part, made), cutAway)), volume(left.outside)];
+  const withFillets = features.reduce<Profile>(
+    (profile, { leaves }) => (leaves ? widen(profile, leaves) : profile),
+    outsideOf(part, made),
+  );
+  const wanted = volume(
+    features.reduce<Profile>(
+      (profile, { outside: cut, size }) => (cut ? lower(profile, atAim(cut, size)) : profile),
+      withFillets,
+    ),
+  );
+  const outside = volume(left.outside);
   const cubic = (mm3: number) => (mm3 / 1000).toFixed(4);
   if (Math.abs(outside - wanted) > EXACT * wanted)
     return refuse(

@@ -36,6 +36,8 @@ export interface Operation {
   to: number;
   /** The diameter it makes. */
   diameter?: number;
+  /** The compound set over, degrees from the axis. */
+  compound?: number;
   /** A hole: where the full diameter ends. */
   fullDepth?: number;
   removal: Removal;

@@ -236,10 +236,12 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
     part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
   const chamferedFirst = chamferedIn(view, []);
   const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
-  const featuresFirst = reachedFeatures(
-    view,
-    turned.map(({ path }) => path),
-  );
+  const reach = (steps: Turned[], jaws: number) => ({
+    turned: steps.map(({ path }) => path),
+    asDrawn: stock.asDrawn,
+    jaws,
+  });
+  const featuresFirst = reachedFeatures(view, reach(turned, jawsAt));
   return good([
     {
       number: 1,
@@ -292,10 +294,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       turned: turnedBack,
       outerRadius: left / 2,
       drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
-      features: reachedFeatures(
-        back,
-        turnedBack.map(({ path }) => path),
-      ).filter((path) => !featuresFirst.includes(path)),
+      features: reachedFeatures(back, reach(turnedBack, holding.from)).filter((path) => !featuresFirst.includes(path)),
       chamfered: chamferedIn(back, chamferedFirst),
       partsOff: false,
       supported: next.value.supported,

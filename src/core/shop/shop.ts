@@ -116,7 +116,11 @@ export interface Machine {
   efficiency: number;
   /** Screws of the carriage stop. */
   stations: number;
+  /** Pitch of the leadscrew, mm, and the change gears on hand, in teeth; without it threads are not cut by tool. */
+  leadscrew?: { pitch: number; gears: number[] };
   quillTravel: number;
+  /** Of the compound slide, mm; without it any cone is within its reach. */
+  compoundTravel?: number;
   readOut: 'diameter' | 'radius';
   jaws: Holding;
   collets: Holding;
@@ -148,10 +152,16 @@ export interface Tool {
   diameter?: number;
   point?: number;
   flute?: number;
-  /** Tools that go into a bore: the narrowest that they clear, mm; `reach` is how deep, `diameter` the bar's. */
+  /** Tools that go into a bore: the narrowest that they clear, and how deep they go, mm; `diameter` is the bar's. */
   least?: number;
-  /** Taps and dies: the pitch, mm. */
+  deep?: number;
+  /** The steepest flank that falls towards the chuck behind the edge, degrees from the axis. */
+  slope?: number;
+  /** Taps, dies and knurls: the pitch, mm; knurls: what they roll. */
   pitch?: number;
+  pattern?: 'straight' | 'diamond';
+  /** Form tools for corners: the radius of their hollow edge, mm. */
+  hollowEdge?: number;
   /** Blades: width, how far they reach in, and the edge that is touched on the face. */
   width?: number;
   reach?: number;
@@ -216,9 +226,27 @@ export interface CuttingValues {
   /** Share of the main force that pushes a tool off the work, and elasticity of a bar, N/mm². */
   radialForce: number;
   barElasticity: number;
+  /** Threads are cut with a die up to this diameter, mm, where there is one. */
+  dieUpTo: number;
+  /** Passes of a thread: so many, and so many more for each mm of pitch; any takes at least so much, mm per side. */
+  threadPasses: number;
+  threadPassesPerMm: number;
+  leastThreadCut: number;
+  /** Passes again without infeed at its end. */
+  threadSprings: number;
+  /** The compound's angle for infeed, degrees from square to the axis. */
+  threadCompound: number;
+  /** How far the pitch that gears give may be off, parts per million. */
+  pitchErrorAtMost: number;
+  /** What a diameter grows by when it is knurled, as a share of the pitch. */
+  knurlGrows: number;
+  /** What steps may leave of a round form before it is blended, mm. */
+  formScallop: number;
   /** Lead of a tap before its full thread, and how much over d − P its hole may be; both in pitches. */
   tapLead: number;
   tapDrillOver: number;
+  /** How closely the compound is set by its protractor, degrees either way. */
+  compoundWithin: number;
   pilotOver: number;
   pilotFraction: number;
   /** How much wider than wanted a pilot may be, mm. */
@@ -249,6 +277,8 @@ export interface HandMinutes {
   loadSoftJaws: number;
   unload: number;
   pullBar: number;
+  /** The compound back to an angle that was proved before. */
+  compoundAgain: number;
   sawBlank: number;
   changePost: number;
   changeTailstock: number;
@@ -274,6 +304,9 @@ export interface SetupMinutes {
   tailstockTool: number;
   setStop: number;
   touchOff: number;
+  changeGears: number;
+  /** The compound to an angle, and proved. */
+  compound: number;
 }
 
 /** A gauge: what it repeats to (mm either way) and what a reading takes. The coarsest one that serves is planned. */

@@ -188,18 +188,67 @@ const countersinkOf = (point: number): Tool => ({
   point,
 });
 
-const bar = (diameter: number, least: number, reach: number): Tool => ({
+const bar = (diameter: number, least: number, deep: number): Tool => ({
   id: `boring-bar-${diameter}`,
   name: `boring bar ⌀${diameter}`,
-  does: ['bore'],
+  does: ['bore', 'counterbore'],
   edge: 'carbide',
   mount: 'post',
   offset: 0,
   diameter,
   least,
-  reach,
+  deep,
   nose: 0.2,
   thinnestCut: 0.05,
+});
+
+const knurlOf =
+  (pattern: 'straight' | 'diamond') =>
+  (pitch: number): Tool => ({
+    id: `knurl-${pattern}-${pitch}`,
+    name: `${pattern} knurl ${pitch}`,
+    does: ['knurl'],
+    edge: 'hss',
+    mount: 'post',
+    offset: 0,
+    pitch,
+    pattern,
+  });
+
+/** Round noses for reliefs, hollow forms and fillets, and hollow edges for corners (ours). */
+const roundNose = (nose: number): Tool => ({
+  id: `round-nose-${nose}`,
+  name: `round-nose tool r ${nose}`,
+  does: ['form'],
+  edge: 'hss',
+  mount: 'post',
+  offset: 0,
+  nose,
+  thinnestCut: 0.05,
+});
+const cornerRounding = (hollowEdge: number): Tool => ({
+  id: `corner-rounding-${hollowEdge}`,
+  name: `corner-rounding tool R${hollowEdge}`,
+  does: ['form'],
+  edge: 'hss',
+  mount: 'post',
+  offset: 0,
+  hollowEdge,
+});
+
+/** Inside grooving tools (ours). */
+const grooveInside = (width: number): Tool => ({
+  id: `inside-groove-${width}`,
+  name: `inside groove tool ${width} wide`,
+  does: ['inner-groove'],
+  edge: 'hss',
+  mount: 'post',
+  offset: 0,
+  width,
+  reach: 1.5 * width,
+  least: 10,
+  deep: 30,
+  touched: 'left',
 });
 
 /** Taps of the coarse threads and of the unified ones that are about as large (handbook 15). */
@@ -272,7 +321,9 @@ export const startValues: Shop = {
       motorKilowatts: 1.5,
       efficiency: 0.75,
       stations: 4,
+      leadscrew: { pitch: 3, gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127] }, // ours
       quillTravel: 100,
+      compoundTravel: 60, // ours
       readOut: 'diameter',
       jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1 },
       collets: { from: 3, upTo: 25, length: 25, runOut: 0.03 },
@@ -299,7 +350,7 @@ export const startValues: Shop = {
       nose: 0.4,
       thinnestCut: 0.1,
     },
-    { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0 },
+    { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0, width: 5 },
     blade(1.5, 9),
     blade(2, 13),
     blade(2.5, 18),
@@ -328,6 +379,32 @@ export const startValues: Shop = {
     bar(12, 15, 48),
     bar(16, 20, 64),
     ...TAPPED.map(threadCutter('tap')),
+    ...TAPPED.filter((designation) => designation !== 'M16').map(threadCutter('die')),
+    {
+      id: 'thread-60',
+      name: 'threading tool 60°',
+      does: ['thread', 'vee'],
+      edge: 'hss',
+      mount: 'post',
+      offset: 0,
+      point: 60,
+    },
+    { id: 'vee-30', name: 'pointed tool 30°', does: ['vee'], edge: 'hss', mount: 'post', offset: 0, point: 30 },
+    ...(['straight', 'diamond'] as const).flatMap((pattern) => [0.5, 0.6, 0.8, 1, 1.2, 1.5].map(knurlOf(pattern))),
+    ...[0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1, 1.2, 1.5, 2, 2.5, 3].map(roundNose),
+    ...[0.5, 1, 1.5, 2, 2.5, 3].map(cornerRounding),
+    ...[1, 1.5, 2, 3].map(grooveInside),
+    {
+      id: 'cone-tool',
+      name: 'pointed tool, r 0.4',
+      does: ['taper'],
+      edge: 'carbide',
+      mount: 'post',
+      offset: 0,
+      nose: 0.4,
+      thinnestCut: 0.1,
+      slope: 60, // ours
+    },
   ],
   allowances: {
     facingSawn: 1,
@@ -368,6 +445,13 @@ export const startValues: Shop = {
       bore: 0.8,
       counterbore: 0.8,
       tap: 0.25,
+      'inner-groove': 0.5,
+      taper: 0.8,
+      thread: 0.3,
+      die: 0.2,
+      knurl: 0.3,
+      vee: 0.3,
+      form: 0.3,
     },
     feed: {
       face: 0.1,
@@ -380,8 +464,13 @@ export const startValues: Shop = {
       countersink: 0.05, // ours
       bore: 0.08,
       counterbore: 0.08,
+      'inner-groove': 0.03,
+      taper: 0.08,
+      vee: 0.03,
+      form: 0.03,
+      knurl: 0.2, // ours
     },
-    mostSpeed: { countersink: 300 },
+    mostSpeed: { countersink: 300, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     reamFeedTimes: 2.5,
     reamAllowance: { 6: 0.15, 12: 0.25, 25: 0.35 },
@@ -396,8 +485,18 @@ export const startValues: Shop = {
     finishBore: 0.15,
     radialForce: 0.4,
     barElasticity: 210_000,
+    dieUpTo: 12, // ours
+    threadPasses: 4, // ours
+    threadPassesPerMm: 3, // ours
+    leastThreadCut: 0.02,
+    threadSprings: 1,
+    threadCompound: 29.5,
+    pitchErrorAtMost: 200, // ours
+    knurlGrows: 0.5,
+    formScallop: 0.1, // ours
     tapLead: 3, // ours
     tapDrillOver: 0.15, // ours
+    compoundWithin: 0.25,
     pilotOver: 12,
     pilotFraction: 0.35,
     pilotWithin: 2, // ours
@@ -417,6 +516,7 @@ export const startValues: Shop = {
     loadSoftJaws: 0.4,
     unload: 0.25,
     pullBar: 0.3,
+    compoundAgain: 1.5, // ours
     sawBlank: 1, // ours: one cut of a cold saw with a length stop
     changePost: 0.15,
     changeTailstock: 0.35,
@@ -439,6 +539,8 @@ export const startValues: Shop = {
     tailstockTool: 1,
     setStop: 1,
     touchOff: 0.3,
+    changeGears: 15,
+    compound: 5,
   },
   timeAllowance: 0.12,
   gauges: [

@@ -96,6 +96,10 @@ function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): 
       name: 'move the stop to its station',
       minutes: pin?.means === 'station' && pinOf(setup, previous.key) !== pin ? hand.station : 0,
     },
+    {
+      name: 'compound to this angle again',
+      minutes: cut.compound !== undefined && anglesOf(setup.cuts).length > 1 ? hand.compoundAgain : 0,
+    },
     { name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
     ...checks.map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
@@ -135,6 +139,11 @@ function loadingOf({ setup }: StoppedSetup): Figure {
   );
 }
 
+/** The angles that the compound is set to in a set-up, degrees. */
+const anglesOf = (cuts: readonly CutOperation[]): number[] => [
+  ...new Set(cuts.flatMap(({ compound }) => (compound === undefined ? [] : [Number(compound.toFixed(3))]))),
+];
+
 function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
   const { setupMinutes } = setup.run.shop;
   const tools = cuts
@@ -155,6 +164,8 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
       { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
       { name: `${tools.length} tools touched off`, minutes: tools.length * setupMinutes.touchOff },
+      { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
+      { name: 'compound to its angle, and proved', minutes: anglesOf(cuts).length > 0 ? setupMinutes.compound : 0 },
     ]),
   );
 }

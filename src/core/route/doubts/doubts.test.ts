@@ -6,21 +6,24 @@ const doubts = (part: Partial<PartFile>, more: Parameters<typeof runOf>[1] = {})
 const rules = (...args: Parameters<typeof doubts>) => doubts(...args).map(({ rule, path }) => [rule, path]);
 
 test('a feature without an operation is told at its entry, in the plan and in its warnings', () => {
-  const plan = planned(runOf({ outside: [{ shape: 'cone', from: 8, to: 12, length: 6 }, step(14, 20)] }));
+  const flats = [{ kind: 'flats' as const, at: 0, length: 8, count: 2, across: 10 }];
+  const plan = planned(runOf({ outside: [step(12, 14), step(14, 20)], details: flats }));
   expect(plan.doubts).toEqual([
     {
-      path: 'part.outside[0]',
+      path: 'part.details[0]',
       rule: 'NO-OPERATION',
-      because: expect.stringContaining('cone ⌀8 to ⌀12, 6 mm long: no operation yet'),
+      because: expect.stringContaining('2 flats, 10 mm across: no operation yet'),
     },
   ]);
   expect(planFileOf(plan).warnings).toContainEqual(expect.stringContaining('no operation yet'));
 });
 
-test('a recess is turned over, and told', () => {
+test('a recess is turned over, and cut with the blade', () => {
   const plan = planned(runOf({ outside: [step(20, 20), step(10, 5), step(18, 20)] }));
   expect(plan.run.part.steps.map(({ diameter }) => diameter.nominal)).toEqual([20, 18, 18]);
-  expect(plan.doubts.map(({ rule, path }) => [rule, path])).toEqual([['NO-OPERATION', 'part.outside[1]']]);
+  expect(plan.doubts).toEqual([]);
+  const cut = plan.setups.flatMap(({ operations }) => operations).find(({ kind }) => kind === 'groove');
+  expect(cut).toMatchObject({ feature: 'part.outside[1]', diameter: 10 });
 });
 
 test('a hexagon that the bar brings needs no operation; from round bar it is told', () => {
@@ -80,14 +83,8 @@ describe('what could not be made', () => {
   });
 });
 
-test('the gland body: every feature that is not made is told, the hexagon comes with the bar', () => {
+test('the gland body: every feature is made, the hexagon comes with the bar', () => {
   const plan = planned(example('gland-body'));
   expect(plan.stock).toMatchObject({ form: 'hex', size: 24 });
-  expect(plan.doubts.map(({ rule, path }) => `${rule} ${path}`)).toEqual(
-    [
-      'outside[4]',
-      ...[1, 2, 3, 4, 5, 6].map((index) => `details[${index}]`),
-      ...[3, 4].map((index) => `bores[${index}]`),
-    ].map((path) => `NO-OPERATION part.${path}`),
-  );
+  expect(plan.doubts).toEqual([]);
 });

@@ -1,10 +1,10 @@
 import type { Size } from '../../part/size';
 import { gradeOf } from '../../part/tolerance';
 import { finishedPart } from '../../removal/finishedPart';
-import { largestRadius } from '../../removal/profile';
 import { threadDepth } from '../../part/thread';
 import { thinnestWall } from '../../removal/workpiece';
 import { say, sayDiameter } from '../../words';
+import { hasRoomToLeave } from '../threadRoom';
 import type { Doubt, Look } from './doubt';
 
 /** Sizes finer than the machine holds by turning and boring. */
@@ -69,15 +69,13 @@ export const undercut: Look = ({ part, shop, units }) =>
   });
 
 /** A thread that ends against metal needs somewhere for the tool to go: a relief, or a run-out said on the drawing. */
-export const threadEnd: Look = ({ part, shop, units }) => {
-  const { outside } = finishedPart(part);
-  return part.features.flatMap(({ thread, bore, path, z1 }): Doubt[] => {
-    if (!thread || bore || z1 > part.length - 1e-6) return [];
-    const needed = shop.cutting.threadEndTimes * thread.pitch;
+export const threadEnd: Look = ({ part, shop, units }) =>
+  part.features.flatMap((feature): Doubt[] => {
+    const { thread, bore, path, z1 } = feature;
+    const times = shop.cutting.threadEndTimes;
+    if (!thread || bore || hasRoomToLeave(feature, part, times)) return [];
+    const needed = times * thread.pitch;
     const core = thread.diameter / 2 - threadDepth(thread);
-    // The corners of a relief may be rounded: its middle half is what counts.
-    const deepest = largestRadius(outside, z1 + needed / 4, z1 + (3 * needed) / 4);
-    if ((thread.runOut ?? 0) >= needed - 1e-6 || deepest <= core + 0.05) return [];
     return [
       {
         path,
@@ -86,4 +84,3 @@ export const threadEnd: Look = ({ part, shop, units }) => {
       },
     ];
   });
-};

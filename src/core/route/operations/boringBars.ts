@@ -3,7 +3,7 @@ import type { Setup } from '../setup';
 
 /** Boring bars that reach a depth, mm. */
 export const barsFor = (depth: number, { run }: Setup): Tool[] =>
-  run.shop.tools.filter(({ does, reach = 0 }) => does.includes('bore') && reach >= depth - 1e-6);
+  run.shop.tools.filter(({ does, deep = 0 }) => does.includes('bore') && deep >= depth - 1e-6);
 
 /** The stoutest bar that goes into a hole without its back touching: it bends least. */
 export const stoutest = (bars: readonly Tool[], hole: number): Tool | undefined =>

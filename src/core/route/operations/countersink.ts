@@ -5,6 +5,7 @@ import { sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
 import { stopSetting, straightIn } from '../tools';
+import { reachedOf } from './holeNeed';
 
 /** Mouth and included angle of a countersink, mm and degrees, as its profile has them. */
 function shapeOf({ bore }: Feature): { mouth: number; included: number } | undefined {
@@ -19,7 +20,8 @@ function shapeOf({ bore }: Feature): { mouth: number; included: number } | undef
 /** How far an angle may be from the tool's own, degrees: arithmetic only. */
 const SAME_ANGLE = 0.01;
 
-function toolOf(own: Feature, { run }: Setup): Tool | undefined {
+/** The countersink that makes a cone in one go: of its angle, and wide enough. */
+export function countersinkFor(own: Feature, { run }: Setup): Tool | undefined {
   const shape = shapeOf(own);
   return (
     shape &&
@@ -37,11 +39,11 @@ export const countersink: OperationKind = {
   turnsAtOverhang: false,
   underCentre: false,
   demand(setup) {
-    const { part, features, run } = setup;
-    const sunk = part.features.filter(({ kind, path }) => kind === 'countersink' && features.includes(path));
+    const { run } = setup;
+    const sunk = reachedOf(setup, 'countersink', 'conical-bore');
     return good(
       sunk.flatMap((own): Operation[] => {
-        const [shape, tool] = [shapeOf(own), toolOf(own, setup)];
+        const [shape, tool] = [shapeOf(own), countersinkFor(own, setup)];
         if (!shape || !tool || !own.bore) return [];
         return [
           {

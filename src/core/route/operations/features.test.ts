@@ -58,9 +58,9 @@ describe('grooves', () => {
     expect(order.indexOf('part-off')).toBe(order.length - 1);
   });
 
-  test('made, it is no doubt any more; with rounded corners, or too narrow for any blade, it is', () => {
+  test('made, it is no doubt any more; with corners that no round nose has, or too narrow for any blade, it is', () => {
     expect(doubtsOf(grooved())).toEqual([]);
-    expect(doubtsOf(grooved({ radius: 0.5 }))).toEqual([['NO-OPERATION', 'part.details[0]']]);
+    expect(doubtsOf(grooved({ radius: 0.7 }))).toEqual([['NO-OPERATION', 'part.details[0]']]);
     expect(doubtsOf(grooved({ width: 1 }))).toContainEqual(['NO-OPERATION', 'part.details[0]']);
   });
 
@@ -147,10 +147,12 @@ describe('reaming', () => {
     ]);
   });
 
-  test('without a reamer of that size, or a hole to follow, it stays undone and is told', () => {
+  test('without a reamer of that size it stays undone and is told; without a hole, one is drilled for it', () => {
     expect(doubtsOf(reamed(7.8, '8.2 H7'))).toEqual([['NO-OPERATION', 'part.bores[1]']]);
     const bare = runOf({ outside: [step(16, 20)], bores: [hole('ream', '8 H7', 12)] }, fromBar);
-    expect(doubtsOf(bare)).toEqual([['NO-OPERATION', 'part.bores[0]']]);
+    expect(doubtsOf(bare)).toEqual([]);
+    // 8 − 0.25 is 7.75; of 7.7 and 7.8 both as near, the first.
+    expect(only(bare, 'drill')).toMatchObject({ diameter: 7.7, fullDepth: 12, name: 'Drill ⌀7.7 for the reamer' });
   });
 
   test('a shop whose reamers are gone plans the rest', () => {

@@ -7,8 +7,9 @@ import { say, sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
 
-/** A square groove: straight down to its bottom. One with rounded corners wants a form tool. */
-const isSquare = ({ kind, outside }: Feature): boolean => kind === 'groove' && outside?.length === 1;
+/** A square groove, or a recess between larger steps: straight down. Rounded corners want a form tool. */
+const isSquare = ({ kind, outside }: Feature): boolean =>
+  (kind === 'groove' || kind === 'recess') && outside?.length === 1;
 
 /** Radius of the metal that a groove is cut into, mm. */
 const outerOf = ({ z0, z1 }: Feature, { part }: Setup): number =>

@@ -5,12 +5,18 @@ import { chamfer } from './chamfer';
 import { drill } from './drill';
 import { countersink } from './countersink';
 import { face } from './face';
+import { form } from './form';
 import { groove } from './groove';
+import { innerGroove } from './innerGroove';
+import { knurl } from './knurl';
 import { partOff } from './partOff';
 import { ream } from './ream';
 import { tap } from './tap';
+import { taper } from './taper';
+import { die, thread } from './thread';
 import { turnFinish } from './turnFinish';
 import { turnRough } from './turnRough';
+import { vee } from './vee';
 
 /** Every kind of operation that is planned. The order of the list breaks ties only; the rules make the order. */
 export const operationKinds: readonly OperationKind[] = [
@@ -19,13 +25,20 @@ export const operationKinds: readonly OperationKind[] = [
   drill,
   bore,
   counterbore,
+  innerGroove,
   countersink,
   tap,
   ream,
   turnRough,
   turnFinish,
+  knurl,
+  taper,
+  form,
   groove,
+  vee,
   chamfer,
+  thread,
+  die,
   partOff,
 ];
 

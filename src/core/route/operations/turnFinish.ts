@@ -3,11 +3,11 @@ import { feedForRoughness } from '../../cutting/speed';
 import { figure, sum, term } from '../../figure';
 import { standardTolerance } from '../../part/tolerance';
 import { good, refuse } from '../../result';
-import { cylinder, largestRadius, radiusAt } from '../../removal/profile';
+import { largestRadius, radiusAt } from '../../removal/profile';
 import { say, sayDiameter } from '../../words';
 import type { OperationKind } from '../operation';
 import { toolFor } from '../tools';
-import { turnedStepsOf } from './turned';
+import { filletOf, turnedAway, turnedStepsOf } from './turned';
 
 /** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
 export const turnFinish: OperationKind = {
@@ -19,10 +19,13 @@ export const turnFinish: OperationKind = {
     const { run } = setup;
     const steps = turnedStepsOf(setup);
     if (steps.length === 0) return good([]);
-    const tool = toolFor(setup, 'turn-finish', 'part.outside');
-    if (!tool.ok) return tool;
+    const usual = toolFor(setup, 'turn-finish', 'part.outside');
+    if (!usual.ok) return usual;
     return good(
-      steps.map(({ step, to, shoulder }) => {
+      steps.map((turned) => {
+        const { step, to, shoulder } = turned;
+        const fillet = filletOf(turned, setup);
+        const tool = fillet?.tool ?? usual.value;
         const { diameter, length } = step;
         const first = step.zFrom < 1e-6;
         const from = first ? 0 - setup.centreEnd : step.zFrom;
@@ -30,18 +33,19 @@ export const turnFinish: OperationKind = {
         const setting = sum('stop setting', 'mm', [
           term('z', 'where the cut ends, from the face', to, 'mm', 'drawing'),
           term('m', 'middle of the limits of the lengths to there', middle, 'mm', 'drawing'),
-          term('o', 'offset of the tool to the one that set the zero', tool.value.offset, 'mm', 'tool'),
+          term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool'),
         ]);
         return {
           key: `turn-finish:${step.path}`,
           kind: 'turn-finish',
           feature: step.path,
           name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}`,
-          tool: tool.value,
+          ...(fillet ? { makes: [fillet.own.path] } : {}),
+          tool,
           from,
           to,
           diameter: diameter.aim,
-          removal: { outside: [cylinder(from - (first ? 1 : 0), to, diameter.aim / 2)] },
+          removal: { outside: turnedAway(turned, from - (first ? 1 : 0), to, diameter.aim / 2, setup) },
           stop: { means: 'carriage' as const, settings: [{ edge: 'tip' as const, setting }] },
           checks: [
             { what: sayDiameter(diameter.nominal, run.units), measures: 'outside' as const, size: diameter },

@@ -3,12 +3,12 @@ import { depthForPower } from '../../cutting/force';
 import { dividePasses } from '../../cutting/divide';
 import { term } from '../../figure';
 import { good } from '../../result';
-import { cylinder, largestRadius } from '../../removal/profile';
+import { largestRadius } from '../../removal/profile';
 import { speedFor } from '../../cutting/speedFor';
 import { say, sayDiameter } from '../../words';
 import type { OperationKind } from '../operation';
 import { stopSetting, toolFor } from '../tools';
-import { turnedStepsOf } from './turned';
+import { turnedAway, turnedStepsOf } from './turned';
 
 /** Rough one diameter from the free end to just before its shoulder, leaving the finish allowance. */
 export const turnRough: OperationKind = {
@@ -25,7 +25,8 @@ export const turnRough: OperationKind = {
     const tool = toolFor(setup, 'turn-rough', 'part.outside');
     if (!tool.ok) return tool;
     return good(
-      roughed.map(({ step, to, shoulder, roughRadius }) => {
+      roughed.map((turned) => {
+        const { step, to, shoulder, roughRadius } = turned;
         const end = shoulder ? to - run.shop.allowances.shoulder : to;
         return {
           key: `turn-rough:${step.path}`,
@@ -36,7 +37,7 @@ export const turnRough: OperationKind = {
           from: 0 - setup.centreEnd,
           to: end,
           diameter: 2 * roughRadius,
-          removal: { outside: [cylinder(-setup.centreEnd - 1, end, roughRadius)] },
+          removal: { outside: turnedAway(turned, -setup.centreEnd - 1, end, roughRadius, setup) },
           stop: {
             means: 'carriage' as const,
             settings: [{ edge: 'tip' as const, setting: stopSetting(end, tool.value) }],

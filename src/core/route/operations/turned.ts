@@ -1,4 +1,7 @@
 import type { Step } from '../../part/part';
+import type { Feature } from '../../part/feature';
+import { cylinder, widen, type Segment } from '../../removal/profile';
+import type { Tool } from '../../shop/shop';
 import type { Setup, Turned } from '../setup';
 
 /** A step to turn, with what is known before any cut: whether it is roughed first, and to which radius. */
@@ -6,6 +9,35 @@ export interface TurnedStep extends Turned {
   step: Step;
   /** Radius left by roughing; undefined when there is too little on it to rough. */
   roughRadius?: number;
+}
+
+/** How far a nose may be from a fillet that it leaves, as a share of it: what a drawing's radius allows. */
+const NOSE_WITHIN = 0.05;
+
+/** The fillet at the shoulder that a step ends at, and the tool whose nose leaves it; undefined where there is neither. */
+export function filletOf(
+  { step, shoulder }: TurnedStep,
+  { part, run }: Setup,
+): { own: Feature; tool: Tool } | undefined {
+  const own = shoulder
+    ? part.features.find(({ kind, leaves, z1 }) => kind === 'radius' && leaves && Math.abs(z1 - step.zTo) < 1e-6)
+    : undefined;
+  const radius = own?.leaves?.[0]?.arc?.radius;
+  const tool = run.shop.tools.find(
+    ({ does, nose }) =>
+      (does.includes('turn-finish') || does.includes('form')) &&
+      nose !== undefined &&
+      radius !== undefined &&
+      Math.abs(nose - radius) <= NOSE_WITHIN * radius,
+  );
+  return own && tool && { own, tool };
+}
+
+/** What turning a step to a radius takes away: straight, but for the fillet that stays in its corner. */
+export function turnedAway(turned: TurnedStep, from: number, to: number, radius: number, setup: Setup): Segment[] {
+  const straight = [cylinder(from, to, radius)];
+  const fillet = filletOf(turned, setup)?.own.leaves;
+  return fillet ? widen(straight, fillet) : straight;
 }
 
 /**

@@ -1,3 +1,5 @@
+import type { Operation } from '../operation';
+import type { Setup } from '../setup';
 import { turns, type Rule } from './rule';
 
 export const edgeAfterSurfaces: Rule = {
@@ -14,15 +16,31 @@ export const edgeAfterSurfaces: Rule = {
   },
 };
 
+/** Whether an operation turns a step that another then cuts into. */
+const turnsUnder = (before: Operation, after: Operation, { part }: Setup): boolean => {
+  const step = part.steps.find(({ path }) => path === before.feature);
+  return turns(before) && step !== undefined && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
+};
+
 export const grooveAfterOd: Rule = {
   id: 'GROOVE-AFTER-OD',
   strength: 'S',
-  before: (before, after, { part }) => {
-    if (after.kind !== 'groove' || before.kind !== 'turn-finish') return undefined;
-    const step = part.steps.find(({ path }) => path === before.feature);
-    const under = step && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
-    return under ? 'The diameter that a groove sits in is finished first: the groove has no burr then.' : undefined;
-  },
+  before: (before, after, setup) =>
+    after.kind === 'groove' && before.kind === 'turn-finish' && turnsUnder(before, after, setup)
+      ? 'The diameter that a groove sits in is finished first: the groove has no burr then.'
+      : undefined,
+};
+
+/** Kinds of operation that cut a shape out of a cylinder. */
+const SHAPED = ['taper', 'vee', 'form', 'knurl'];
+
+export const shapeAfterCylinder: Rule = {
+  id: 'SHAPE-AFTER-CYLINDER',
+  strength: 'H',
+  before: (before, after, setup) =>
+    SHAPED.includes(after.kind) && !after.removal.bore && turnsUnder(before, after, setup)
+      ? 'It is cut out of the cylinder that turning leaves.'
+      : undefined,
 };
 
 export const edgeBeforeLoss: Rule = {

@@ -1,4 +1,5 @@
 import { CENTRE_END } from '../operations/face';
+import type { Operation } from '../operation';
 import type { Rule } from './rule';
 
 /** What goes into a hole after its drill, in its order (handbook 5), and why there. */
@@ -6,6 +7,11 @@ const AFTER_DRILL = [
   { kind: 'bore', because: 'The bar needs a hole to go into; it makes true what the drill left askew.' },
   { kind: 'counterbore', because: 'The hole is there before its seat is cut.' },
   { kind: 'countersink', because: 'The hole is there before its mouth is sunk.' },
+  {
+    kind: 'taper',
+    because: 'The pilot is there before the cone: the tip of the bar goes in, and its back stays clear.',
+  },
+  { kind: 'inner-groove', because: 'The bore is to size before a groove is cut in its wall.' },
   {
     kind: 'tap',
     because: 'The core hole and its mouth are there before the tap: it starts straight and leaves no burr.',
@@ -16,10 +22,11 @@ const AFTER_DRILL = [
   },
 ];
 
-/** Place in the chain: the drill first. */
-const placeOf = (kind: string): number | undefined => {
+/** Place in the chain: the drill first. A cone on the outside has none. */
+const placeOf = ({ kind, removal }: Operation): number | undefined => {
   const after = AFTER_DRILL.findIndex((own) => own.kind === kind);
-  return kind === 'drill' ? 0 : after < 0 ? undefined : after + 1;
+  if (kind === 'drill') return 0;
+  return after < 0 || removal.outside ? undefined : after + 1;
 };
 
 export const spotDrill: Rule = {
@@ -51,7 +58,7 @@ export const holeChain: Rule = {
   id: 'HOLE-CHAIN',
   strength: 'H',
   before: (before, after) => {
-    const [first, then] = [placeOf(before.kind), placeOf(after.kind)];
+    const [first, then] = [placeOf(before), placeOf(after)];
     if (first === undefined || then === undefined) return undefined;
     if (first < then) return AFTER_DRILL[then - 1]?.because;
     const wider = before.feature !== after.feature && (before.diameter ?? 0) < (after.diameter ?? 0);
@@ -65,7 +72,7 @@ export const holesBeforePart: Rule = {
   id: 'HOLES-BEFORE-PART',
   strength: 'H',
   before: (before, after) =>
-    (before.kind === 'centre' || placeOf(before.kind) !== undefined) && after.kind === 'part-off'
+    (before.kind === 'centre' || placeOf(before) !== undefined) && after.kind === 'part-off'
       ? 'Everything on the axis from this side before the piece is off.'
       : undefined,
 };

@@ -1,8 +1,10 @@
 import { centreEnd } from './centreEnd';
-import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd } from './edges';
+import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, shapeAfterCylinder } from './edges';
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, roughAllFirst, roughThenFinish } from './turning';
+import { knurlEarly } from './knurls';
+import { reliefFirst, threadLate } from './threads';
 import type { Rule } from './rule';
 
 /** The rules of the order that apply to what is planned (handbook 5; ids that are ours are told in docs/rules.md). */
@@ -16,6 +18,10 @@ export const rules: readonly Rule[] = [
   roughAllFirst,
   bigFirst,
   grooveAfterOd,
+  shapeAfterCylinder,
+  knurlEarly,
+  reliefFirst,
+  threadLate,
   edgeAfterSurfaces,
   edgeBeforeLoss,
   holesBeforePart,

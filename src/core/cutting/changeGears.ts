@@ -1,0 +1,41 @@
+/** A train between spindle and leadscrew: drivers over driven, and how far its pitch is from the wanted one. */
+export interface GearTrain {
+  drivers: number[];
+  driven: number[];
+  pitch: number;
+  /** Parts per million, signed. */
+  error: number;
+}
+
+/**
+ * The train that comes nearest to a pitch (handbook 6): pitch / leadscrew = drivers / driven, with two gears if they do,
+ * else with four. Every gear is used once.
+ * @param gears numbers of teeth on hand
+ */
+export function changeGears(pitch: number, leadscrew: number, gears: readonly number[]): GearTrain | undefined {
+  let best: GearTrain | undefined;
+  const consider = (drivers: number[], driven: number[]) => {
+    const cut = (leadscrew * drivers.reduce((a, b) => a * b, 1)) / driven.reduce((a, b) => a * b, 1);
+    const error = (1e6 * (cut - pitch)) / pitch;
+    // A longer train must be better by more than arithmetic.
+    if (!best || Math.abs(error) < Math.abs(best.error) - 1e-3) best = { drivers, driven, pitch: cut, error };
+  };
+  const others = (...used: number[]) => gears.filter((_, index) => !used.includes(index));
+  gears.forEach((a, i) => gears.forEach((b, j) => i !== j && consider([a], [b])));
+  if (best && Math.abs(best.error) < 1e-3) return best;
+  gears.forEach((a, i) =>
+    gears.forEach((b, j) => {
+      if (i === j) return;
+      const wanted = (pitch / leadscrew / a) * b;
+      const rest = others(i, j);
+      // Of the gears left, for each driver the driven one nearest to what is still wanted.
+      for (const c of rest) {
+        const d = rest
+          .filter((own) => own !== c)
+          .reduce((x, y) => (Math.abs(c / y - wanted) < Math.abs(c / x - wanted) ? y : x), 0.001);
+        if (d >= 1) consider([a, c], [b, d]);
+      }
+    }),
+  );
+  return best;
+}

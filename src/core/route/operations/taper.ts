@@ -1,0 +1,171 @@
+import { errorAtEnd, halfAngle, slideFor } from '../../cutting/compound';
+import { dividePasses } from '../../cutting/divide';
+import { term } from '../../figure';
+import type { Feature } from '../../part/feature';
+import type { Size } from '../../part/size';
+import { good } from '../../result';
+import type { Segment } from '../../removal/profile';
+import type { Tool } from '../../shop/shop';
+import { say, sayDiameter } from '../../words';
+import type { Operation, OperationKind } from '../operation';
+import type { Setup } from '../setup';
+import { stopSetting } from '../tools';
+import { barsFor, stoutest } from './boringBars';
+import { countersinkFor } from './countersink';
+import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
+
+const round = (value: number) => Number(value.toFixed(3));
+
+/** The one straight flank of a cone, outside or inside; undefined where it has none. */
+const flankOf = ({ outside, bore }: Feature): Segment | undefined => {
+  const flank = (outside ?? bore)?.[0];
+  return flank && !flank.arc ? flank : undefined;
+};
+
+const halfOf = ({ z0, z1, r0, r1 }: Segment): number => halfAngle(r0, r1, z1 - z0);
+
+/** A hole that the bar's tip can enter, so that its back does not touch (PILOT-CLEARS-BACK). */
+function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
+  const flank = flankOf(own);
+  const bars = barsFor(own.z1, setup);
+  if (!flank || bars.length === 0 || countersinkFor(own, setup)) return undefined;
+  const small = 2 * Math.min(flank.r0, flank.r1);
+  return {
+    feature: own.path,
+    purpose: 'for the conical bore',
+    atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
+    atMost: small,
+    aim: small,
+    through: false,
+    depth: own.z1,
+  };
+}
+
+/** Pilot holes that conical bores need first. */
+export const taperNeeds = (setup: Setup): HoleNeed[] =>
+  reachedOf(setup, 'conical-bore').flatMap((own) => needOf(own, setup) ?? []);
+
+/** A tool for a cone on the outside: one whose back clears it, where it falls towards the chuck. */
+const outsideTool = (flank: Segment, { run }: Setup): Tool | undefined =>
+  run.shop.tools.find(
+    ({ does, slope = 0 }) => does.includes('taper') && (flank.r1 >= flank.r0 || slope >= halfOf(flank) - 1e-6),
+  );
+
+function insideTool(own: Feature, setup: Setup): Tool | undefined {
+  const need = needOf(own, setup);
+  const found = need && widthFound(need, setup);
+  return found === undefined ? undefined : stoutest(barsFor(own.z1, setup), found);
+}
+
+/** Slides further than the compound goes are for the tailstock or another machine. */
+const withinTravel = (flank: Segment, { run }: Setup): boolean =>
+  Math.hypot(flank.z1 - flank.z0, flank.r1 - flank.r0) <= (run.shop.machine.compoundTravel ?? Infinity);
+
+/** The end of a cone that is not measured when its cylinder is turned: the small one. */
+const smallEnd = ({ dimensions }: Feature): Size | undefined =>
+  dimensions
+    .flatMap((dimension) => (dimension.kind === 'diameter' ? [dimension.size] : []))
+    .sort((a, b) => a.nominal - b.nominal)[0];
+
+function operationOf(own: Feature, setup: Setup): Operation[] {
+  const flank = flankOf(own);
+  if (!flank || !withinTravel(flank, setup)) return [];
+  const inside = own.bore !== undefined;
+  const tool = inside ? insideTool(own, setup) : outsideTool(flank, setup);
+  if (!tool) return [];
+  const { units } = setup.run;
+  const [small, large] = [flank.r0, flank.r1].map((r) => 2 * r).sort((a, b) => a - b) as [number, number];
+  const end = smallEnd(own);
+  // Its flank goes on before the face, so that the mouth is clean.
+  const cut = inside
+    ? [{ ...flank, z0: flank.z0 - 1, r0: flank.r0 + (flank.r0 - flank.r1) / (flank.z1 - flank.z0) }]
+    : [flank];
+  return [
+    {
+      key: `taper:${own.path}`,
+      kind: 'taper',
+      feature: own.path,
+      makes: [own.path],
+      name: `${inside ? 'Conical bore' : 'Cone'} ${sayDiameter(round(small), units)} to ${sayDiameter(round(large), units)}`,
+      tool,
+      from: own.z0,
+      to: own.z1,
+      diameter: large,
+      compound: halfOf(flank),
+      removal: inside ? { bore: cut } : { outside: cut },
+      stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(own.z1, tool) }] },
+      checks:
+        end && !inside
+          ? [{ what: `small end ${sayDiameter(end.nominal, units)}`, measures: 'outside', size: end }]
+          : [],
+    },
+  ];
+}
+
+/** Turn a cone, outside or inside, with the compound set over to half of its angle (handbook 6). */
+export const taper: OperationKind = {
+  kind: 'taper',
+  handFed: true,
+  turnsAtOverhang: true,
+  underCentre: true,
+  demand: (setup) => good(reachedOf(setup, 'cone', 'conical-bore').flatMap((own) => operationOf(own, setup))),
+  cut(operation, _work, setup) {
+    const { run, part } = setup;
+    const { allowances, cutting, material } = run.shop;
+    const { diameter = 0, compound = 0, tool, removal, from, to, feature } = operation;
+    const flank = (removal.outside ?? removal.bore)?.[0];
+    if (!flank) return good({ diameter, passes: [] });
+    const inside = removal.bore !== undefined;
+    const perSide = Math.tan((compound * Math.PI) / 180) * (to - from);
+    const division = dividePasses(perSide, {
+      deepest: inside ? cutting.deepestBore : material.deepestCut,
+      thinnestRough: tool.thinnestCut ?? 0,
+      thinnestFinish: 0,
+      finish: inside ? cutting.finishBore : allowances.finishPerSide,
+      equalLastTwo: false,
+    });
+    const depths = [...(division?.rough ?? []), ...(division?.finish ?? [])];
+    const error = errorAtEnd(to - from, compound, cutting.compoundWithin);
+    const limits = part.features
+      .find(({ path }) => path === feature)
+      ?.dimensions.flatMap((own) =>
+        own.kind === 'diameter' && own.size.from !== 'general' ? [own.size.upper - own.size.lower] : [],
+      );
+    const closest = Math.min(...(limits ?? []));
+    let taken = 0;
+    return good({
+      diameter,
+      passes: depths.map((depth, index) => {
+        taken += depth;
+        const off = (inside ? -1 : 1) * (perSide - taken);
+        const shifted = [{ ...flank, r0: Math.max(0, flank.r0 + off), r1: Math.max(0, flank.r1 + off) }];
+        return {
+          depth,
+          z: to,
+          leaves: inside ? { bore: shifted } : { outside: shifted },
+          way: [
+            term('s', 'slide, along the cone', slideFor(taken, compound), 'mm', 'computed'),
+            term('a', 'approach', allowances.approach, 'mm', 'start value'),
+          ],
+          ...(index === 0
+            ? {
+                note: `compound at ${compound.toFixed(2)}° from the axis; its ±${cutting.compoundWithin}° are ±${say(round(error), run.units)} at the far end`,
+              }
+            : {}),
+        };
+      }),
+      warnings:
+        error > closest / 2
+          ? [
+              `The compound is set to ±${cutting.compoundWithin}°, which is ±${say(round(error), run.units)} on the diameter at the far end, and the drawing leaves ±${say(round(closest / 2), run.units)}: set it by angle blocks or an indicator along a master.`,
+            ]
+          : [],
+    });
+  },
+  cautions: [
+    {
+      kind: 'mistake',
+      text: 'The angle is from the axis, half of the included one: see which way the protractor counts; the tool on centre, or the cone is not straight.',
+    },
+  ],
+};
