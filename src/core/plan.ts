@@ -14,6 +14,7 @@ import { checkFinished } from './removal/checkFinished';
 import { doubtsOf } from './route/doubts';
 import type { Doubt } from './route/doubts/doubt';
 import { workedLengths, type WorkedLengths } from './route/lengths/workedLengths';
+import { plannedOverrules, type PlannedOverrule } from './route/overrules';
 import type { Reason } from './words';
 
 /** One way of making the run, planned through. */
@@ -39,6 +40,8 @@ export interface Plan extends WayPlan {
   chosenBecause: Reason;
   /** The drawing's lengths as they are worked: from which face, and how closely. */
   lengths: WorkedLengths;
+  /** What was decided against the planner, and what that breaks and costs. */
+  overrules: PlannedOverrule[];
   /** What the plan cannot promise: features without an operation, sizes and walls beyond the bench. */
   doubts: Doubt[];
   warnings: string[];
@@ -96,6 +99,17 @@ function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[]
   return told;
 }
 
+/** An overrule in a warning: what it breaks and who says so, what it waits for, or that it is idle. */
+function toldOf({ index, overrule, state, breaks }: PlannedOverrule): string[] {
+  const path = `overrules[${index}]`;
+  const rules = breaks.map(({ rule, because }) => `${rule} (${because})`).join(', ');
+  if (state === 'idle') return [`${path}: the plan has not both of its operations in one set-up; it does nothing.`];
+  if (state === 'waits') return [`${path}: not followed, it is against ${rules}: a signed reason is wanted.`];
+  return breaks.some(({ strength }) => strength === 'H')
+    ? [`${path}: breaks ${rules}; signed ${overrule.signed}: ${overrule.because}.`]
+    : [];
+}
+
 /** Plans both ways and takes the one that the run names, or the quicker over the batch. */
 export function planRun(run: Run): Result<Plan> {
   const planned = WAYS.map((way) => ({ way, result: planWay(run, way) }));
@@ -109,8 +123,18 @@ export function planRun(run: Run): Result<Plan> {
   const operations = best.setups.flatMap((planned) => planned.operations);
   const made = new Set(madeFeatures(run.part, operations).map(({ path }) => path));
   const doubts = doubtsOf(run, holdings, made);
+  const overrules = plannedOverrules(
+    run,
+    best.setups.flatMap(({ overruled }) => overruled),
+    best.times.piece.value,
+    (index) => {
+      const without = planWay({ ...run, overrules: run.overrules.filter((_, own) => own !== index) }, best.way);
+      return without.ok ? without.value.times.piece.value : undefined;
+    },
+  );
   const warnings = [
     ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
+    ...overrules.flatMap(toldOf),
     ...best.setups.flatMap(({ operations, broken }) => [
       ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
       ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
@@ -126,6 +150,7 @@ export function planRun(run: Run): Result<Plan> {
       ways.find(({ way }) => way !== best.way),
     ),
     lengths: workedLengths(run, holdings),
+    overrules,
     doubts,
     warnings,
   });

@@ -22,6 +22,15 @@ export interface RunAllowances {
   centreEnd?: number | 'choose';
 }
 
+/** An order of two operations that whoever plans has decided, by their keys. */
+export interface Overrule {
+  first: string;
+  then: string;
+  /** Why, and who says so: together they let it break a hard rule. */
+  because?: string;
+  signed?: string;
+}
+
 /** A run as the core plans it: everything in mm, everything resolved. */
 export interface Run {
   part: Part;
@@ -32,5 +41,6 @@ export interface Run {
   stock: BarOnSale | 'choose';
   way: Way | 'choose';
   allowances: RunAllowances;
+  overrules: Overrule[];
   shop: ShopForRun;
 }

@@ -97,6 +97,12 @@ export function planFileOf(plan: Plan) {
       massKilograms: rounded(stock.mass.value, 3),
       reasons: [...stock.reasons, plan.chosenBecause],
     },
+    overrules: plan.overrules.map(({ overrule, state, breaks, minutes }) => ({
+      ...overrule,
+      state,
+      breaks: breaks.map(({ rule, because }) => ({ rule, because })),
+      ...(minutes === undefined ? {} : { minutes: rounded(minutes, 3) }),
+    })),
     lengths: {
       faces: plan.lengths.faces.map(({ face, setup, from, distance, within }) => ({
         face,
@@ -202,6 +208,19 @@ export const planFileSchema = Joi.object<PlanFile>({
     massKilograms: number(),
     reasons: reasons(),
   }).required(),
+  overrules: Joi.array()
+    .items(
+      Joi.object({
+        first: text(),
+        then: text(),
+        because: Joi.string().allow(''),
+        signed: Joi.string().allow(''),
+        state: Joi.string().valid('kept', 'waits', 'idle').required(),
+        breaks: reasons(),
+        minutes: Joi.number(),
+      }),
+    )
+    .required(),
   lengths: Joi.object({
     faces: Joi.array()
       .items(

@@ -111,6 +111,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       stock: stock.value,
       way: file.way ?? 'choose',
       allowances: allowances.value,
+      overrules: file.overrules ?? [],
       shop: narrowed.value,
     });
   const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, allowances].flatMap((result) =>

@@ -1,7 +1,7 @@
 import type { LengthEntry, SizeEntry } from '../part/size';
 import type { BarCondition, HouseRules, Machine, StockForm } from '../shop/shop';
 import type { GeneralClass } from '../part/tolerance';
-import type { RunAllowances, Way } from '../run';
+import type { Overrule, RunAllowances, Way } from '../run';
 import type { UnitSystem } from '../units/length';
 
 type Angle = number | string;
@@ -124,6 +124,8 @@ export interface RunFile {
   stock?: 'choose' | StockFile;
   way?: 'choose' | Way;
   allowances?: { [key in keyof RunAllowances]?: LengthEntry | Extract<RunAllowances[key], string> };
+  /** Orders that were decided against the planner's. */
+  overrules?: Overrule[];
   machine?: string | Machine;
   rules?: Partial<HouseRules> & { batchOrder?: 'piece-by-piece' };
 }

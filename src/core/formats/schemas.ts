@@ -181,6 +181,16 @@ export const runFileSchema = Joi.object<RunFile>({
   ),
   way: Joi.string().valid('choose', 'from-bar', 'sawn-blanks'),
   allowances,
+  overrules: Joi.array()
+    .items(
+      Joi.object({
+        first: Joi.string().max(120).required(),
+        then: Joi.string().max(120).required(),
+        because: text(300),
+        signed: text(60),
+      }),
+    )
+    .max(60),
   machine: Joi.alternatives(text(60), machineSchema),
   rules: Joi.object({
     centreDrill: Joi.string().valid('always', 'slender-only'),

@@ -10,12 +10,15 @@ export function planOperations(setup: Setup): Result<OrderedSetup> {
   const demanded = collect(operationKinds.map((kind) => kind.demand(setup)));
   if (!demanded.ok) return demanded;
   const operations = demanded.value.flat();
-  const { before, reasons, broken } = precedenceOf(operations, setup);
+  const precedence = precedenceOf(operations, setup);
+  if (!precedence.ok) return precedence;
+  const { before, reasons, broken, overruled } = precedence.value;
   const order = findOrder(operations, before, setup.run.shop.handMinutes);
   return good({
     setup,
     order,
     broken,
+    overruled,
     operations: order.sequence.flatMap((index) => operations[index] ?? []),
     reasons: order.sequence.map((index) => reasons[index] ?? []),
   });

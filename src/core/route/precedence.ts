@@ -1,9 +1,21 @@
+import { bad, good, type Result } from '../result';
+import type { Overrule } from '../run';
 import type { Reason } from '../words';
-import { closure } from './closure';
+import { closure, type Closure } from './closure';
 import type { Operation } from './operation';
-import { rules } from './rules';
+import { rules as allRules } from './rules';
 import type { Rule } from './rules/rule';
 import type { Setup } from './setup';
+
+/** An overrule of the order as it stands in a set-up. */
+export interface OverruledOrder {
+  /** Its place among the run's overrules. */
+  index: number;
+  /** Kept, or waiting for a signed reason because it is against a hard rule. */
+  state: 'kept' | 'waits';
+  /** What it breaks, or would break. */
+  breaks: (Reason & { strength: Rule['strength'] })[];
+}
 
 /** What must come before what, by index, and the rules that say so. */
 export interface Precedence {
@@ -13,6 +25,7 @@ export interface Precedence {
   reasons: Reason[][];
   /** Softer rules that contradict stronger ones here and were let go. */
   broken: Reason[];
+  overruled: OverruledOrder[];
 }
 
 interface Edge {
@@ -22,10 +35,8 @@ interface Edge {
   because: string;
 }
 
-const STRONGEST_FIRST = ['H', 'S', 'C'];
-
 /** What every rule says of every pair. */
-function edgesOf(operations: Operation[], setup: Setup): Edge[] {
+function edgesOf(operations: Operation[], setup: Setup, rules: readonly Rule[]): Edge[] {
   const edges: Edge[] = [];
   for (const rule of rules)
     for (const [from, before] of operations.entries())
@@ -36,10 +47,52 @@ function edgesOf(operations: Operation[], setup: Setup): Edge[] {
   return edges;
 }
 
+interface Wish {
+  index: number;
+  overrule: Overrule;
+  from: number;
+  to: number;
+}
+
+/** The overrules that are about two operations of a set-up. */
+function wishesOf(operations: Operation[], { run }: Setup): Wish[] {
+  const place = (key: string) => operations.findIndex((own) => own.key === key);
+  return run.overrules.flatMap((overrule, index) => {
+    const [from, to] = [place(overrule.first), place(overrule.then)];
+    return from < 0 || to < 0 || from === to ? [] : [{ index, overrule, from, to }];
+  });
+}
+
+/** Whether one step of an order has its share in another that contradicts it: a circle would lead through both. */
+const leadsThrough = (
+  order: Closure,
+  step: { from: number; to: number },
+  against: { from: number; to: number },
+): boolean =>
+  (against.to === step.from || order.precedes(against.to, step.from)) &&
+  (step.to === against.from || order.precedes(step.to, against.from));
+
+const breakOf = ({ rule, because }: Edge): OverruledOrder['breaks'][number] => ({
+  rule: rule.id,
+  because,
+  strength: rule.strength,
+});
+
+const noted = (breaks: OverruledOrder['breaks'], edge: Edge) => {
+  if (!breaks.some(({ rule, because }) => rule === edge.rule.id && because === edge.because))
+    breaks.push(breakOf(edge));
+};
+
 /**
- * Asks every rule of every pair. Hard rules stand; a softer one that contradicts what stands is let go and told.
+ * Asks every rule of every pair, and then whoever overruled them. Hard rules stand, but for a signed overrule; one that
+ * is not signed stands before everything softer. What is softer and contradicts what stands is let go and told.
+ * @returns the order, or the operations that hard rules send round in a circle
  */
-export function precedenceOf(operations: Operation[], setup: Setup): Precedence {
+export function precedenceOf(
+  operations: Operation[],
+  setup: Setup,
+  rules: readonly Rule[] = allRules,
+): Result<Precedence> {
   const order = closure(operations.length);
   const reasons = operations.map((operation) =>
     rules.flatMap((rule): Reason[] => {
@@ -47,23 +100,58 @@ export function precedenceOf(operations: Operation[], setup: Setup): Precedence 
       return because ? [{ rule: rule.id, because }] : [];
     }),
   );
-  const edges = edgesOf(operations, setup).sort(
-    (a, b) => STRONGEST_FIRST.indexOf(a.rule.strength) - STRONGEST_FIRST.indexOf(b.rule.strength),
-  );
-  const broken: Reason[] = [];
-  for (const edge of edges) {
-    const { from, to, rule, because } = edge;
-    if (order.precedes(to, from)) {
-      if (rule.strength === 'H') throw new Error(`the hard rule ${rule.id} contradicts another`);
-      broken.push({
-        rule: rule.id,
-        because: `${operations[from]?.name} before ${operations[to]?.name}: let go, a stronger rule says otherwise.`,
-      });
-      continue;
+  const edges = edgesOf(operations, setup, rules);
+  const overruled: OverruledOrder[] = [];
+  const kept: (Wish & { breaks: OverruledOrder['breaks'] })[] = [];
+  const wishes = wishesOf(operations, setup);
+  const hard = edges.filter(({ rule }) => rule.strength === 'H');
+
+  const ask = (own: readonly Wish[]) => {
+    for (const wish of own) {
+      const breaks: OverruledOrder['breaks'] = [];
+      const state = order.precedes(wish.to, wish.from) ? 'waits' : 'kept';
+      overruled.push({ index: wish.index, state, breaks });
+      if (state === 'waits') for (const edge of hard) if (leadsThrough(order, edge, wish)) noted(breaks, edge);
+      if (state === 'waits') continue;
+      order.add(wish.from, wish.to);
+      kept.push({ ...wish, breaks });
+      reasons[wish.to]?.push({ rule: 'OVERRULE', because: `${operations[wish.from]?.name} first: so decided.` });
     }
-    order.add(from, to);
-    const mine = reasons[to];
-    if (mine && !mine.some((reason) => reason.rule === rule.id)) mine.push({ rule: rule.id, because });
-  }
-  return { before: operations.map((_, index) => order.mask(index)), reasons, broken };
+  };
+  const broken: Reason[] = [];
+  const circle: Edge[] = [];
+  const stand = (own: readonly Edge[]) => {
+    for (const edge of own) {
+      const { from, to, rule, because } = edge;
+      if (!order.precedes(to, from)) {
+        order.add(from, to);
+        const mine = reasons[to];
+        if (mine && !mine.some((reason) => reason.rule === rule.id)) mine.push({ rule: rule.id, because });
+        continue;
+      }
+      const against = kept.filter((wish) => leadsThrough(order, wish, edge));
+      for (const { breaks } of against) noted(breaks, edge);
+      if (against.length > 0) continue;
+      if (rule.strength === 'H') circle.push(edge);
+      else
+        broken.push({
+          rule: rule.id,
+          because: `${operations[from]?.name} before ${operations[to]?.name}: let go, a stronger rule says otherwise.`,
+        });
+    }
+  };
+  const isSigned = ({ overrule }: Wish) => Boolean(overrule.signed?.trim() && overrule.because?.trim());
+  ask(wishes.filter(isSigned));
+  stand(hard);
+  ask(wishes.filter((wish) => !isSigned(wish)));
+  for (const strength of ['S', 'C']) stand(edges.filter(({ rule }) => rule.strength === strength));
+
+  if (circle.length > 0)
+    return bad(
+      ...circle.map(({ from, to, rule, because }) => ({
+        path: operations[to]?.feature === 'face' ? 'part' : (operations[to]?.feature ?? 'part'),
+        message: `hard rules go round in a circle here: ${rule.id} wants ${operations[from]?.name} before ${operations[to]?.name} (${because}), and others want it after`,
+      })),
+    );
+  return good({ before: operations.map((_, index) => order.mask(index)), reasons, broken, overruled });
 }

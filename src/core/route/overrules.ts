@@ -1,0 +1,36 @@
+import type { Overrule, Run } from '../run';
+import type { OverruledOrder } from './precedence';
+
+/** An overrule of a run as its plan takes it. */
+export interface PlannedOverrule extends Pick<OverruledOrder, 'breaks'> {
+  index: number;
+  overrule: Overrule;
+  /** Kept; waiting for a signed reason; or idle, because the plan has not both of its operations in one set-up. */
+  state: OverruledOrder['state'] | 'idle';
+  /** What it adds to a piece, minutes; less than nothing when it saves. Only of one that is kept. */
+  minutes?: number;
+}
+
+/**
+ * The overrules of a run, with what each breaks and costs.
+ * @param pieceWithout minutes of a piece without one of them; undefined where there is no plan then
+ */
+export function plannedOverrules(
+  run: Run,
+  found: readonly OverruledOrder[],
+  piece: number,
+  pieceWithout: (index: number) => number | undefined,
+): PlannedOverrule[] {
+  return run.overrules.map((overrule, index): PlannedOverrule => {
+    const own = found.find((one) => one.index === index);
+    if (!own) return { index, overrule, state: 'idle', breaks: [] };
+    const without = own.state === 'kept' ? pieceWithout(index) : undefined;
+    return {
+      index,
+      overrule,
+      state: own.state,
+      breaks: own.breaks,
+      ...(without === undefined ? {} : { minutes: piece - without }),
+    };
+  });
+}
