@@ -14,7 +14,7 @@ import { checkFinished } from './removal/checkFinished';
 import { doubtsOf } from './route/doubts';
 import type { Doubt } from './route/doubts/doubt';
 import { workedLengths, type WorkedLengths } from './route/lengths/workedLengths';
-import { plannedOverrules, type PlannedOverrule } from './route/overrules';
+import { plannedOverrules, toldOf, type PlannedOverrule } from './route/overrules';
 import type { Reason } from './words';
 
 /** One way of making the run, planned through. */
@@ -99,17 +99,6 @@ function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[]
   return told;
 }
 
-/** An overrule in a warning: what it breaks and who says so, what it waits for, or that it is idle. */
-function toldOf({ index, overrule, state, breaks }: PlannedOverrule): string[] {
-  const path = `overrules[${index}]`;
-  const rules = breaks.map(({ rule, because }) => `${rule} (${because})`).join(', ');
-  if (state === 'idle') return [`${path}: the plan has not both of its operations in one set-up; it does nothing.`];
-  if (state === 'waits') return [`${path}: not followed, it is against ${rules}: a signed reason is wanted.`];
-  return breaks.some(({ strength }) => strength === 'H')
-    ? [`${path}: breaks ${rules}; signed ${overrule.signed}: ${overrule.because}.`]
-    : [];
-}
-
 /** Plans both ways and takes the one that the run names, or the quicker over the batch. */
 export function planRun(run: Run): Result<Plan> {
   const planned = WAYS.map((way) => ({ way, result: planWay(run, way) }));
@@ -134,7 +123,7 @@ export function planRun(run: Run): Result<Plan> {
   );
   const warnings = [
     ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
-    ...overrules.flatMap(toldOf),
+    ...overrules.flatMap((own) => toldOf(own).map((words) => `overrules[${own.index}]: ${words}`)),
     ...best.setups.flatMap(({ operations, broken }) => [
       ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
       ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),

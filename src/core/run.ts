@@ -26,6 +26,8 @@ export interface RunAllowances {
 export interface Overrule {
   first: string;
   then: string;
+  /** Which of the two was moved, so that its place is the one that was decided. */
+  moved?: string;
   /** Why, and who says so: together they let it break a hard rule. */
   because?: string;
   signed?: string;

@@ -213,6 +213,7 @@ export const planFileSchema = Joi.object<PlanFile>({
       Joi.object({
         first: text(),
         then: text(),
+        moved: Joi.string(),
         because: Joi.string().allow(''),
         signed: Joi.string().allow(''),
         state: Joi.string().valid('kept', 'waits', 'idle').required(),

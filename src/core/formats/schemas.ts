@@ -186,6 +186,7 @@ export const runFileSchema = Joi.object<RunFile>({
       Joi.object({
         first: Joi.string().max(120).required(),
         then: Joi.string().max(120).required(),
+        moved: Joi.string().max(120),
         because: text(300),
         signed: text(60),
       }),

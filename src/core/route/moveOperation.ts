@@ -17,7 +17,7 @@ export function moveOperation(
   const kept = overrules.filter(({ first, then }) => first !== key && then !== key);
   return [
     ...kept,
-    ...(before === undefined ? [] : [{ first: before, then: key }]),
-    ...(behind === undefined ? [] : [{ first: key, then: behind }]),
+    ...(before === undefined ? [] : [{ first: before, then: key, moved: key }]),
+    ...(behind === undefined ? [] : [{ first: key, then: behind, moved: key }]),
   ];
 }

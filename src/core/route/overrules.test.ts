@@ -101,11 +101,11 @@ describe('moving an operation', () => {
     ];
     expect(moveOperation(before, keys, 'd', 1)).toEqual([
       { first: 'b', then: 'c' },
-      { first: 'a', then: 'd' },
-      { first: 'd', then: 'b' },
+      { first: 'a', then: 'd', moved: 'd' },
+      { first: 'd', then: 'b', moved: 'd' },
     ]);
-    expect(moveOperation([], keys, 'a', 3)).toEqual([{ first: 'd', then: 'a' }]);
-    expect(moveOperation([], keys, 'd', 0)).toEqual([{ first: 'd', then: 'a' }]);
+    expect(moveOperation([], keys, 'a', 3)).toEqual([{ first: 'd', then: 'a', moved: 'a' }]);
+    expect(moveOperation([], keys, 'd', 0)).toEqual([{ first: 'd', then: 'a', moved: 'd' }]);
   });
 });
 

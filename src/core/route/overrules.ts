@@ -34,3 +34,13 @@ export function plannedOverrules(
     };
   });
 }
+
+/** An overrule that whoever works by the plan must know of: what it breaks and who signed, or that it is not followed. */
+export function toldOf({ overrule, state, breaks }: PlannedOverrule): string[] {
+  const rules = breaks.map(({ rule, because }) => `${rule} (${because})`).join(', ');
+  if (state === 'idle') return ['the plan has not both of its operations in one set-up; it does nothing.'];
+  if (state === 'waits') return [`not followed, it is against ${rules || 'another'}: a signed reason is wanted.`];
+  return breaks.some(({ strength }) => strength === 'H')
+    ? [`breaks ${rules}; signed ${overrule.signed}: ${overrule.because}.`]
+    : [];
+}

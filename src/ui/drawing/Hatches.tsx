@@ -16,6 +16,9 @@ export function Hatches() {
       <pattern id="hatch-hand" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
         <line x1="0" y1="0" x2="0" y2="6" stroke="var(--ink-soft)" strokeWidth="1" opacity="0.6" />
       </pattern>
+      <pattern id="hatch-knurl" width="3" height="3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0V3M0 0H3" stroke="var(--ink)" strokeWidth="1" fill="none" />
+      </pattern>
       <pattern id="hatch-jaws" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <rect width="6" height="6" fill="var(--metal)" />
         <line x1="0" y1="0" x2="0" y2="6" stroke="var(--ink-soft)" strokeWidth="1" />

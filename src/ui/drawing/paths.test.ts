@@ -10,7 +10,8 @@ test('the metal of a half goes out along the outside and back along the bore', (
   expect(fullPath(frame, [])).toBe('');
 });
 
-test('the edge of a cut is its shape, or a face', () => {
+test('the edge of a cut is its shape, a face, or the surface that a thread or a knurl runs along', () => {
   expect(edgePath(frame, { outside: [cylinder(-1, 9, 7)] }, 0, 15)).toBe('M100.00,43.00L91.00,43.00');
+  expect(edgePath(frame, {}, 2, 15, { to: 9, radius: 7 })).toBe('M98.00,43.00L91.00,43.00');
   expect(edgePath(frame, { faceAt: 0 }, -0.3, 15)).toBe('M100.00,50.00L100.00,35.00');
 });

@@ -28,12 +28,13 @@ export function fullPath(frame: Frame, outside: Profile): string {
 export const outlinePath = (frame: Frame, profile: Profile): string =>
   profile.length === 0 ? '' : `M${along(frame, profile).join('L')}`;
 
-/** The edge that a removal makes. */
+/** The edge that a removal makes; what takes nothing away runs along its surface. */
 export function edgePath(
   frame: Frame,
   { outside, bore, faceAt, partedAt }: Removal,
   from: number,
   radius: number,
+  surface?: { to: number; radius: number },
 ): string {
   const shape = outside ?? bore;
   if (shape) {
@@ -42,6 +43,8 @@ export function edgePath(
       .filter(({ z0, z1 }) => z1 > z0);
     return outlinePath(frame, seen);
   }
+  if (surface && faceAt === undefined && partedAt === undefined)
+    return `M${at(frame, from, surface.radius)}L${at(frame, surface.to, surface.radius)}`;
   const z = faceAt ?? partedAt ?? 0;
   return `M${at(frame, z, 0)}L${at(frame, z, radius)}`;
 }

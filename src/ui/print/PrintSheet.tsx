@@ -2,6 +2,8 @@
 import { sectionName } from '@/core/stock/nameOfBar';
 import { Printer } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
+import { toldOf } from '@/core/route/overrules';
+import { namesIn } from '../sheet/overrulesOf';
 import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { pinOf, settingOf } from '@/core/stops/planStops';
@@ -222,12 +224,20 @@ function PrintedPlan({ plan }: { plan: Plan }) {
 }
 
 /** What to mind: what the plan does not make in one line, every other doubt and warning in its own. */
-function Minded({ plan: { doubts, setups, run } }: { plan: Plan }) {
+function Minded({ plan }: { plan: Plan }) {
+  const { doubts, setups, run, overrules } = plan;
+  const names = namesIn(plan);
   const missing = doubts.filter(({ rule }) => rule === 'NO-OPERATION');
   const named = missing.map(({ path }) => run.part.features.find((own) => own.path === path)?.name ?? entryName(path));
   const lines = [
     ...(named.length > 0 ? [`No operation yet, left as metal and in none of the figures: ${named.join('; ')}.`] : []),
     ...doubts.filter((doubt) => !missing.includes(doubt)).map(({ path, because }) => `${entryName(path)}: ${because}`),
+    ...overrules.flatMap((own) =>
+      toldOf(own).map(
+        (words) =>
+          `${names.get(own.overrule.first) ?? own.overrule.first} before ${names.get(own.overrule.then) ?? own.overrule.then}: ${words}`,
+      ),
+    ),
     ...setups.flatMap(({ operations, broken }) => [
       ...operations.flatMap(({ number, name, warnings }) => warnings.map((text) => `${number} ${name}: ${text}`)),
       ...broken.map(({ because }) => because),

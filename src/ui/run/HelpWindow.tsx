@@ -10,7 +10,7 @@ const KEYS: [string, string][] = [
   ['Escape', 'close what is open'],
   ['Ctrl Z, Ctrl Y', 'undo, redo'],
   ['Ctrl S', 'save'],
-  ['Alt ↑, Alt ↓', 'in a step: move it up, down'],
+  ['Alt ↑, Alt ↓', 'in a step, or on an operation of the sheet: move it up, down'],
   ['?', 'this help'],
 ];
 

@@ -11,10 +11,10 @@ export function useShortcuts(keys: Record<string, () => void>): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const control = event.ctrlKey || event.metaKey;
-      if (event.altKey || (!control && (inText(event.target) || inDialog(event.target)))) return;
+      if (event.defaultPrevented || (!control && (inText(event.target) || inDialog(event.target)))) return;
       const shifted = control && event.shiftKey ? 'Shift+' : '';
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-      const work = keys[`${control ? 'Ctrl+' : ''}${shifted}${key}`];
+      const work = keys[`${event.altKey ? 'Alt+' : ''}${control ? 'Ctrl+' : ''}${shifted}${key}`];
       if (!work) return;
       event.preventDefault();
       work();

@@ -1,14 +1,24 @@
 'use client';
-import { Check } from 'lucide-react';
+import { ArrowDown, ArrowUp, Check } from 'lucide-react';
 import { Fragment } from 'react';
+import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { pinOf } from '@/core/stops/planStops';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units/length';
 import { show } from '@/core/units/show';
+import { Button } from '../primitives/Button';
+import { Overrules } from './Overrules';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { SetupPanel } from './SetupPanel';
+import type { OrderEdits } from './useOrder';
 import { FigureButton } from './Working';
+
+const Moves = styled.div`
+  display: flex;
+  gap: 8px;
+  margin: 8px 0 6px;
+`;
 
 const EDGE: Record<string, string> = {
   left: 'Carriage, left edge touched',
@@ -22,12 +32,13 @@ interface Props {
   operation: TimedOperation | undefined;
   pass: number | undefined;
   onPass: (pass: number) => void;
+  edits: OrderEdits;
 }
 
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
-export function Panel({ plan, planned, operation, pass, onPass }: Props) {
+export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
-  if (!operation) return <SetupPanel plan={plan} planned={planned} />;
+  if (!operation) return <SetupPanel plan={plan} planned={planned} edits={edits} />;
   const pin = pinOf(planned, operation.key);
   const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
   const radius = shop.machine.readOut === 'radius';
@@ -132,6 +143,15 @@ export function Panel({ plan, planned, operation, pass, onPass }: Props) {
             </Item>
           ))}
         </ul>
+        <Overrules plan={plan} of={operation.key} edits={edits} />
+        <Moves>
+          <Button onPress={() => edits.shift(operation.key, -1)} isDisabled={planned.operations[0] === operation}>
+            <ArrowUp size={15} aria-hidden /> Earlier
+          </Button>
+          <Button onPress={() => edits.shift(operation.key, 1)} isDisabled={planned.operations.at(-1) === operation}>
+            <ArrowDown size={15} aria-hidden /> Later
+          </Button>
+        </Moves>
       </Part>
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
     </Card>

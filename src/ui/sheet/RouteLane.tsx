@@ -1,8 +1,11 @@
 'use client';
 import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
+import { CircleAlert, Pin } from 'lucide-react';
+import type { Plan } from '@/core/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { OperationSign } from './icons';
+import { overrulesOf } from './overrulesOf';
 import type { SheetLayout } from './sheetLayout';
 
 const List = styled.div`
@@ -58,6 +61,7 @@ const minutesOf = ({ cutting, hand }: TimedOperation) => cutting.value + hand.va
 const OVERLAP = 7;
 
 interface Props {
+  plan: Plan;
   planned: PlannedSetup;
   layout: SheetLayout;
   top: number;
@@ -66,7 +70,7 @@ interface Props {
 }
 
 /** The tiles: each over exactly the length it cuts, its dark end where the tool stops. */
-export function RouteTiles({ planned, layout, top, selected, onSelect }: Props) {
+export function RouteTiles({ plan, planned, layout, top, selected, onSelect }: Props) {
   const { x, rowHeight } = layout;
   return (
     <g>
@@ -101,6 +105,7 @@ export function RouteTiles({ planned, layout, top, selected, onSelect }: Props) 
               }
               stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
               strokeWidth={chosen ? 2 : 1}
+              strokeDasharray={decidedOf(plan, key) ? '5 3' : undefined}
             />
             <rect
               x={stopAtLeft ? left : left + width - 5}
@@ -117,8 +122,27 @@ export function RouteTiles({ planned, layout, top, selected, onSelect }: Props) 
   );
 }
 
+/** Whether the place of an operation was decided against the planner: kept, or against a rule. */
+function decidedOf(plan: Plan, key: string): 'kept' | 'against' | undefined {
+  const own = overrulesOf(plan, key).filter(({ state }) => state !== 'idle');
+  if (own.length === 0) return undefined;
+  return own.some(({ breaks }) => breaks.length > 0) ? 'against' : 'kept';
+}
+
+/** A sign behind a name whose place was decided. */
+function Decided({ plan, operation }: { plan: Plan; operation: string }) {
+  const decided = decidedOf(plan, operation);
+  if (!decided) return null;
+  const style = { display: 'inline', marginLeft: 6, verticalAlign: '-2px' };
+  return decided === 'kept' ? (
+    <Pin size={13} aria-label="place decided" style={style} />
+  ) : (
+    <CircleAlert size={13} color="var(--oxide)" aria-label="place decided, against a rule" style={style} />
+  );
+}
+
 /** The names and minutes of the operations, one column; arrows move through them. */
-export function RouteNames({ planned, layout, top, selected, onSelect }: Props) {
+export function RouteNames({ plan, planned, layout, top, selected, onSelect }: Props) {
   const list = useRef<HTMLDivElement>(null);
   const { rowHeight } = layout;
   // Focus goes with the selection while it is in the list, so that the keyboard is never lost.
@@ -145,7 +169,10 @@ export function RouteNames({ planned, layout, top, selected, onSelect }: Props) 
         >
           <span className="number">{operation.number}</span>
           <OperationSign kind={operation.kind} />
-          <span className="name">{operation.name}</span>
+          <span className="name">
+            {operation.name}
+            <Decided plan={plan} operation={operation.key} />
+          </span>
           <span className="minutes">{minutesOf(operation).toFixed(2)}</span>
         </Row>
       ))}

@@ -5,12 +5,14 @@ import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { sayMinutes } from '@/core/units/show';
 import { Card, Item, Line, Mind, Part } from './panelParts';
+import { Overrules } from './Overrules';
+import type { OrderEdits } from './useOrder';
 import { FigureButton } from './Working';
 
 const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
 
 /** Before any operation is selected: what it is made from, how the work is held, and why. */
-export function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetup }) {
+export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: PlannedSetup; edits: OrderEdits }) {
   const { setup, workStop, setting, loading, order } = planned;
   const { stock } = plan;
   const { units } = setup.run;
@@ -87,6 +89,12 @@ export function SetupPanel({ plan, planned }: { plan: Plan; planned: PlannedSetu
           </Item>
         </ul>
       </Part>
+      {first && plan.overrules.length > 0 && (
+        <Part>
+          <h3>Decided</h3>
+          <Overrules plan={plan} edits={edits} />
+        </Part>
+      )}
       <Mind warnings={planned.broken.map(({ because }) => because)} cautions={setup.cautions} />
     </Card>
   );

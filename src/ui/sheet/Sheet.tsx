@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { PlaceLink } from '../run/PlaceLink';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -19,7 +20,11 @@ import { RouteNames, RouteTiles } from './RouteLane';
 import { layoutSheet } from './sheetLayout';
 import { StopsLane, stopsRail } from './StopsLane';
 import { TimeLane } from './TimeLane';
+import { useOrder } from './useOrder';
 import { WorkLane } from './WorkLane';
+
+// Dragging is fetched when it is asked for.
+const RouteOrder = dynamic(() => import('./RouteOrder').then((own) => own.RouteOrder), { ssr: false });
 
 const Room = styled.main`
   display: grid;
@@ -221,6 +226,7 @@ const NOTICE = 54;
 function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const { selected, pass, select } = useWorkspace();
   const [opened, setOpened] = useState(0);
+  const [ordering, setOrdering] = useState(false);
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
   const windowHeight = useWindowHeight();
 
@@ -233,6 +239,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const setupIndex = Math.min(current?.index ?? opened, plan.setups.length - 1);
   const planned = plan.setups[setupIndex] as PlannedSetup;
   const operation = current?.operation;
+  const edits = useOrder(planned);
   const shownPass = pass === undefined || !operation ? undefined : Math.min(pass, operation.passes.length - 1);
 
   const keys = useMemo(() => {
@@ -250,9 +257,11 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
       ArrowUp: () => go(-1),
       ArrowRight: () => goPass(1),
       ArrowLeft: () => goPass(-1),
+      'Alt+ArrowUp': () => operation && edits.shift(operation.key, -1),
+      'Alt+ArrowDown': () => operation && edits.shift(operation.key, 1),
       Escape: () => select(undefined),
     };
-  }, [all, at, operation, shownPass, select]);
+  }, [all, at, operation, shownPass, select, edits]);
   useShortcuts(keys);
 
   const rowHeight = 20;
@@ -267,7 +276,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const timeTop = stopsTop + stopsHeight;
   const height = timeTop + TIME;
   const choose = (key: string) => select(key);
-  const shared = { planned, layout, selected, onSelect: choose };
+  const shared = { plan, planned, layout, selected, onSelect: choose };
 
   return (
     <Whole data-stale={stale || undefined}>
@@ -305,8 +314,20 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
                 </button>
               ))}
               <span>{holdingWords(planned)}</span>
+              <button
+                type="button"
+                aria-pressed={ordering}
+                onClick={() => setOrdering(!ordering)}
+                style={{ marginLeft: 'auto' }}
+              >
+                {ordering ? 'Done moving' : 'Move tiles'}
+              </button>
             </Setups>
-            <RouteNames {...shared} top={routeTop} />
+            {ordering ? (
+              <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={rowHeight} edits={edits} />
+            ) : (
+              <RouteNames {...shared} top={routeTop} />
+            )}
           </Paper>
         </Frame>
         <Panel
@@ -315,6 +336,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
           operation={operation}
           pass={shownPass}
           onPass={(next) => operation && select(operation.key, next)}
+          edits={edits}
         />
       </Room>
       <Foot plan={plan} />

@@ -9,6 +9,7 @@ import { formatLength, formatNominal } from '@/core/units/length';
 import { spread } from '@/core/drawing/layout';
 import { edgePath, fullPath, metalPath, outlinePath, type Frame } from '../drawing/paths';
 import { JAWS, type SheetLayout } from './sheetLayout';
+import { RolledMarks, surfaceOf } from './RolledMarks';
 
 interface Props {
   planned: PlannedSetup;
@@ -148,6 +149,7 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
         stroke="var(--ink)"
         strokeWidth="1.2"
       />
+      <RolledMarks frame={frame} planned={planned} upTo={operation} />
       {setup.part.holes.map(({ path, diameter, depth, from }) => {
         const [z0, z1] = from === 'front' ? [0, depth] : [setup.part.length - depth, setup.part.length];
         return (
@@ -180,6 +182,7 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
               largestRadius(operation.before.outside, operation.from - 0.01, operation.to + 0.01),
               setup.part.steps[0]?.diameter.nominal ?? 0,
             ),
+            { to: operation.to, radius: surfaceOf(operation) },
           )}
           fill="none"
           stroke="var(--blue)"

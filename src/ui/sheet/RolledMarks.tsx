@@ -1,0 +1,60 @@
+import { threadDepth } from '@/core/part/thread';
+import { largestRadius, radiusAt } from '@/core/removal/profile';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import type { Frame } from '../drawing/paths';
+
+/** Depth of the band that stands for a knurl, px. */
+const BAND = 6;
+
+/** The radius that a thread or a knurl sits on: of the outside, or of the bore for a tap. */
+export const surfaceOf = ({ kind, before, from, to }: TimedOperation): number =>
+  kind === 'tap' ? radiusAt(before.bore, (from + to) / 2) : largestRadius(before.outside, from + 0.01, to - 0.01);
+
+/**
+ * What takes no metal away and is seen all the same: a thread as a thin line at its root, a knurl as a band; up to the
+ * operation that is looked at, of all of them without one.
+ */
+export function RolledMarks({
+  frame,
+  planned: { operations, setup },
+  upTo,
+}: {
+  frame: Frame;
+  planned: PlannedSetup;
+  upTo: TimedOperation | undefined;
+}) {
+  const last = upTo ? operations.findIndex(({ key }) => key === upTo.key) : operations.length - 1;
+  return (
+    <g>
+      {operations.slice(0, last + 1).map((operation) => {
+        const { kind, key, from, feature } = operation;
+        const own = setup.part.features.find(({ path }) => path === feature);
+        const r = surfaceOf(operation);
+        if (kind === 'knurl' && own)
+          return (
+            <rect
+              key={key}
+              x={frame.x(own.z1)}
+              y={Math.min(frame.y(r), frame.y(r) + (frame.y(0) < frame.y(r) ? -BAND : 0))}
+              width={Math.abs(frame.x(own.z0) - frame.x(own.z1))}
+              height={BAND}
+              fill="url(#hatch-knurl)"
+            />
+          );
+        if (!['thread', 'die', 'tap'].includes(kind) || !own?.thread) return null;
+        const root = kind === 'tap' ? r + threadDepth(own.thread) : r - threadDepth(own.thread);
+        return (
+          <line
+            key={key}
+            x1={frame.x(from)}
+            x2={frame.x(own.z1)}
+            y1={frame.y(root)}
+            y2={frame.y(root)}
+            stroke="var(--ink)"
+            strokeWidth="0.8"
+          />
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+import { useMemo } from 'react';
+import { moveOperation } from '@/core/route/moveOperation';
+import type { PlannedSetup } from '@/core/time/planTimes';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+/** What can be decided of the order of a set-up: each an edit of the run, which undo takes back. */
+export interface OrderEdits {
+  /** Moves an operation to a place among those of its set-up. */
+  move: (key: string, to: number) => void;
+  /** Moves it one place; negative is earlier. */
+  shift: (key: string, by: number) => void;
+  /** Signs for an overrule, so that it may break a hard rule. */
+  sign: (index: number, because: string, signed: string) => void;
+  /** Takes back some overrules: the planner decides again. */
+  release: (indices: readonly number[]) => void;
+}
+
+/** The edits of a set-up's order. */
+export function useOrder({ operations }: PlannedSetup): OrderEdits {
+  const { edit } = useWorkspace();
+  return useMemo(() => {
+    const keys = operations.map(({ key }) => key);
+    const move = (key: string, to: number) =>
+      edit(undefined, (run) => {
+        run.overrules = moveOperation(run.overrules ?? [], keys, key, to);
+      });
+    return {
+      move,
+      shift: (key, by) => {
+        const to = keys.indexOf(key) + by;
+        if (to >= 0 && to < keys.length) move(key, to);
+      },
+      sign: (index, because, signed) =>
+        edit(undefined, (run) => {
+          const own = run.overrules?.[index];
+          if (own) Object.assign(own, { because, signed });
+        }),
+      release: (indices) =>
+        edit(undefined, (run) => {
+          run.overrules = (run.overrules ?? []).filter((_, index) => !indices.includes(index));
+        }),
+    };
+  }, [operations, edit]);
+}

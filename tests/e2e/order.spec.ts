@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, test } from './page';
+
+/** A stud with a groove and a knurl, saved as a new run; its sheet is open. */
+async function openStud(page: Page, number: string): Promise<void> {
+  const cylinder = (diameter: number, length: number) => ({ shape: 'cylinder', diameter, length });
+  const file = {
+    format: 'shingle-run/1',
+    units: 'mm',
+    part: {
+      number,
+      name: 'Earth stud',
+      revision: 'A',
+      material: 'brass-cw614n',
+      outside: [cylinder(14, 14), cylinder(21, 12)],
+      details: [
+        { kind: 'groove', at: 6, width: 2, bottom: 11 },
+        { kind: 'knurl', at: 15, length: 8, pattern: 'diamond', pitch: 0.8 },
+      ],
+    },
+    quantity: 20,
+    way: 'from-bar',
+  };
+  const answer = await page.request.post('/api/runs', { data: { file } });
+  const { run } = (await answer.json()) as { run: { id: number } };
+  await page.goto(`/runs/${run.id}`);
+  await expect(page.getByRole('listbox')).toBeVisible();
+}
+
+const names = async (page: Page) => page.getByRole('option').locator('.name').allTextContents();
+const panel = (page: Page) => page.getByRole('complementary', { name: 'Selected operation' });
+const placeOf = async (page: Page, name: string) => (await names(page)).findIndex((own) => own.startsWith(name));
+
+test('a tile is moved by mouse: the broken rule and the cost are told, it stays over save and reload, and goes back', async ({
+  page,
+}) => {
+  await openStud(page, 'WS-921');
+  expect(await placeOf(page, 'Knurl')).toBeLessThan(await placeOf(page, 'Finish ⌀14'));
+  await page.getByRole('button', { name: 'Move tiles' }).click();
+  const order = page.getByRole('grid', { name: 'Order of set-up 1' });
+  await order
+    .getByRole('button', { name: /^Move \d+ Knurl/ })
+    .dragTo(order.getByRole('row', { name: /Groove/ }), { targetPosition: { x: 120, y: 3 } });
+  await expect(order.getByRole('row').filter({ hasText: /Finish ⌀14/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Done moving' }).click();
+  await expect.poll(() => placeOf(page, 'Knurl')).toBeGreaterThan(await placeOf(page, 'Finish ⌀14'));
+  await page.getByRole('option', { name: /Knurl/ }).click();
+  await expect(page.getByRole('option', { name: /Knurl/ }).getByLabel('place decided, against a rule')).toBeVisible();
+  await expect(panel(page).getByRole('list', { name: 'Decided order' })).toContainText('so decided');
+  await expect(panel(page)).toContainText('Broken: A knurl wants force and pushes metal out');
+  await expect(panel(page)).toContainText(/It (costs|saves) .*a piece|It costs nothing/);
+  const decided = await names(page);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('listbox')).toBeVisible();
+  expect(await names(page)).toEqual(decided);
+  await page.getByRole('option', { name: /Knurl/ }).click();
+  await panel(page).getByRole('button', { name: 'Let Shingle decide again' }).click();
+  await expect.poll(() => placeOf(page, 'Knurl')).toBeLessThan(await placeOf(page, 'Finish ⌀14'));
+});
+
+test('by keyboard, and taken back by undo', async ({ page }) => {
+  await openStud(page, 'WS-922');
+  const before = await names(page);
+  await page.getByRole('option', { name: /Groove/ }).click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(panel(page).getByRole('list', { name: 'Decided order' })).toContainText('so decided');
+  await expect.poll(() => names(page)).not.toEqual(before);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => names(page)).toEqual(before);
+});
+
+test('a hard rule waits for a reason that is signed, and then it is broken in the open', async ({ page }) => {
+  await openStud(page, 'WS-923');
+  await page.getByRole('option', { name: /Knurl/ }).click();
+  while ((await placeOf(page, 'Knurl')) > (await placeOf(page, 'Finish ⌀21'))) {
+    await panel(page).getByRole('button', { name: 'Earlier' }).click();
+    if (await panel(page).getByText('not followed, against a hard rule').first().isVisible()) break;
+  }
+  await expect(panel(page).getByText('not followed, against a hard rule').first()).toBeVisible();
+  await expect(panel(page)).toContainText('SHAPE-AFTER-CYLINDER');
+  const sign = panel(page).getByRole('button', { name: 'Do it anyway' }).first();
+  await expect(sign).toBeDisabled();
+  await panel(page).getByLabel('Reason').first().fill('the bar is drawn to size');
+  await panel(page).getByLabel('Signed').first().fill('foreman');
+  await sign.click();
+  await expect(panel(page)).toContainText('Signed foreman: the bar is drawn to size.');
+  await expect.poll(() => placeOf(page, 'Knurl')).toBeLessThan(await placeOf(page, 'Finish ⌀21'));
+  await page.getByRole('link', { name: 'Print' }).click();
+  await expect(page.getByText(/breaks SHAPE-AFTER-CYLINDER.*signed foreman/)).toBeVisible();
+});
+
+test.describe('on a tablet', () => {
+  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
+
+  test('by touch', async ({ page }) => {
+    await openStud(page, 'WS-924');
+    const before = await names(page);
+    await page.getByRole('option', { name: /Groove/ }).tap();
+    await panel(page).getByRole('button', { name: 'Earlier' }).tap();
+    await expect.poll(() => names(page)).not.toEqual(before);
+  });
+});
