@@ -8,12 +8,15 @@ import { database } from './database';
 let last: { revision: number; shop: Shop } | undefined;
 
 /** The shop as it now is: its newest revision. */
-export async function currentShop(): Promise<Shop> {
+export const currentShop = async (): Promise<Shop> => (await currentRevision()).shop;
+
+/** The newest revision of the shop, with its number. */
+export async function currentRevision(): Promise<{ revision: number; shop: Shop }> {
   const newest = await database()('shop_revisions').max<{ revision: number | null }[]>({ revision: 'revision' });
   const revision = newest[0]?.revision;
   if (!revision) throw new Error('the database holds no shop: run npm start, which seeds it');
   if (last?.revision !== revision) last = { revision, shop: await readRevision(revision) };
-  return last.shop;
+  return last;
 }
 
 async function readRevision(revision: number): Promise<Shop> {
@@ -28,6 +31,22 @@ async function readRevision(revision: number): Promise<Shop> {
 
 const keep = (revision: number, document: unknown) =>
   database()('shop_revisions').insert({ revision, document: JSON.stringify(document), saved_at: new Date() });
+
+/**
+ * Appends a revision of the shop, when the newest is still the one that the edit started from.
+ * @returns its number; of two at once one wins, the other gets the conflict
+ */
+export async function saveShop(base: number, shop: Shop): Promise<number | 'conflict'> {
+  const { revision } = await currentRevision();
+  if (revision !== base) return 'conflict';
+  try {
+    await keep(base + 1, shop);
+  } catch (error) {
+    if ((error as { code?: string }).code === 'ER_DUP_ENTRY') return 'conflict';
+    throw error;
+  }
+  return base + 1;
+}
 
 /**
  * Gives an empty database the start values, and a shop kept by an earlier version the values that came later, as a

@@ -39,7 +39,7 @@ test('a tile is moved by mouse: the broken rule and the cost are told, it stays 
   await page.getByRole('button', { name: 'Move tiles' }).click();
   const order = page.getByRole('grid', { name: 'Order of set-up 1' });
   await order
-    .getByRole('button', { name: /^Move \d+ Knurl/ })
+    .getByRole('row', { name: /Knurl/ })
     .dragTo(order.getByRole('row', { name: /Groove/ }), { targetPosition: { x: 120, y: 3 } });
   await expect(order.getByRole('row').filter({ hasText: /Finish ⌀14/ })).toBeVisible();
   await expectAccessible(page);

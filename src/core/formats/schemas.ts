@@ -256,6 +256,7 @@ export const shopSchema = Joi.object<Shop>({
         name: Joi.string().required(),
         does: Joi.array().items(Joi.string()).required(),
         edge: Joi.string().valid('hss', 'carbide').required(),
+        archived: Joi.boolean().strict(),
         mount: Joi.string().valid('post', 'tailstock').required(),
         offset: number().required(),
         nose: positive(),

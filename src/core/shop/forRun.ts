@@ -27,5 +27,11 @@ export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
       'machine',
       `“${String(named.machine)}” is not in the shop; it has ${shop.machines.map(({ id }) => id).join(', ')}`,
     );
-  return good({ ...shop, machine, material, houseRules: { ...shop.houseRules, ...named.rules } });
+  return good({
+    ...shop,
+    tools: shop.tools.filter(({ archived }) => !archived),
+    machine,
+    material,
+    houseRules: { ...shop.houseRules, ...named.rules },
+  });
 }

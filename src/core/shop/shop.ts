@@ -141,6 +141,8 @@ export interface Tool {
   /** Kinds of operation it is used for. */
   does: string[];
   edge: EdgeMaterial;
+  /** Put aside: kept with what it did, and planned with no more. */
+  archived?: boolean;
   mount: 'post' | 'tailstock';
   /** Along z from the tool that set the zero, mm. */
   offset: number;

@@ -183,6 +183,9 @@ export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: str
             event.target.value = '';
           }}
         />
+        <ButtonLink as={Link} href="/shop" prefetch={false}>
+          Shop
+        </ButtonLink>
         <ButtonLink as={Link} href="/rack" prefetch={false}>
           Rack
         </ButtonLink>

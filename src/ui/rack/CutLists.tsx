@@ -11,7 +11,7 @@ import { nameOfBar } from '@/core/stock/nameOfBar';
 import type { SawApi } from '@/workers/saw.worker';
 import { Empty } from '../primitives/Card';
 import { Button } from '../primitives/Button';
-import { RackBar } from './RackBar';
+import { HouseBar } from '../primitives/HouseBar';
 import { SawSheet } from './SawSheet';
 
 const Room = styled.main`
@@ -113,7 +113,7 @@ export function CutLists({
   const { answers, progress, cancel, again, cancelled } = useSaw(lists);
   return (
     <>
-      <RackBar at="cuts" />
+      <HouseBar at="cuts" />
       <Room>
         <h1>Cut list</h1>
         <h1 className="on-paper">

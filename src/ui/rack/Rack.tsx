@@ -22,7 +22,7 @@ import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import { actOn } from './api';
 import { ReceiveWindow } from './ReceiveWindow';
-import { RackBar } from './RackBar';
+import { HouseBar } from '../primitives/HouseBar';
 import { ReserveWindow, UseWindow } from './ItemWindows';
 import { LevelWindow } from './LevelWindow';
 
@@ -166,7 +166,7 @@ export function Rack({ items, history, runs, materials, short, levels, keepFrom,
   };
   return (
     <>
-      <RackBar at="rack" />
+      <HouseBar at="rack" />
       <Room>
         <Head>
           <h1>Rack</h1>

@@ -129,11 +129,11 @@ function decidedOf(plan: Plan, key: string): 'kept' | 'against' | undefined {
   return own.some(({ breaks }) => breaks.length > 0) ? 'against' : 'kept';
 }
 
-/** A sign behind a name whose place was decided. */
+/** A sign before an operation whose place was decided. */
 function Decided({ plan, operation }: { plan: Plan; operation: string }) {
   const decided = decidedOf(plan, operation);
   if (!decided) return null;
-  const style = { display: 'inline', marginLeft: 6, verticalAlign: '-2px' };
+  const style = { display: 'inline', marginRight: 3, verticalAlign: '-2px' };
   return decided === 'kept' ? (
     <Pin size={13} aria-label="place decided" style={style} />
   ) : (
@@ -167,12 +167,12 @@ export function RouteNames({ plan, planned, layout, top, selected, onSelect }: P
           style={{ height: rowHeight }}
           onClick={() => onSelect(operation.key)}
         >
-          <span className="number">{operation.number}</span>
-          <OperationSign kind={operation.kind} />
-          <span className="name">
-            {operation.name}
+          <span className="number">
             <Decided plan={plan} operation={operation.key} />
+            {operation.number}
           </span>
+          <OperationSign kind={operation.kind} />
+          <span className="name">{operation.name}</span>
           <span className="minutes">{minutesOf(operation).toFixed(2)}</span>
         </Row>
       ))}

@@ -1,11 +1,13 @@
 'use client';
 import Link from 'next/link';
-import { Brand, Places, TopBar } from '../primitives/TopBar';
+import { Brand, Places, TopBar } from './TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
+type Place = 'rack' | 'cuts' | 'shop';
+
 /** The places that belong to no single run. */
-export function RackBar({ at }: { at: 'rack' | 'cuts' }) {
-  const place = (name: 'rack' | 'cuts', href: string, words: string) => (
+export function HouseBar({ at }: { at: Place }) {
+  const place = (name: Place, href: string, words: string) => (
     <Link href={href} prefetch={false} aria-current={at === name ? 'page' : undefined}>
       {words}
     </Link>
@@ -19,6 +21,7 @@ export function RackBar({ at }: { at: 'rack' | 'cuts' }) {
         </Link>
         {place('rack', '/rack', 'Rack')}
         {place('cuts', '/rack/cuts', 'Cut list')}
+        {place('shop', '/shop', 'Shop')}
       </Places>
       <ThemeToggle />
     </TopBar>

@@ -1,0 +1,115 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { parseLength } from '@/core/units/length';
+import { Button } from '../primitives/Button';
+import { Field } from '../primitives/Field';
+
+const Grid = styled.form`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 8px 12px;
+  .all {
+    grid-column: 1 / -1;
+  }
+  .end {
+    grid-column: 1 / -1;
+    display: flex;
+    gap: 8px;
+    justify-content: flex-end;
+    margin-top: 8px;
+  }
+`;
+
+/** What a field of the form holds and how it is read. */
+export interface FormField {
+  key: string;
+  label: string;
+  takes: 'text' | 'length' | 'number' | 'numbers' | 'words';
+  needed?: boolean;
+}
+
+type Values = Record<string, unknown>;
+
+const shown = (value: unknown): string =>
+  Array.isArray(value) ? value.join(', ') : value === undefined ? '' : String(value);
+
+type Read = { ok: true; value: unknown } | { ok: false; message: string };
+
+/** Reads what was typed; lengths with any unit, in mm without one. */
+function read({ takes, needed }: FormField, text: string): Read {
+  const trimmed = text.trim();
+  if (trimmed === '') return needed ? { ok: false, message: 'is missing' } : { ok: true, value: undefined };
+  if (takes === 'text') return { ok: true, value: trimmed };
+  if (takes === 'length') {
+    const length = parseLength(trimmed, 'mm');
+    return length.ok
+      ? { ok: true, value: Number(length.value.toFixed(6)) }
+      : { ok: false, message: length.problems[0]?.message ?? 'is not a length' };
+  }
+  if (takes === 'words') return { ok: true, value: trimmed.split(/[\s,;]+/).filter(Boolean) };
+  const numbers = trimmed
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map(Number);
+  if (numbers.some((value) => !Number.isFinite(value)))
+    return { ok: false, message: `“${trimmed}” is not ${takes === 'numbers' ? 'a list of numbers' : 'a number'}` };
+  return { ok: true, value: takes === 'numbers' ? numbers : numbers[0] };
+}
+
+/** The figures of a thing of the shop, to be changed; nothing goes on until all of them read. */
+export function FiguresForm({
+  fields,
+  values,
+  onDone,
+  onClose,
+}: {
+  fields: readonly FormField[];
+  values: Values;
+  onDone: (values: Values) => void;
+  onClose: () => void;
+}) {
+  const [texts, setTexts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(fields.map(({ key }) => [key, shown(values[key])])),
+  );
+  const [asked, setAsked] = useState(false);
+  const results = fields.map((field) => ({ field, result: read(field, texts[field.key] ?? '') }));
+  const problemOf = (key: string) => {
+    const own = results.find(({ field }) => field.key === key)?.result;
+    return asked && own && !own.ok ? own.message : undefined;
+  };
+  return (
+    <Grid
+      onSubmit={(event) => {
+        event.preventDefault();
+        setAsked(true);
+        if (results.some(({ result }) => !result.ok)) return;
+        const next = { ...values };
+        for (const { field, result } of results) {
+          if (result.ok && result.value === undefined) delete next[field.key];
+          else if (result.ok) next[field.key] = result.value;
+        }
+        onDone(next);
+      }}
+    >
+      {fields.map(({ key, label, takes }, index) => (
+        <div key={key} className={takes === 'numbers' || takes === 'words' || key === 'name' ? 'all' : ''}>
+          <Field
+            label={label}
+            plain={takes === 'text' || takes === 'words'}
+            value={texts[key] ?? ''}
+            problem={problemOf(key)}
+            autoFocus={index === 0}
+            onChange={(text) => setTexts((before) => ({ ...before, [key]: text }))}
+          />
+        </div>
+      ))}
+      <div className="end">
+        <Button onPress={onClose}>Leave it</Button>
+        <Button type="submit" $strong>
+          Take over
+        </Button>
+      </div>
+    </Grid>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+import { Download, Upload } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { Problem } from '@/core/result';
+import type { Shop } from '@/core/shop/shop';
+import type { UsedBy } from '@/core/shop/usedBy';
+import { Button } from '../primitives/Button';
+import { download } from '../primitives/download';
+import { Notice } from '../primitives/Notice';
+import { HouseBar } from '../primitives/HouseBar';
+import { keepShop } from './api';
+import { Effects } from './Effects';
+import { HouseRulesCard } from './HouseRulesCard';
+import { MachineCard } from './MachineCard';
+import { ToolTable } from './ToolTable';
+
+const Room = styled.main`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 14px;
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 16px 20px 40px;
+  > header {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 8px 14px;
+  }
+  h1 {
+    margin-right: auto;
+    font-size: 21px;
+  }
+  .stack {
+    display: grid;
+    align-content: start;
+    gap: 14px;
+  }
+  @media (max-width: 980px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+/** What this house has and how it does things: its rules, machines and tools, edited together and kept as a revision. */
+export function ShopPlace({ served, revision, used }: { served: Shop; revision: number; used: UsedBy }) {
+  const [kept, setKept] = useState({ shop: served, revision });
+  const [shop, setShop] = useState(served);
+  const [problems, setProblems] = useState<Problem[]>([]);
+  const [told, setTold] = useState('');
+  const file = useRef<HTMLInputElement>(null);
+  const changed = useMemo(() => JSON.stringify(shop) !== JSON.stringify(kept.shop), [shop, kept]);
+
+  useEffect(() => {
+    if (!changed) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [changed]);
+
+  const change = (next: Shop) => {
+    setShop(next);
+    setProblems([]);
+    setTold('');
+  };
+  const save = async () => {
+    const answer = await keepShop(kept.revision, shop);
+    if (!answer.ok) return setProblems(answer.problems);
+    setKept({ shop, revision: answer.value });
+    setProblems([]);
+    setTold('Kept. Every plan goes by it from now on.');
+  };
+  const takeIn = async (own: File | undefined) => {
+    if (!own) return;
+    try {
+      change(JSON.parse(await own.text()) as Shop);
+    } catch {
+      setProblems([{ path: own.name, message: 'is not JSON; a shop file comes from “Out as a file”' }]);
+    }
+  };
+  return (
+    <>
+      <HouseBar at="shop" />
+      <Room>
+        <header>
+          <h1>Shop</h1>
+          <Button onPress={() => download('shop.json', `${JSON.stringify(shop, null, 2)}\n`, 'application/json')}>
+            <Download size={16} aria-hidden /> Out as a file
+          </Button>
+          <Button onPress={() => file.current?.click()}>
+            <Upload size={16} aria-hidden /> In from a file
+          </Button>
+          <input
+            ref={file}
+            type="file"
+            accept="application/json,.json"
+            aria-label="Shop file"
+            hidden
+            onChange={(event) => {
+              void takeIn(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+          <Button isDisabled={!changed} onPress={() => change(kept.shop)}>
+            As it was
+          </Button>
+          <Button $strong isDisabled={!changed} onPress={() => void save()}>
+            Keep changes
+          </Button>
+        </header>
+        <div className="stack">
+          {problems.map(({ path, message }) => (
+            <Notice danger key={path + message}>
+              <strong>{path || 'Not kept'}</strong> {message}
+            </Notice>
+          ))}
+          {told && <Notice>{told}</Notice>}
+          <HouseRulesCard shop={shop} kept={kept.shop} onChange={change} />
+          <MachineCard shop={shop} used={used} onChange={change} />
+          <ToolTable shop={shop} used={used} onChange={change} />
+        </div>
+        <Effects shop={shop} changed={changed} />
+      </Room>
+    </>
+  );
+}

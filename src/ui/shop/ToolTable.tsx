@@ -1,0 +1,233 @@
+'use client';
+import { Archive, ArchiveRestore, Copy, Pencil } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Cell, Column, Row, Table, TableBody, TableHeader, type SortDescriptor } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Shop, Tool } from '@/core/shop/shop';
+import { toolFigures } from '@/core/shop/toolFigures';
+import type { UsedBy } from '@/core/shop/usedBy';
+import { IconButton } from '../primitives/Button';
+import { Card } from '../primitives/Card';
+import { Choice, Field } from '../primitives/Field';
+import { Window } from '../primitives/Window';
+import { FiguresForm, type FormField } from './FiguresForm';
+import { freeId } from './freeId';
+
+const Head = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: end;
+  margin-bottom: 8px;
+  label.archived {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+    min-height: 34px;
+  }
+`;
+
+const Scroll = styled.div`
+  max-height: 420px;
+  overflow: auto;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th {
+    position: sticky;
+    top: 0;
+    padding: 6px 8px;
+    background: var(--paper);
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+    text-align: left;
+    cursor: pointer;
+  }
+  th[aria-sort='ascending']::after {
+    content: ' ↑';
+  }
+  th[aria-sort='descending']::after {
+    content: ' ↓';
+  }
+  td {
+    padding: 3px 8px;
+    border-top: 1px solid var(--line);
+    vertical-align: middle;
+  }
+  td:nth-child(4) {
+    word-break: keep-all;
+  }
+  td.figure {
+    font-family: var(--mono);
+  }
+  td .do {
+    display: flex;
+    gap: 4px;
+    justify-content: flex-end;
+  }
+  tr[data-archived] td {
+    color: var(--ink-soft);
+    text-decoration: line-through;
+  }
+`;
+
+const FIELDS: readonly FormField[] = [
+  { key: 'name', label: 'Name', takes: 'text', needed: true },
+  { key: 'does', label: 'Kinds of operation that it does', takes: 'words', needed: true },
+  ...toolFigures.map(({ key, label, takes }): FormField => ({
+    key,
+    label: takes === 'degrees' ? `${label}, degrees` : label,
+    takes: takes === 'length' ? 'length' : 'number',
+    ...(key === 'offset' ? { needed: true } : {}),
+  })),
+];
+
+/** The figure that tells a tool from its like: what it is as wide, as round or as sharp as. */
+const mainFigure = (tool: Tool): string => {
+  const { diameter, width, nose, hollowEdge, point, pitch } = tool;
+  if (diameter !== undefined) return `⌀${Number(diameter.toFixed(3))}${pitch ? ` × ${Number(pitch.toFixed(3))}` : ''}`;
+  if (width !== undefined) return `${width} wide`;
+  if (pitch !== undefined) return `pitch ${pitch}`;
+  if (nose !== undefined) return `r ${nose}`;
+  if (hollowEdge !== undefined) return `R ${hollowEdge}`;
+  return point === undefined ? '' : `${point}°`;
+};
+
+const sorted = (tools: Tool[], { column, direction }: SortDescriptor, used: UsedBy): Tool[] => {
+  const keyOf = (tool: Tool): string | number =>
+    column === 'figure'
+      ? (tool.diameter ?? tool.width ?? tool.pitch ?? tool.nose ?? tool.hollowEdge ?? 0)
+      : column === 'does'
+        ? tool.does.join()
+        : column === 'used'
+          ? (used.tools[tool.id]?.length ?? 0)
+          : tool.name;
+  const by = direction === 'descending' ? -1 : 1;
+  return [...tools].sort((a, b) => {
+    const [x, y] = [keyOf(a), keyOf(b)];
+    return by * (typeof x === 'number' && typeof y === 'number' ? x - y : String(x).localeCompare(String(y)));
+  });
+};
+
+/** The tools: found, sorted, changed, added from a similar one, and put aside rather than thrown away. */
+export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; onChange: (shop: Shop) => void }) {
+  const { tools } = shop;
+  const [wanted, setWanted] = useState('');
+  const [kind, setKind] = useState('');
+  const [aside, setAside] = useState(false);
+  const [sort, setSort] = useState<SortDescriptor>({ column: 'does', direction: 'ascending' });
+  const [open, setOpen] = useState<{ tool: Tool; index: number }>();
+  const kinds = useMemo(() => [...new Set(tools.flatMap(({ does }) => does))].sort(), [tools]);
+  const shown = sorted(
+    tools.filter(
+      ({ name, does, archived }) =>
+        (aside || !archived) &&
+        (kind === '' || does.includes(kind)) &&
+        name.toLowerCase().includes(wanted.trim().toLowerCase()),
+    ),
+    sort,
+    used,
+  );
+  const put = (tool: Tool, index: number) =>
+    onChange({
+      ...shop,
+      tools: index < tools.length ? tools.map((own, at) => (at === index ? tool : own)) : [...tools, tool],
+    });
+  const indexOf = (tool: Tool) => tools.indexOf(tool);
+  return (
+    <Card aria-labelledby="tools">
+      <h2 id="tools">Tools</h2>
+      <Head>
+        <Field label="Find" plain value={wanted} placeholder="drill, 6.8 …" onChange={setWanted} />
+        <Choice label="Does" value={kind} onChange={setKind}>
+          <option value="">anything</option>
+          {kinds.map((own) => (
+            <option key={own}>{own}</option>
+          ))}
+        </Choice>
+        <label className="archived">
+          <input type="checkbox" checked={aside} onChange={(event) => setAside(event.target.checked)} /> and those put
+          aside
+        </label>
+      </Head>
+      <Scroll>
+        <Table aria-labelledby="tools" sortDescriptor={sort} onSortChange={setSort}>
+          <TableHeader>
+            <Column id="name" isRowHeader allowsSorting>
+              Name
+            </Column>
+            <Column id="does" allowsSorting>
+              Does
+            </Column>
+            <Column id="figure" allowsSorting>
+              Figure, mm
+            </Column>
+            <Column id="used" allowsSorting>
+              Used by
+            </Column>
+            <Column id="do">
+              <span style={{ position: 'absolute', clipPath: 'inset(50%)' }}>What to do</span>
+            </Column>
+          </TableHeader>
+          <TableBody renderEmptyState={() => <p style={{ padding: 12 }}>No tool of the list is like that.</p>}>
+            {shown.map((tool) => (
+              <Row key={tool.id} id={tool.id} data-archived={tool.archived || undefined}>
+                <Cell>{tool.name}</Cell>
+                <Cell>{tool.does.join(', ')}</Cell>
+                <Cell className="figure">{mainFigure(tool)}</Cell>
+                <Cell>{used.tools[tool.id]?.join(', ') ?? ''}</Cell>
+                <Cell>
+                  <div className="do">
+                    <IconButton
+                      aria-label={`Change ${tool.name}`}
+                      onPress={() => setOpen({ tool, index: indexOf(tool) })}
+                    >
+                      <Pencil size={14} aria-hidden />
+                    </IconButton>
+                    <IconButton
+                      aria-label={`Add a tool like ${tool.name}`}
+                      onPress={() =>
+                        setOpen({
+                          tool: { ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` },
+                          index: tools.length,
+                        })
+                      }
+                    >
+                      <Copy size={14} aria-hidden />
+                    </IconButton>
+                    <IconButton
+                      aria-label={tool.archived ? `Take ${tool.name} up again` : `Put ${tool.name} aside`}
+                      onPress={() => {
+                        const { archived, ...rest } = tool;
+                        put(archived ? rest : { ...tool, archived: true }, indexOf(tool));
+                      }}
+                    >
+                      {tool.archived ? <ArchiveRestore size={14} aria-hidden /> : <Archive size={14} aria-hidden />}
+                    </IconButton>
+                  </div>
+                </Cell>
+              </Row>
+            ))}
+          </TableBody>
+        </Table>
+      </Scroll>
+      {open && (
+        <Window title={open.tool.name} open onClose={() => setOpen(undefined)}>
+          <FiguresForm
+            fields={FIELDS}
+            values={open.tool as unknown as Record<string, unknown>}
+            onClose={() => setOpen(undefined)}
+            onDone={(values) => {
+              put(values as unknown as Tool, open.index);
+              setOpen(undefined);
+            }}
+          />
+        </Window>
+      )}
+    </Card>
+  );
+}

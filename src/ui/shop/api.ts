@@ -1,0 +1,32 @@
+import type { Problem } from '@/core/result';
+import type { ShopEffect } from '@/core/shop/compareShops';
+import type { Shop } from '@/core/shop/shop';
+
+type Answer<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+async function ask<T>(
+  path: string,
+  method: 'PUT' | 'POST',
+  body: object,
+  read: (answer: unknown) => T,
+): Promise<Answer<T>> {
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    const answer = (await response.json()) as { problems?: Problem[] };
+    return response.ok ? { ok: true, value: read(answer) } : { ok: false, problems: answer.problems ?? [] };
+  } catch {
+    return { ok: false, problems: [{ path: '', message: 'the server does not answer; nothing was changed' }] };
+  }
+}
+
+/** Keeps the shop as a further revision; its number. */
+export const keepShop = (base: number, shop: Shop): Promise<Answer<number>> =>
+  ask('/api/shop', 'PUT', { base, shop }, (answer) => (answer as { revision: number }).revision);
+
+/** What another shop would do to the runs. */
+export const previewShop = (shop: Shop): Promise<Answer<{ effects: ShopEffect[]; of: number }>> =>
+  ask('/api/shop/preview', 'POST', { shop }, (answer) => answer as { effects: ShopEffect[]; of: number });

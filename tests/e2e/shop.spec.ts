@@ -1,0 +1,82 @@
+import { readFileSync } from 'node:fs';
+import { expect, expectAccessible, test } from './page';
+
+// One shop for all: these journeys change it, one after the other, and put it back.
+test.describe.configure({ mode: 'serial' });
+
+test('a house rule tells which runs it would change before it is kept, and can be left as it was', async ({ page }) => {
+  await page.goto('/shop');
+  await expectAccessible(page);
+  const would = page.getByRole('region', { name: 'What would change' });
+  await expect(would).toContainText('Change something');
+  await page.getByRole('radio', { name: /one size straight through/ }).check();
+  await expect(would).toContainText(/\d of \d+ runs, over their batch/);
+  await expect(would.getByRole('listitem').filter({ hasText: 'Mast collar' })).toContainText('−');
+  await page.getByRole('button', { name: 'As it was' }).click();
+  await expect(page.getByRole('radio', { name: /^yes/ })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+});
+
+test('a tool is found, copied from a similar one with a wrong figure on the way, kept, put aside and out as a file', async ({
+  page,
+}) => {
+  await page.goto('/shop');
+  await page.getByLabel('Find').fill('drill ⌀9.9');
+  const table = page.getByRole('grid', { name: 'Tools' });
+  await expect(table.getByRole('row')).toHaveCount(2);
+  await table.getByRole('button', { name: 'Add a tool like drill ⌀9.9' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Name').fill('drill ⌀9.95');
+  await form.getByLabel('Diameter').fill('about ten');
+  await form.getByRole('button', { name: 'Take over' }).click();
+  await expect(form.getByText('“about ten” is not a length').first()).toBeVisible();
+  await expect(form.getByLabel('Name')).toHaveValue('drill ⌀9.95');
+  await form.getByLabel('Diameter').fill('9.95 mm');
+  await form.getByRole('button', { name: 'Take over' }).click();
+  await expect(page.getByRole('region', { name: 'What would change' })).toContainText('None of the');
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
+  await page.reload();
+  await page.getByLabel('Find').fill('drill ⌀9.95');
+  await page.getByRole('button', { name: 'Put drill ⌀9.95 aside' }).click();
+  await expect(table.getByRole('row')).toHaveCount(1);
+  await page.getByLabel('and those put aside').check();
+  await expect(page.getByRole('button', { name: 'Take drill ⌀9.95 up again' })).toBeVisible();
+  const waits = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Out as a file' }).click();
+  const shop = JSON.parse(readFileSync(await (await waits).path(), 'utf8')) as {
+    tools: { name: string; archived?: boolean }[];
+  };
+  expect(shop.tools.find(({ name }) => name === 'drill ⌀9.95')?.archived).toBe(true);
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
+});
+
+test('a file that is no shop is told and changes nothing; of two who change it the later is told', async ({
+  page,
+  browser,
+}) => {
+  await page.goto('/shop');
+  await page
+    .getByLabel('Shop file')
+    .setInputFiles({ name: 'no-shop.json', mimeType: 'application/json', buffer: Buffer.from('{') });
+  await expect(page.getByText('is not JSON; a shop file comes from')).toBeVisible();
+  const other = await browser.newPage();
+  await other.goto('/shop');
+  for (const own of [page, other]) {
+    await own.getByRole('button', { name: 'Change centre lathe A' }).click();
+    await own.getByLabel('Swing over the slide').fill(own === page ? '181' : '182');
+    await own.getByRole('button', { name: 'Take over' }).click();
+  }
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
+  await other.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(other.getByText('somebody else has changed the shop')).toBeVisible();
+  await expect(other.getByText('swings 182 mm')).toBeVisible();
+  await other.close();
+  await page.getByRole('button', { name: 'Change centre lathe A' }).click();
+  await page.getByLabel('Swing over the slide').fill('180');
+  await page.getByRole('button', { name: 'Take over' }).click();
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
+});
