@@ -92,8 +92,11 @@ function secondHolding(
     const from = step.zFrom + chamfer;
     const bearing = step.critical || step.diameter.from !== 'general';
     const diameter = step.diameter.nominal;
-    const kind: WorkHolding['kind'] =
+    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats?.count;
+    // Flats lie in jaws, three to a hexagon and four to a square; a round collet would hold their corners.
+    const round: WorkHolding['kind'] =
       diameter >= collets.from && diameter <= collets.upTo ? 'collet' : bearing ? 'soft-jaws' : '3-jaw';
+    const kind = flats === undefined ? round : flats === 4 ? ('4-jaw' as const) : ('3-jaw' as const);
     const cover = kind === 'collet' ? collets.length : jaws.length;
     const length = Math.min(end - from, cover);
     return [{ step, kind, end, length, diameter, needed: holdNeeded(run, diameter) }];

@@ -14,7 +14,7 @@ import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
 import { barsFor, stoutest } from './boringBars';
 import { fullDepthOf } from './fullDepth';
-import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 
 const KINDS = ['bore', 'counterbore'];
 
@@ -43,7 +43,7 @@ function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
 
 /** Holes that boring bars need first. A counterbore is content with whatever is open there. */
 export const boreNeeds = (setup: Setup): HoleNeed[] =>
-  reachedOf(setup, ...KINDS).flatMap((own) => needOf(own, setup) ?? []);
+  drilledFor(setup, ...KINDS).flatMap((own) => needOf(own, setup) ?? []);
 
 function barOf(own: Feature, setup: Setup): Tool | undefined {
   const need = needOf(own, setup);

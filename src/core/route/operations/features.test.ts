@@ -151,8 +151,8 @@ describe('reaming', () => {
     expect(doubtsOf(reamed(7.8, '8.2 H7'))).toEqual([['NO-OPERATION', 'part.bores[1]']]);
     const bare = runOf({ outside: [step(16, 20)], bores: [hole('ream', '8 H7', 12)] }, fromBar);
     expect(doubtsOf(bare)).toEqual([]);
-    // 8 − 0.25 is 7.75; of 7.7 and 7.8 both as near, the first.
-    expect(only(bare, 'drill')).toMatchObject({ diameter: 7.7, fullDepth: 12, name: 'Drill ⌀7.7 for the reamer' });
+    // 8 − 0.25 is 7.75; of 7.7 and 7.8, both as near, the wider.
+    expect(only(bare, 'drill')).toMatchObject({ diameter: 7.8, fullDepth: 12, name: 'Drill ⌀7.8 for the reamer' });
   });
 
   test('a shop whose reamers are gone plans the rest', () => {

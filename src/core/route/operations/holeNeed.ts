@@ -75,13 +75,27 @@ export function drillFor(need: HoleNeed, { run }: Pick<Setup, 'run'>): { tool: T
         (own.diameter ?? 0) <= need.atMost + 1e-6 &&
         deep(own) > 0,
     )
-    .sort((a, b) => Math.abs((a.diameter ?? 0) - need.aim) - Math.abs((b.diameter ?? 0) - need.aim))[0];
+    .sort((a, b) => {
+      const [x, y] = [a.diameter ?? 0, b.diameter ?? 0];
+      const nearer = Math.abs(x - need.aim) - Math.abs(y - need.aim);
+      // Of two as near the wider: it leaves the next tool less.
+      return Math.abs(nearer) > 1e-6 ? nearer : y - x;
+    })[0];
   return tool && { tool, depth: deep(tool) };
 }
 
 /** How wide the hole is that a tool finds: one of the drawing, or the one that is drilled for it. */
 export const widthFound = (need: HoleNeed, setup: Setup): number | undefined =>
   holeServing(need, setup)?.diameter ?? drillFor(need, setup)?.tool.diameter;
+
+/**
+ * Features of some kinds that a set-up drills for: what goes right through is drilled in the first, whichever end its
+ * other tools come from, so that both mouths can be worked.
+ */
+export const drilledFor = ({ part, features, number }: Setup, ...kinds: string[]): Feature[] =>
+  part.features.filter(
+    (own) => kinds.includes(own.kind) && (goesThrough(own, part) ? number === 1 : features.includes(own.path)),
+  );
 
 /** Features of some kinds that a set-up gets at. */
 export const reachedOf = ({ part, features }: Setup, ...kinds: string[]): Feature[] =>

@@ -9,7 +9,7 @@ import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
 import { straightIn } from '../tools';
 import { fullDepthOf } from './fullDepth';
-import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 
 function reamerFor({ size }: Feature, depth: number, { run }: Setup): Tool | undefined {
   return run.shop.tools.find(
@@ -43,8 +43,8 @@ function needOf(own: Feature, { part, run }: Setup): HoleNeed {
 }
 
 /** Reamed holes that there is a reamer for, and whose quill goes deep enough. */
-function reamed(setup: Setup): { own: Feature; tool: Tool; depth: Figure }[] {
-  return reachedOf(setup, 'ream').flatMap((own) => {
+function reamable(features: readonly Feature[], setup: Setup): { own: Feature; tool: Tool; depth: Figure }[] {
+  return features.flatMap((own) => {
     const depth = fullDepthOf({ through: goesThrough(own, setup.part), depth: own.z1 }, setup);
     const tool = reamerFor(own, depth.value, setup);
     return tool && depth.value <= setup.run.shop.machine.quillTravel ? [{ own, tool, depth }] : [];
@@ -52,7 +52,8 @@ function reamed(setup: Setup): { own: Feature; tool: Tool; depth: Figure }[] {
 }
 
 /** Holes that reamers need first. */
-export const reamNeeds = (setup: Setup): HoleNeed[] => reamed(setup).map(({ own }) => needOf(own, setup));
+export const reamNeeds = (setup: Setup): HoleNeed[] =>
+  reamable(drilledFor(setup, 'ream'), setup).map(({ own }) => needOf(own, setup));
 
 /** Ream a drilled hole to size. */
 export const ream: OperationKind = {
@@ -63,7 +64,7 @@ export const ream: OperationKind = {
   demand(setup) {
     const { run } = setup;
     return good(
-      reamed(setup).flatMap(({ own, tool, depth }): Operation[] => {
+      reamable(reachedOf(setup, 'ream'), setup).flatMap(({ own, tool, depth }): Operation[] => {
         const { size, path } = own;
         // Without a hole for it to follow it stays undone, and is told (route/doubts).
         if (!size || widthFound(needOf(own, setup), setup) === undefined) return [];

@@ -8,7 +8,7 @@ import type { Operation, OperationKind } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
-import { holeServing, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { drilledFor, holeServing, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
 
 /** How far the lead of a tap goes beyond its full thread, mm. */
@@ -35,7 +35,7 @@ function needOf(own: Feature, setup: Setup): HoleNeed[] {
 
 /** Core holes that taps need first. A hole of the drawing that is deep enough for the thread itself serves. */
 export const tapNeeds = (setup: Setup): HoleNeed[] =>
-  reachedOf(setup, 'tap').flatMap((own) =>
+  drilledFor(setup, 'tap').flatMap((own) =>
     needOf(own, setup).filter((need) => !holeServing({ ...need, depth: own.z1 }, setup)),
   );
 

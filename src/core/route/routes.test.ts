@@ -1,0 +1,183 @@
+import { example, planned } from '../testing';
+
+/**
+ * Routes of parts of the shop as the drawing and handbook 5 want them: what is done in each set-up, in which order, and
+ * why so. A slash stands between operations whose order is free.
+ */
+const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; route: string[] }[]][] = [
+  [
+    'valve-needle',
+    // The head is the bar. The needle is a cone out of a cylinder of 8, so that is turned first; the fillet at the guide
+    // stays where the finishing nose of 0.4 leaves it. What is on the head and behind it is for the second side.
+    'front first: the guide is what the second side is held by, in a collet that does not mark it',
+    [
+      { end: 'front', route: ['face', 'turn-rough', 'turn-rough', 'turn-finish', 'turn-finish', 'taper'] },
+      {
+        end: 'back',
+        route: [
+          'face',
+          'vee/chamfer/centre/drill/tap',
+          'vee/chamfer/centre/drill/tap',
+          'vee/chamfer/centre/drill/tap',
+          'vee/chamfer/centre/drill/tap',
+          'vee/chamfer/centre/drill/tap',
+        ],
+      },
+    ],
+  ],
+  [
+    'clamp-nut',
+    // The hexagon comes with the bar. Through M10: core hole, its mouth, then the tap, all before the part-off; the edge
+    // and the mouth at the back are reached when it is turned round, held on its flats.
+    'from the bar: nothing has to be held but the hexagon',
+    [
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'tap', 'turn-finish', 'part-off'],
+      },
+      { end: 'back', route: ['face', 'chamfer/countersink', 'chamfer/countersink'] },
+    ],
+  ],
+  [
+    'bearing-cup',
+    // The boss must be turned from the back, and only the rim can be held afterwards. The hole is drilled at once, so that
+    // its mouth at the back can be sunk; reaming waits for the side of the seat, since both must run true.
+    'back first, seat and shaft bore in one holding',
+    [
+      { end: 'back', route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'turn-finish', 'form'] },
+      { end: 'front', route: ['face', 'bore', 'inner-groove/chamfer', 'inner-groove/chamfer', 'ream'] },
+    ],
+  ],
+  [
+    'thumb-screw',
+    // The grip is the bar. Knurl before its neighbours are finished, its front edge after it; relief and lead chamfer
+    // before the die; the rounded back edge when the piece is off.
+    'from the bar',
+    [
+      {
+        end: 'front',
+        route: [
+          'face',
+          'turn-rough',
+          'turn-rough',
+          'knurl',
+          'turn-finish',
+          'turn-finish',
+          'form/chamfer',
+          'form/chamfer',
+          'form/chamfer',
+          'die',
+          'part-off',
+        ],
+      },
+      { end: 'back', route: ['face', 'form'] },
+    ],
+  ],
+  [
+    'wind-shaft',
+    // 96 long and 8 thick: turned under a centre, in an end that goes afterwards; then the edge that it covered. The cone
+    // in the back wants its pilot.
+    'front first, under the centre',
+    [
+      {
+        end: 'front',
+        route: [
+          'face',
+          'centre',
+          'turn-rough',
+          'turn-rough',
+          'turn-finish',
+          'turn-finish',
+          'groove',
+          'face',
+          'chamfer',
+        ],
+      },
+      { end: 'back', route: ['face', 'centre/chamfer', 'drill/chamfer', 'taper/chamfer', 'chamfer/taper'] },
+    ],
+  ],
+  [
+    'gland-body',
+    // The hexagon comes with the bar and is held for the second side. Hole and seat before finishing; relief and lead
+    // before the thread; the reamer last in its bore. Knurl before the nose is finished; cone and vee out of its cylinder.
+    'front first: the flats are safe to hold',
+    [
+      {
+        end: 'front',
+        route: [
+          'face',
+          'turn-rough',
+          'turn-rough',
+          'centre',
+          'drill',
+          'counterbore',
+          'inner-groove',
+          'turn-finish',
+          'turn-finish',
+          'form/chamfer',
+          'form/chamfer',
+          'thread/ream',
+          'thread/ream',
+        ],
+      },
+      {
+        end: 'back',
+        route: [
+          'face',
+          'turn-rough',
+          'turn-rough',
+          'turn-finish',
+          'knurl',
+          'turn-finish',
+          'taper/vee/chamfer/countersink',
+          'taper/vee/chamfer/countersink',
+          'taper/vee/chamfer/countersink',
+          'taper/vee/chamfer/countersink',
+        ],
+      },
+    ],
+  ],
+];
+
+describe('routes as they should be', () => {
+  test.each(ROUTES)('%s: %s', (name, _, setups) => {
+    const plan = planned(example(name));
+    expect(plan.doubts.filter(({ rule }) => rule === 'NO-OPERATION')).toEqual([]);
+    expect(plan.setups.map(({ setup }) => setup.end)).toEqual(setups.map(({ end }) => end));
+    plan.setups.forEach(({ operations, broken }, index) => {
+      const kinds = operations.map(({ kind }) => kind);
+      const route = setups[index]?.route ?? [];
+      expect(kinds).toHaveLength(route.length);
+      kinds.forEach((kind, at) => expect((route[at] ?? '').split('/')).toContain(kind));
+      expect(broken).toEqual([]);
+    });
+  });
+});
+
+test('read once more against handbook 5 alone: no rule is broken in any example', () => {
+  for (const name of [
+    ...ROUTES.map(([own]) => own),
+    'sensor-spacer',
+    'vane-spindle',
+    'cup-arm-hub',
+    'mast-collar',
+    'pivot-pin',
+  ])
+    for (const { operations } of planned(example(name)).setups) {
+      const kinds = operations.map(({ kind }) => kind);
+      const order = (first: string, then: string) => {
+        const [a, b] = [kinds.lastIndexOf(first), kinds.indexOf(then)];
+        if (a >= 0 && b >= 0) expect([name, first, a]).toEqual([name, first, Math.min(a, b)]);
+      };
+      expect(kinds[0]).toBe('face');
+      if (kinds.includes('part-off')) expect(kinds.at(-1)).toBe('part-off');
+      order('centre', 'drill');
+      for (const after of ['bore', 'counterbore', 'inner-groove', 'tap', 'ream']) order('drill', after);
+      for (const before of ['bore', 'counterbore', 'inner-groove']) order(before, 'ream');
+      for (const before of ['turn-rough', 'turn-finish', 'knurl'])
+        for (const after of ['thread', 'die']) order(before, after);
+      // A countersunk mouth has a hole to sink, in this set-up or from the one before.
+      const work = operations.find(({ kind }) => kind === 'countersink')?.before;
+      if (work) expect(work.bore.some(({ z0, r0 }) => z0 < 1e-6 && r0 > 0)).toBe(true);
+    }
+});
