@@ -70,6 +70,17 @@ await main(async () => {
     const cuts = await open('/rack/cuts');
     await cuts.getByText('2 bars to open').waitFor();
     await keep(cuts, 'cut-list');
+    const crowded = await sheetOf('Gland body', 11);
+    await keep(crowded, 'crowded-route');
+    const overruled = await sheetOf('Thumb screw', 0);
+    await overruled.getByRole('option', { name: /Knurl/ }).click();
+    for (let press = 0; press < 2; press += 1) await overruled.getByRole('button', { name: 'Later' }).click();
+    await overruled.getByRole('list', { name: 'Decided order' }).scrollIntoViewIfNeeded();
+    await keep(overruled, 'overruled');
+    const shop = await open('/shop');
+    await shop.getByRole('radio', { name: /one size straight through/ }).check();
+    await shop.getByText('over their batch').waitFor();
+    await keep(shop, 'shop');
     const print = await sheetOf('Sensor spacer', 0);
     await print.getByRole('link', { name: 'Print' }).click();
     await print.getByRole('heading', { name: /Set-up 2/ }).waitFor();

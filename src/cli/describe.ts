@@ -28,6 +28,11 @@ export function describe(plan: Plan): string {
   return [
     ...head,
     ...plan.setups.flatMap((setup) => describeSetup(setup)),
+    ...(plan.outside.length > 0 ? ['', 'On other machines'] : []),
+    ...plan.outside.map(
+      ({ name, setup, piece, notes }) =>
+        `  ${name}: ${notes.join(' ')} Setting up ${setup.value.toFixed(1)}, a piece ${piece.value.toFixed(2)} min`,
+    ),
     ...warnings,
     '',
     'The shop’s rules, the machine’s manual and local law come first.',

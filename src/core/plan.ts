@@ -2,7 +2,8 @@ import { planCuts } from './cutting/planCuts';
 import { readRun } from './formats/readRun';
 import { andThen, bad, collect, good, type Problem, type Result } from './result';
 import { planOperations } from './route/planOperations';
-import { madeFeatures } from './route/reached';
+import { outsideOps, type OutsideOp } from './route/outsideOps';
+import { bringsWithIt, madeFeatures } from './route/reached';
 import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
@@ -22,6 +23,10 @@ export interface WayPlan {
   way: Way;
   stock: Stock;
   setups: PlannedSetup[];
+  /** Work on other machines, after the last set-up. */
+  outside: OutsideOp[];
+  /** Paths of the features that are there in the end: made here, elsewhere, or brought by the bar. */
+  made: ReadonlySet<string>;
   times: Times;
 }
 
@@ -57,7 +62,16 @@ function planWay(run: Run, way: Way): Result<WayPlan> {
         andThen(planCuts(ordered), (cut) =>
           andThen(checkFinished(cut), () => {
             const timed = planStops(cut).map(timeSetup);
-            return good({ way, stock, setups: timed, times: planTimes(run, stock, timed) });
+            const here = [
+              ...madeFeatures(
+                run.part,
+                timed.flatMap(({ operations }) => operations),
+              ),
+              ...bringsWithIt(run.part, stock),
+            ].map(({ path }) => path);
+            const outside = outsideOps(run, new Set(here));
+            const made = new Set([...here, ...outside.map(({ feature }) => feature)]);
+            return good({ way, stock, setups: timed, outside, made, times: planTimes(run, stock, timed, outside) });
           }),
         ),
       ),
@@ -109,9 +123,7 @@ export function planRun(run: Run): Result<Plan> {
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
   const holdings = best.setups.map(({ setup }) => setup);
-  const operations = best.setups.flatMap((planned) => planned.operations);
-  const made = new Set(madeFeatures(run.part, operations).map(({ path }) => path));
-  const doubts = doubtsOf(run, holdings, made);
+  const doubts = doubtsOf(run, holdings, best.made);
   const overrules = plannedOverrules(
     run,
     best.setups.flatMap(({ overruled }) => overruled),

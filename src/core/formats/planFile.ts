@@ -131,6 +131,13 @@ export function planFileOf(plan: Plan) {
         resulting: rounded(resulting),
       })),
     },
+    outside: plan.outside.map(({ kind, feature, name, setup, piece, notes }) => ({
+      kind,
+      feature,
+      name,
+      minutes: { setup: rounded(setup.value, 3), piece: rounded(piece.value, 3) },
+      notes,
+    })),
     setups: setups.map((planned) => ({
       number: planned.setup.number,
       end: planned.setup.end,
@@ -262,6 +269,17 @@ export const planFileSchema = Joi.object<PlanFile>({
       )
       .required(),
   }).required(),
+  outside: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.string().valid('outside-op').required(),
+        feature: text(),
+        name: text(),
+        minutes: Joi.object({ setup: number(), piece: number() }).required(),
+        notes: Joi.array().items(Joi.string()).required(),
+      }),
+    )
+    .required(),
   setups: Joi.array()
     .items(
       Joi.object({

@@ -280,6 +280,7 @@ export const shopSchema = Joi.object<Shop>({
   cutting: valuesOf(startValues.cutting),
   handMinutes: valuesOf(startValues.handMinutes),
   setupMinutes: valuesOf(startValues.setupMinutes),
+  outside: valuesOf(startValues.outside),
   timeAllowance: number().min(0).required(),
   gauges: Joi.array()
     .items(

@@ -1,5 +1,6 @@
 import type { Feature } from '../part/feature';
 import type { Part } from '../part/part';
+import type { Stock } from '../stock/choose';
 
 const CLOSE = 0.001;
 
@@ -46,3 +47,7 @@ export function madeFeatures(part: Part, operations: readonly { makes?: string[]
   const done = new Set(operations.flatMap(({ makes = [] }) => makes));
   return part.features.filter(({ path }) => done.has(path));
 }
+
+/** Features that are there without any tool: flats that the bar brings with it. */
+export const bringsWithIt = ({ features }: Part, { form, asDrawn }: Pick<Stock, 'form' | 'asDrawn'>): Feature[] =>
+  features.filter(({ kind, path }) => kind === form && asDrawn.includes(path));

@@ -9,6 +9,8 @@ export interface Shop {
   cutting: CuttingValues;
   handMinutes: HandMinutes;
   setupMinutes: SetupMinutes;
+  /** Minutes of work on other machines: a mill set up, a piece in and out of it, a flat. */
+  outside: { millSetup: number; load: number; millFlat: number };
   /** Added to a piece for everything that no element covers, as a fraction. */
   timeAllowance: number;
   gauges: Gauge[];

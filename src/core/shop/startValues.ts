@@ -542,6 +542,7 @@ export const startValues: Shop = {
     changeGears: 15,
     compound: 5,
   },
+  outside: { millSetup: 20, load: 0.5, millFlat: 1.2 }, // ours
   timeAllowance: 0.12,
   gauges: [
     { name: 'caliper', repeats: 0.03, minutes: 0.15, measures: ['outside', 'inside', 'length'] },

@@ -5,6 +5,7 @@ import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
 import { CENTRE_END } from '../route/operations/face';
+import type { OutsideOp } from '../route/outsideOps';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
 import type { Stock } from '../stock/choose';
 import type { Run } from '../run';
@@ -212,7 +213,7 @@ export function timeSetup(stopped: StoppedSetup): PlannedSetup {
 }
 
 /** Piece, batch and setting up (handbook 7). */
-export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[]): Times {
+export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
   const { timeAllowance, handMinutes } = run.shop;
   const totalOf = (pick: (setup: PlannedSetup) => number) =>
     setups.reduce((minutes, setup) => minutes + pick(setup), 0);
@@ -242,24 +243,25 @@ export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[]): Times
       ),
     ),
   );
+  const elsewhere = outside.reduce((minutes, { piece: own }) => minutes + own.value, 0);
   const piece = figure({
     name: 'time for a piece',
     unit: 'min',
-    value: (cutting.value + hand.value) * (1 + timeAllowance),
-    formula: '(c + h) · (1 + a)',
+    value: (cutting.value + hand.value + elsewhere) * (1 + timeAllowance),
+    formula: outside.length > 0 ? '(c + h + o) · (1 + a)' : '(c + h) · (1 + a)',
     terms: [
       term('c', 'cutting', cutting.value, 'min', 'computed'),
       term('h', 'handling', hand.value, 'min', 'computed'),
+      ...(outside.length > 0 ? [term('o', 'on other machines', elsewhere, 'min', 'start value' as const)] : []),
       term('a', 'allowance for what no element covers', timeAllowance, '', 'start value'),
     ],
   });
-  const setup = sum(
-    'setting up',
-    'min',
-    setups.map(({ setting, setup: own }) =>
+  const setup = sum('setting up', 'min', [
+    ...setups.map(({ setting, setup: own }) =>
       term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed'),
     ),
-  );
+    ...outside.map(({ name, setup: own }, index) => term(`o${index + 1}`, name, own.value, 'min', 'start value')),
+  ]);
   const firstOff = sum('inspection of the first-off', 'min', [
     term(
       'i',

@@ -109,6 +109,36 @@ export function RunFields() {
   );
 }
 
+/** Which machine it is planned for, where there is a choice. */
+function MachineChoice() {
+  const { file, edit, shop, problems } = useWorkspace();
+  const own = typeof file.machine === 'object' ? file.machine : undefined;
+  if (shop.machines.length < 2 && !own) return null;
+  return (
+    <div style={cell(3)}>
+      <Choice
+        label="Machine"
+        value={own ? 'own' : String(file.machine ?? '')}
+        problem={problemAt(problems, 'machine')}
+        onChange={(value) =>
+          edit('machine', (run) => {
+            if (value === '') delete run.machine;
+            else if (value !== 'own') run.machine = value;
+          })
+        }
+      >
+        <option value="">{shop.machines[0]?.name} (the first)</option>
+        {own && <option value="own">{own.name} (in the file)</option>}
+        {shop.machines.slice(1).map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+    </div>
+  );
+}
+
 const LEFT_ON = { spigot: 'a spigot', centreEnd: 'a centre end' } as const;
 
 /** What a sawn blank keeps until later: to hold it by, or for a centre. */
@@ -214,6 +244,7 @@ export function StockFields() {
             <option value="named">this one</option>
           </Choice>
         </div>
+        <MachineChoice />
         {file.way !== 'from-bar' && <LeftOn />}
         {named && (
           <>

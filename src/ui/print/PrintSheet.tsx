@@ -217,6 +217,18 @@ function PrintedPlan({ plan }: { plan: Plan }) {
       {setups.map((planned) => (
         <PrintedSetup key={planned.setup.number} planned={planned} />
       ))}
+      {plan.outside.length > 0 && (
+        <section>
+          <h2>Then, on other machines</h2>
+          <ul className="warnings">
+            {plan.outside.map(({ key, name, notes, piece }) => (
+              <li key={key}>
+                {name}: {notes.join(' ')} {piece.value.toFixed(1)} min a piece.
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <Minded plan={plan} />
       <div className="foot">{dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.</div>
     </Paper>

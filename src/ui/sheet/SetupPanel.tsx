@@ -89,6 +89,29 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           </Item>
         </ul>
       </Part>
+      {planned === plan.setups.at(-1) && plan.outside.length > 0 && (
+        <Part>
+          <h3>Then, elsewhere</h3>
+          {plan.outside.map(({ key, name, notes, setup: once, piece }) => (
+            <div key={key}>
+              <p style={{ fontWeight: 600 }}>{name}</p>
+              {notes.map((note) => (
+                <p key={note} style={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+                  {note}
+                </p>
+              ))}
+              <dl>
+                <Line name="Setting up, min">
+                  <FigureButton figure={once} units={setup.run.units} />
+                </Line>
+                <Line name="A piece, min">
+                  <FigureButton figure={piece} units={setup.run.units} />
+                </Line>
+              </dl>
+            </div>
+          ))}
+        </Part>
+      )}
       {first && plan.overrules.length > 0 && (
         <Part>
           <h3>Decided</h3>

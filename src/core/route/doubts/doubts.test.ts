@@ -6,13 +6,13 @@ const doubts = (part: Partial<PartFile>, more: Parameters<typeof runOf>[1] = {})
 const rules = (...args: Parameters<typeof doubts>) => doubts(...args).map(({ rule, path }) => [rule, path]);
 
 test('a feature without an operation is told at its entry, in the plan and in its warnings', () => {
-  const flats = [{ kind: 'flats' as const, at: 0, length: 8, count: 2, across: 10 }];
-  const plan = planned(runOf({ outside: [step(12, 14), step(14, 20)], details: flats }));
+  const knurl = [{ kind: 'knurl' as const, at: 2, length: 8, pattern: 'straight' as const, pitch: 0.7 }];
+  const plan = planned(runOf({ outside: [step(12, 14), step(14, 20)], details: knurl }));
   expect(plan.doubts).toEqual([
     {
       path: 'part.details[0]',
       rule: 'NO-OPERATION',
-      because: expect.stringContaining('2 flats, 10 mm across: no operation yet'),
+      because: expect.stringContaining('straight knurl, pitch 0.7 mm: no operation yet'),
     },
   ]);
   expect(planFileOf(plan).warnings).toContainEqual(expect.stringContaining('no operation yet'));
@@ -26,10 +26,12 @@ test('a recess is turned over, and cut with the blade', () => {
   expect(cut).toMatchObject({ feature: 'part.outside[1]', diameter: 10 });
 });
 
-test('a hexagon that the bar brings needs no operation; from round bar it is told', () => {
+test('a hexagon that the bar brings needs no operation; from round bar it is milled', () => {
   const outside = [step(12, 20), { shape: 'hex' as const, across: 17, length: 12 }];
   expect(rules({ outside })).toEqual([]);
-  expect(rules({ outside }, { stock: { size: 22 } })).toEqual([['NO-OPERATION', 'part.outside[1]']]);
+  expect(planned(runOf({ outside })).outside).toEqual([]);
+  expect(rules({ outside }, { stock: { size: 22 } })).toEqual([]);
+  expect(planned(runOf({ outside }, { stock: { size: 22 } })).outside).toMatchObject([{ feature: 'part.outside[1]' }]);
 });
 
 test('a hole drilled from the back is drilled in the set-up that sees the back', () => {

@@ -1,0 +1,31 @@
+import { planFileOf } from '../formats/planFile';
+import { planned, runOf, step } from '../testing';
+
+const flatted = (count: number, across: number) =>
+  runOf({
+    outside: [step(14, 20), step(22, 10)],
+    details: [{ kind: 'flats', at: 4, length: 10, count, across }],
+  });
+
+test('two flats of 11 on ⌀14: 1.5 deep each, indexed by 180°; set up once, 0.5 and two of 1.2 a piece', () => {
+  const plan = planned(flatted(2, 11));
+  const [own, ...others] = plan.outside;
+  expect(others).toEqual([]);
+  expect(own).toMatchObject({ feature: 'part.details[0]', name: 'Mill 2 flats, 11 mm across' });
+  expect(own?.notes).toEqual(['2 flats, indexed by 180°; 1.5 mm deep from the round, 10 mm long.']);
+  expect([own?.setup.value, own?.piece.value]).toEqual([20, 0.5 + 2 * 1.2]);
+  expect(plan.doubts).toEqual([]);
+});
+
+test('its minutes are in the piece, with the allowance, and in setting up', () => {
+  const [plain, milled] = [planned(runOf({ outside: [step(14, 20), step(22, 10)] })), planned(flatted(4, 11))];
+  // 0.5 and four of 1.2, and 12 % for what no element covers.
+  expect(milled.times.piece.value - plain.times.piece.value).toBeCloseTo((0.5 + 4 * 1.2) * 1.12, 9);
+  expect(milled.times.setup.value - plain.times.setup.value).toBeCloseTo(20, 9);
+  expect(planFileOf(milled).outside).toMatchObject([{ kind: 'outside-op', minutes: { setup: 20, piece: 5.3 } }]);
+});
+
+test('a single flat is measured to the round opposite it and is not indexed', () => {
+  // 12 to the round opposite: 12 − 7 = 5 from the axis, 2 deep.
+  expect(planned(flatted(1, 12)).outside[0]?.notes).toEqual(['2 mm deep from the round, 10 mm long.']);
+});
