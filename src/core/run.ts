@@ -42,6 +42,8 @@ export interface Run {
   spares?: number;
   stock: BarOnSale | 'choose';
   way: Way | 'choose';
+  /** Which end is worked first. */
+  firstEnd: 'front' | 'back' | 'choose';
   allowances: RunAllowances;
   overrules: Overrule[];
   shop: ShopForRun;

@@ -3,6 +3,7 @@ import { answer, type Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/revisions/compareRuns';
+import { compareSequences, type Compared } from '@/core/sequences';
 import type { Shop } from '@/core/shop/shop';
 
 /** The planner off the page's own thread: the same pipeline as everywhere. The shop is told once, not with every edit. */
@@ -19,6 +20,10 @@ class Planner {
 
   compare(before: RunFile, after: RunFile): Comparison | undefined {
     return this.shop && compareRuns(before, after, this.shop);
+  }
+
+  sequences(file: RunFile): Compared | undefined {
+    return this.shop && compareSequences(file, this.shop);
   }
 
   export(file: RunFile): RunFile {

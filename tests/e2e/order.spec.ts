@@ -103,3 +103,18 @@ test.describe('on a tablet', () => {
     await expect.poll(() => names(page)).not.toEqual(before);
   });
 });
+
+test('sequences are compared, each with its figures or the reason against it, and another is taken', async ({
+  page,
+}) => {
+  await openStud(page, 'WS-925');
+  await page.getByRole('button', { name: 'Compare sequences …' }).click();
+  const table = page.getByRole('dialog', { name: 'Sequences compared' });
+  await expect(table.getByRole('row')).toHaveCount(5);
+  await expect(table.getByText('the plan', { exact: true })).toHaveCount(1);
+  await expectAccessible(page);
+  await table.getByRole('button', { name: 'Take front first, sawn blanks' }).click();
+  await expect(table.getByRole('row', { name: /Front first, sawn blanks/ })).toContainText('the plan');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('three-jaw chuck on the blank, from the front')).toBeVisible();
+});

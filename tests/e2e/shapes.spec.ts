@@ -34,7 +34,8 @@ test('a part of twelve features by the keyboard alone, as lines; its drawing, it
   for (const words of ['M10x1', '⌀14 Ra 1.6', 'hexagon 17', 'vee 60° × 0.5', '⌀5 H7 +0.012/0', 'R0.4'])
     await expect(drawing).toHaveAccessibleName(new RegExp(words.replace(/[+/.]/g, '\\$&')));
   const doubts = page.getByRole('list', { name: 'What the plan does not do' });
-  await expect(doubts.getByText(/thread M10x1, 9 mm long: no operation yet/)).toBeVisible();
+  await expect(doubts.getByText(/a wall of 0.5 mm under ⌀8/)).toBeVisible();
+  await expect(doubts.getByText('no operation yet')).toHaveCount(0);
   await expect(page.getByText('1 × hex 17')).toBeVisible();
   await expectAccessible(page);
 
@@ -52,7 +53,7 @@ test('a shape is chosen in its row, its figures with it; what is wrong stands on
   await page.getByLabel('Shape of step 1').selectOption('cone');
   await expect(page.getByLabel('Front ⌀ of step 1')).toHaveValue('12');
   await page.getByLabel('Half angle of step 1').fill('10');
-  await expect(page.getByText('30 mm').first()).toBeAttached();
+  await expect(page.getByRole('group', { name: /Section of the part/ })).toHaveAccessibleName(/20° incl\./);
   await page.getByRole('button', { name: 'Detail' }).click();
   await expect(page.getByLabel('Kind of detail 1')).toBeFocused();
   await page.getByLabel('At of detail 1').fill('2');

@@ -110,6 +110,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       ...(spares.value === undefined ? {} : { spares: spares.value }),
       stock: stock.value,
       way: file.way ?? 'choose',
+      firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
       overrules: file.overrules ?? [],
       shop: narrowed.value,

@@ -123,6 +123,8 @@ export interface RunFile {
   spares?: number | string;
   stock?: 'choose' | StockFile;
   way?: 'choose' | Way;
+  /** Which end is worked first; left open, the front where the part can then be held. */
+  firstEnd?: 'choose' | 'front' | 'back';
   allowances?: { [key in keyof RunAllowances]?: LengthEntry | Extract<RunAllowances[key], string> };
   /** Orders that were decided against the planner's. */
   overrules?: Overrule[];

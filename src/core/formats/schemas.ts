@@ -181,6 +181,7 @@ export const runFileSchema = Joi.object<RunFile>({
   ),
   way: Joi.string().valid('choose', 'from-bar', 'sawn-blanks'),
   allowances,
+  firstEnd: Joi.string().valid('choose', 'front', 'back'),
   overrules: Joi.array()
     .items(
       Joi.object({

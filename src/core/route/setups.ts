@@ -275,7 +275,10 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
           ? [
               {
                 rule: 'GRIP-LEFT',
-                because: 'The back end first: from the front nothing long enough would be left to hold the part by.',
+                because:
+                  run.firstEnd === 'back'
+                    ? 'The back end first: the run says so.'
+                    : 'The back end first: from the front nothing long enough would be left to hold the part by.',
               },
             ]
           : []),
@@ -339,7 +342,7 @@ function checkCapacity(run: Run): Result<null> {
 export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
   const capacity = checkCapacity(run);
   if (!capacity.ok) return capacity;
-  const ends = ['front', 'back'] as const;
+  const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const outcomes = ends.flatMap((firstEnd): Result<Setup[]>[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
     return counts.ok ? counts.value.map((count) => attempt({ run, stock, firstEnd, count })) : [counts];

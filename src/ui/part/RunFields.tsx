@@ -245,6 +245,17 @@ export function StockFields() {
           </Choice>
         </div>
         <MachineChoice />
+        <div style={cell(3)}>
+          <Choice
+            label="First end"
+            value={file.firstEnd ?? 'choose'}
+            onChange={(value) => edit('firstEnd', (run) => void (run.firstEnd = value as 'choose'))}
+          >
+            <option value="choose">choose</option>
+            <option value="front">front</option>
+            <option value="back">back</option>
+          </Choice>
+        </div>
         {file.way !== 'from-bar' && <LeftOn />}
         {named && (
           <>

@@ -20,6 +20,8 @@ export interface Workspace {
   select: (key: string | undefined, pass?: number) => void;
   /** Plans the run with two revisions of its part. */
   compare: PlannerTools['compare'];
+  /** Plans the run on every machine, both ways, each end first. */
+  sequences: PlannerTools['sequences'];
 }
 
 export const WorkspaceContext = createContext<Workspace | undefined>(undefined);

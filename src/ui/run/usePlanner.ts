@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Comparison } from '@/core/revisions/compareRuns';
+import type { Compared } from '@/core/sequences';
 import type { Shop } from '@/core/shop/shop';
 import type { PlannerApi } from '@/workers/planner.worker';
 
@@ -19,6 +20,7 @@ export interface Planned {
 export interface PlannerTools {
   exportFile: (file: RunFile) => Promise<RunFile | undefined>;
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
+  sequences: (file: RunFile) => Promise<Compared | undefined>;
 }
 
 /** Plans every change in a worker; only the newest answer counts. */
@@ -54,5 +56,6 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
     async (before, after) => planner.current?.compare(before, after),
     [],
   );
-  return { planned, exportFile, compare };
+  const sequences = useCallback<PlannerTools['sequences']>(async (own) => planner.current?.sequences(own), []);
+  return { planned, exportFile, compare, sequences };
 }

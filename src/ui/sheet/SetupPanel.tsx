@@ -1,13 +1,18 @@
 'use client';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { sectionName } from '@/core/stock/nameOfBar';
 import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { sayMinutes } from '@/core/units/show';
+import { Button } from '../primitives/Button';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { Overrules } from './Overrules';
 import type { OrderEdits } from './useOrder';
 import { FigureButton } from './Working';
+
+const SequencesWindow = dynamic(() => import('./SequencesWindow').then((own) => own.SequencesWindow), { ssr: false });
 
 const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
 
@@ -17,6 +22,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
   const { stock } = plan;
   const { units } = setup.run;
   const first = setup.number === 1;
+  const [comparing, setComparing] = useState(false);
   return (
     <Card aria-label="Set-up">
       <header>
@@ -71,6 +77,10 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
               </Line>
             ))}
           </dl>
+          <Button onPress={() => setComparing(true)} style={{ margin: '6px 0' }}>
+            Compare sequences …
+          </Button>
+          {comparing && <SequencesWindow onClose={() => setComparing(false)} />}
         </Part>
       )}
       <Part>

@@ -113,6 +113,9 @@ const sorted = (tools: Tool[], { column, direction }: SortDescriptor, used: Used
   });
 };
 
+/** How many tools are shown at once: more is a list that nobody reads. */
+const SHOWN = 60;
+
 /** The tools: found, sorted, changed, added from a similar one, and put aside rather than thrown away. */
 export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; onChange: (shop: Shop) => void }) {
   const { tools } = shop;
@@ -174,7 +177,7 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
             </Column>
           </TableHeader>
           <TableBody renderEmptyState={() => <p style={{ padding: 12 }}>No tool of the list is like that.</p>}>
-            {shown.map((tool) => (
+            {shown.slice(0, SHOWN).map((tool) => (
               <Row key={tool.id} id={tool.id} data-archived={tool.archived || undefined}>
                 <Cell>{tool.name}</Cell>
                 <Cell>{tool.does.join(', ')}</Cell>
@@ -215,6 +218,11 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
           </TableBody>
         </Table>
       </Scroll>
+      {shown.length > SHOWN && (
+        <p style={{ marginTop: 6, color: 'var(--ink-soft)', fontSize: 14 }}>
+          {shown.length - SHOWN} more: find them by name, or by what they do.
+        </p>
+      )}
       {open && (
         <Window title={open.tool.name} open onClose={() => setOpen(undefined)}>
           <FiguresForm

@@ -1,0 +1,163 @@
+'use client';
+import { Check } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import type { Compared, Sequence } from '@/core/sequences';
+import { sayMinutes } from '@/core/units/show';
+import { formatNominal, type UnitSystem } from '@/core/units/length';
+import { Button } from '../primitives/Button';
+import { Window } from '../primitives/Window';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    padding: 4px 8px;
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+    text-align: left;
+  }
+  tbody th {
+    color: var(--ink);
+    font-weight: 600;
+    font-size: 15px;
+  }
+  td {
+    padding: 7px 8px;
+    border-top: 1px solid var(--line);
+    vertical-align: top;
+  }
+  tbody th {
+    border-top: 1px solid var(--line);
+    vertical-align: top;
+  }
+  td.figure {
+    font-family: var(--mono);
+    white-space: nowrap;
+  }
+  tr[aria-current='true'] > * {
+    background: var(--blue-soft);
+  }
+  small {
+    display: block;
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+  }
+`;
+
+const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
+const HOLDING = { '3-jaw': 'three-jaw', '4-jaw': 'four-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
+
+/** Every machine, both ways, each end first, side by side; one of them can be taken. */
+export function SequencesWindow({ onClose }: { onClose: () => void }) {
+  const { file, edit, sequences } = useWorkspace();
+  const [compared, setCompared] = useState<Compared>();
+  useEffect(() => {
+    let over = false;
+    void sequences(file).then((answer) => over || setCompared(answer));
+    return () => {
+      over = true;
+    };
+  }, [file, sequences]);
+  const take = ({ change }: Sequence) => {
+    edit(undefined, (run) => {
+      Object.assign(run, change);
+    });
+  };
+  const several = new Set(compared?.sequences.map(({ machine }) => machine?.id)).size > 1;
+  return (
+    <Window title="Sequences compared" open onClose={onClose}>
+      {!compared && <p role="status">Planning each of them …</p>}
+      {compared && (
+        <>
+          <p style={{ marginBottom: 10 }}>{compared.because}</p>
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">Sequence</th>
+                <th scope="col">A piece</th>
+                <th scope="col">Setting up</th>
+                <th scope="col">Batch</th>
+                <th scope="col">Second side held by</th>
+                <th scope="col" />
+              </tr>
+            </thead>
+            <tbody>
+              {compared.sequences.map((own, index) => (
+                <Row
+                  key={`${own.machine?.id} ${own.way} ${own.firstEnd}`}
+                  sequence={own}
+                  chosen={index === compared.chosen}
+                  several={several}
+                  units={file.units}
+                  onTake={() => take(own)}
+                />
+              ))}
+            </tbody>
+          </Table>
+        </>
+      )}
+    </Window>
+  );
+}
+
+function Row({
+  sequence: { machine, way, firstEnd, figures, problem },
+  chosen,
+  several,
+  units,
+  onTake,
+}: {
+  sequence: Sequence;
+  chosen: boolean;
+  several: boolean;
+  units: UnitSystem;
+  onTake: () => void;
+}) {
+  const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAY[way]}`;
+  return (
+    <tr aria-current={chosen || undefined}>
+      <th scope="row">
+        {name}
+        {several && <small>{machine?.name}</small>}
+      </th>
+      {figures ? (
+        <>
+          <td className="figure">{figures.pieceMinutes.toFixed(1)} min</td>
+          <td className="figure">{figures.setupMinutes.toFixed(0)} min</td>
+          <td className="figure">
+            {sayMinutes(figures.batchMinutes)}
+            <small>
+              {figures.bars} {figures.bars === 1 ? 'bar' : 'bars'}, {figures.operations} operations
+              {figures.unmade > 0 && `, ${figures.unmade} not made`}
+            </small>
+          </td>
+          <td>
+            {HOLDING[figures.holding.kind]} on ⌀{formatNominal(figures.holding.diameter, units)}
+          </td>
+          <td>
+            {chosen ? (
+              <span style={{ whiteSpace: 'nowrap' }}>
+                <Check size={15} aria-hidden /> the plan
+              </span>
+            ) : (
+              <Button
+                onPress={onTake}
+                aria-label={`Take ${name.toLowerCase()}${several && machine ? `, ${machine.name}` : ''}`}
+              >
+                Take it
+              </Button>
+            )}
+          </td>
+        </>
+      ) : (
+        <td colSpan={5} style={{ color: 'var(--ink-soft)' }}>
+          cannot be: {problem}
+        </td>
+      )}
+    </tr>
+  );
+}
