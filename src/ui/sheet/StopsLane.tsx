@@ -5,8 +5,12 @@ import type { Pin } from '@/core/stops/planStops';
 import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
 
-const meansOf = ({ means, station }: Pin): string =>
-  means === 'station' ? `station ${station}` : means === 'quill' ? 'quill' : 'each time';
+/** By which means a pin repeats; in short where its neighbours are near. */
+const meansOf = ({ means, station }: Pin, short: boolean): string => {
+  if (means === 'quill') return 'quill';
+  if (means === 'station') return `${short ? 'st.' : 'station'} ${station}`;
+  return short ? 'each' : 'each time';
+};
 
 /** Room that a pin's words want side by side, px, and the ends of the rail that pins may use. */
 const WANTED = 74;
@@ -97,7 +101,7 @@ export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >
-              {meansOf(pin)}
+              {meansOf(pin, !crowded && gap < WANTED)}
               {shared ? ` ×${pin.operations.length}` : ''}
             </text>
           </g>
