@@ -4,9 +4,20 @@ import type { PlannedSetup } from '../time/planTimes';
 import { criticalDimensions } from '../part/critical';
 import { massOf } from '../part/mass';
 import { pinOf, settingOf } from '../stops/planStops';
+import type { WorkedLink, WorkedPlace } from '../route/lengths/workedLengths';
 
 /** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
 const rounded = (value: number, places = 4): number => Number(value.toFixed(places));
+
+/** A length of the drawing as it comes out: its limits, the errors that add up in it, and what they come to. */
+const workedOf = ({ path, size, errors, allowed, resulting }: WorkedLink | WorkedPlace) => ({
+  path,
+  lower: rounded(size.nominal + size.lower),
+  upper: rounded(size.nominal + size.upper),
+  errors,
+  allowed: rounded(allowed),
+  resulting: rounded(resulting),
+});
 
 /** z of the drawing for a z of a set-up: the second set-up looks from its own end. */
 const toPart =
@@ -111,25 +122,8 @@ export function planFileOf(plan: Plan) {
         distance: rounded(distance),
         within: rounded(within),
       })),
-      drawn: plan.lengths.links.map(({ path, from, to, size, errors, allowed, resulting }) => ({
-        path,
-        from,
-        to,
-        lower: rounded(size.nominal + size.lower),
-        upper: rounded(size.nominal + size.upper),
-        errors,
-        allowed: rounded(allowed),
-        resulting: rounded(resulting),
-      })),
-      places: plan.lengths.places.map(({ path, face, size, errors, allowed, resulting }) => ({
-        path,
-        face,
-        lower: rounded(size.nominal + size.lower),
-        upper: rounded(size.nominal + size.upper),
-        errors,
-        allowed: rounded(allowed),
-        resulting: rounded(resulting),
-      })),
+      drawn: plan.lengths.links.map((link) => ({ from: link.from, to: link.to, ...workedOf(link) })),
+      places: plan.lengths.places.map((place) => ({ face: place.face, ...workedOf(place) })),
     },
     outside: plan.outside.map(({ kind, feature, name, setup, piece, notes }) => ({
       kind,
@@ -175,6 +169,14 @@ export type PlanFile = ReturnType<typeof planFileOf>;
 
 const number = () => Joi.number().required();
 const text = () => Joi.string().required();
+const worked = () => ({
+  path: text(),
+  lower: number(),
+  upper: number(),
+  errors: Joi.array().items(Joi.number()).required(),
+  allowed: number(),
+  resulting: number(),
+});
 const reasons = () =>
   Joi.array()
     .items(Joi.object({ rule: text(), because: text() }))
@@ -244,27 +246,17 @@ export const planFileSchema = Joi.object<PlanFile>({
     drawn: Joi.array()
       .items(
         Joi.object({
-          path: text(),
           from: number(),
           to: number(),
-          lower: number(),
-          upper: number(),
-          errors: Joi.array().items(Joi.number()).required(),
-          allowed: number(),
-          resulting: number(),
+          ...worked(),
         }),
       )
       .required(),
     places: Joi.array()
       .items(
         Joi.object({
-          path: text(),
           face: number(),
-          lower: number(),
-          upper: number(),
-          errors: Joi.array().items(Joi.number()).required(),
-          allowed: number(),
-          resulting: number(),
+          ...worked(),
         }),
       )
       .required(),

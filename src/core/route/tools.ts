@@ -34,3 +34,14 @@ export const straightIn = (depth: number, { shop }: Run): Pass => ({
     term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),
   ],
 });
+
+/** In along a thread and out again, as taps and dies go: at the pitch both ways. */
+export const inAndOut = (length: number, to: number, { shop }: Run): Pass => ({
+  depth: length,
+  z: to,
+  way: [
+    term('t', 'in', length, 'mm', 'drawing'),
+    term('b', 'and out again', length, 'mm', 'drawing'),
+    term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),
+  ],
+});

@@ -27,25 +27,59 @@ function lotStage(best: Float64Array, item: number, value: number, weight: numbe
   return { item, tookAt: (room) => (bits[room] ? { many, room: weight } : { many: 0, room: 0 }) };
 }
 
-/** As many of an item as is best, up to a bound: the way for pieces that come from lengths with a start of their own. */
-function countStage(best: Float64Array, item: number, value: number, take: Take, bound: number): Stage {
-  const counts = new Uint16Array(best.length);
-  const weights = Array.from({ length: bound + 1 }, (_, many) => taken(take, many));
-  for (let at = best.length - 1; at >= (weights[1] ?? Infinity); at--) {
-    const before = best[at] as number;
-    let most = before;
-    for (let many = 1; many <= bound && (weights[many] as number) <= at; many++) {
-      const other = (best[at - (weights[many] as number)] as number) + value * many;
-      if (other > most + 1e-12) {
-        most = other;
-        counts[at] = many;
+/** From `first` to `last` of an item that then take a fixed offset and so much each. */
+interface Span {
+  value: number;
+  each: number;
+  offset: number;
+  first: number;
+  last: number;
+}
+
+/**
+ * Betters every room by the best count of a span: along the rooms that differ by whole pieces the best beginning is the
+ * maximum of a window that slides with the room (textbook), so a span costs one pass however many counts it has.
+ */
+function bySpan(base: Float64Array, best: Float64Array, counts: Uint16Array, span: Span): void {
+  const { value, each, offset, first, last } = span;
+  const room = best.length - 1 - offset;
+  const window = new Int32Array(Math.floor(room / each) + 1);
+  for (let rest = 0; rest < each && rest + first * each <= room; rest += 1) {
+    // What a beginning is worth, so that all are compared at one room.
+    const worth = (index: number) => (base[rest + index * each] as number) - index * value;
+    let [head, tail] = [0, 0];
+    for (let pieces = first; rest + pieces * each <= room; pieces += 1) {
+      const entering = pieces - first;
+      while (tail > head && worth(window[tail - 1] as number) <= worth(entering)) tail -= 1;
+      window[tail++] = entering;
+      if ((window[head] as number) < pieces - last) head += 1;
+      const from = window[head] as number;
+      const at = offset + rest + pieces * each;
+      const other = worth(from) + pieces * value;
+      if (other > (best[at] as number) + 1e-12) {
+        best[at] = other;
+        counts[at] = pieces - from;
       }
     }
-    best[at] = most;
   }
+}
+
+/** As many of an item as is best, up to a bound: the way for pieces that come from lengths with a start of their own. */
+function countStage(best: Float64Array, item: number, value: number, take: Take, bound: number): Stage {
+  const { each, start, perLength } = take;
+  const base = best.slice();
+  const counts = new Uint16Array(best.length);
+  for (let first = 1, lengths = 1; first <= bound; first += perLength, lengths += 1)
+    bySpan(base, best, counts, {
+      value,
+      each,
+      offset: lengths * start,
+      first,
+      last: Math.min(bound, first + perLength - 1),
+    });
   return {
     item,
-    tookAt: (room) => ({ many: counts[room] ?? 0, room: weights[counts[room] ?? 0] ?? 0 }),
+    tookAt: (room) => ({ many: counts[room] ?? 0, room: taken(take, counts[room] ?? 0) }),
   };
 }
 

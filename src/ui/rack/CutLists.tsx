@@ -206,7 +206,8 @@ function useSaw(lists: SectionCuts[]) {
       setAnswers(new Map());
       setCancelled(false);
       setProgress({ rounds: 0, bars: 0, bound: 0 });
-      for (const { section, list } of lists) {
+      // The short ones first: they are ready at once, and nobody waits for them behind a long one.
+      for (const { section, list } of [...lists].sort((a, b) => a.list.pieces.length - b.list.pieces.length)) {
         const result = await saw.solve(
           list,
           proxy((told) => void (over || setProgress(told))),

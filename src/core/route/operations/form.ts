@@ -1,14 +1,14 @@
 import { stepTable } from '../../cutting/stepTable';
 import { term } from '../../figure';
 import type { Feature } from '../../part/feature';
-import { cylinder, largestRadius, type Segment } from '../../removal/profile';
+import { largestRadius, type Segment } from '../../removal/profile';
 import { good } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { say } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
-import { plunges } from './groove';
+import { alongBottom, plunges } from './groove';
 
 const SAME = 0.005;
 
@@ -123,16 +123,7 @@ export const form: OperationKind = {
       passes: [
         ...places.map((z) => ({ ...straight, z: z + width, leaves: {} })),
         ...(places.length > 1
-          ? [
-              {
-                depth: 0,
-                diameter: 2 * lowest,
-                z: to,
-                way: [term('l', 'along the bottom', to - from - width, 'mm', 'computed')],
-                note: 'along the bottom, so that the plunges leave no ridges',
-                leaves: { outside: removal.outside ?? [cylinder(from, to, lowest)] },
-              },
-            ]
+          ? [{ ...alongBottom(to, 2 * lowest, to - from - width), leaves: { outside: removal.outside ?? [] } }]
           : []),
       ],
     });

@@ -4,7 +4,7 @@ import { good } from '../../result';
 import { cylinder, largestRadius } from '../../removal/profile';
 import type { Tool } from '../../shop/shop';
 import { say, sayDiameter } from '../../words';
-import type { Operation, OperationKind } from '../operation';
+import type { Operation, OperationKind, Pass } from '../operation';
 import type { Setup } from '../setup';
 
 /** A square groove, or a recess between larger steps: straight down. Rounded corners want a form tool. */
@@ -37,6 +37,15 @@ export function plunges(z0: number, z1: number, blade: number, most: number): nu
   const steps = Math.ceil(rest / (most * blade) - 1e-9);
   return Array.from({ length: steps + 1 }, (_, index) => z0 + (rest * index) / steps);
 }
+
+/** The last pass of several plunges: along the bottom, so that they leave no ridges (handbook 13). */
+export const alongBottom = (z: number, diameter: number, length: number): Pass => ({
+  depth: 0,
+  diameter,
+  z,
+  way: [term('l', 'along the bottom', length, 'mm', 'computed')],
+  note: 'along the bottom, so that the plunges leave no ridges',
+});
 
 function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
   const { z0, z1, size, place, middle = 0 } = groove;
@@ -120,17 +129,7 @@ export const groove: OperationKind = {
           leaves: { outside: [cylinder(z, z + width, diameter / 2)] },
           ...(places.length > 1 && index === 0 ? { note: 'right edge of the blade at z; all to the same depth' } : {}),
         })),
-        ...(places.length > 1
-          ? [
-              {
-                depth: 0,
-                diameter,
-                z: from,
-                way: [term('l', 'along the bottom', to - from - width, 'mm', 'computed')],
-                note: 'along the bottom, so that the plunges leave no ridges',
-              },
-            ]
-          : []),
+        ...(places.length > 1 ? [alongBottom(from, diameter, to - from - width)] : []),
       ],
     });
   },

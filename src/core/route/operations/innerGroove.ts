@@ -8,7 +8,7 @@ import type { Tool } from '../../shop/shop';
 import { say, sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
-import { plunges } from './groove';
+import { alongBottom, plunges } from './groove';
 import { reachedOf } from './holeNeed';
 
 /** The widest tool that goes in through the bore before the groove, reaches along it, and down to the bottom. */
@@ -89,17 +89,7 @@ export const innerGroove: OperationKind = {
           ],
           leaves: { bore: [cylinder(z, z + width, diameter / 2)] },
         })),
-        ...(places.length > 1
-          ? [
-              {
-                depth: 0,
-                diameter,
-                z: to,
-                way: [term('l', 'along the bottom', to - from - width, 'mm', 'computed')],
-                note: 'along the bottom, so that the plunges leave no ridges',
-              },
-            ]
-          : []),
+        ...(places.length > 1 ? [alongBottom(to, diameter, to - from - width)] : []),
       ],
     });
   },

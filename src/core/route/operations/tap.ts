@@ -7,7 +7,7 @@ import { say } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
-import { stopSetting } from '../tools';
+import { inAndOut, stopSetting } from '../tools';
 import { drilledFor, holeServing, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
 
@@ -88,17 +88,7 @@ export const tap: OperationKind = {
     const lead = own ? leadOf(own, setup) : 0;
     return good({
       diameter,
-      passes: [
-        {
-          depth: to - from,
-          z: to,
-          way: [
-            term('t', 'in', to - from, 'mm', 'drawing'),
-            term('b', 'and out again', to - from, 'mm', 'drawing'),
-            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
-          ],
-        },
-      ],
+      passes: [inAndOut(to - from, to, run)],
       warnings:
         room < lead - 1e-6
           ? [

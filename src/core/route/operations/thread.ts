@@ -9,7 +9,7 @@ import { say } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
 import { hasRoomToLeave } from '../threadRoom';
-import { stopSetting } from '../tools';
+import { inAndOut, stopSetting } from '../tools';
 import { reachedOf } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
 
@@ -148,22 +148,7 @@ export const die: OperationKind = {
       }),
     ),
   feed: (operation, setup) => pitchFeed(threadOf(operation, setup), 'The die draws itself along at its pitch.'),
-  cut({ from, to, diameter = 0 }, _work, { run }) {
-    return good({
-      diameter,
-      passes: [
-        {
-          depth: to - from,
-          z: to,
-          way: [
-            term('l', 'on', to - from, 'mm', 'drawing'),
-            term('b', 'and off again', to - from, 'mm', 'drawing'),
-            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
-          ],
-        },
-      ],
-    });
-  },
+  cut: ({ from, to, diameter = 0 }, _work, { run }) => good({ diameter, passes: [inAndOut(to - from, to, run)] }),
   cautions: [
     { kind: 'danger', text: 'Lowest speed, or the spindle out of gear and turned by hand.' },
     {
