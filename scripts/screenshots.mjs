@@ -68,7 +68,8 @@ await main(async () => {
     await rack.getByRole('heading', { name: 'Rack' }).waitFor();
     await keep(rack, 'rack');
     const cuts = await open('/rack/cuts');
-    await cuts.getByText('2 bars to open').waitFor();
+    await cuts.getByText('2 bars to open').first().waitFor();
+    await cuts.getByText('Looking for the fewest bars').waitFor({ state: 'hidden' });
     await keep(cuts, 'cut-list');
     const crowded = await sheetOf('Gland body', 11);
     await keep(crowded, 'crowded-route');

@@ -318,7 +318,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
                 type="button"
                 aria-pressed={ordering}
                 onClick={() => setOrdering(!ordering)}
-                style={{ marginLeft: 'auto' }}
+                style={{ marginLeft: 'auto', background: 'var(--sheet)' }}
               >
                 {ordering ? 'Done moving' : 'Move tiles'}
               </button>
