@@ -38,8 +38,15 @@ const Room = styled.main`
     align-content: start;
     gap: 14px;
   }
+  /* On a narrow screen what would change stands before what changes it, or nobody sees it. */
   @media (max-width: 980px) {
     grid-template-columns: minmax(0, 1fr);
+    > header {
+      order: -1;
+    }
+    .stack {
+      order: 1;
+    }
   }
 `;
 
