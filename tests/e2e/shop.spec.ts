@@ -80,3 +80,24 @@ test('a file that is no shop is told and changes nothing; of two who change it t
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
 });
+
+test('of two saves at the same moment one wins, and a shop that is none is refused with its path', async ({ page }) => {
+  const shop = (await (await page.request.get('/api/shop')).json()) as { timeAllowance: unknown };
+  const newest = async () => {
+    // A base that cannot be is a conflict or refused; the newest is found by counting up.
+    for (let base = 1; base < 200; base += 1) {
+      const answer = await page.request.put('/api/shop', { data: { base, shop } });
+      if (answer.ok()) return ((await answer.json()) as { revision: number }).revision;
+    }
+    throw new Error('no base was taken');
+  };
+  const base = await newest();
+  const answers = await Promise.all([0, 1].map(() => page.request.put('/api/shop', { data: { base, shop } })));
+  expect(answers.map((answer) => answer.status()).sort()).toEqual([200, 409]);
+  const wrong = await page.request.put('/api/shop', {
+    data: { base: base + 1, shop: { ...shop, timeAllowance: 'much' } },
+  });
+  expect(wrong.status()).toBe(422);
+  const { problems } = (await wrong.json()) as { problems: { path: string }[] };
+  expect(problems[0]?.path).toBe('timeAllowance');
+});

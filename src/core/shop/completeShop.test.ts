@@ -47,3 +47,18 @@ test('a whole shop stays as it is, and what is no shop stays what it is', () => 
   expect(completeShop(startValues)).toEqual(startValues);
   expect(completeShop('shop')).toBe('shop');
 });
+
+test('a machine of a new shop gets the fields that came later and keeps its own; gauges for what none measures come', () => {
+  const [machine] = startValues.machines;
+  const { gauges } = startValues;
+  const earlier = {
+    ...startValues,
+    machines: [{ ...machine, swing: 210, leadscrew: undefined, compoundTravel: undefined }].map(
+      (own) => JSON.parse(JSON.stringify(own)) as object,
+    ),
+    gauges: gauges.filter(({ measures }) => !measures.includes('thread')),
+  };
+  const shop = completeShop(earlier) as typeof startValues;
+  expect(shop.machines[0]).toMatchObject({ swing: 210, leadscrew: machine?.leadscrew, compoundTravel: 60 });
+  expect(shop.gauges.map(({ name }) => name)).toEqual(gauges.map(({ name }) => name));
+});
