@@ -128,8 +128,11 @@ export function planRun(run: Run): Result<Plan> {
     run,
     best.setups.flatMap(({ overruled }) => overruled),
     best.times.piece.value,
-    (index) => {
-      const without = planWay({ ...run, overrules: run.overrules.filter((_, own) => own !== index) }, best.way);
+    (indices) => {
+      const without = planWay(
+        { ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) },
+        best.way,
+      );
       return without.ok ? without.value.times.piece.value : undefined;
     },
   );

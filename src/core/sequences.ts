@@ -39,9 +39,10 @@ const WAYS: readonly Way[] = ['from-bar', 'sawn-blanks'];
 const ENDS = ['front', 'back'] as const;
 
 function figuresOf(plan: Result<Plan>): Pick<Sequence, 'figures' | 'problem'> {
-  if (!plan.ok) return { problem: plan.problems[0]?.message ?? 'it cannot be planned' };
+  const last = plan.ok ? plan.value.setups.at(-1) : undefined;
+  if (!plan.ok || !last)
+    return { problem: (plan.ok ? undefined : plan.problems[0]?.message) ?? 'it cannot be planned' };
   const { times, stock, setups, doubts } = plan.value;
-  const last = setups.at(-1);
   return {
     figures: {
       pieceMinutes: times.piece.value,
@@ -50,8 +51,8 @@ function figuresOf(plan: Result<Plan>): Pick<Sequence, 'figures' | 'problem'> {
       bars: stock.bars.value,
       operations: setups.reduce((total, { operations }) => total + operations.length, 0),
       unmade: doubts.filter(({ rule }) => rule === 'NO-OPERATION').length,
-      ...(last ? { holding: last.setup.holding } : {}),
-    } as NonNullable<Sequence['figures']>,
+      holding: last.setup.holding,
+    },
   };
 }
 

@@ -40,3 +40,17 @@ export function problemsOf(file: unknown): Problem[] {
   if (plan.ok) throw new Error('was planned, and must not be');
   return plan.problems;
 }
+
+/** Every operation of a run's plan, each with the end that its set-up works from. */
+export const operationsOf = (file: RunFile) =>
+  planned(file).setups.flatMap(({ operations, setup }) => operations.map((own) => ({ ...own, end: setup.end })));
+
+/** The first operation of a kind, which must be there. */
+export function only(file: RunFile, kind: string) {
+  const own = operationsOf(file).find((one) => one.kind === kind);
+  if (!own) throw new Error(`nothing of kind ${kind}`);
+  return own;
+}
+
+/** What a plan cannot promise: rule and path. */
+export const doubtsOf = (file: RunFile): string[] => planned(file).doubts.map(({ rule, path }) => `${rule} ${path}`);

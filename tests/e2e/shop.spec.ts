@@ -12,6 +12,12 @@ test('a house rule tells which runs it would change before it is kept, and can b
   await page.getByRole('radio', { name: /one size straight through/ }).check();
   await expect(would).toContainText(/\d of \d+ runs, over their batch/);
   await expect(would.getByRole('listitem').filter({ hasText: 'Mast collar' })).toContainText('−');
+  // Left without being kept, it is here again.
+  await page.getByRole('link', { name: 'Rack' }).click();
+  await expect(page.getByRole('heading', { name: 'Rack' })).toBeVisible();
+  await page.getByRole('link', { name: 'Shop' }).click();
+  await expect(page.getByText('Changes that were not kept last time')).toBeVisible();
+  await expect(page.getByRole('radio', { name: /one size straight through/ })).toBeChecked();
   await page.getByRole('button', { name: 'As it was' }).click();
   await expect(page.getByRole('radio', { name: /^yes/ })).toBeChecked();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
@@ -61,6 +67,11 @@ test('a file that is no shop is told and changes nothing; of two who change it t
     .getByLabel('Shop file')
     .setInputFiles({ name: 'no-shop.json', mimeType: 'application/json', buffer: Buffer.from('{') });
   await expect(page.getByText('is not JSON; a shop file comes from')).toBeVisible();
+  await page
+    .getByLabel('Shop file')
+    .setInputFiles({ name: 'empty.json', mimeType: 'application/json', buffer: Buffer.from('{"materials": []}') });
+  await expect(page.getByText('materials', { exact: true })).toBeVisible();
+  await expect(page.getByText('swings 180 mm')).toBeVisible();
   const other = await browser.newPage();
   await other.goto('/shop');
   for (const own of [page, other]) {

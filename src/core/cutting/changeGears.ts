@@ -20,21 +20,20 @@ export function changeGears(pitch: number, leadscrew: number, gears: readonly nu
     // A longer train must be better by more than arithmetic.
     if (!best || Math.abs(error) < Math.abs(best.error) - 1e-3) best = { drivers, driven, pitch: cut, error };
   };
-  const others = (...used: number[]) => gears.filter((_, index) => !used.includes(index));
   gears.forEach((a, i) => gears.forEach((b, j) => i !== j && consider([a], [b])));
   if (best && Math.abs(best.error) < 1e-3) return best;
   gears.forEach((a, i) =>
     gears.forEach((b, j) => {
       if (i === j) return;
       const wanted = (pitch / leadscrew / a) * b;
-      const rest = others(i, j);
       // Of the gears left, for each driver the driven one nearest to what is still wanted.
-      for (const c of rest) {
-        const d = rest
-          .filter((own) => own !== c)
-          .reduce((x, y) => (Math.abs(c / y - wanted) < Math.abs(c / x - wanted) ? y : x), 0.001);
-        if (d >= 1) consider([a, c], [b, d]);
-      }
+      gears.forEach((c, k) => {
+        const off = (d: number) => Math.abs(c / d - wanted);
+        const left = gears.filter((_, index) => ![i, j, k].includes(index));
+        const [first, ...rest] = left;
+        if (k === i || k === j || first === undefined) return;
+        consider([a, c], [b, rest.reduce((best, d) => (off(d) < off(best) ? d : best), first)]);
+      });
     }),
   );
   return best;

@@ -57,8 +57,7 @@ function operationsOf(planned: PlannedSetup) {
       minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },
       checks: operation.checks.map(({ what, size, gauge, every }) => ({
         what,
-        from: rounded(size.nominal + size.lower),
-        upTo: rounded(size.nominal + size.upper),
+        ...(size ? { from: rounded(size.nominal + size.lower), upTo: rounded(size.nominal + size.upper) } : {}),
         ...(gauge ? { gauge: gauge.name } : {}),
         every,
       })),
@@ -317,7 +316,13 @@ export const planFileSchema = Joi.object<PlanFile>({
               minutes: Joi.object({ cutting: number(), hand: number() }).required(),
               checks: Joi.array()
                 .items(
-                  Joi.object({ what: text(), from: number(), upTo: number(), gauge: Joi.string(), every: number() }),
+                  Joi.object({
+                    what: text(),
+                    from: Joi.number(),
+                    upTo: Joi.number(),
+                    gauge: Joi.string(),
+                    every: number(),
+                  }),
                 )
                 .required(),
               reasons: reasons(),

@@ -60,14 +60,12 @@ function readStock(
   });
 }
 
-/** What is left on is left on blanks. */
+/** What may be left on as long as is needed. */
 const LEFT_ON = ['spigot', 'centreEnd'];
 
-function readAllowances({ allowances, way }: RunFile, units: UnitSystem): Result<RunAllowances> {
+function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunAllowances> {
   const read = Object.entries(allowances ?? {}).map(([key, entry]): Result<[string, number | 'choose']> => {
     const path = `allowances.${key}`;
-    if (LEFT_ON.includes(key) && way === 'from-bar')
-      return refuse(path, 'only a sawn blank keeps one: from the bar the bar itself is held');
     if (LEFT_ON.includes(key) && entry === 'choose') return good([key, 'choose']);
     const length = readLength(entry, units, path);
     if (!length.ok) return length;

@@ -9,6 +9,7 @@ export interface ChosenGauge extends Gauge {
 /** The quickest gauge that repeats to a fifth of the tolerance (handbook 9); else the finest there is, and said so. */
 export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGauge | undefined {
   const able = gauges.filter((gauge) => gauge.measures.includes(measures));
+  if (!size) return able[0] && { ...able[0], fineEnough: true };
   const fine = able
     .filter(({ repeats }) => repeats <= (size.upper - size.lower) / 5 + 1e-9)
     .sort((a, b) => a.minutes - b.minutes)[0];
@@ -19,4 +20,4 @@ export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGaug
 
 /** Pieces between two measurements of a size. */
 export const checkedEvery = ({ size }: Check, every: { general: number; toleranced: number }): number =>
-  size.from === 'general' ? every.general : every.toleranced;
+  size?.from === 'general' ? every.general : every.toleranced;

@@ -17,7 +17,8 @@ export interface StopDemand {
 export interface Check {
   what: string;
   measures: 'outside' | 'inside' | 'length' | 'thread';
-  size: Size;
+  /** Without it a gauge says go or no-go. */
+  size?: Size;
 }
 
 /** One tool doing one thing in one set-up, before its cuts are worked out. z of the set-up, mm. */

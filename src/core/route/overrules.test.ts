@@ -63,6 +63,16 @@ describe('an order that was decided', () => {
     );
   });
 
+  test('what a moved operation costs is told once, for both of its neighbours', () => {
+    const moved = [
+      { first: FINISH, then: KNURL, moved: KNURL },
+      { first: KNURL, then: 'part-off', moved: KNURL },
+    ];
+    const plan = planned(file(moved));
+    expect(plan.overrules.map(({ minutes }) => minutes === undefined)).toEqual([false, true]);
+    expect(plan.overrules[0]?.minutes).toBeCloseTo(plan.times.piece.value - planned(file()).times.piece.value, 9);
+  });
+
   test('two that contradict one another: the first stands, the other waits', () => {
     const plan = planned(
       file([

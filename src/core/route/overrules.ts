@@ -7,24 +7,33 @@ export interface PlannedOverrule extends Pick<OverruledOrder, 'breaks'> {
   overrule: Overrule;
   /** Kept; waiting for a signed reason; or idle, because the plan has not both of its operations in one set-up. */
   state: OverruledOrder['state'] | 'idle';
-  /** What it adds to a piece, minutes; less than nothing when it saves. Only of one that is kept. */
+  /** What it adds to a piece, minutes; less than nothing when it saves. Told once for an operation that was moved. */
   minutes?: number;
 }
 
+/** The overrules that decided one place together: those of one moved operation, or one alone. */
+const together = ({ overrules }: Run, index: number): number[] => {
+  const moved = overrules[index]?.moved;
+  return moved === undefined ? [index] : overrules.flatMap((other, own) => (other.moved === moved ? [own] : []));
+};
+
 /**
  * The overrules of a run, with what each breaks and costs.
- * @param pieceWithout minutes of a piece without one of them; undefined where there is no plan then
+ * @param pieceWithout minutes of a piece without some of them; undefined where there is no plan then
  */
 export function plannedOverrules(
   run: Run,
   found: readonly OverruledOrder[],
   piece: number,
-  pieceWithout: (index: number) => number | undefined,
+  pieceWithout: (indices: readonly number[]) => number | undefined,
 ): PlannedOverrule[] {
+  const stateOf = (index: number) => found.find((one) => one.index === index);
   return run.overrules.map((overrule, index): PlannedOverrule => {
-    const own = found.find((one) => one.index === index);
+    const own = stateOf(index);
     if (!own) return { index, overrule, state: 'idle', breaks: [] };
-    const without = own.state === 'kept' ? pieceWithout(index) : undefined;
+    const others = together(run, index);
+    const told = own.state === 'kept' && index === others.find((other) => stateOf(other)?.state === 'kept');
+    const without = told ? pieceWithout(others) : undefined;
     return {
       index,
       overrule,

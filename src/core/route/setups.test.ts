@@ -171,5 +171,9 @@ describe('what is left on a blank', () => {
     });
     const bar = runOf({ outside }, { way: 'from-bar', allowances: { spigot: 'choose' } });
     expect(problemsOf(bar)[0]).toMatchObject({ path: 'allowances.spigot' });
+    // Left open, the way is the one that keeps it: the other says why it cannot be.
+    const plan = planned(runOf({ outside }, { allowances: { spigot: 'choose' } }));
+    expect(plan.way).toBe('sawn-blanks');
+    expect(plan.ways.find(({ way }) => way === 'from-bar')?.problem?.message).toContain('only a sawn blank keeps one');
   });
 });

@@ -244,6 +244,8 @@ export interface CuttingValues {
   pitchErrorAtMost: number;
   /** What a diameter grows by when it is knurled, as a share of the pitch. */
   knurlGrows: number;
+  /** How far a nose may be from the fillet that it leaves, as a share of it. */
+  filletWithin: number;
   /** What steps may leave of a round form before it is blended, mm. */
   formScallop: number;
   /** Lead of a tap before its full thread, and how much over d − P its hole may be; both in pitches. */

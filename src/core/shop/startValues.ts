@@ -116,6 +116,7 @@ export const startValues: Shop = {
     threadCompound: 29.5,
     pitchErrorAtMost: 200, // ours
     knurlGrows: 0.5,
+    filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
     tapLead: 3, // ours
     tapDrillOver: 0.15, // ours

@@ -138,6 +138,9 @@ const given = (value: number | undefined, start: number, symbol: string, name: s
 
 function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
   const { part, allowances, shop, units } = run;
+  for (const key of ['spigot', 'centreEnd'] as const)
+    if (allowances[key])
+      return refuse(`allowances.${key}`, 'only a sawn blank keeps one: from the bar the bar itself is held');
   if (bar.over > shop.machine.spindleBore)
     return refuse(
       run.way === 'from-bar' ? 'way' : 'stock.size',

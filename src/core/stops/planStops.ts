@@ -95,7 +95,7 @@ const FINE = 0.1;
 
 /** Whether a setting wants one place more: the length it makes is held closely. */
 const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean =>
-  checks.some(({ measures, size }) => measures === 'length' && size.upper - size.lower <= FINE);
+  checks.some(({ measures, size }) => measures === 'length' && size !== undefined && size.upper - size.lower <= FINE);
 
 /** The pin an operation stops at. */
 export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined =>

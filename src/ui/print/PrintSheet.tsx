@@ -2,6 +2,7 @@
 import { sectionName } from '@/core/stock/nameOfBar';
 import { Printer } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
+import { limitsOf } from '../sheet/limitsOf';
 import { toldOf } from '@/core/route/overrules';
 import { namesIn } from '../sheet/overrulesOf';
 import styled, { createGlobalStyle } from 'styled-components';
@@ -354,10 +355,7 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
       <td>
         {operation.checks.map(({ what, size, gauge, every }) => (
           <div key={what}>
-            <b style={{ whiteSpace: 'nowrap' }}>
-              {formatLength(size.nominal + size.lower, units, size.upper - size.lower < 0.1)} –{' '}
-              {formatLength(size.nominal + size.upper, units, size.upper - size.lower < 0.1)}
-            </b>
+            <b style={{ whiteSpace: 'nowrap' }}>{limitsOf(size, units)}</b>
             <small>
               {what}, {gauge?.name ?? 'measure'}
               {every > 1 ? `, every ${every}th` : ''}

@@ -12,6 +12,7 @@ import { Overrules } from './Overrules';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { SetupPanel } from './SetupPanel';
 import type { OrderEdits } from './useOrder';
+import { limitsOf } from './limitsOf';
 import { FigureButton } from './Working';
 
 const Moves = styled.div`
@@ -159,14 +160,10 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
 }
 
 function CheckLines({ check: { what, size, gauge, every }, units }: { check: PlannedCheck; units: 'mm' | 'in' }) {
-  const fine = size.upper - size.lower < 0.1;
   return (
     <>
       <dl>
-        <Line name={what}>
-          {formatLength(size.nominal + size.lower, units, fine)} –{' '}
-          {formatLength(size.nominal + size.upper, units, fine)}
-        </Line>
+        <Line name={what}>{limitsOf(size, units)}</Line>
       </dl>
       <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
         {gauge

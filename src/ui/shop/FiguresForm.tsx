@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { parseLength } from '@/core/units/length';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
+import { Window } from '../primitives/Window';
 
 const Grid = styled.form`
   display: grid;
@@ -57,18 +58,23 @@ function read({ takes, needed }: FormField, text: string): Read {
   return { ok: true, value: takes === 'numbers' ? numbers : numbers[0] };
 }
 
-/** The figures of a thing of the shop, to be changed; nothing goes on until all of them read. */
-export function FiguresForm({
-  fields,
-  values,
-  onDone,
-  onClose,
-}: {
+/** A window with the figures of a thing of the shop. */
+export const FiguresWindow = ({ title, ...form }: { title: string } & FormProps) => (
+  <Window title={title} open onClose={form.onClose}>
+    <FiguresForm {...form} />
+  </Window>
+);
+
+interface FormProps {
   fields: readonly FormField[];
-  values: Values;
+  values: object;
   onDone: (values: Values) => void;
   onClose: () => void;
-}) {
+}
+
+/** The figures themselves, to be changed; nothing goes on until all of them read. */
+function FiguresForm({ fields, values: given, onDone, onClose }: FormProps) {
+  const values = given as Values;
   const [texts, setTexts] = useState<Record<string, string>>(() =>
     Object.fromEntries(fields.map(({ key }) => [key, shown(values[key])])),
   );

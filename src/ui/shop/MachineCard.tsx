@@ -6,8 +6,7 @@ import type { Machine, Shop } from '@/core/shop/shop';
 import type { UsedBy } from '@/core/shop/usedBy';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
-import { Window } from '../primitives/Window';
-import { FiguresForm, type FormField } from './FiguresForm';
+import { FiguresWindow, type FormField } from './FiguresForm';
 import { freeId } from './freeId';
 
 const Row = styled.div`
@@ -88,17 +87,16 @@ export function MachineCard({ shop, used, onChange }: { shop: Shop; used: UsedBy
         </Row>
       ))}
       {open && (
-        <Window title={open.machine.name} open onClose={() => setOpen(undefined)}>
-          <FiguresForm
-            fields={FIELDS}
-            values={open.machine as unknown as Record<string, unknown>}
-            onClose={() => setOpen(undefined)}
-            onDone={(values) => {
-              put(values as unknown as Machine, open.index);
-              setOpen(undefined);
-            }}
-          />
-        </Window>
+        <FiguresWindow
+          title={open.machine.name}
+          fields={FIELDS}
+          values={open.machine}
+          onClose={() => setOpen(undefined)}
+          onDone={(values) => {
+            put(values as unknown as Machine, open.index);
+            setOpen(undefined);
+          }}
+        />
       )}
     </Card>
   );

@@ -9,7 +9,7 @@ import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { HouseBar } from '../primitives/HouseBar';
-import { keepShop } from './api';
+import { keepShop, previewShop } from './api';
 import { Effects } from './Effects';
 import { HouseRulesCard } from './HouseRulesCard';
 import { MachineCard } from './MachineCard';
@@ -50,6 +50,9 @@ const Room = styled.main`
   }
 `;
 
+/** Where the browser has what is changed and not kept. */
+const DRAFT = 'shingle-shop-draft';
+
 /** What this house has and how it does things: its rules, machines and tools, edited together and kept as a revision. */
 export function ShopPlace({ served, revision, used }: { served: Shop; revision: number; used: UsedBy }) {
   const [kept, setKept] = useState({ shop: served, revision });
@@ -59,21 +62,28 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
   const file = useRef<HTMLInputElement>(null);
   const changed = useMemo(() => JSON.stringify(shop) !== JSON.stringify(kept.shop), [shop, kept]);
 
+  // What is changed stays in this browser until it is kept, also when the page is left.
   useEffect(() => {
-    if (!changed) return;
-    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', ask);
-    return () => window.removeEventListener('beforeunload', ask);
-  }, [changed]);
+    const left = window.localStorage.getItem(DRAFT);
+    const draft = left === null ? undefined : (JSON.parse(left) as { base: number; shop: Shop });
+    if (draft?.base !== revision) return;
+    queueMicrotask(() => {
+      setShop(draft.shop);
+      setTold('Changes that were not kept last time are here again, from this browser.');
+    });
+  }, [revision]);
 
   const change = (next: Shop) => {
     setShop(next);
+    if (next === kept.shop) window.localStorage.removeItem(DRAFT);
+    else window.localStorage.setItem(DRAFT, JSON.stringify({ base: kept.revision, shop: next }));
     setProblems([]);
     setTold('');
   };
   const save = async () => {
     const answer = await keepShop(kept.revision, shop);
     if (!answer.ok) return setProblems(answer.problems);
+    window.localStorage.removeItem(DRAFT);
     setKept({ shop, revision: answer.value });
     setProblems([]);
     setTold('Kept. Every plan goes by it from now on.');
@@ -81,7 +91,11 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
   const takeIn = async (own: File | undefined) => {
     if (!own) return;
     try {
-      change(JSON.parse(await own.text()) as Shop);
+      const read = JSON.parse(await own.text()) as Shop;
+      // Whether it is a shop at all: what is not is told, and what was changed so far stays.
+      const answer = await previewShop(read);
+      if (answer.ok) change(read);
+      else setProblems(answer.problems);
     } catch {
       setProblems([{ path: own.name, message: 'is not JSON; a shop file comes from “Out as a file”' }]);
     }

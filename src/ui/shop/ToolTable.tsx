@@ -9,8 +9,7 @@ import type { UsedBy } from '@/core/shop/usedBy';
 import { IconButton } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { Choice, Field } from '../primitives/Field';
-import { Window } from '../primitives/Window';
-import { FiguresForm, type FormField } from './FiguresForm';
+import { FiguresWindow, type FormField } from './FiguresForm';
 import { freeId } from './freeId';
 
 const Head = styled.div`
@@ -224,17 +223,16 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
         </p>
       )}
       {open && (
-        <Window title={open.tool.name} open onClose={() => setOpen(undefined)}>
-          <FiguresForm
-            fields={FIELDS}
-            values={open.tool as unknown as Record<string, unknown>}
-            onClose={() => setOpen(undefined)}
-            onDone={(values) => {
-              put(values as unknown as Tool, open.index);
-              setOpen(undefined);
-            }}
-          />
-        </Window>
+        <FiguresWindow
+          title={open.tool.name}
+          fields={FIELDS}
+          values={open.tool}
+          onClose={() => setOpen(undefined)}
+          onDone={(values) => {
+            put(values as unknown as Tool, open.index);
+            setOpen(undefined);
+          }}
+        />
       )}
     </Card>
   );

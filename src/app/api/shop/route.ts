@@ -23,7 +23,13 @@ export const PUT = (request: Request) =>
     const outcome = await saveShop(base, shop.value);
     return outcome === 'conflict'
       ? refused(
-          [{ path: '', message: 'somebody else has changed the shop in the meantime; nothing was overwritten' }],
+          [
+            {
+              path: '',
+              message:
+                'somebody else has changed the shop in the meantime; nothing was overwritten. Put yours out as a file, load the page anew and change it there',
+            },
+          ],
           409,
         )
       : NextResponse.json({ revision: outcome });

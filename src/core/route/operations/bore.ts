@@ -41,7 +41,7 @@ function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
   };
 }
 
-/** Holes that boring bars need first. A counterbore is content with whatever is open there. */
+/** Holes that boring bars need first. */
 export const boreNeeds = (setup: Setup): HoleNeed[] =>
   drilledFor(setup, ...KINDS).flatMap((own) => needOf(own, setup) ?? []);
 

@@ -1,19 +1,11 @@
 import type { HoleFile, PartFile, RunFile } from '../../formats/runFile';
-import { planned, runOf, step } from '../../testing';
+import { doubtsOf, only, operationsOf, planned, runOf, step } from '../../testing';
 
 const fromBar = { way: 'from-bar' as const };
 const outside = [step(22, 30)];
 const bored = (bores: HoleFile[], part: Partial<PartFile> = {}) => runOf({ outside, bores, ...part }, fromBar);
 const front = { from: 'front' as const };
 
-const operationsOf = (file: RunFile) =>
-  planned(file).setups.flatMap(({ operations, setup }) => operations.map((own) => ({ ...own, end: setup.end })));
-const only = (file: RunFile, kind: string) => {
-  const own = operationsOf(file).find((one) => one.kind === kind);
-  if (!own) throw new Error(`nothing of kind ${kind}`);
-  return own;
-};
-const doubtsOf = (file: RunFile) => planned(file).doubts.map(({ rule, path }) => `${rule} ${path}`);
 const drilled = (file: RunFile) =>
   operationsOf(file)
     .filter(({ kind }) => kind === 'drill')
@@ -89,7 +81,9 @@ describe('tapping', () => {
     // 75 · 0.25 over ⌀6 is 995 rev/min; taps run at most at 200, the machine has 160: (12 + 12 + 2) / 160.
     expect(own.speed.value).toBe(160);
     expect(own.cutting.value).toBeCloseTo(26 / 160, 9);
-    expect(own.checks[0]).toMatchObject({ what: 'thread M6', gauge: { name: 'thread gauge' } });
+    // Go and no-go: no limits are made up for it.
+    expect(own.checks[0]).toMatchObject({ what: 'thread M6', gauge: { name: 'thread gauge', fineEnough: true } });
+    expect(own.checks[0]).not.toHaveProperty('size');
   });
 
   test('a hole of the drawing that is only as deep as the thread: a bottoming tap', () => {

@@ -1,21 +1,13 @@
 import type { DetailFile, PartFile, RunFile } from '../../formats/runFile';
 import { planFile } from '../../plan';
 import { startValues } from '../../shop/startValues';
-import { planned, runOf, step } from '../../testing';
+import { doubtsOf, only, operationsOf, planned, runOf, step } from '../../testing';
 import { trackingDiameters } from './knurl';
 
 const fromBar = { way: 'from-bar' as const };
 const part = (outside: PartFile['outside'], details: DetailFile[] = []) => runOf({ outside, details }, fromBar);
 
-const operationsOf = (file: RunFile) =>
-  planned(file).setups.flatMap(({ operations, setup }) => operations.map((own) => ({ ...own, end: setup.end })));
-const only = (file: RunFile, kind: string) => {
-  const own = operationsOf(file).find((one) => one.kind === kind);
-  if (!own) throw new Error(`nothing of kind ${kind}`);
-  return own;
-};
 const orderOf = (file: RunFile) => operationsOf(file).map(({ kind }) => kind);
-const doubtsOf = (file: RunFile) => planned(file).doubts.map(({ rule, path }) => `${rule} ${path}`);
 
 describe('cones', () => {
   test('12 to 20 over 10: half angle 21.80°, cut from the cylinder of 20', () => {

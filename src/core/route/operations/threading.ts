@@ -12,10 +12,5 @@ export const threadToolFor = (kind: 'tap' | 'die', { diameter, pitch }: Thread, 
       Math.abs((tool.pitch ?? 0) - pitch) < 0.001,
   );
 
-/** A thread is tried with its gauge, or with the part that goes on it. */
-export const threadCheck = ({ designation, diameter, pitch }: Thread): Check => ({
-  what: `thread ${designation}`,
-  measures: 'thread',
-  // The gauge says go or no-go; a tenth of the pitch stands for what lies between.
-  size: { nominal: diameter, lower: -pitch / 10, upper: 0, aim: diameter - pitch / 20, from: 'limits' },
-});
+/** A thread is tried with its gauge, go and no-go, or with the part that goes on it. */
+export const threadCheck = ({ designation }: Thread): Check => ({ what: `thread ${designation}`, measures: 'thread' });

@@ -11,9 +11,6 @@ export interface TurnedStep extends Turned {
   roughRadius?: number;
 }
 
-/** How far a nose may be from a fillet that it leaves, as a share of it: what a drawing's radius allows. */
-const NOSE_WITHIN = 0.05;
-
 /** The fillet at the shoulder that a step ends at, and the tool whose nose leaves it; undefined where there is neither. */
 export function filletOf(
   { step, shoulder }: TurnedStep,
@@ -28,7 +25,7 @@ export function filletOf(
       (does.includes('turn-finish') || does.includes('form')) &&
       nose !== undefined &&
       radius !== undefined &&
-      Math.abs(nose - radius) <= NOSE_WITHIN * radius,
+      Math.abs(nose - radius) <= run.shop.cutting.filletWithin * radius,
   );
   return own && tool && { own, tool };
 }
