@@ -54,6 +54,7 @@ function describeSetup(planned: PlannedSetup): string[] {
 function describeOperation(operation: TimedOperation, planned: PlannedSetup): string {
   const { units } = planned.setup.run;
   const pin = pinOf(planned, operation.key);
+  const setting = pin ? formatLength(pin.setting, units, pin.fine) : '';
   const means = pin?.means === 'station' ? `station ${pin.station}` : (pin?.means ?? '').replace('-', ' ');
-  return `  ${column(`${operation.number} ${operation.name}`, 34)}${right(String(operation.speed.value), 8)}${right(show(operation.feed.value, 'mm/rev', units).text, 8)}${right(formatLength(pin?.setting ?? 0, units, pin?.fine), 10)}  ${column(means, 12)}${right(String(operation.passes.length), 8)}${right((operation.cutting.value + operation.hand.value).toFixed(2), 7)}`;
+  return `  ${column(`${operation.number} ${operation.name}`, 34)}${right(String(operation.speed.value), 8)}${right(show(operation.feed.value, 'mm/rev', units).text, 8)}${right(setting, 10)}  ${column(means, 12)}${right(String(operation.passes.length), 8)}${right((operation.cutting.value + operation.hand.value).toFixed(2), 7)}`;
 }

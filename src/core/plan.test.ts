@@ -55,7 +55,7 @@ describe('sensor spacer, worked by hand', () => {
   });
 
   test('part off: the blade’s right edge at 22.3, its left at 24.8', () => {
-    expect(operation('sensor-spacer', 90)).toMatchObject({
+    expect(operation('sensor-spacer', 110)).toMatchObject({
       kind: 'part-off',
       to: { z: 22.3 },
       from: { z: 24.8 },
@@ -269,6 +269,8 @@ describe('a shaft that stands out too far to be turned without a centre', () => 
       'centre',
       'turn-rough',
       'turn-finish',
+      'deburr',
+      'inspect',
       'part-off',
     ]);
     expect(handOf(plan, 'turn-rough')).toContain('centre into the tailstock and up');

@@ -12,6 +12,7 @@ import { planStock, type Stock } from './stock/choose';
 import { planStops } from './stops/planStops';
 import { planTimes, timeSetup, type PlannedSetup, type Times } from './time/planTimes';
 import { checkFinished } from './removal/checkFinished';
+import { listEdges, type ListedEdge } from './route/edgeList';
 import { doubtsOf } from './route/doubts';
 import type { Doubt } from './route/doubts/doubt';
 import { workedLengths, type WorkedLengths } from './route/lengths/workedLengths';
@@ -49,6 +50,8 @@ export interface Plan extends WayPlan {
   overrules: PlannedOverrule[];
   /** What the plan cannot promise: features without an operation, sizes and walls beyond the bench. */
   doubts: Doubt[];
+  /** Edges that no chamfer of the drawing breaks, and what breaks them. */
+  edges: ListedEdge[];
   warnings: string[];
 }
 
@@ -156,6 +159,7 @@ export function planRun(run: Run): Result<Plan> {
     lengths: workedLengths(run, holdings),
     overrules,
     doubts,
+    edges: listEdges(run, best.setups),
     warnings,
   });
 }

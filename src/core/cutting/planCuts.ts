@@ -35,6 +35,8 @@ export interface CutOperation extends Operation {
   passes: PlannedPass[];
   pecks: number;
   cutting: Figure;
+  /** What is done by hand instead of by passes. */
+  byHand: { name: string; minutes: number }[];
   before: Workpiece;
   after: Workpiece;
   reasons: Reason[];
@@ -47,10 +49,15 @@ export interface CutSetup extends OrderedSetup {
   cuts: CutOperation[];
 }
 
+/** A figure of the machine that work by hand has not. */
+const none = (name: string, unit: Figure['unit'], note: string): Figure =>
+  figure({ name, unit, value: 0, formula: '0', terms: [], note });
+
 /** Feed of an operation: its kind's own rule or the table by kind, snapped to the gearbox unless a hand feeds it. */
 function feedOf(operation: Operation, setup: Setup): Figure {
   const { machine, cutting } = setup.run.shop;
   const kind = kindOf(operation);
+  if (kind.byHand) return none('feed', 'mm/rev', 'It is done by hand.');
   const wanted =
     kind.feed?.(operation, setup) ??
     sum('feed', 'mm/rev', [
@@ -94,7 +101,10 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
   const kind = kindOf(operation);
   return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
     const { machine, handMinutes } = setup.run.shop;
-    const speed = speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang);
+    const speed =
+      kind.byHand === 'stopped'
+        ? none('spindle speed', 'rev/min', 'The spindle is stopped.')
+        : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang);
     const feed = feedOf(operation, setup);
     const pecks = cuts.pecks ?? 1;
     const passes = cuts.passes.map((pass, index) => ({
@@ -120,6 +130,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
         ],
       }),
       cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
+      byHand: cuts.byHand ?? [],
       before: work,
       after,
       cautions: kind.cautions,
@@ -156,7 +167,7 @@ export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
       const cut = cutOne(operation, work, ordered.setup);
       if (!cut.ok) return cut;
       // Roughing that finds nothing to take is no operation.
-      if (cut.value.passes.length === 0) continue;
+      if (cut.value.passes.length === 0 && operation.stop.means !== 'none') continue;
       work = cut.value.after;
       cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [] });
     }

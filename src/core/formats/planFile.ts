@@ -48,10 +48,11 @@ function operationsOf(planned: PlannedSetup) {
         minutes: rounded(pass.minutes.value),
       })),
       ...(operation.pecks > 1 ? { pecks: operation.pecks } : {}),
+      ...(operation.does ? { does: operation.does } : {}),
       stop: {
-        means: pin?.means ?? 'each-time',
+        means: operation.stop.means === 'none' ? ('none' as const) : (pin?.means ?? 'each-time'),
         ...(pin?.station === undefined ? {} : { station: pin.station }),
-        setting: rounded(settingOf(operation).value),
+        ...(operation.stop.means === 'none' ? {} : { setting: rounded(settingOf(operation).value) }),
         edges: Object.fromEntries(operation.stop.settings.map(({ edge, setting }) => [edge, rounded(setting.value)])),
       },
       minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },
@@ -107,6 +108,12 @@ export function planFileOf(plan: Plan) {
       massKilograms: rounded(stock.mass.value, 3),
       reasons: [...stock.reasons, plan.chosenBecause],
     },
+    edges: plan.edges.map(({ z, r, inside, brokenBy }) => ({
+      z: rounded(z),
+      diameter: rounded(2 * r),
+      inside,
+      brokenBy: brokenBy ?? null,
+    })),
     overrules: plan.overrules.map(({ overrule, state, breaks, minutes }) => ({
       ...overrule,
       state,
@@ -216,6 +223,16 @@ export const planFileSchema = Joi.object<PlanFile>({
     massKilograms: number(),
     reasons: reasons(),
   }).required(),
+  edges: Joi.array()
+    .items(
+      Joi.object({
+        z: number(),
+        diameter: number(),
+        inside: Joi.boolean().required(),
+        brokenBy: Joi.number().allow(null).required(),
+      }),
+    )
+    .required(),
   overrules: Joi.array()
     .items(
       Joi.object({
@@ -307,10 +324,11 @@ export const planFileSchema = Joi.object<PlanFile>({
                 .items(Joi.object({ depth: number(), diameter: Joi.number(), z: Joi.number(), minutes: number() }))
                 .required(),
               pecks: Joi.number(),
+              does: Joi.array().items(Joi.string()),
               stop: Joi.object({
-                means: Joi.string().valid('station', 'each-time', 'quill').required(),
+                means: Joi.string().valid('station', 'each-time', 'quill', 'none').required(),
                 station: Joi.number(),
-                setting: number(),
+                setting: Joi.number(),
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),
               minutes: Joi.object({ cutting: number(), hand: number() }).required(),

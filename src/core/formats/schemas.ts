@@ -258,7 +258,7 @@ export const shopSchema = Joi.object<Shop>({
         does: Joi.array().items(Joi.string()).required(),
         edge: Joi.string().valid('hss', 'carbide').required(),
         archived: Joi.boolean().strict(),
-        mount: Joi.string().valid('post', 'tailstock').required(),
+        mount: Joi.string().valid('post', 'tailstock', 'hand').required(),
         offset: number().required(),
         nose: positive(),
         thinnestCut: positive(),

@@ -18,6 +18,6 @@ export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGaug
   return finest && { ...finest, fineEnough: false };
 }
 
-/** Pieces between two measurements of a size. */
-export const checkedEvery = ({ size }: Check, every: { general: number; toleranced: number }): number =>
-  size?.from === 'general' ? every.general : every.toleranced;
+/** Pieces between two measurements of a size; another look at one that was measured is not taken at every piece. */
+export const checkedEvery = ({ size, again }: Check, every: { general: number; toleranced: number }): number =>
+  again || size?.from === 'general' ? every.general : every.toleranced;

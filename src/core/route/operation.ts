@@ -1,5 +1,6 @@
 import type { Figure, Term } from '../figure';
 import type { Size } from '../part/size';
+import type { Edge } from '../removal/edges';
 import type { Removal, Workpiece } from '../removal/workpiece';
 import type { Result } from '../result';
 import type { Tool } from '../shop/shop';
@@ -8,7 +9,8 @@ import type { Setup } from './setup';
 
 /** Where an operation ends, and by which means it repeats (handbook 8). z of the set-up, mm. */
 export interface StopDemand {
-  means: 'carriage' | 'quill';
+  /** By hand nothing stops. */
+  means: 'carriage' | 'quill' | 'none';
   /** Where each edge that may have been touched on the face comes to stand; the first is the tool's own. */
   settings: { edge: 'left' | 'right' | 'tip'; setting: Figure }[];
 }
@@ -19,6 +21,8 @@ export interface Check {
   measures: 'outside' | 'inside' | 'length' | 'thread';
   /** Without it a gauge says go or no-go. */
   size?: Size;
+  /** Measured before, when it was cut; this is another look. */
+  again?: true;
 }
 
 /** One tool doing one thing in one set-up, before its cuts are worked out. z of the set-up, mm. */
@@ -46,7 +50,14 @@ export interface Operation {
   checks: Check[];
   /** Wanted roughness Ra, µm. */
   roughness?: number;
+  /** What is done, in words, one thing each. */
+  does?: string[];
+  /** The edges that it breaks. */
+  breaks?: Edge[];
 }
+
+/** Work by hand, which nothing stops and which takes nothing off that would be measured. */
+export const BY_HAND = { removal: {}, stop: { means: 'none', settings: [] }, checks: [] } satisfies Partial<Operation>;
 
 /** One cut. */
 export interface Pass {
@@ -69,6 +80,8 @@ export interface Cuts {
   passes: Pass[];
   /** Withdrawals to clear a drill. */
   pecks?: number;
+  /** What is done by hand instead of by passes. */
+  byHand?: { name: string; minutes: number }[];
   warnings?: string[];
 }
 
@@ -84,8 +97,10 @@ export interface OperationKind {
   turnsAtOverhang: boolean;
   /** Done with the centre up, where the free end needs one. */
   underCentre: boolean;
-  /** The operations of this kind that a set-up needs. */
-  demand(setup: Setup): Result<Operation[]>;
+  /** Done by hand: on the turning work, or with the spindle stopped. */
+  byHand?: 'turning' | 'stopped';
+  /** The operations of this kind that a set-up needs, beside those that the kinds before it need. */
+  demand(setup: Setup, others: readonly Operation[]): Result<Operation[]>;
   /** Its cuts on the work as it is. */
   cut(operation: Operation, work: Workpiece, setup: Setup): Result<Cuts>;
   /** Feed, mm/rev, where the table by kind does not say. */

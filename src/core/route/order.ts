@@ -12,13 +12,13 @@ export interface Order {
   gapMinutes: number;
 }
 
-/** What it takes to go from one operation to the next, minutes. */
+/** What it takes to go from one operation to the next, minutes. What the hand takes up changes nothing on the machine. */
 export function changeMinutes(
   from: Pick<Operation, 'tool'> | undefined,
   to: Pick<Operation, 'tool'>,
   hand: HandMinutes,
 ): number {
-  if (from?.tool.id === to.tool.id) return 0;
+  if (to.tool.mount === 'hand' || from?.tool.id === to.tool.id) return 0;
   const change = to.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost;
   const tailstock = (from?.tool.mount === 'tailstock') === (to.tool.mount === 'tailstock') ? 0 : hand.tailstock;
   return change + tailstock;
@@ -53,10 +53,11 @@ export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[
         if (state.done & bit || (state.done & mask) !== mask) return;
         const minutes = state.minutes + changeMinutes(operations[state.last], operation, hand);
         const done = state.done | bit;
-        const key = `${done}:${operation.tool.id}`;
+        const last = operation.tool.mount === 'hand' ? state.last : index;
+        const key = `${done}:${operations[last]?.tool.id}`;
         const known = next.get(key);
         if (!known || minutes < known.minutes - 1e-9)
-          next.set(key, { done, last: index, minutes, sequence: [...state.sequence, index] });
+          next.set(key, { done, last, minutes, sequence: [...state.sequence, index] });
       });
     const states = [...next.values()];
     whole &&= states.length <= limit;
@@ -67,10 +68,8 @@ export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[
   const tools = operations.filter(
     ({ tool }, index) => operations.findIndex((other) => other.tool.id === tool.id) === index,
   );
-  const least = tools.reduce(
-    (total, { tool }) => total + (tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost),
-    0,
-  );
+  const each = { tailstock: hand.changeTailstock, post: hand.changePost, hand: 0 };
+  const least = tools.reduce((total, { tool }) => total + each[tool.mount], 0);
   const gapMinutes = whole ? 0 : Math.max(0, best.minutes - least);
   return { sequence: best.sequence, changeMinutes: best.minutes, proven: gapMinutes < 1e-9, gapMinutes };
 }

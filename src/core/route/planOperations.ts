@@ -1,15 +1,28 @@
-import { collect, good, type Result } from '../result';
 import type { OrderedSetup } from '../cutting/planCuts';
+import { bad, good, type Problem, type Result } from '../result';
+import type { Operation } from './operation';
 import { operationKinds } from './operations';
 import { findOrder } from './order';
 import { precedenceOf } from './precedence';
 import type { Setup } from './setup';
 
-/** Everything that the kinds of operation ask for in one set-up, in the order that the rules allow and changes least. */
+/** Everything that the kinds of operation ask for in one set-up. */
+function demanded(setup: Setup): Result<Operation[]> {
+  const operations: Operation[] = [];
+  const problems: Problem[] = [];
+  for (const kind of operationKinds) {
+    const own = kind.demand(setup, operations);
+    if (own.ok) operations.push(...own.value);
+    else problems.push(...own.problems);
+  }
+  return problems.length > 0 ? bad(...problems) : good(operations);
+}
+
+/** Everything that is to be done in one set-up, in the order that the rules allow and changes least. */
 export function planOperations(setup: Setup): Result<OrderedSetup> {
-  const demanded = collect(operationKinds.map((kind) => kind.demand(setup)));
-  if (!demanded.ok) return demanded;
-  const operations = demanded.value.flat();
+  const wanted = demanded(setup);
+  if (!wanted.ok) return wanted;
+  const operations = wanted.value;
   const precedence = precedenceOf(operations, setup);
   if (!precedence.ok) return precedence;
   const { before, reasons, broken, overruled } = precedence.value;

@@ -11,7 +11,10 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
     // stays where the finishing nose of 0.4 leaves it. What is on the head and behind it is for the second side.
     'front first: the guide is what the second side is held by, in a collet that does not mark it',
     [
-      { end: 'front', route: ['face', 'turn-rough', 'turn-rough', 'turn-finish', 'turn-finish', 'taper'] },
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'turn-rough', 'turn-finish', 'turn-finish', 'taper', 'deburr', 'inspect'],
+      },
       {
         end: 'back',
         route: [
@@ -21,6 +24,8 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
           'vee/chamfer/centre/drill/tap',
           'vee/chamfer/centre/drill/tap',
           'vee/chamfer/centre/drill/tap',
+          'deburr',
+          'inspect',
         ],
       },
     ],
@@ -33,7 +38,18 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
     [
       {
         end: 'front',
-        route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'tap', 'turn-finish', 'part-off'],
+        route: [
+          'face',
+          'turn-rough',
+          'centre',
+          'drill',
+          'countersink',
+          'tap',
+          'turn-finish',
+          'deburr',
+          'inspect',
+          'part-off',
+        ],
       },
       { end: 'back', route: ['face', 'chamfer/countersink', 'chamfer/countersink'] },
     ],
@@ -44,8 +60,11 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
     // its mouth at the back can be sunk; reaming waits for the side of the seat, since both must run true.
     'back first, seat and shaft bore in one holding',
     [
-      { end: 'back', route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'turn-finish', 'form'] },
-      { end: 'front', route: ['face', 'bore', 'inner-groove/chamfer', 'inner-groove/chamfer', 'ream'] },
+      { end: 'back', route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'turn-finish', 'form', 'deburr'] },
+      {
+        end: 'front',
+        route: ['face', 'bore', 'inner-groove/chamfer', 'inner-groove/chamfer', 'ream', 'deburr', 'inspect'],
+      },
     ],
   ],
   [
@@ -67,6 +86,8 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
           'form/chamfer',
           'form/chamfer',
           'die',
+          'deburr',
+          'inspect',
           'part-off',
         ],
       },
@@ -91,9 +112,11 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
           'groove',
           'face',
           'chamfer',
+          'deburr',
+          'inspect',
         ],
       },
-      { end: 'back', route: ['face', 'centre/chamfer', 'drill/chamfer', 'taper/chamfer', 'chamfer/taper'] },
+      { end: 'back', route: ['face', 'centre/chamfer', 'drill/chamfer', 'taper/chamfer', 'chamfer/taper', 'deburr'] },
     ],
   ],
   [
@@ -118,6 +141,8 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
           'form/chamfer',
           'thread/ream',
           'thread/ream',
+          'deburr',
+          'inspect',
         ],
       },
       {
@@ -133,6 +158,8 @@ const ROUTES: [name: string, because: string, setups: { end: 'front' | 'back'; r
           'taper/vee/chamfer/countersink',
           'taper/vee/chamfer/countersink',
           'taper/vee/chamfer/countersink',
+          'deburr',
+          'inspect',
         ],
       },
     ],

@@ -50,6 +50,8 @@ export interface Setup {
   features: string[];
   /** Chamfers cut here (paths). */
   chamfered: string[];
+  /** What the set-ups before it made (paths). */
+  earlier: string[];
   partsOff: boolean;
   /** Held by a centre at its free end while it is turned. */
   supported: boolean;

@@ -268,6 +268,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       drilled: drilledFirst,
       features: featuresFirst,
       chamfered: chamferedFirst,
+      earlier: [],
       partsOff: bar,
       supported: first.supported,
       reasons: [
@@ -302,6 +303,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
       features: reachedFeatures(back, reach(turnedBack, holding.from)).filter((path) => !featuresFirst.includes(path)),
       chamfered: chamferedIn(back, chamferedFirst),
+      earlier: [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, ...chamferedFirst],
       partsOff: false,
       supported: next.value.supported,
       reasons: [

@@ -145,7 +145,7 @@ export interface Tool {
   edge: EdgeMaterial;
   /** Put aside: kept with what it did, and planned with no more. */
   archived?: boolean;
-  mount: 'post' | 'tailstock';
+  mount: 'post' | 'tailstock' | 'hand';
   /** Along z from the tool that set the zero, mm. */
   offset: number;
   /** Nose radius, mm. */
@@ -267,6 +267,8 @@ export interface CuttingValues {
   stopRepeats: number;
   /** The grade that a twist drill holds. */
   drillGrade: number;
+  /** An edge that turns by more than this is sharp, degrees: a chamfer of 45° has none. */
+  sharpFrom: number;
   bladeReachPerWidth: number;
   /** Approach angle of turning tools, degrees. */
   approachAngle: number;
@@ -295,6 +297,8 @@ export interface HandMinutes {
   station: number;
   setStop: number;
   peckReturn: number;
+  /** One sharp edge broken by hand. */
+  deburrEdge: number;
   clear: number;
   clearStringy: number;
   /** Swarf between two clearings, cm³. */

@@ -228,4 +228,6 @@ export const startTools: Tool[] = [
     thinnestCut: 0.1,
     slope: 60, // ours
   },
+  { id: 'deburring-tool', name: 'deburring tool', does: ['deburr'], edge: 'hss', mount: 'hand', offset: 0 },
+  { id: 'gauges', name: 'gauges at the bench', does: ['inspect'], edge: 'hss', mount: 'hand', offset: 0 },
 ];

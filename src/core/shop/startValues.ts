@@ -75,6 +75,7 @@ export const startValues: Shop = {
       knurl: 0.3,
       vee: 0.3,
       form: 0.3,
+      deburr: 1, // ours; its speed is limited
     },
     feed: {
       face: 0.1,
@@ -93,7 +94,7 @@ export const startValues: Shop = {
       form: 0.03,
       knurl: 0.2, // ours
     },
-    mostSpeed: { countersink: 300, thread: 200, tap: 200, die: 100 }, // threads: ours
+    mostSpeed: { countersink: 300, deburr: 300, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     reamFeedTimes: 2.5,
     reamAllowance: { 6: 0.15, 12: 0.25, 25: 0.35 },
@@ -129,6 +130,7 @@ export const startValues: Shop = {
     finestGrade: 6, // ours
     stopRepeats: 0.02, // ours
     drillGrade: 12,
+    sharpFrom: 65, // ours
     bladeReachPerWidth: 8,
     approachAngle: 90,
     restTimes: 10,
@@ -151,6 +153,7 @@ export const startValues: Shop = {
     station: 0.05,
     setStop: 0.5,
     peckReturn: 0.04, // ours
+    deburrEdge: 0.08, // ours
     clear: 0.1,
     clearStringy: 0.2,
     clearEvery: 15,

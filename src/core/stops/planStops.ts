@@ -28,7 +28,7 @@ export interface StoppedSetup extends CutSetup {
 /** Settings closer than this are one stop, mm. */
 const SAME = 0.005;
 
-/** The setting of an operation's own edge. */
+/** The setting of an operation's own edge; work by hand has none. */
 export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
   const own = stop.settings[0];
   if (!own) throw new Error('an operation without a stop');
@@ -43,6 +43,7 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
   const places: Omit<Pin, 'letter'>[] = [];
   let station = 0;
   for (const cut of cuts) {
+    if (cut.stop.means === 'none') continue;
     const setting = settingOf(cut).value;
     const carriage = cut.stop.means === 'carriage';
     const shared = places.find((pin) => (pin.means !== 'quill') === carriage && Math.abs(pin.setting - setting) < SAME);

@@ -67,15 +67,25 @@ function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): bool
   return setup.supported && kindOf(operation).underCentre && (off < 0 || place < off);
 }
 
+/** The operation before one, also around from the first to the last, of those that leave something on the machine. */
+function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: CutOperation) => boolean) {
+  const before = [...cuts.slice(index + 1), ...cuts.slice(0, index)];
+  return before.filter(leaves).at(-1);
+}
+
+const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
+const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
+
 /** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
-function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): TimedOperation {
+function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOperation {
   const { run } = setup.setup;
   const hand = run.shop.handMinutes;
   const { stringy } = run.shop.material;
   const checks = plannedChecks(cut.checks, run);
-  const alone = previous.key === cut.key;
-  const tool = !alone && previous.tool.id !== cut.tool.id;
-  const toTailstock = tool && (previous.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
+  const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
+  const running = lastBefore(setup.cuts, index, runs) ?? cut;
+  const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
+  const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
   const pin = pinOf(setup, cut.key);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
@@ -88,15 +98,19 @@ function timed(cut: CutOperation, previous: CutOperation, setup: StoppedSetup): 
     { name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
     {
       name: 'centre into the tailstock and up',
-      minutes: centred(cut) && !centred(previous) ? hand.changeTailstock + hand.tailstock : 0,
+      minutes: centred(cut) && !centred(mounted) ? hand.changeTailstock + hand.tailstock : 0,
     },
-    { name: 'centre out', minutes: centred(previous) && !centred(cut) ? hand.tailstock : 0 },
-    { name: 'change speed', minutes: previous.speed.value === cut.speed.value ? 0 : hand.speedChange },
-    { name: 'change feed', minutes: previous.feed.value === cut.feed.value ? 0 : hand.feedChange },
+    { name: 'centre out', minutes: centred(mounted) && isMounted(cut) && !centred(cut) ? hand.tailstock : 0 },
+    { name: 'change speed', minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange },
+    {
+      name: 'change feed',
+      minutes: !isMounted(cut) || mounted.feed.value === cut.feed.value ? 0 : hand.feedChange,
+    },
+    ...cut.byHand,
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
     {
       name: 'move the stop to its station',
-      minutes: pin?.means === 'station' && pinOf(setup, previous.key) !== pin ? hand.station : 0,
+      minutes: pin?.means === 'station' && pinOf(setup, mounted.key) !== pin ? hand.station : 0,
     },
     {
       name: 'compound to this angle again',
@@ -152,7 +166,7 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
     .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
     .map(({ tool }) => tool);
   const inPost = tools.filter(({ mount }) => mount === 'post').length;
-  const inTailstock = tools.length - inPost;
+  const inTailstock = tools.filter(({ mount }) => mount === 'tailstock').length;
   const stations = pins.filter(({ means }) => means !== 'each-time').length;
   return sum(
     `setting up ${setup.number}`,
@@ -165,7 +179,7 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
       { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
       { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
-      { name: `${tools.length} tools touched off`, minutes: tools.length * setupMinutes.touchOff },
+      { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
       { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
       { name: 'compound to its angle, and proved', minutes: anglesOf(cuts).length > 0 ? setupMinutes.compound : 0 },
     ]),
@@ -175,9 +189,7 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
 /** One piece in one set-up: its operations and getting it in and out. */
 export function timeSetup(stopped: StoppedSetup): PlannedSetup {
   const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
-  const operations = cuts.map((cut, index) =>
-    timed(cut, cuts[index === 0 ? cuts.length - 1 : index - 1] ?? cut, stopped),
-  );
+  const operations = cuts.map((cut, index) => timed(cut, index, stopped));
   const loading = loadingOf(stopped);
   const total = (pick: (operation: TimedOperation) => Figure) =>
     operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
@@ -267,7 +279,9 @@ export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outsid
       'i',
       'every size of the drawing once',
       totalOf(({ operations }) =>
-        operations.flatMap(({ checks }) => checks).reduce((minutes, { gauge }) => minutes + (gauge?.minutes ?? 0), 0),
+        operations
+          .flatMap(({ checks }) => checks)
+          .reduce((minutes, { gauge, again }) => minutes + (again ? 0 : (gauge?.minutes ?? 0)), 0),
       ),
       'min',
       'start value',

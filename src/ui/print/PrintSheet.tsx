@@ -321,6 +321,7 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
   const pin = pinOf(planned, operation.key);
   const means =
     pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'quill' ? 'quill' : 'set each time';
+  const byHand = operation.stop.means === 'none';
   const other = operation.stop.settings[1];
   const turned = operation.passes.filter(({ diameter }) => diameter !== undefined);
   return (
@@ -328,16 +329,20 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
       <td className="figure">{operation.number}</td>
       <td>
         <b>{operation.name}</b>
-        <small>{operation.tool.name}</small>
+        <small>{[operation.tool.name, ...(operation.does ?? [])].join(' · ')}</small>
       </td>
-      <td className="figure">{operation.speed.value}</td>
-      <td className="figure">{show(operation.feed.value, 'mm/rev', units).text}</td>
+      <td className="figure">{operation.speed.value || 'stopped'}</td>
+      <td className="figure">{byHand ? 'by hand' : show(operation.feed.value, 'mm/rev', units).text}</td>
       <td className="figure big">
-        {formatLength(settingOf(operation).value, units, pin?.fine)}
-        <small>
-          {operation.stop.settings.length > 1 ? `${operation.stop.settings[0]?.edge} edge, ` : ''}
-          {means}
-        </small>
+        {!byHand && (
+          <>
+            {formatLength(settingOf(operation).value, units, pin?.fine)}
+            <small>
+              {operation.stop.settings.length > 1 ? `${operation.stop.settings[0]?.edge} edge, ` : ''}
+              {means}
+            </small>
+          </>
+        )}
         {other && (
           <small>
             {other.edge} edge {formatLength(other.setting.value, units)}

@@ -45,6 +45,7 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
   const radius = shop.machine.readOut === 'radius';
   const readOut = (diameter: number) => formatLength(radius ? diameter / 2 : diameter, units, true);
   const lastDiameter = operation.passes.at(-1)?.diameter;
+  const byHand = operation.stop.means === 'none';
   return (
     <Card aria-label="Selected operation">
       <header>
@@ -77,51 +78,62 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
             </Line>
           )}
           <Line name="Speed, rev/min">
-            <FigureButton figure={operation.speed} units={units} />
+            {operation.speed.value > 0 ? <FigureButton figure={operation.speed} units={units} /> : 'stopped'}
           </Line>
-          <Line name={`Feed, ${show(0, 'mm/rev', units).unit}`}>
-            <FigureButton figure={operation.feed} units={units} />
-          </Line>
-          <Line name={`Cutting speed, ${show(0, 'm/min', units).unit}`}>
-            <FigureButton figure={operation.achieved} units={units} />
-          </Line>
+          {!byHand && (
+            <>
+              <Line name={`Feed, ${show(0, 'mm/rev', units).unit}`}>
+                <FigureButton figure={operation.feed} units={units} />
+              </Line>
+              <Line name={`Cutting speed, ${show(0, 'm/min', units).unit}`}>
+                <FigureButton figure={operation.achieved} units={units} />
+              </Line>
+            </>
+          )}
         </dl>
       </Part>
       <Part>
         <h3>Cut</h3>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">pass</th>
-              <th scope="col">depth</th>
-              <th scope="col">
-                {operation.passes.some(({ diameter }) => diameter !== undefined) ? 'read-out' : 'to z'}
-              </th>
-              <th scope="col">min</th>
-            </tr>
-          </thead>
-          <tbody>
-            {operation.passes.map((own, index) => (
-              <Fragment key={index}>
-                <tr aria-current={index === (pass ?? operation.passes.length - 1)} onClick={() => onPass(index)}>
-                  <td>{index + 1}</td>
-                  <td>{formatLength(own.depth, units, true)}</td>
-                  <td>{own.diameter === undefined ? formatLength(own.z ?? 0, units) : readOut(own.diameter)}</td>
-                  <td>{own.minutes.value.toFixed(2)}</td>
-                </tr>
-                {own.note && (
-                  <tr className="note">
-                    <td colSpan={4}>{own.note}</td>
+        {operation.does?.map((words) => (
+          <p key={words}>{words}</p>
+        ))}
+        {!byHand && (
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">pass</th>
+                <th scope="col">depth</th>
+                <th scope="col">
+                  {operation.passes.some(({ diameter }) => diameter !== undefined) ? 'read-out' : 'to z'}
+                </th>
+                <th scope="col">min</th>
+              </tr>
+            </thead>
+            <tbody>
+              {operation.passes.map((own, index) => (
+                <Fragment key={index}>
+                  <tr aria-current={index === (pass ?? operation.passes.length - 1)} onClick={() => onPass(index)}>
+                    <td>{index + 1}</td>
+                    <td>{formatLength(own.depth, units, true)}</td>
+                    <td>{own.diameter === undefined ? formatLength(own.z ?? 0, units) : readOut(own.diameter)}</td>
+                    <td>{own.minutes.value.toFixed(2)}</td>
                   </tr>
-                )}
-              </Fragment>
-            ))}
-          </tbody>
-        </table>
+                  {own.note && (
+                    <tr className="note">
+                      <td colSpan={4}>{own.note}</td>
+                    </tr>
+                  )}
+                </Fragment>
+              ))}
+            </tbody>
+          </table>
+        )}
         <dl style={{ marginTop: 4 }}>
-          <Line name="Cutting, min">
-            <FigureButton figure={operation.cutting} units={units} />
-          </Line>
+          {!byHand && (
+            <Line name="Cutting, min">
+              <FigureButton figure={operation.cutting} units={units} />
+            </Line>
+          )}
           <Line name="Handling, min">
             <FigureButton figure={operation.hand} units={units} />
           </Line>

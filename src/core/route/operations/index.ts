@@ -4,10 +4,12 @@ import { centre } from './centre';
 import { chamfer } from './chamfer';
 import { drill } from './drill';
 import { countersink } from './countersink';
+import { deburr } from './deburr';
 import { face } from './face';
 import { form } from './form';
 import { groove } from './groove';
 import { innerGroove } from './innerGroove';
+import { inspect } from './inspect';
 import { knurl } from './knurl';
 import { partOff } from './partOff';
 import { ream } from './ream';
@@ -39,6 +41,9 @@ export const operationKinds: readonly OperationKind[] = [
   chamfer,
   thread,
   die,
+  // What looks at everything that was asked for before it.
+  deburr,
+  inspect,
   partOff,
 ];
 

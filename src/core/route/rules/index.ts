@@ -4,6 +4,7 @@ import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, roughAllFirst, roughThenFinish } from './turning';
 import { knurlEarly } from './knurls';
+import { deburrLast, gate } from './lastLook';
 import { reliefFirst, threadLate } from './threads';
 import type { Rule } from './rule';
 
@@ -24,6 +25,8 @@ export const rules: readonly Rule[] = [
   threadLate,
   edgeAfterSurfaces,
   edgeBeforeLoss,
+  deburrLast,
+  gate,
   holesBeforePart,
   partLast,
   nib,

@@ -1,0 +1,30 @@
+import type { Edge } from '../removal/edges';
+import type { Run } from '../run';
+import type { Operation } from './operation';
+import { sharpEdges } from './operations/deburr';
+import type { Setup } from './setup';
+
+/** An edge that no chamfer of the drawing breaks, in the z of the drawing, and the number of the operation that does. */
+export interface ListedEdge extends Edge {
+  brokenBy: number | undefined;
+}
+
+const SAME = 0.001;
+
+/** The deburr list (handbook 13): every sharp edge of the part with what breaks it; inside, a hand gets at mouths only. */
+export function listEdges(
+  { part, shop }: Run,
+  setups: readonly { setup: Setup; operations: readonly (Operation & { number: number })[] }[],
+): ListedEdge[] {
+  const broken = setups.flatMap(({ setup, operations }) =>
+    operations.flatMap(({ number, breaks = [] }) =>
+      breaks.map(({ z, ...edge }) => ({ ...edge, number, z: setup.end === 'front' ? z : part.length - z })),
+    ),
+  );
+  return sharpEdges(part, shop.cutting.sharpFrom).map((edge) => ({
+    ...edge,
+    brokenBy: broken.find(
+      ({ z, r, inside }) => inside === edge.inside && Math.abs(z - edge.z) < SAME && Math.abs(r - edge.r) < SAME,
+    )?.number,
+  }));
+}

@@ -1,0 +1,26 @@
+import type { Rule } from './rule';
+
+export const gate: Rule = {
+  id: 'GATE',
+  strength: 'S',
+  before: (before, after) =>
+    after.kind === 'inspect' && !['inspect', 'part-off'].includes(before.kind)
+      ? 'A measuring hold, when everything of this holding is there and can still be corrected.'
+      : undefined,
+  asksFor: ({ kind }, { partsOff }) =>
+    kind === 'inspect'
+      ? partsOff
+        ? 'After the part-off nothing of this side is corrected.'
+        : 'Out of this holding it never runs quite as true again.'
+      : undefined,
+};
+
+export const deburrLast: Rule = {
+  id: 'DEBURR-LAST',
+  strength: 'S',
+  before: (before, after) =>
+    after.kind === 'deburr' && !['deburr', 'inspect', 'part-off'].includes(before.kind)
+      ? 'An edge is broken once, when nothing is cut beside it any more.'
+      : undefined,
+  asksFor: ({ kind }) => (kind === 'deburr' ? 'Nothing on the drawing breaks these edges.' : undefined),
+};
