@@ -3,7 +3,7 @@ import { readRun } from './formats/readRun';
 import { andThen, bad, collect, good, type Problem, type Result } from './result';
 import { planOperations } from './route/planOperations';
 import { outsideOps, type OutsideOp } from './route/outsideOps';
-import { bringsWithIt, madeFeatures } from './route/reached';
+import { bringsWithIt, madeChamfers, madeFeatures } from './route/reached';
 import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
@@ -65,11 +65,10 @@ function planWay(run: Run, way: Way): Result<WayPlan> {
         andThen(planCuts(ordered), (cut) =>
           andThen(checkFinished(cut), () => {
             const timed = planStops(cut).map(timeSetup);
+            const operations = timed.flatMap((own) => own.operations);
             const here = [
-              ...madeFeatures(
-                run.part,
-                timed.flatMap(({ operations }) => operations),
-              ),
+              ...madeFeatures(run.part, operations),
+              ...madeChamfers(run.part, operations),
               ...bringsWithIt(run.part, stock),
             ].map(({ path }) => path);
             const outside = outsideOps(run, new Set(here));

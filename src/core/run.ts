@@ -1,3 +1,4 @@
+import type { Overrule } from './overrule';
 import type { Part } from './part/part';
 import type { ShopForRun } from './shop/shop';
 import type { BarOnSale } from './stock/bar';
@@ -20,17 +21,6 @@ export interface RunAllowances {
   spigot?: number | 'choose';
   /** Left on the free end of a blank for a centre, and cut off when the turning is done. */
   centreEnd?: number | 'choose';
-}
-
-/** An order of two operations that whoever plans has decided, by their keys. */
-export interface Overrule {
-  first: string;
-  then: string;
-  /** Which of the two was moved, so that its place is the one that was decided. */
-  moved?: string;
-  /** Why, and who says so: together they let it break a hard rule. */
-  because?: string;
-  signed?: string;
 }
 
 /** A run as the core plans it: everything in mm, everything resolved. */

@@ -5,7 +5,7 @@ import { remove, solid, thinnestWall, turnedRound, type Wall, type Workpiece } f
 import { kindOf } from '../route/operations';
 import type { Cuts, Operation, Pass } from '../route/operation';
 import type { Order } from '../route/order';
-import type { OverruledOrder } from '../route/precedence';
+import type { TakenOverrule } from '../route/taken';
 import type { Setup } from '../route/setup';
 import { say, sayDiameter, type Caution, type Reason } from '../words';
 import { cuttingSpeed, notAbove, passMinutes } from './speed';
@@ -18,7 +18,7 @@ export interface OrderedSetup {
   operations: Operation[];
   reasons: Reason[][];
   broken: Reason[];
-  overruled: OverruledOrder[];
+  overruled: TakenOverrule[];
 }
 
 export interface PlannedPass extends Pass {

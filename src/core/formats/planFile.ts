@@ -145,6 +145,7 @@ export function planFileOf(plan: Plan) {
         kind: planned.setup.holding.kind,
         grip: planned.setup.holding.grip,
         diameter: rounded(planned.setup.holding.diameter),
+        runOut: planned.setup.holding.runOut,
         stickOut: rounded(planned.setup.stickOut.value),
       },
       workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
@@ -236,12 +237,17 @@ export const planFileSchema = Joi.object<PlanFile>({
   overrules: Joi.array()
     .items(
       Joi.object({
-        first: text(),
-        then: text(),
+        first: Joi.string(),
+        then: Joi.string(),
         moved: Joi.string(),
+        operation: Joi.string(),
+        tool: Joi.string(),
+        skip: Joi.string(),
+        add: Joi.object(),
+        holding: Joi.object(),
         because: Joi.string().allow(''),
         signed: Joi.string().allow(''),
-        state: Joi.string().valid('kept', 'waits', 'idle').required(),
+        state: Joi.string().valid('kept', 'waits', 'cannot', 'idle').required(),
         breaks: reasons(),
         minutes: Joi.number(),
       }),
@@ -294,9 +300,10 @@ export const planFileSchema = Joi.object<PlanFile>({
         number: number(),
         end: Joi.string().valid('front', 'back').required(),
         holding: Joi.object({
-          kind: Joi.string().valid('3-jaw', '4-jaw', 'collet', 'soft-jaws').required(),
+          kind: text(),
           grip: text(),
           diameter: number(),
+          runOut: number(),
           stickOut: number(),
         }).required(),
         workStop: Joi.object({

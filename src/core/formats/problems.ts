@@ -7,6 +7,8 @@ const WORDS: Record<string, string> = {
   'any.only': '“{#value}” is not known here; it can be {#valids}',
   'any.unknown': 'is not known here; remove it or check its name',
   'object.unknown': 'is not known here; remove it or check its name',
+  'object.missing': 'says nothing: it must have one of {#peers}',
+  'object.xor': 'says two things at once: it can have only one of {#peers}',
   'object.base': 'must be a group of values in curly brackets',
   'array.base': 'must be a list in square brackets',
   'array.max': 'has more than {#limit} entries',

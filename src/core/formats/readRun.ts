@@ -3,6 +3,7 @@ import { readLength } from '../part/fields';
 import { readPart } from '../part/readPart';
 import { shopForRun } from '../shop/forRun';
 import type { BarList, Shop } from '../shop/shop';
+import { isAdd, keyOfAdded, type Overrule } from '../overrule';
 import type { Run, RunAllowances } from '../run';
 import type { BarOnSale } from '../stock/bar';
 import { checkShape } from './problems';
@@ -60,6 +61,15 @@ function readStock(
   });
 }
 
+/** What was decided; work that is added twice under one name at one end could not be told apart. */
+function readOverrules(overrules: readonly Overrule[] = []): Result<Overrule[]> {
+  const keys = overrules.map((own) => (isAdd(own) ? keyOfAdded(own.add) : undefined));
+  const twice = keys.findIndex((key, index) => key !== undefined && keys.indexOf(key) < index);
+  return twice < 0
+    ? good([...overrules])
+    : refuse(`overrules[${twice}].add.name`, 'is there already at this end: give it another name');
+}
+
 /** What may be left on as long as is needed. */
 const LEFT_ON = ['spigot', 'centreEnd'];
 
@@ -96,11 +106,12 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const spares = readSpares(file.spares);
   const stock = readStock(file.stock, units, lists);
   const allowances = readAllowances(file, units);
+  const overrules = readOverrules(file.overrules);
   const number: Result<string> =
     file.part.number.trim() === ''
       ? refuse('part.number', 'is missing: give the part a number')
       : good(file.part.number);
-  if (narrowed.ok && part.ok && quantity.ok && spares.ok && stock.ok && allowances.ok && number.ok)
+  if (narrowed.ok && part.ok && quantity.ok && spares.ok && stock.ok && allowances.ok && overrules.ok && number.ok)
     return good({
       part: part.value,
       units,
@@ -110,11 +121,11 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       way: file.way ?? 'choose',
       firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
-      overrules: file.overrules ?? [],
+      overrules: overrules.value,
       shop: narrowed.value,
     });
-  const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, allowances].flatMap((result) =>
-    result.ok ? [] : result.problems,
+  const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, allowances, overrules].flatMap(
+    (result) => (result.ok ? [] : result.problems),
   );
   return bad(...problems);
 }

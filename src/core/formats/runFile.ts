@@ -1,7 +1,8 @@
 import type { LengthEntry, SizeEntry } from '../part/size';
 import type { BarCondition, HouseRules, Machine, StockForm } from '../shop/shop';
 import type { GeneralClass } from '../part/tolerance';
-import type { Overrule, RunAllowances, Way } from '../run';
+import type { Overrule } from '../overrule';
+import type { RunAllowances, Way } from '../run';
 import type { UnitSystem } from '../units/length';
 
 type Angle = number | string;
@@ -126,7 +127,7 @@ export interface RunFile {
   /** Which end is worked first; left open, the front where the part can then be held. */
   firstEnd?: 'choose' | 'front' | 'back';
   allowances?: { [key in keyof RunAllowances]?: LengthEntry | Extract<RunAllowances[key], string> };
-  /** Orders that were decided against the planner's. */
+  /** What was decided against the planner: orders, tools, holdings, work left out or added. */
   overrules?: Overrule[];
   machine?: string | Machine;
   rules?: Partial<HouseRules> & { batchOrder?: 'piece-by-piece' };

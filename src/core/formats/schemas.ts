@@ -24,6 +24,9 @@ const size = () =>
     ),
   );
 
+/** Of an operation, a tool, a holding. */
+const key = () => Joi.string().max(120);
+
 /** A face by its name, or a step by its number. */
 const face = () => Joi.alternatives(number(), text(60));
 
@@ -185,12 +188,21 @@ export const runFileSchema = Joi.object<RunFile>({
   overrules: Joi.array()
     .items(
       Joi.object({
-        first: Joi.string().max(120).required(),
-        then: Joi.string().max(120).required(),
-        moved: Joi.string().max(120),
+        first: key(),
+        then: Joi.when('first', { is: Joi.exist(), then: key().required(), otherwise: Joi.forbidden() }),
+        moved: key(),
+        operation: key(),
+        tool: Joi.when('operation', { is: Joi.exist(), then: key().required(), otherwise: Joi.forbidden() }),
+        skip: key(),
+        add: Joi.object({
+          name: Joi.string().max(60).required(),
+          end: Joi.string().valid('front', 'back').required(),
+          minutes: number().min(0).max(1000).required(),
+        }),
+        holding: Joi.object({ kind: key().required(), grip: key() }),
         because: text(300),
         signed: text(60),
-      }),
+      }).xor('first', 'operation', 'skip', 'add', 'holding'),
     )
     .max(60),
   machine: Joi.alternatives(text(60), machineSchema),
@@ -279,6 +291,22 @@ export const shopSchema = Joi.object<Shop>({
     .required(),
   allowances: valuesOf(startValues.allowances),
   cutting: valuesOf(startValues.cutting),
+  holdings: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.string()
+          .valid(...startValues.holdings.map(({ kind }) => kind))
+          .required(),
+        from: positive().required(),
+        upTo: positive().required(),
+        length: positive().required(),
+        runOut: number().min(0).required(),
+        load: number().min(0).required(),
+        change: number().min(0).required(),
+      }),
+    )
+    .unique('kind')
+    .required(),
   handMinutes: valuesOf(startValues.handMinutes),
   setupMinutes: valuesOf(startValues.setupMinutes),
   outside: valuesOf(startValues.outside),

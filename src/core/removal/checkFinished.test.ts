@@ -38,7 +38,6 @@ test('a plan that leaves the part of the drawing passes', () => {
 });
 
 test.each([
-  ['chamfer', 'part.outside'],
   ['turn-finish', 'part.outside'],
   ['part-off', 'part.outside'],
   ['drill', 'part.bores[0]'],

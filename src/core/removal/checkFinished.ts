@@ -5,7 +5,7 @@ import type { Size } from '../part/size';
 import { good, refuse, type Result } from '../result';
 import { sayDiameter } from '../words';
 import { lowestRadius } from '../part/details/at';
-import { madeFeatures } from '../route/reached';
+import { madeChamfers, madeFeatures } from '../route/reached';
 import { outsideOf } from './finishedPart';
 import { lower, volume, widen, type Profile } from './profile';
 import type { Workpiece } from './workpiece';
@@ -56,13 +56,12 @@ export function checkFinished(setups: CutSetup[]): Result<null> {
       'part.outside',
       'running the plan leaves the piece on its bar: this part is not planned right, and nothing is given out for it',
     );
-  const { part, stock, run } = last.setup;
+  const { stock, run } = last.setup;
+  const cuts = setups.flatMap((own) => own.cuts);
+  const part = { ...last.setup.part, chamfers: madeChamfers(last.setup.part, cuts) };
   const made = ({ path, diameter }: Part['steps'][number]) =>
     stock.asDrawn.includes(path) ? stock.over : diameter.aim;
-  const features = madeFeatures(
-    part,
-    setups.flatMap(({ cuts }) => cuts),
-  );
+  const features = madeFeatures(part, cuts);
   const withFillets = features.reduce<Profile>(
     (profile, { leaves }) => (leaves ? widen(profile, leaves) : profile),
     outsideOf(part, made),

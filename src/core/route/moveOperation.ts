@@ -1,4 +1,4 @@
-import type { Overrule } from '../run';
+import { isOrder, type Overrule } from '../overrule';
 
 /**
  * The overrules with an operation moved to another place among those of its set-up: after the one that is then before
@@ -14,7 +14,7 @@ export function moveOperation(
 ): Overrule[] {
   const others = keys.filter((own) => own !== key);
   const [before, behind] = [others[to - 1], others[to]];
-  const kept = overrules.filter(({ first, then }) => first !== key && then !== key);
+  const kept = overrules.filter((own) => !isOrder(own) || (own.first !== key && own.then !== key));
   return [
     ...kept,
     ...(before === undefined ? [] : [{ first: before, then: key, moved: key }]),

@@ -2,7 +2,7 @@ import type { DetailFile, RunFile } from '../formats/runFile';
 import { planFileOf } from '../formats/planFile';
 import { readRun } from '../formats/readRun';
 import { exportedRun } from '../formats/writeRun';
-import type { Overrule } from '../run';
+import type { Overrule } from '../overrule';
 import { startValues } from '../shop/startValues';
 import { planned, problemsOf, runOf, step } from '../testing';
 import { moveOperation } from './moveOperation';

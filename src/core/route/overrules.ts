@@ -1,20 +1,24 @@
-import type { Overrule, Run } from '../run';
-import type { OverruledOrder } from './precedence';
+import { isHolding, isOrder, isSkip, isTool, type Overrule } from '../overrule';
+import type { Run } from '../run';
+import type { TakenOverrule } from './taken';
 
 /** An overrule of a run as its plan takes it. */
-export interface PlannedOverrule extends Pick<OverruledOrder, 'breaks'> {
-  index: number;
+export interface PlannedOverrule extends Omit<TakenOverrule, 'state'> {
   overrule: Overrule;
-  /** Kept; waiting for a signed reason; or idle, because the plan has not both of its operations in one set-up. */
-  state: OverruledOrder['state'] | 'idle';
+  /** As it was taken; or idle, because the plan has not what it is about. */
+  state: TakenOverrule['state'] | 'idle';
   /** What it adds to a piece, minutes; less than nothing when it saves. Told once for an operation that was moved. */
   minutes?: number;
 }
 
+/** Which operation was moved, where an overrule is of an order and says so. */
+export const movedBy = (overrule: Overrule | undefined): string | undefined =>
+  overrule && isOrder(overrule) ? overrule.moved : undefined;
+
 /** The overrules that decided one place together: those of one moved operation, or one alone. */
 const together = ({ overrules }: Run, index: number): number[] => {
-  const moved = overrules[index]?.moved;
-  return moved === undefined ? [index] : overrules.flatMap((other, own) => (other.moved === moved ? [own] : []));
+  const moved = movedBy(overrules[index]);
+  return moved === undefined ? [index] : overrules.flatMap((other, own) => (movedBy(other) === moved ? [own] : []));
 };
 
 /**
@@ -23,7 +27,7 @@ const together = ({ overrules }: Run, index: number): number[] => {
  */
 export function plannedOverrules(
   run: Run,
-  found: readonly OverruledOrder[],
+  found: readonly TakenOverrule[],
   piece: number,
   pieceWithout: (indices: readonly number[]) => number | undefined,
 ): PlannedOverrule[] {
@@ -34,22 +38,37 @@ export function plannedOverrules(
     const others = together(run, index);
     const told = own.state === 'kept' && index === others.find((other) => stateOf(other)?.state === 'kept');
     const without = told ? pieceWithout(others) : undefined;
-    return {
-      index,
-      overrule,
-      state: own.state,
-      breaks: own.breaks,
-      ...(without === undefined ? {} : { minutes: piece - without }),
-    };
+    return { ...own, overrule, ...(without === undefined ? {} : { minutes: piece - without }) };
   });
 }
 
+/** The operations that an overrule is about, by their keys. */
+export function keysIn(overrule: Overrule): string[] {
+  if (isOrder(overrule)) return [overrule.first, overrule.then];
+  if (isTool(overrule)) return [overrule.operation];
+  return isSkip(overrule) ? [overrule.skip] : [];
+}
+
+/** What was decided, in words. @param names of operations by their keys, of tools and holdings by their ids */
+export function sayOverrule({ overrule, name }: PlannedOverrule, names: ReadonlyMap<string, string>): string {
+  const named = (key: string) => names.get(key) ?? key;
+  if (isOrder(overrule)) return `${named(overrule.first)} before ${named(overrule.then)}`;
+  if (isTool(overrule)) return `${named(overrule.operation)} with ${named(overrule.tool)}`;
+  if (isSkip(overrule)) return `Without ${name ?? overrule.skip}`;
+  if (isHolding(overrule)) return `The second side by ${named(overrule.holding.kind)}`;
+  return `${overrule.add.name} added, ${overrule.add.minutes} min`;
+}
+
+const IDLE = 'the plan has not what it is about; it does nothing.';
+
 /** An overrule that whoever works by the plan must know of: what it breaks and who signed, or that it is not followed. */
-export function toldOf({ overrule, state, breaks }: PlannedOverrule): string[] {
+export function toldOf({ overrule, state, breaks, name }: PlannedOverrule): string[] {
   const rules = breaks.map(({ rule, because }) => `${rule} (${because})`).join(', ');
-  if (state === 'idle') return ['the plan has not both of its operations in one set-up; it does nothing.'];
+  if (state === 'idle')
+    return [isOrder(overrule) ? 'the plan has not both of its operations in one set-up; it does nothing.' : IDLE];
+  if (state === 'cannot') return [`not followed: ${breaks.map(({ because }) => because).join(' ')}`];
   if (state === 'waits') return [`not followed, it is against ${rules || 'another'}: a signed reason is wanted.`];
-  return breaks.some(({ strength }) => strength === 'H')
-    ? [`breaks ${rules}; signed ${overrule.signed}: ${overrule.because}.`]
-    : [];
+  if (breaks.some(({ strength }) => strength === 'H'))
+    return [`breaks ${rules}; signed ${overrule.signed}: ${overrule.because}.`];
+  return isSkip(overrule) && name ? [`${name} is left out: so decided.`] : [];
 }

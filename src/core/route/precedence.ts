@@ -1,21 +1,12 @@
 import { bad, good, type Result } from '../result';
-import type { Overrule } from '../run';
+import { isOrder, isSigned as signs, type OrderOverrule } from '../overrule';
 import type { Reason } from '../words';
 import { closure, type Closure } from './closure';
 import type { Operation } from './operation';
 import { rules as allRules } from './rules';
 import type { Rule } from './rules/rule';
 import type { Setup } from './setup';
-
-/** An overrule of the order as it stands in a set-up. */
-export interface OverruledOrder {
-  /** Its place among the run's overrules. */
-  index: number;
-  /** Kept, or waiting for a signed reason because it is against a hard rule. */
-  state: 'kept' | 'waits';
-  /** What it breaks, or would break. */
-  breaks: (Reason & { strength: Rule['strength'] })[];
-}
+import type { Break, TakenOverrule } from './taken';
 
 /** What must come before what, by index, and the rules that say so. */
 export interface Precedence {
@@ -25,7 +16,7 @@ export interface Precedence {
   reasons: Reason[][];
   /** Softer rules that contradict stronger ones here and were let go. */
   broken: Reason[];
-  overruled: OverruledOrder[];
+  overruled: TakenOverrule[];
 }
 
 interface Edge {
@@ -49,7 +40,7 @@ function edgesOf(operations: Operation[], setup: Setup, rules: readonly Rule[]):
 
 interface Wish {
   index: number;
-  overrule: Overrule;
+  overrule: OrderOverrule;
   from: number;
   to: number;
 }
@@ -58,6 +49,7 @@ interface Wish {
 function wishesOf(operations: Operation[], { run }: Setup): Wish[] {
   const place = (key: string) => operations.findIndex((own) => own.key === key);
   return run.overrules.flatMap((overrule, index) => {
+    if (!isOrder(overrule)) return [];
     const [from, to] = [place(overrule.first), place(overrule.then)];
     return from < 0 || to < 0 || from === to ? [] : [{ index, overrule, from, to }];
   });
@@ -72,13 +64,13 @@ const leadsThrough = (
   (against.to === step.from || order.precedes(against.to, step.from)) &&
   (step.to === against.from || order.precedes(step.to, against.from));
 
-const breakOf = ({ rule, because }: Edge): OverruledOrder['breaks'][number] => ({
+const breakOf = ({ rule, because }: Edge): Break => ({
   rule: rule.id,
   because,
   strength: rule.strength,
 });
 
-const noted = (breaks: OverruledOrder['breaks'], edge: Edge) => {
+const noted = (breaks: Break[], edge: Edge) => {
   if (!breaks.some(({ rule, because }) => rule === edge.rule.id && because === edge.because))
     breaks.push(breakOf(edge));
 };
@@ -101,14 +93,14 @@ export function precedenceOf(
     }),
   );
   const edges = edgesOf(operations, setup, rules);
-  const overruled: OverruledOrder[] = [];
-  const kept: (Wish & { breaks: OverruledOrder['breaks'] })[] = [];
+  const overruled: TakenOverrule[] = [];
+  const kept: (Wish & { breaks: Break[] })[] = [];
   const wishes = wishesOf(operations, setup);
   const hard = edges.filter(({ rule }) => rule.strength === 'H');
 
   const ask = (own: readonly Wish[]) => {
     for (const wish of own) {
-      const breaks: OverruledOrder['breaks'] = [];
+      const breaks: Break[] = [];
       const state = order.precedes(wish.to, wish.from) ? 'waits' : 'kept';
       overruled.push({ index: wish.index, state, breaks });
       if (state === 'waits') for (const edge of hard) if (leadsThrough(order, edge, wish)) noted(breaks, edge);
@@ -140,7 +132,7 @@ export function precedenceOf(
         });
     }
   };
-  const isSigned = ({ overrule }: Wish) => Boolean(overrule.signed?.trim() && overrule.because?.trim());
+  const isSigned = ({ overrule }: Wish) => signs(overrule);
   ask(wishes.filter(isSigned));
   stand(hard);
   ask(wishes.filter((wish) => !isSigned(wish)));

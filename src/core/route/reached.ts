@@ -1,5 +1,5 @@
 import type { Feature } from '../part/feature';
-import type { Part } from '../part/part';
+import type { Chamfer, Part } from '../part/part';
 import type { Stock } from '../stock/choose';
 
 const CLOSE = 0.001;
@@ -47,6 +47,10 @@ export function madeFeatures(part: Part, operations: readonly { makes?: string[]
   const done = new Set(operations.flatMap(({ makes = [] }) => makes));
   return part.features.filter(({ path }) => done.has(path));
 }
+
+/** Chamfers of plain steps that some operation cuts. */
+export const madeChamfers = ({ chamfers }: Part, operations: readonly { feature: string }[]): Chamfer[] =>
+  chamfers.filter(({ path }) => operations.some(({ feature }) => feature === path));
 
 /** Features that are there without any tool: flats that the bar brings with it. */
 export const bringsWithIt = ({ features }: Part, { form, asDrawn }: Pick<Stock, 'form' | 'asDrawn'>): Feature[] =>

@@ -3,16 +3,26 @@ import type { Part } from '../part/part';
 import type { Run } from '../run';
 import type { Stock } from '../stock/choose';
 import type { Caution, Reason } from '../words';
+import type { TakenOverrule } from './taken';
 
 /** What holds the work, and where. z of this set-up, mm. */
 export interface WorkHolding {
-  kind: '3-jaw' | '4-jaw' | 'collet' | 'soft-jaws';
-  /** `stock`, or the path of the step that is gripped. */
+  /** One of `route/holdings`, and in a sentence. */
+  kind: string;
+  words: string;
+  /** `stock`, or the path of the step or bore that is gripped. */
   grip: string;
   diameter: number;
   /** Jaws from here towards the chuck. */
   from: number;
   to: number;
+  /** It holds in the bore, over this length from the far face. */
+  inside?: number;
+  /** How far from true it holds, mm. */
+  runOut: number;
+  /** Minutes: a piece into it, and to make it ready. */
+  load: number;
+  change: number;
 }
 
 /** A step to turn in a set-up, and how far towards the chuck its tool goes. */
@@ -55,6 +65,10 @@ export interface Setup {
   partsOff: boolean;
   /** Held by a centre at its free end while it is turned. */
   supported: boolean;
+  /** Overrules of how it is held. */
+  taken: TakenOverrule[];
+  /** What else could hold it: means and surface. */
+  others: { kind: string; grip: string; name: string }[];
   reasons: Reason[];
   cautions: Caution[];
 }

@@ -1,5 +1,4 @@
 import { figure, sum, term, type Figure } from '../figure';
-import type { Feature } from '../part/feature';
 import { largestDiameter, turnRound, type Part, type Step } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
@@ -7,7 +6,9 @@ import { say, sayDiameter, type Reason } from '../words';
 import type { Stock } from '../stock/choose';
 import { reachedFeatures } from './reached';
 import { setupCautions } from './setupCautions';
-import type { Setup, Turned, WorkHolding } from './setup';
+import { holdNeeded, secondHolding } from './secondHolding';
+import { threeJaw } from './holdings/threeJaw';
+import type { Setup, Turned } from './setup';
 
 const CLOSE = 0.001;
 const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
@@ -15,10 +16,6 @@ const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
 /** Whether a tool that comes from the free end gets at each step: nothing before it is larger. */
 const reached = (steps: Step[]): boolean[] =>
   steps.map((step, index) => steps.slice(0, index).every((before) => nominal(before) <= nominal(step) + CLOSE));
-
-/** Shortest hold of a finished diameter, mm. */
-const holdNeeded = ({ shop }: Run, diameter: number) =>
-  Math.max(shop.allowances.gripTimes * diameter, shop.allowances.gripLeast);
 
 /**
  * How many steps from the first end may be turned in the first set-up: everything up to there is reached from there,
@@ -64,69 +61,6 @@ function turnedSteps(
 /** What comes off before a finished face, in words for a working. */
 const facingTerm = (facing: number) => term('f', 'facing allowance', facing, 'mm', 'computed');
 
-/** What on a step is never gripped bare (handbook 4): a thread, a knurl, a taper, a groove's edges. */
-const marred = ({ features }: Part, { zFrom, zTo }: Step): Feature | undefined =>
-  features.find(
-    ({ outside, thread, knurl, bore, z0, z1 }) =>
-      (outside || ((thread || knurl) && !bore)) && z0 < zTo - CLOSE && z1 > zFrom + CLOSE,
-  );
-
-/** The hold for the second side: the finished diameter that is long enough and leaves least sticking out. */
-function secondHolding(
-  run: Run,
-  view: Part,
-  count: number,
-  asDrawn: string[],
-): Result<WorkHolding & { name: string; spoilt?: string }> {
-  const { shop, units } = run;
-  const { toolClearance } = shop.allowances;
-  const { jaws, collets } = shop.machine;
-  // `view` is the first set-up's; its steps up to `count`, and those left as drawn, are finished when it ends.
-  const holds = view.steps.flatMap((step, index) => {
-    if (index >= count && !asDrawn.includes(step.path)) return [];
-    const chamfer = view.chamfers
-      .filter((own) => own.step === step.path && own.end === 'front')
-      .reduce((total, { size }) => total + size, 0);
-    const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
-    const end = against ? step.zTo : step.zTo - toolClearance;
-    const from = step.zFrom + chamfer;
-    const bearing = step.critical || step.diameter.from !== 'general';
-    const diameter = step.diameter.nominal;
-    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats?.count;
-    // Flats lie in jaws, three to a hexagon and four to a square; a round collet would hold their corners.
-    const round: WorkHolding['kind'] =
-      diameter >= collets.from && diameter <= collets.upTo ? 'collet' : bearing ? 'soft-jaws' : '3-jaw';
-    const kind = flats === undefined ? round : flats === 4 ? ('4-jaw' as const) : ('3-jaw' as const);
-    const cover = kind === 'collet' ? collets.length : jaws.length;
-    const length = Math.min(end - from, cover);
-    return [{ step, kind, end, length, diameter, needed: holdNeeded(run, diameter) }];
-  });
-  const long = holds
-    .filter(
-      ({ length, needed, diameter }) => length >= needed - CLOSE && diameter >= jaws.from && diameter <= jaws.upTo,
-    )
-    .sort((a, b) => (view.length - a.end) / a.diameter - (view.length - b.end) / b.diameter);
-  const best = long.find(({ step }) => !marred(view, step)) ?? long[0];
-  if (!best) {
-    const widest = holds.sort((a, b) => b.length - a.length)[0];
-    return refuse(
-      'part.outside',
-      `nothing finished in the first set-up is long enough to hold the part by for its second side${widest ? `: the best is ${sayDiameter(widest.diameter, units)} with ${say(Math.max(0, widest.length), units)} of ${say(widest.needed, units)} needed` : ''}`,
-    );
-  }
-  const { step, kind, end, length, diameter } = best;
-  const spoilt = marred(view, step);
-  return good({
-    kind,
-    ...(spoilt ? { spoilt: spoilt.name } : {}),
-    grip: step.path,
-    name: step.name ?? sayDiameter(diameter, units),
-    diameter,
-    from: view.length - end,
-    to: view.length - end + length,
-  });
-}
-
 /** Whether the free end needs a centre, or more than that. */
 function support(run: Run, stickOut: Figure, diameter: number): Result<{ supported: boolean; reasons: Reason[] }> {
   const { shop, units } = run;
@@ -166,8 +100,20 @@ interface Attempt {
   count: number;
 }
 
+/** Run-out asked between what one set-up makes and what the other does; the bar's own skin belongs to neither. */
+const tiesBetween = ({ ties }: Part, made: readonly string[], asDrawn: readonly string[]) =>
+  ties.filter(
+    ({ of, to }) => made.includes(of) !== made.includes(to) && !asDrawn.includes(of) && !asDrawn.includes(to),
+  );
+
+/** Two set-ups, and how many ties between them their second holding is not true enough for. */
+interface Divided {
+  setups: Setup[];
+  untrue: number;
+}
+
 /** Two set-ups for one way of dividing the work, or why it cannot be held so. */
-function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
+function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
   const { shop, units } = run;
   const { overrun } = shop.allowances;
   const other = firstEnd === 'front' ? 'back' : 'front';
@@ -217,35 +163,47 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       ]);
   const jawsAt = stickOut.value - firstFacing;
 
-  const second = secondHolding(run, view, count, stock.asDrawn);
-  if (!second.ok) return second;
-  const { name, spoilt, ...holding } = second.value;
-  const standing = figure({
-    name: 'stick-out',
-    unit: 'mm',
-    value: holding.from + lastFacing,
-    formula: 'z + f',
-    terms: [term('z', 'finished face to jaws', holding.from, 'mm', 'computed'), facingTerm(lastFacing)],
-  });
-  const supported = support(run, stickOut, stock.over);
-  const next = support(run, standing, holding.diameter);
-  if (!supported.ok) return supported;
-  const first = stock.centreEnd > 0 ? CENTRED : supported.value;
-  if (!next.ok) return next;
   // The bore of a tube may be the hole itself.
   const toDrill = view.holes.filter(({ path }) => !stock.asDrawn.includes(path));
   const drilledFirst = toDrill.filter(({ through, from }) => through || from === 'front').map(({ path }) => path);
-  const chamferedIn = (part: Part, done: string[]) =>
-    part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
-  const chamferedFirst = chamferedIn(view, []);
-  const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
   const reach = (steps: Turned[], jaws: number) => ({
     turned: steps.map(({ path }) => path),
     asDrawn: stock.asDrawn,
     jaws,
   });
   const featuresFirst = reachedFeatures(view, reach(turned, jawsAt));
-  return good([
+  const madeFirst = [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, `${firstEnd} face`];
+  const second = secondHolding({
+    run,
+    view,
+    count,
+    asDrawn: stock.asDrawn,
+    made: madeFirst,
+    ties: tiesBetween(run.part, madeFirst, stock.asDrawn),
+    boresLater: [...toDrill, ...view.features.filter(({ bore }) => bore)].some(({ path }) => !madeFirst.includes(path)),
+  });
+  if (!second.ok) return second;
+  const { holding } = second.value;
+  // On a mandrel the piece stands out from where its bore is held.
+  const standsFrom = holding.inside === undefined ? holding.from : holding.from - holding.inside;
+  const standing = figure({
+    name: 'stick-out',
+    unit: 'mm',
+    value: standsFrom + lastFacing,
+    formula: 'z + f',
+    terms: [term('z', 'finished face to where it is held', standsFrom, 'mm', 'computed'), facingTerm(lastFacing)],
+  });
+  const supported = support(run, stickOut, stock.over);
+  const next = support(run, standing, holding.diameter);
+  if (!supported.ok) return supported;
+  const first = stock.centreEnd > 0 ? CENTRED : supported.value;
+  if (!next.ok) return next;
+  const chamferedIn = (part: Part, done: string[]) =>
+    part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
+  const chamferedFirst = chamferedIn(view, []);
+  const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
+  const stockHeld = threeJaw.figures(shop);
+  const setups: Setup[] = [
     {
       number: 1,
       end: firstEnd,
@@ -253,8 +211,13 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       stock,
       part: view,
       holding: {
+        // A square in four jaws that close together takes no longer than a round in three.
         kind: stock.form === 'square' ? '4-jaw' : '3-jaw',
+        words: stock.form === 'square' ? 'in a four-jaw chuck' : threeJaw.words,
         grip: 'stock',
+        runOut: stockHeld?.runOut ?? 0,
+        load: stockHeld?.load ?? 0,
+        change: stockHeld?.change ?? 0,
         diameter: stock.over,
         from: jawsAt,
         to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt),
@@ -271,6 +234,8 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       earlier: [],
       partsOff: bar,
       supported: first.supported,
+      taken: [],
+      others: [],
       reasons: [
         ...(firstEnd === 'back'
           ? [
@@ -306,16 +271,13 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Setup[]> {
       earlier: [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, ...chamferedFirst],
       partsOff: false,
       supported: next.value.supported,
-      reasons: [
-        {
-          rule: 'GRIP-LEFT',
-          because: `Held on the finished ${name}: long enough, and it leaves least standing out.${holding.kind === '3-jaw' ? ' A sleeve of soft sheet keeps the jaws from marking it.' : ''}${spoilt ? ` It carries the ${spoilt}, and nothing better is left: a sleeve or a threaded holder, so that it is not gripped bare.` : ''}`,
-        },
-        ...next.value.reasons,
-      ],
+      taken: second.value.taken,
+      others: second.value.others,
+      reasons: [...second.value.reasons, ...next.value.reasons],
       cautions: setupCautions(run, stock, { first: false, supported: next.value.supported }),
     },
-  ]);
+  ];
+  return good({ setups, untrue: second.value.untrue.length });
 }
 
 /** Whether the work fits the machine at all. */
@@ -338,22 +300,30 @@ function checkCapacity(run: Run): Result<null> {
 
 /**
  * The set-ups of a run (handbook 2, 4, 5): what is turned from which end, and what the second side is held by. The
- * front first, unless only the back first leaves something to hold.
+ * front first, unless only the back first leaves something to hold, or holds as true as the drawing asks.
  * @returns the set-ups, or why the part cannot be held
  */
 export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
   const capacity = checkCapacity(run);
   if (!capacity.ok) return capacity;
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
-  const outcomes = ends.flatMap((firstEnd): Result<Setup[]>[] => {
+  const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
-    return counts.ok ? counts.value.map((count) => attempt({ run, stock, firstEnd, count })) : [counts];
+    return counts.ok ? counts.value.map((count) => ({ run, stock, firstEnd, count })) : [counts];
   });
+  const refused: Result<never>[] = [];
+  let best: Divided | undefined;
+  for (const own of attempts) {
+    const outcome: Result<Divided> = 'ok' in own ? own : attempt(own);
+    if (!outcome.ok) refused.push(outcome);
+    else if (!best || outcome.value.untrue < best.untrue) best = outcome.value;
+    if (best?.untrue === 0) break;
+  }
+  if (best) return good(best.setups);
   // When nothing holds, the attempt that divides the work most evenly says most about what is missing.
   return (
-    outcomes.find(({ ok }) => ok) ??
-    outcomes[Math.floor(run.part.steps.length / 2)] ??
-    outcomes[0] ??
+    refused[Math.floor(run.part.steps.length / 2)] ??
+    refused[0] ??
     refuse('part.outside', 'the part cannot be divided between two set-ups')
   );
 }

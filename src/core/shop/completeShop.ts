@@ -45,13 +45,21 @@ const withLaterGauges = (gauges: Gauge[]): Gauge[] => [
   ),
 ];
 
+/** Minutes of an earlier version that stand with what they belong to now. */
+function withMovedMinutes(shop: Shop): Shop {
+  const { loadSoftJaws, ...handMinutes } = shop.handMinutes as Shop['handMinutes'] & { loadSoftJaws?: number };
+  if (loadSoftJaws === undefined) return shop;
+  const holdings = shop.holdings.map((own) => (own.kind === 'soft-jaws' ? { ...own, load: loadSoftJaws } : own));
+  return { ...shop, handMinutes, holdings };
+}
+
 /**
  * A shop that was kept by an earlier version, with the values that came later at their start: the shop's own figures
  * stay, and bar lists that say neither form nor price are those of a new shop.
  */
 export function completeShop(kept: unknown): unknown {
   if (!isGroup(kept)) return kept;
-  const shop = filled(kept, startValues as unknown as Values) as unknown as Shop;
+  const shop = withMovedMinutes(filled(kept, startValues as unknown as Values) as unknown as Shop);
   if (!Array.isArray(shop.materials)) return shop;
   const tools = Array.isArray(shop.tools) ? withLaterKinds(shop.tools) : shop.tools;
   const complete = (bars: BarList[]) =>

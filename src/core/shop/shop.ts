@@ -7,6 +7,8 @@ export interface Shop {
   tools: Tool[];
   allowances: Allowances;
   cutting: CuttingValues;
+  /** Means of holding the second side beside the chuck and the collets of the machines. */
+  holdings: HoldingMeans[];
   handMinutes: HandMinutes;
   setupMinutes: SetupMinutes;
   /** Minutes of work on other machines: a mill set up, a piece in and out of it, a flat. */
@@ -135,6 +137,13 @@ export interface Holding {
   /** Length that the jaws cover. */
   length: number;
   runOut: number;
+}
+
+/** A means of holding work that is made or kept for it; the minutes are those of a piece, and of making it ready. */
+export interface HoldingMeans extends Holding {
+  kind: string;
+  load: number;
+  change: number;
 }
 
 export interface Tool {
@@ -282,7 +291,6 @@ export interface CuttingValues {
 export interface HandMinutes {
   loadJaws: number;
   loadCollet: number;
-  loadSoftJaws: number;
   unload: number;
   pullBar: number;
   /** The compound back to an angle that was proved before. */

@@ -229,5 +229,6 @@ export const startTools: Tool[] = [
     slope: 60, // ours
   },
   { id: 'deburring-tool', name: 'deburring tool', does: ['deburr'], edge: 'hss', mount: 'hand', offset: 0 },
+  { id: 'bench', name: 'by hand', does: ['by-hand'], edge: 'hss', mount: 'hand', offset: 0 },
   { id: 'gauges', name: 'gauges at the bench', does: ['inspect'], edge: 'hss', mount: 'hand', offset: 0 },
 ];

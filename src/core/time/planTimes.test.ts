@@ -60,7 +60,7 @@ test('setting up from the bar: read 5, jaws 6, tools, stops, touching off', () =
   // Four tools in the post, four stations and the bar stop: 5 + 6 + 4 + 5 + 4 · 0.3.
   expect(first?.setting.terms.map(({ name, value }) => [name, Number(value.toFixed(2))])).toEqual([
     ['fetch and read', 5],
-    ['change chuck or jaws', 6],
+    ['make ready to hold in a three-jaw chuck', 6],
     ['4 tools on height', 4],
     ['5 stops set', 5],
     ['4 tools touched off', 1.2],
@@ -81,8 +81,8 @@ test('blanks are sawn, loaded and unloaded, twice', () => {
     ({ loading }) => loading.terms.map(({ name }) => name),
   );
   expect(names).toEqual([
-    ['saw the blank', 'load', 'unload and wipe'],
-    ['load', 'unload and wipe'],
+    ['saw the blank', 'load in a three-jaw chuck', 'unload and wipe'],
+    ['load in a collet', 'unload and wipe'],
   ]);
 });
 

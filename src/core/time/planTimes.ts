@@ -134,12 +134,6 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
 
 function loadingOf({ setup }: StoppedSetup): Figure {
   const hand = setup.run.shop.handMinutes;
-  const load = {
-    '3-jaw': hand.loadJaws,
-    '4-jaw': hand.loadJaws,
-    collet: hand.loadCollet,
-    'soft-jaws': hand.loadSoftJaws,
-  }[setup.holding.kind];
   return sum(
     'getting the piece in and out',
     'min',
@@ -148,7 +142,7 @@ function loadingOf({ setup }: StoppedSetup): Figure {
         ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }]
         : [
             { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
-            { name: 'load', minutes: load },
+            { name: `load ${setup.holding.words}`, minutes: setup.holding.load },
             { name: 'unload and wipe', minutes: hand.unload },
           ],
     ),
@@ -173,9 +167,7 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
     'min',
     lettered([
       { name: 'fetch and read', minutes: setup.number === 1 ? setupMinutes.fetchAndRead : 0 },
-      setup.holding.kind === 'collet'
-        ? { name: 'change the collet', minutes: setupMinutes.colletChange }
-        : { name: 'change chuck or jaws', minutes: setupMinutes.jawsChange },
+      { name: `make ready to hold ${setup.holding.words}`, minutes: setup.holding.change },
       { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
       { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },

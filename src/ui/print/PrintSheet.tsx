@@ -3,7 +3,7 @@ import { sectionName } from '@/core/stock/nameOfBar';
 import { Printer } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
 import { limitsOf } from '../sheet/limitsOf';
-import { toldOf } from '@/core/route/overrules';
+import { sayOverrule, toldOf } from '@/core/route/overrules';
 import { namesIn } from '../sheet/overrulesOf';
 import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan';
@@ -142,8 +142,6 @@ const Paper = styled.main`
 
 const COLUMNS = ['12mm', '47mm', '15mm', '15mm', '30mm', '27mm', 'auto'];
 
-const HOLDING = { '3-jaw': 'three-jaw', '4-jaw': 'four-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
-
 /** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
 export function PrintSheet() {
   const { id, planned, problems } = useWorkspace();
@@ -245,12 +243,7 @@ function Minded({ plan }: { plan: Plan }) {
   const lines = [
     ...(named.length > 0 ? [`No operation yet, left as metal and in none of the figures: ${named.join('; ')}.`] : []),
     ...doubts.filter((doubt) => !missing.includes(doubt)).map(({ path, because }) => `${entryName(path)}: ${because}`),
-    ...overrules.flatMap((own) =>
-      toldOf(own).map(
-        (words) =>
-          `${names.get(own.overrule.first) ?? own.overrule.first} before ${names.get(own.overrule.then) ?? own.overrule.then}: ${words}`,
-      ),
-    ),
+    ...overrules.flatMap((own) => toldOf(own).map((words) => `${sayOverrule(own, names)}: ${words}`)),
     ...setups.flatMap(({ operations, broken }) => [
       ...operations.flatMap(({ number, name, warnings }) => warnings.map((text) => `${number} ${name}: ${text}`)),
       ...broken.map(({ because }) => because),
@@ -281,7 +274,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
   return (
     <section>
       <h2>
-        Set-up {setup.number}: {HOLDING[setup.holding.kind]} on {grip}, from the {setup.end}
+        Set-up {setup.number}: {setup.holding.words}, on {grip}, from the {setup.end}
       </h2>
       <p>
         Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> ·{' '}

@@ -3,7 +3,7 @@ import { CircleAlert, Pin, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
-import type { PlannedOverrule } from '@/core/route/overrules';
+import { sayOverrule, toldOf, type PlannedOverrule } from '@/core/route/overrules';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { Item } from './panelParts';
@@ -41,7 +41,7 @@ export function Overrules({ plan, of, edits }: Props) {
   if (own.length === 0) return null;
   return (
     <>
-      <ul aria-label="Decided order">
+      <ul aria-label="Decided">
         {own.map((planned) => (
           <Decided key={planned.index} planned={planned} names={names} edits={edits} />
         ))}
@@ -56,7 +56,7 @@ export function Overrules({ plan, of, edits }: Props) {
 }
 
 function Decided({
-  planned: { index, overrule, state, breaks, minutes },
+  planned,
   names,
   edits,
 }: {
@@ -64,13 +64,17 @@ function Decided({
   names: ReadonlyMap<string, string>;
   edits: OrderEdits;
 }) {
+  const { index, overrule, state, breaks, minutes } = planned;
   const [because, setBecause] = useState(overrule.because ?? '');
   const [signed, setSigned] = useState(overrule.signed ?? '');
-  const [first, then] = [overrule.first, overrule.then].map((key) => names.get(key) ?? key);
-  const words = `${first} before ${then}`;
+  const words = sayOverrule(planned, names);
   const signs = Boolean(overrule.signed);
-  if (state === 'idle')
-    return <Item icon={<Pin size={15} aria-hidden />}>{words}: the plan has not both, it does nothing.</Item>;
+  if (state === 'idle' || state === 'cannot')
+    return (
+      <Item icon={<CircleAlert size={15} aria-label="Not followed" />}>
+        {words}: {toldOf(planned).join(' ')}
+      </Item>
+    );
   if (state === 'kept')
     return (
       <>

@@ -49,7 +49,6 @@ const Table = styled.table`
 `;
 
 const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
-const HOLDING = { '3-jaw': 'three-jaw', '4-jaw': 'four-jaw', collet: 'collet', 'soft-jaws': 'soft jaws' };
 
 /** Every machine, both ways, each end first, side by side; one of them can be taken. */
 export function SequencesWindow({ onClose }: { onClose: () => void }) {
@@ -136,7 +135,7 @@ function Row({
             </small>
           </td>
           <td>
-            {HOLDING[figures.holding.kind]} on ⌀{formatNominal(figures.holding.diameter, units)}
+            {figures.holding.words}, on ⌀{formatNominal(figures.holding.diameter, units)}
           </td>
           <td>
             {chosen ? (

@@ -135,15 +135,13 @@ const Waiting = styled.main`
   }
 `;
 
-const HOLDING = { '3-jaw': 'three-jaw chuck', '4-jaw': 'four-jaw chuck', collet: 'collet', 'soft-jaws': 'soft jaws' };
-
 const holdingWords = ({ setup }: PlannedSetup): string => {
   const { holding, run, end } = setup;
   const grip =
     holding.grip === 'stock'
       ? `the ${setup.partsOff ? 'bar' : 'blank'}`
       : `⌀${formatNominal(holding.diameter, run.units)}`;
-  return `${HOLDING[holding.kind]} on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}`;
+  return `${holding.words}, on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}`;
 };
 
 /** The signature view: work, route, stops and time of a run, the first three on one z axis. */

@@ -1,12 +1,18 @@
 import type { Plan } from '@/core/plan';
-import type { PlannedOverrule } from '@/core/route/overrules';
+import { keysIn, movedBy, type PlannedOverrule } from '@/core/route/overrules';
 
-/** The overrules that decided the place of an operation. */
+/** The overrules that decided of an operation: its place, its tool, or that it is there. */
 export const overrulesOf = ({ overrules }: Plan, key: string): PlannedOverrule[] =>
-  overrules.filter(({ overrule: { first, then, moved } }) =>
-    moved === undefined ? first === key || then === key : moved === key,
-  );
+  overrules.filter(({ overrule }) => {
+    const moved = movedBy(overrule);
+    return moved === undefined ? keysIn(overrule).includes(key) : moved === key;
+  });
 
-/** Names of the operations of a plan by their keys, with their numbers. */
-export const namesIn = ({ setups }: Plan): ReadonlyMap<string, string> =>
-  new Map(setups.flatMap(({ operations }) => operations.map(({ key, number, name }) => [key, `${number} ${name}`])));
+/** Names in a plan: of its operations by their keys, with their numbers, of tools and holdings by their ids. */
+export const namesIn = ({ setups, run }: Plan): ReadonlyMap<string, string> =>
+  new Map([
+    ...run.shop.tools.map(({ id, name }) => [id, name] as const),
+    ...setups.flatMap(({ operations }) =>
+      operations.map(({ key, number, name }) => [key, `${number} ${name}`] as const),
+    ),
+  ]);

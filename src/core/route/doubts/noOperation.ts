@@ -1,8 +1,12 @@
+import { say } from '../../words';
 import type { Look } from './doubt';
 
 /** Features that no operation makes yet: they are told, never silently left out of the figures. */
-export const noOperation: Look = ({ part }, _, made) =>
-  part.features
+export const noOperation: Look = ({ part, units }, _, made) =>
+  [
+    ...part.features,
+    ...part.chamfers.map(({ path, size }) => ({ path, name: `chamfer ${say(size, units)}`, leaves: undefined })),
+  ]
     .filter((feature) => !made.has(feature.path))
     .map(({ path, name, leaves }) => ({
       path,

@@ -12,17 +12,13 @@ const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
       path === `${end} face`,
   );
 
-/** Run-out of the second holding on a finished diameter, mm. */
-const runOutOf = ({ holding, run }: Setup): number =>
-  holding.kind === 'collet' ? run.shop.machine.collets.runOut : run.shop.machine.jaws.runOut;
-
 /** SAME-SETUP (handbook 5): surfaces tied by run-out in two set-ups run only as true as the second holding. */
 export const sameSetup: Look = ({ part, units }, setups) =>
   part.ties.flatMap(({ of, to, limit, path }) => {
     const [one, other] = [madeIn(of, setups), madeIn(to, setups)];
     if (!one || !other || one === other) return [];
     const second = one.number > other.number ? one : other;
-    const costs = runOutOf(second);
+    const costs = second.holding.runOut;
     if (costs <= limit) return [];
     return [
       {

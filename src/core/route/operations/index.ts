@@ -11,6 +11,7 @@ import { groove } from './groove';
 import { innerGroove } from './innerGroove';
 import { inspect } from './inspect';
 import { knurl } from './knurl';
+import { ownWork } from './ownWork';
 import { partOff } from './partOff';
 import { ream } from './ream';
 import { tap } from './tap';
@@ -43,6 +44,7 @@ export const operationKinds: readonly OperationKind[] = [
   die,
   // What looks at everything that was asked for before it.
   deburr,
+  ownWork,
   inspect,
   partOff,
 ];

@@ -47,7 +47,7 @@ export const edgeBeforeLoss: Rule = {
   id: 'EDGE-BEFORE-LOSS',
   strength: 'H',
   before: (before, after) =>
-    (before.kind === 'chamfer' || before.kind === 'deburr') && after.kind === 'part-off'
+    (before.kind === 'chamfer' || before.kind === 'deburr' || before.kind === 'by-hand') && after.kind === 'part-off'
       ? 'This edge is reached now and not after the piece is off.'
       : undefined,
 };

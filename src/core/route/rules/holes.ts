@@ -37,7 +37,7 @@ export const spotDrill: Rule = {
       ? 'A short stiff start, so that the drill runs true.'
       : undefined,
   asksFor: ({ kind, feature }, { run }) =>
-    kind === 'centre' && feature !== CENTRE_END && run.shop.houseRules.centreDrill === 'always'
+    kind === 'centre' && feature.startsWith('part.') && run.shop.houseRules.centreDrill === 'always'
       ? 'House rule: every drill gets a centre.'
       : undefined,
 };
@@ -52,6 +52,7 @@ export const pilot: Rule = {
     (before.diameter ?? 0) < (after.diameter ?? 0)
       ? 'The web of a large drill does not cut: in tough material a pilot a little wider than the web goes first.'
       : undefined,
+  asksFor: ({ key }) => (key.startsWith('pilot:') ? 'House rule: a pilot before a large drill.' : undefined),
 };
 
 export const holeChain: Rule = {

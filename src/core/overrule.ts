@@ -1,0 +1,57 @@
+/** Why somebody decides against the planner, and who says so: together they let it break a hard rule. */
+interface Signed {
+  because?: string;
+  signed?: string;
+}
+
+/** An order of two operations, by their keys. */
+export interface OrderOverrule extends Signed {
+  first: string;
+  then: string;
+  /** Which of the two was moved, so that its place is the one that was decided. */
+  moved?: string;
+}
+
+/** An operation, by its key, is done with a tool of the list. */
+export interface ToolOverrule extends Signed {
+  operation: string;
+  tool: string;
+}
+
+/** An operation, by its key, is left out. */
+export interface SkipOverrule extends Signed {
+  skip: string;
+}
+
+/** Work of one's own that the planner does not know of. */
+export interface AddOverrule extends Signed {
+  add: AddedWork;
+}
+
+/** Something done by hand at the lathe, the spindle stopped, while the work looks out with one of its ends. */
+export interface AddedWork {
+  name: string;
+  end: 'front' | 'back';
+  /** What it takes at each piece. */
+  minutes: number;
+}
+
+/** The second side is held by this means, on this step or bore where it is named. */
+export interface HoldingOverrule extends Signed {
+  holding: { kind: string; grip?: string };
+}
+
+/** Something that whoever plans has decided against the planner. */
+export type Overrule = OrderOverrule | ToolOverrule | SkipOverrule | AddOverrule | HoldingOverrule;
+
+export const isOrder = (own: Overrule): own is OrderOverrule => 'first' in own;
+export const isTool = (own: Overrule): own is ToolOverrule => 'tool' in own;
+export const isSkip = (own: Overrule): own is SkipOverrule => 'skip' in own;
+export const isAdd = (own: Overrule): own is AddOverrule => 'add' in own;
+export const isHolding = (own: Overrule): own is HoldingOverrule => 'holding' in own;
+
+/** Whether somebody stands for it with a reason and a name. */
+export const isSigned = ({ because, signed }: Overrule): boolean => Boolean(because?.trim() && signed?.trim());
+
+/** The key of added work: it is named by what it is and where. */
+export const keyOfAdded = ({ name, end }: AddedWork): string => `by-hand:${end}:${name}`;

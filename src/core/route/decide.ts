@@ -1,0 +1,89 @@
+import { isAdd, isSigned, isSkip, isTool, keyOfAdded } from '../overrule';
+import type { Tool } from '../shop/shop';
+import { CENTRE_END } from './operations/face';
+import type { Operation, OperationKind } from './operation';
+import { rules } from './rules';
+import type { Setup } from './setup';
+import type { Break, TakenOverrule } from './taken';
+
+/** An operation as it was decided: with another tool, or left out; and what was made of the overrules of it. */
+interface Decided {
+  operation: Operation | undefined;
+  taken: TakenOverrule[];
+}
+
+const NEEDED = { rule: 'NEEDED', because: 'The part is not made without it.', strength: 'H' as const };
+
+/** A set-up whose shop has, of all tools for a kind of operation, only one. */
+const withOnly = (setup: Setup, kind: string, tool: Tool): Setup => {
+  const { run } = setup;
+  const tools = run.shop.tools.filter((own) => own.id === tool.id || !own.does.includes(kind));
+  return { ...setup, run: { ...run, shop: { ...run.shop, tools } } };
+};
+
+/** An operation as its kind plans it with one tool; undefined where that tool does not make it. */
+function withTool(
+  operation: Operation,
+  kind: OperationKind,
+  tool: Tool,
+  setup: Setup,
+  others: readonly Operation[],
+): Operation | undefined {
+  if (operation.tool.id === tool.id) return operation;
+  const demanded = kind.demand(withOnly(setup, kind.kind, tool), others);
+  const same = demanded.ok ? demanded.value.find(({ key }) => key === operation.key) : undefined;
+  return same?.tool.id === tool.id ? same : undefined;
+}
+
+/** The tools of the list that make an operation, the planned one among them. */
+export function toolsFor(
+  operation: Operation,
+  kind: OperationKind,
+  setup: Setup,
+  others: readonly Operation[],
+): Tool[] {
+  return setup.run.shop.tools.filter(
+    (tool) => tool.does.includes(kind.kind) && withTool(operation, kind, tool, setup, others),
+  );
+}
+
+/** Whether the part comes out without an operation, if with less of what the drawing has. */
+function mayBeLeft({ kind, key, feature, makes, removal }: Operation, { part }: Setup): boolean {
+  if (kind === 'centre') return feature !== CENTRE_END;
+  if (key.startsWith('pilot:') || Object.keys(removal).length === 0) return true;
+  if (part.chamfers.some(({ path }) => path === feature)) return true;
+  return kind !== 'turn-finish' && (makes ?? []).length > 0;
+}
+
+/** The rules that ask for an operation: without it they are broken. */
+const asking = (operation: Operation, setup: Setup): Break[] =>
+  rules.flatMap(({ id, strength, asksFor }) => {
+    const because = asksFor?.(operation, setup);
+    return because ? [{ rule: id, strength, because }] : [];
+  });
+
+/** Applies what was decided of one operation beside its place: its tool, and whether it is done at all. */
+export function decide(operation: Operation, kind: OperationKind, setup: Setup, others: readonly Operation[]): Decided {
+  const taken: TakenOverrule[] = [];
+  let own: Operation | undefined = operation;
+  for (const [index, overrule] of setup.run.overrules.entries()) {
+    if (isAdd(overrule) && keyOfAdded(overrule.add) === operation.key) taken.push({ index, state: 'kept', breaks: [] });
+    if (isTool(overrule) && overrule.operation === operation.key) {
+      const tool = setup.run.shop.tools.find(({ id }) => id === overrule.tool);
+      const other: Operation | undefined = tool && withTool(operation, kind, tool, setup, others);
+      const because = tool ? `${tool.name} does not make it, or not here.` : `The list has no tool “${overrule.tool}”.`;
+      const breaks = other ? [] : [{ rule: 'NO-TOOL-REACHES', because, strength: 'H' as const }];
+      taken.push({ index, state: other ? 'kept' : 'cannot', breaks });
+      if (other && own) own = other;
+    }
+    if (isSkip(overrule) && overrule.skip === operation.key) {
+      const may = mayBeLeft(operation, setup);
+      const breaks = may ? asking(operation, setup) : [NEEDED];
+      const hard = breaks.some(({ strength }) => strength === 'H');
+      const state = !may ? 'cannot' : hard && !isSigned(overrule) ? 'waits' : 'kept';
+      taken.push({ index, state, breaks, name: operation.name });
+      if (state === 'kept') own = undefined;
+    }
+  }
+  return { operation: own, taken };
+}

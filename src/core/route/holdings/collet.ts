@@ -1,0 +1,19 @@
+import type { HoldingKind } from './holding';
+
+/** A collet grips all round: it marks nothing and holds threads. */
+export const collet: HoldingKind = {
+  kind: 'collet',
+  words: 'in a collet',
+  marks: false,
+  against: ({ inside, knurl, shaped, flats }) => {
+    if (inside) return 'it holds from outside';
+    if (flats !== undefined) return 'a round collet would hold the corners';
+    if (knurl) return 'a knurl leaves it three lines to grip';
+    return shaped ? 'something is cut into it' : undefined;
+  },
+  figures: ({ machine, handMinutes, setupMinutes }) => ({
+    ...machine.collets,
+    load: handMinutes.loadCollet,
+    change: setupMinutes.colletChange,
+  }),
+};

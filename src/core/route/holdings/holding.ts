@@ -1,0 +1,66 @@
+import type { ShopForRun } from '../../shop/shop';
+
+/** A finished surface that the second side could be held by. z of the first set-up's view, mm. */
+export interface Surface {
+  path: string;
+  name: string;
+  diameter: number;
+  /** Where a holding may begin and where it must end. */
+  from: number;
+  end: number;
+  /** In a bore. */
+  inside: boolean;
+  /** Held closely, or said to matter: nothing may mark it. */
+  fit: boolean;
+  /** What it carries. */
+  thread: boolean;
+  knurl: boolean;
+  /** Cut into by a groove, a cone, a form: no jaw sits on all of it. */
+  shaped: boolean;
+  /** Flat sides, where it has any. */
+  flats?: number;
+  /** The wall over a bore gives way. */
+  thin: boolean;
+}
+
+/** What a means of holding takes and costs: sizes in mm, run-out in mm, minutes for a piece and once. */
+export interface HoldingFigures {
+  from: number;
+  upTo: number;
+  length: number;
+  runOut: number;
+  load: number;
+  change: number;
+}
+
+/**
+ * A means of holding the second side (handbook 4). A new one is one new file in `route/holdings`, listed in its index;
+ * its figures are the shop's.
+ */
+export interface HoldingKind {
+  kind: string;
+  /** In a sentence: `in a collet`. */
+  words: string;
+  /** Leaves marks where it grips bare. */
+  marks: boolean;
+  /** What it takes, beside the sizes: undefined when it is made for such a surface, else why not in words. */
+  against(surface: Surface): string | undefined;
+  figures(shop: ShopForRun): HoldingFigures | undefined;
+  /** What to see to when work is held so. */
+  mind?: string;
+}
+
+/** Figures of a means that the shop lists by its kind. */
+export const listed =
+  (kind: string) =>
+  ({ holdings }: ShopForRun): HoldingFigures | undefined =>
+    holdings.find((own) => own.kind === kind);
+
+/** What no jaw goes on bare. */
+export function notBare({ inside, thread, knurl, shaped, thin }: Surface): string | undefined {
+  if (inside) return 'it holds from outside';
+  if (thread) return 'never a thread bare';
+  if (knurl) return 'never a knurl bare';
+  if (shaped) return 'something is cut into it';
+  return thin ? 'the wall gives way' : undefined;
+}

@@ -1,0 +1,17 @@
+import { listed, type HoldingKind } from './holding';
+
+/** Jaws bored to the diameter that they hold: all round, true, without marks. */
+export const softJaws: HoldingKind = {
+  kind: 'soft-jaws',
+  words: 'in soft jaws',
+  marks: false,
+  against: ({ inside, thread, knurl, shaped, flats }) => {
+    if (inside) return 'it holds from outside';
+    if (flats !== undefined) return 'they are bored round';
+    if (thread) return 'never a thread in jaws';
+    if (knurl) return 'never a knurl in jaws';
+    return shaped ? 'something is cut into it' : undefined;
+  },
+  figures: listed('soft-jaws'),
+  mind: 'Bored to the size they hold, under the pressure they hold with; the piece pushed home against their step.',
+};

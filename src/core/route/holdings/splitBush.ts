@@ -1,0 +1,16 @@
+import { listed, type HoldingKind } from './holding';
+
+/** A slit ring bored to size, in the three-jaw chuck: marks nothing, holds a thread by its crests. */
+export const splitBush: HoldingKind = {
+  kind: 'split-bush',
+  words: 'in a split bush',
+  marks: false,
+  against: ({ inside, knurl, shaped, flats }) => {
+    if (inside) return 'it holds from outside';
+    if (flats !== undefined) return 'it is bored round';
+    if (knurl) return 'a sleeve of soft sheet does that';
+    return shaped ? 'something is cut into it' : undefined;
+  },
+  figures: listed('split-bush'),
+  mind: 'Bored to size in the chuck it stays in; its slit lies between two jaws.',
+};

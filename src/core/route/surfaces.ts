@@ -1,0 +1,119 @@
+import type { Part, Step } from '../part/part';
+import { thinnestWall, type Workpiece } from '../removal/workpiece';
+import { finishedPart } from '../removal/finishedPart';
+import { clip } from '../removal/profile';
+import type { Run } from '../run';
+import { sayDiameter } from '../words';
+import type { Surface } from './holdings/holding';
+
+const CLOSE = 0.001;
+const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
+
+interface Stretch {
+  from: number;
+  to: number;
+  thread: boolean;
+  knurl: boolean;
+}
+
+/** The stretches of a step that nothing is cut into, and those that carry a thread or a knurl. */
+function stretchesOf({ features, chamfers }: Part, { path, zFrom, zTo }: Step): Stretch[] {
+  const front = chamfers.filter(({ step, end }) => step === path && end === 'front');
+  const begins = zFrom + front.reduce((total, { size }) => total + size, 0);
+  const over = features.filter(({ bore, z0, z1 }) => !bore && z0 < zTo - CLOSE && z1 > begins + CLOSE);
+  const places = [begins, zTo, ...over.flatMap(({ z0, z1 }) => [z0, z1])].filter((z) => z >= begins && z <= zTo);
+  const sorted = [...new Set(places)].sort((a, b) => a - b);
+  return sorted.slice(1).flatMap((to, index): Stretch[] => {
+    const from = sorted[index] ?? to;
+    const here = over.filter(({ z0, z1 }) => z0 < to - CLOSE && z1 > from + CLOSE);
+    if (to - from < CLOSE || here.some(({ outside }) => outside)) return [];
+    return [{ from, to, thread: here.some(({ thread }) => thread), knurl: here.some(({ knurl }) => knurl) }];
+  });
+}
+
+/** Whether the wall over a bore is thin between two places. */
+function isThin({ outside, bore }: Workpiece, from: number, to: number, { shop }: Run): boolean {
+  const wall = thinnestWall({ outside: clip(outside, from, to), bore: clip(bore, from, to) });
+  return wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
+}
+
+/** What of the outside is finished when the first set-up ends: its steps up to a count, and those that the bar brings. */
+function outsideSurfaces(run: Run, view: Part, count: number, asDrawn: readonly string[], walls: Workpiece): Surface[] {
+  const { toolClearance } = run.shop.allowances;
+  return view.steps.flatMap((step, index) => {
+    if (index >= count && !asDrawn.includes(step.path)) return [];
+    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats?.count;
+    const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
+    return stretchesOf(view, step).map(({ from, to, thread, knurl }): Surface => {
+      const whole = to > step.zTo - CLOSE;
+      const end = whole && !against ? to - toolClearance : to;
+      return {
+        path: step.path,
+        name: step.name ?? sayDiameter(nominal(step), run.units),
+        diameter: nominal(step),
+        from,
+        end,
+        inside: false,
+        fit: step.critical || step.diameter.from !== 'general',
+        thread,
+        knurl,
+        shaped: false,
+        ...(flats === undefined ? {} : { flats }),
+        thin: isThin(walls, from, to, run),
+      };
+    });
+  });
+}
+
+/** Bores that the first set-up finishes, straight from the face that then looks into the chuck. */
+function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {
+  // Right through, what holds stays clear of the face that is worked.
+  const clearOf = (z: number) => Math.min(z, view.length - run.shop.allowances.toolClearance);
+  const common = { inside: true, knurl: false, shaped: false, thin: false, from: 0 };
+  const drilled = view.holes.filter(({ path, from, through }) => made.includes(path) && (from === 'front' || through));
+  return [
+    ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name }): Surface[] => {
+      const straight = bore?.length === 1 && bore[0]?.r0 === bore[0]?.r1 && !bore[0]?.arc;
+      if (!bore || !straight || z0 > CLOSE || !size || !made.includes(path)) return [];
+      return [
+        {
+          ...common,
+          path,
+          name: called ?? name,
+          diameter: size.nominal,
+          end: clearOf(z1),
+          fit: size.from !== 'general',
+          thread: thread !== undefined,
+        },
+      ];
+    }),
+    ...drilled.map(({ path, name, diameter, depth, through }): Surface => ({
+      ...common,
+      path,
+      name: name ?? `bore ${sayDiameter(diameter.nominal, run.units)}`,
+      diameter: diameter.nominal,
+      end: clearOf(through ? view.length : depth),
+      fit: diameter.from !== 'general',
+      thread: false,
+    })),
+  ];
+}
+
+/**
+ * Everything finished in the first set-up that the second side could be held by. z of the first set-up's view.
+ * @param made paths of the holes and features that the first set-up makes
+ */
+export function finishedSurfaces(
+  run: Run,
+  view: Part,
+  count: number,
+  asDrawn: readonly string[],
+  made: readonly string[],
+): Surface[] {
+  const there = {
+    ...view,
+    holes: view.holes.filter(({ path }) => made.includes(path) || asDrawn.includes(path)),
+    features: view.features.filter(({ path, bore }) => !bore || made.includes(path)),
+  };
+  return [...outsideSurfaces(run, view, count, asDrawn, finishedPart(there)), ...boredSurfaces(run, view, made)];
+}
