@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { choicesOf, type Choice, type Question } from '@/core/choices';
 import { answer, type Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
@@ -24,6 +25,10 @@ class Planner {
 
   sequences(file: RunFile): Compared | undefined {
     return this.shop && compareSequences(file, this.shop);
+  }
+
+  choices(file: RunFile, question: Question): Choice[] {
+    return this.shop ? choicesOf(file, this.shop, question) : [];
   }
 
   export(file: RunFile): RunFile {

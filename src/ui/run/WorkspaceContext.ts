@@ -22,6 +22,8 @@ export interface Workspace {
   compare: PlannerTools['compare'];
   /** Plans the run on every machine, both ways, each end first. */
   sequences: PlannerTools['sequences'];
+  /** Plans what could be decided of a tool or a holding. */
+  choices: PlannerTools['choices'];
 }
 
 export const WorkspaceContext = createContext<Workspace | undefined>(undefined);

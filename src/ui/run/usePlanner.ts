@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Comparison } from '@/core/revisions/compareRuns';
+import type { Choice, Question } from '@/core/choices';
 import type { Compared } from '@/core/sequences';
 import type { Shop } from '@/core/shop/shop';
 import type { PlannerApi } from '@/workers/planner.worker';
@@ -21,6 +22,7 @@ export interface PlannerTools {
   exportFile: (file: RunFile) => Promise<RunFile | undefined>;
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
   sequences: (file: RunFile) => Promise<Compared | undefined>;
+  choices: (file: RunFile, question: Question) => Promise<Choice[] | undefined>;
 }
 
 /** Plans every change in a worker; only the newest answer counts. */
@@ -57,5 +59,9 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
     [],
   );
   const sequences = useCallback<PlannerTools['sequences']>(async (own) => planner.current?.sequences(own), []);
-  return { planned, exportFile, compare, sequences };
+  const choices = useCallback<PlannerTools['choices']>(
+    async (own, question) => planner.current?.choices(own, question),
+    [],
+  );
+  return { planned, exportFile, compare, sequences, choices };
 }

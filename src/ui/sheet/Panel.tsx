@@ -1,6 +1,7 @@
 'use client';
-import { ArrowDown, ArrowUp, Check } from 'lucide-react';
-import { Fragment } from 'react';
+import { ArrowDown, ArrowUp, Check, CircleSlash, Wrench } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { pinOf } from '@/core/stops/planStops';
@@ -14,6 +15,8 @@ import { SetupPanel } from './SetupPanel';
 import type { OrderEdits } from './useOrder';
 import { limitsOf } from './limitsOf';
 import { FigureButton } from './Working';
+
+const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
 
 const Moves = styled.div`
   display: flex;
@@ -39,6 +42,9 @@ interface Props {
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
 export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
+  const [choosing, setChoosing] = useState(false);
+  const key = operation?.key ?? '';
+  const question = useMemo(() => ({ operation: key }), [key]);
   if (!operation) return <SetupPanel plan={plan} planned={planned} edits={edits} />;
   const pin = pinOf(planned, operation.key);
   const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
@@ -165,8 +171,23 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
             <ArrowDown size={15} aria-hidden /> Later
           </Button>
         </Moves>
+        <Moves>
+          <Button onPress={() => setChoosing(true)} isDisabled={byHand}>
+            <Wrench size={15} aria-hidden /> Other tool …
+          </Button>
+          <Button onPress={() => edits.skip(operation.key)}>
+            <CircleSlash size={15} aria-hidden /> Leave out
+          </Button>
+        </Moves>
       </Part>
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
+      {choosing && (
+        <ChoiceWindow
+          title={`A tool for ${operation.number} ${operation.name}`}
+          question={question}
+          onClose={() => setChoosing(false)}
+        />
+      )}
     </Card>
   );
 }

@@ -74,12 +74,13 @@ export function RouteTiles({ plan, planned, layout, top, selected, onSelect }: P
   const { x, rowHeight } = layout;
   return (
     <g>
-      {planned.operations.map(({ key, from, to, kind }, index) => {
+      {planned.operations.map(({ key, from, to, kind, stop }, index) => {
         const [left, right] = [Math.min(x(to), x(from)), Math.max(x(to), x(from))];
         const width = Math.max(9, right - left);
         const chosen = key === selected;
         const y = top + index * rowHeight + 2;
         const stopAtLeft = x(to) <= x(from);
+        const byHand = stop.means === 'none';
         return (
           <g key={key} onClick={() => onSelect(key)} style={{ cursor: 'pointer' }}>
             <line
@@ -105,16 +106,18 @@ export function RouteTiles({ plan, planned, layout, top, selected, onSelect }: P
               }
               stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
               strokeWidth={chosen ? 2 : 1}
-              strokeDasharray={decidedOf(plan, key) ? '5 3' : undefined}
+              strokeDasharray={decidedOf(plan, key) ? '5 3' : byHand ? '1.5 3' : undefined}
             />
-            <rect
-              x={stopAtLeft ? left : left + width - 5}
-              y={y}
-              width="5"
-              height={rowHeight + OVERLAP - 3}
-              rx="1"
-              fill={chosen ? 'var(--blue)' : 'var(--ink)'}
-            />
+            {!byHand && (
+              <rect
+                x={stopAtLeft ? left : left + width - 5}
+                y={y}
+                width="5"
+                height={rowHeight + OVERLAP - 3}
+                rx="1"
+                fill={chosen ? 'var(--blue)' : 'var(--ink)'}
+              />
+            )}
           </g>
         );
       })}

@@ -5,6 +5,7 @@ import { sectionName } from '@/core/stock/nameOfBar';
 import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
+import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card, Item, Line, Mind, Part } from './panelParts';
@@ -13,6 +14,11 @@ import type { OrderEdits } from './useOrder';
 import { FigureButton } from './Working';
 
 const SequencesWindow = dynamic(() => import('./SequencesWindow').then((own) => own.SequencesWindow), { ssr: false });
+
+const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
+const OwnWorkWindow = dynamic(() => import('./OwnWorkWindow').then((own) => own.OwnWorkWindow), { ssr: false });
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
 
@@ -23,6 +29,8 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
   const { units } = setup.run;
   const first = setup.number === 1;
   const [comparing, setComparing] = useState(false);
+  const [holding, setHolding] = useState(false);
+  const [adding, setAdding] = useState(false);
   return (
     <Card aria-label="Set-up">
       <header>
@@ -83,6 +91,21 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           {comparing && <SequencesWindow onClose={() => setComparing(false)} />}
         </Part>
       )}
+      <Part>
+        <h3>Held</h3>
+        <dl>
+          <Line name={capital(setup.holding.words)}>⌀{formatNominal(setup.holding.diameter, units)}</Line>
+          <Line name="Runs true to">{formatLength(setup.holding.runOut, units)}</Line>
+        </dl>
+        <div style={{ display: 'flex', gap: 8, margin: '6px 0' }}>
+          {!first && <Button onPress={() => setHolding(true)}>Hold it otherwise …</Button>}
+          <Button onPress={() => setAdding(true)}>Add work …</Button>
+        </div>
+        {holding && (
+          <ChoiceWindow title="What holds the second side" question="holding" onClose={() => setHolding(false)} />
+        )}
+        {adding && <OwnWorkWindow end={setup.end} onClose={() => setAdding(false)} />}
+      </Part>
       <Part>
         <h3>Why</h3>
         <ul>

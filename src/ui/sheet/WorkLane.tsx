@@ -9,6 +9,7 @@ import { formatLength, formatNominal } from '@/core/units/length';
 import { spread } from '@/core/drawing/layout';
 import { edgePath, fullPath, metalPath, outlinePath, type Frame } from '../drawing/paths';
 import { JAWS, type SheetLayout } from './sheetLayout';
+import { GripList, GripMarks, gripZones } from './GripMap';
 import { RolledMarks, surfaceOf } from './RolledMarks';
 
 interface Props {
@@ -24,6 +25,7 @@ export function WorkLane({ planned, layout, operation, pass }: Props) {
   const { work, x, y } = layout;
   const before = operation?.before ?? planned.start;
   const after = operation ? workAfterPass(operation, pass ?? operation.passes.length - 1) : planned.start;
+  const zones = gripZones(planned, operation, after);
   const halves = work.whole ? ([1, -1] as const) : ([1] as const);
   // The lower half is the upper one mirrored in the axis.
   const frame = (half: 1 | -1): Frame => ({ x, y: half === 1 ? y : (r) => 2 * work.axis - y(r) });
@@ -57,6 +59,8 @@ export function WorkLane({ planned, layout, operation, pass }: Props) {
         {work.whole ? 'section' : 'half section'}, one scale both ways
       </text>
       <Key supported={setup.supported} />
+      <GripMarks zones={zones} layout={layout} />
+      <GripList zones={zones} units={setup.run.units} top={setup.supported ? 162 : 142} layout={layout} />
     </g>
   );
 }
@@ -114,9 +118,16 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
   });
   const [was, is] = [shown(before), shown(after)];
   const { holding } = setup;
-  const jawEnd = Math.min(holding.to, layout.to);
+  // A mandrel fills the bore from the far face; jaws lie over the outside.
+  const [jawFrom, jawEnd] =
+    holding.inside === undefined
+      ? [holding.from, Math.min(holding.to, layout.to)]
+      : [holding.from - holding.inside, layout.to];
   const jawRadius = holding.diameter / 2;
-  const [inner, outer] = [frame.y(jawRadius), frame.y(jawRadius + JAWS / layout.pixelsPerMm)];
+  const [inner, outer] =
+    holding.inside === undefined
+      ? [frame.y(jawRadius), frame.y(jawRadius + JAWS / layout.pixelsPerMm)]
+      : [frame.y(0), frame.y(jawRadius)];
   return (
     <g>
       <path d={metalPath(frame, was)} fill="url(#hatch-cut)" />
@@ -167,7 +178,7 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
       <rect
         x={frame.x(jawEnd)}
         y={Math.min(inner, outer)}
-        width={frame.x(holding.from) - frame.x(jawEnd)}
+        width={frame.x(jawFrom) - frame.x(jawEnd)}
         height={Math.abs(outer - inner)}
         fill="url(#hatch-jaws)"
         stroke="var(--ink)"

@@ -4,7 +4,7 @@ import { moveOperation } from '@/core/route/moveOperation';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { useWorkspace } from '../run/WorkspaceContext';
 
-/** What can be decided of the order of a set-up: each an edit of the run, which undo takes back. */
+/** What can be decided of the operations of a set-up: each an edit of the run, which undo takes back. */
 export interface OrderEdits {
   /** Moves an operation to a place among those of its set-up. */
   move: (key: string, to: number) => void;
@@ -12,6 +12,8 @@ export interface OrderEdits {
   shift: (key: string, by: number) => void;
   /** Signs for an overrule, so that it may break a hard rule. */
   sign: (index: number, because: string, signed: string) => void;
+  /** Leaves an operation out. */
+  skip: (key: string) => void;
   /** Takes back some overrules: the planner decides again. */
   release: (indices: readonly number[]) => void;
 }
@@ -35,6 +37,10 @@ export function useOrder({ operations }: PlannedSetup): OrderEdits {
         edit(undefined, (run) => {
           const own = run.overrules?.[index];
           if (own) Object.assign(own, { because, signed });
+        }),
+      skip: (key) =>
+        edit(undefined, (run) => {
+          run.overrules = [...(run.overrules ?? []), { skip: key }];
         }),
       release: (indices) =>
         edit(undefined, (run) => {

@@ -1,0 +1,29 @@
+import { choicesOf } from './choices';
+import { startValues } from './shop/startValues';
+import { example, planned, runOf, step } from './testing';
+
+test('the blades that cut a groove, each with its minutes; the planned one is among them', () => {
+  const file = runOf(
+    { outside: [step(16, 20), step(22, 10)], details: [{ kind: 'groove', at: 8, width: 4, bottom: 12 }] },
+    { way: 'from-bar' },
+  );
+  const choices = choicesOf(file, startValues, { operation: 'groove:part.details[0]' });
+  expect(choices.map(({ id }) => id)).toEqual(['blade-1.5', 'blade-2', 'blade-2.5', 'blade-3', 'blade-4']);
+  expect(choices.filter((own) => own.planned).map(({ id }) => id)).toEqual(['blade-4']);
+  // Narrower blades want more plunges; that each figure is its own plan's:
+  const narrow = choices.find(({ id }) => id === 'blade-1.5');
+  const alone = planned({ ...file, overrules: [{ operation: 'groove:part.details[0]', tool: 'blade-1.5' }] });
+  expect(narrow?.pieceMinutes).toBeCloseTo(alone.times.piece.value, 9);
+  expect(narrow?.pieceMinutes ?? 0).toBeGreaterThan(planned(file).times.piece.value);
+});
+
+test('what could hold the second side, by means and surface', () => {
+  const choices = choicesOf(example('pivot-pin'), startValues, 'holding');
+  expect(choices.filter((own) => own.planned)).toHaveLength(1);
+  expect(choices.every(({ name, batchMinutes = 0 }) => name.includes(', on ') && batchMinutes > 0)).toBe(true);
+  expect(new Set(choices.map(({ id }) => id)).size).toBe(choices.length);
+});
+
+test('of a run that cannot be planned there is nothing to choose', () => {
+  expect(choicesOf(runOf({ outside: [] }), startValues, 'holding')).toEqual([]);
+});

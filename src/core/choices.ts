@@ -1,0 +1,67 @@
+import type { RunFile } from './formats/runFile';
+import { isHolding, isTool, type Overrule } from './overrule';
+import { planFile, type Plan } from './plan';
+import { toolsFor } from './route/decide';
+import { holdingOf } from './route/holdings';
+import { kindOf } from './route/operations';
+import type { Shop } from './shop/shop';
+
+/** What is asked: with which tool an operation is done, or by what the second side is held. */
+export type Question = { operation: string } | 'holding';
+
+/** One of the answers, with what it does to a piece and to the batch, or why it cannot be. */
+export interface Choice {
+  id: string;
+  name: string;
+  /** The overrule that decides so. */
+  overrule: Overrule;
+  /** Whether the plan does so now. */
+  planned: boolean;
+  pieceMinutes?: number;
+  batchMinutes?: number;
+  problem?: string;
+}
+
+/** The overrules of a run without those that answered a question before. */
+export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>
+  overrules.filter((own) =>
+    question === 'holding' ? !isHolding(own) : !(isTool(own) && own.operation === question.operation),
+  );
+
+type Open = Pick<Choice, 'id' | 'name' | 'overrule' | 'planned'>;
+
+function toolChoices(plan: Plan, key: string): Open[] {
+  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
+  const operation = planned?.operations.find((own) => own.key === key);
+  if (!planned || !operation) return [];
+  return toolsFor(operation, kindOf(operation), planned.setup, planned.operations).map(({ id, name }) => ({
+    id,
+    name,
+    overrule: { operation: key, tool: id },
+    planned: id === operation.tool.id,
+  }));
+}
+
+function holdingChoices(plan: Plan): Open[] {
+  const setup = plan.setups.at(-1)?.setup;
+  return (setup?.others ?? []).map(({ kind, grip, name }) => ({
+    id: `${kind} ${grip}`,
+    name: `${holdingOf(kind)?.words ?? kind}, on ${name}`,
+    overrule: { holding: { kind, grip } },
+    planned: setup?.holding.kind === kind && setup.holding.grip === grip,
+  }));
+}
+
+/** Everything that could be decided of a question, each planned through. */
+export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice[] {
+  const plan = planFile(file, shop);
+  if (!plan.ok) return [];
+  const open = question === 'holding' ? holdingChoices(plan.value) : toolChoices(plan.value, question.operation);
+  const rest = without(file.overrules ?? [], question);
+  return open.map((choice): Choice => {
+    const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop);
+    if (!own.ok) return { ...choice, problem: own.problems[0]?.message ?? 'it cannot be planned' };
+    const { piece, batch } = own.value.times;
+    return { ...choice, pieceMinutes: piece.value, batchMinutes: batch.value };
+  });
+}

@@ -1,0 +1,116 @@
+'use client';
+import { Check } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { without, type Choice, type Question } from '@/core/choices';
+import { sayMinutes } from '@/core/units/show';
+import { Button } from '../primitives/Button';
+import { Window } from '../primitives/Window';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    padding: 6px 8px;
+    text-align: left;
+  }
+  thead th {
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+  }
+  td {
+    padding: 4px 8px;
+    border-top: 1px solid var(--line);
+  }
+  tbody th {
+    border-top: 1px solid var(--line);
+    font-weight: 600;
+  }
+  .figure {
+    font-family: var(--mono);
+    text-align: right;
+    white-space: nowrap;
+  }
+  tr[aria-current='true'] > * {
+    background: var(--blue-soft);
+  }
+`;
+
+const signed = (minutes: number): string =>
+  Math.abs(minutes) < 0.005 ? 'the same' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes).toFixed(2)}`;
+
+/** Everything that would answer a question, with what each does to a piece and the batch; one of them can be taken. */
+export function ChoiceWindow({ title, question, onClose }: { title: string; question: Question; onClose: () => void }) {
+  const { file, edit, choices } = useWorkspace();
+  const [found, setFound] = useState<Choice[]>();
+  useEffect(() => {
+    let over = false;
+    void choices(file, question).then((answer) => over || setFound(answer));
+    return () => {
+      over = true;
+    };
+  }, [file, question, choices]);
+  const own = found?.find(({ planned }) => planned);
+  const take = ({ overrule }: Choice) => {
+    edit(undefined, (run) => {
+      run.overrules = [...without(run.overrules ?? [], question), overrule];
+    });
+    onClose();
+  };
+  return (
+    <Window title={title} open onClose={onClose}>
+      {!found && <p role="status">Planning each of them …</p>}
+      {found?.length === 0 && <p>There is nothing else to choose from.</p>}
+      {found && found.length > 0 && (
+        <Table>
+          <thead>
+            <tr>
+              <th scope="col">{question === 'holding' ? 'Held' : 'Tool'}</th>
+              <th scope="col" className="figure">
+                a piece, min
+              </th>
+              <th scope="col" className="figure">
+                batch
+              </th>
+              <th scope="col" />
+            </tr>
+          </thead>
+          <tbody>
+            {found.map((choice) => (
+              <tr key={choice.id} aria-current={choice.planned || undefined}>
+                <th scope="row">{choice.name}</th>
+                {choice.problem === undefined ? (
+                  <>
+                    <td className="figure">
+                      {choice.planned
+                        ? (choice.pieceMinutes ?? 0).toFixed(2)
+                        : signed((choice.pieceMinutes ?? 0) - (own?.pieceMinutes ?? 0))}
+                    </td>
+                    <td className="figure">{sayMinutes(choice.batchMinutes ?? 0)}</td>
+                  </>
+                ) : (
+                  <td colSpan={2}>cannot be: {choice.problem}</td>
+                )}
+                <td style={{ textAlign: 'right' }}>
+                  {choice.planned ? (
+                    <span style={{ whiteSpace: 'nowrap' }}>
+                      <Check size={15} aria-hidden /> the plan
+                    </span>
+                  ) : (
+                    choice.problem === undefined && (
+                      <Button aria-label={`Take ${choice.name}`} onPress={() => take(choice)}>
+                        Take it
+                      </Button>
+                    )
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      )}
+    </Window>
+  );
+}

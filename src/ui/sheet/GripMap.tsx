@@ -1,0 +1,90 @@
+'use client';
+import { gripMap, type GripZone } from '@/core/route/gripMap';
+import type { Workpiece } from '@/core/removal/workpiece';
+import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { formatNominal, type UnitSystem } from '@/core/units/length';
+import type { SheetLayout } from './sheetLayout';
+
+/** What may be held of the work as it is after an operation; before any, of the work as it comes. */
+export function gripZones(
+  { setup, operations }: PlannedSetup,
+  operation: TimedOperation | undefined,
+  work: Workpiece,
+): GripZone[] {
+  const upTo = operation ? operations.indexOf(operation) + 1 : 0;
+  const made = operations.slice(0, upTo).flatMap(({ makes = [] }) => makes);
+  return gripMap(work, setup, made);
+}
+
+const LINE = { bare: undefined, unmarked: '5 4', never: undefined };
+const WORDS = { bare: 'bare', unmarked: 'unmarked only', never: 'not' };
+
+/** How far beside the outline a mark runs, and its thickness, px. */
+const BESIDE = 6;
+const THICK = 3;
+
+/** Beside the outline: a whole line where the work may be held bare, a broken one where only by what marks nothing. */
+export function GripMarks({ zones, layout: { x, y, to } }: { zones: GripZone[]; layout: SheetLayout }) {
+  return (
+    <g stroke="var(--ink)" strokeWidth={THICK}>
+      {zones
+        .filter(({ hold, z0 }) => hold !== 'never' && z0 < to)
+        .map(({ z0, z1, diameter, hold }) => (
+          <line
+            key={z0}
+            x1={x(z0) - 2}
+            x2={x(Math.min(z1, to)) + 2}
+            y1={y(diameter / 2) - BESIDE}
+            y2={y(diameter / 2) - BESIDE}
+            strokeDasharray={LINE[hold]}
+          />
+        ))}
+    </g>
+  );
+}
+
+/** Room for a row, px, and how many stand beside the work. */
+const ROW = 18;
+const MOST = 7;
+
+/** The same in words: diameter and length, the metal under it, and how it may be held. */
+export function GripList({
+  zones,
+  units,
+  top,
+  layout: { work },
+}: {
+  zones: GripZone[];
+  units: UnitSystem;
+  top: number;
+  layout: SheetLayout;
+}) {
+  const room = Math.min(MOST, Math.floor((work.height - top - 20) / ROW));
+  const shown = zones.slice(0, room);
+  if (room < 1) return null;
+  const short = (mm: number) => formatNominal(Number(mm.toFixed(1)), units);
+  return (
+    <g>
+      <text x={14} y={top} style={{ fontWeight: 600 }}>
+        May be held now
+      </text>
+      {shown.map(({ z0, z1, diameter, wall, hold, because }, index) => (
+        <g key={z0} transform={`translate(14, ${top + ROW * (index + 1)})`}>
+          {hold !== 'never' && (
+            <line x1="0" x2="20" y1="-4" y2="-4" stroke="var(--ink)" strokeWidth={THICK} strokeDasharray={LINE[hold]} />
+          )}
+          <text x="28" className="soft">
+            ⌀{short(diameter)} × {short(z1 - z0)}
+            {wall < diameter / 2 - 0.05 ? `, wall ${short(wall)}` : ''}: {WORDS[hold]}
+            {hold === 'bare' ? '' : `, ${because.replace(/:.*/, '')}`}
+          </text>
+        </g>
+      ))}
+      {zones.length > shown.length && (
+        <text x={42} y={top + ROW * (shown.length + 1)} className="soft">
+          and {zones.length - shown.length} more
+        </text>
+      )}
+    </g>
+  );
+}
