@@ -81,6 +81,9 @@ function planWay(run: Run, way: Way): Result<WayPlan> {
   );
 }
 
+/** The way that the house takes where it can be, by its school. */
+const HOUSE_WAY: Record<string, Way> = { bar: 'from-bar', blanks: 'sawn-blanks' };
+
 const NAMES: Record<Way, string> = { 'from-bar': 'From the bar', 'sawn-blanks': 'From sawn blanks' };
 
 const outcomeOf = (way: Way, planned: Result<WayPlan>): WayOutcome =>
@@ -97,6 +100,7 @@ function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason
       rule,
       because: `${NAMES[best.way]}, because ${NAMES[other.way].toLowerCase()} cannot be: ${other.problem.message}.`,
     };
+  if (HOUSE_WAY[run.shop.houseRules.stock] === best.way) return { rule, because: `${NAMES[best.way]}: house rule.` };
   const saved = (other?.times?.batch.value ?? 0) - best.times.batch.value;
   return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
@@ -119,7 +123,8 @@ function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[]
 export function planRun(run: Run): Result<Plan> {
   const planned = WAYS.map((way) => ({ way, result: planWay(run, way) }));
   const wanted = planned.filter(({ way }) => run.way === 'choose' || run.way === way);
-  const possible = wanted.flatMap(({ result }) => (result.ok ? [result.value] : []));
+  const usual = wanted.filter(({ way, result }) => result.ok && HOUSE_WAY[run.shop.houseRules.stock] === way);
+  const possible = (usual.length > 0 ? usual : wanted).flatMap(({ result }) => (result.ok ? [result.value] : []));
   const [first, ...rest] = possible;
   if (!first) return bad(...refusalsOf(wanted));
   const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);

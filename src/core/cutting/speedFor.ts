@@ -4,6 +4,26 @@ import type { Setup } from '../route/setup';
 import { FLATS } from '../stock/bar';
 import { notAbove, spindleSpeed } from './speed';
 
+/** The speed of a house that has fixed ones, where the kind of operation has no lower limit of its own. */
+function fixedSpeed({ kind, tool }: Pick<Operation, 'kind' | 'tool'>, { run }: Setup): Figure {
+  const { machine, cutting } = run.shop;
+  const own = cutting.fixedSpeed[tool.mount === 'hand' ? 'byHand' : 'cutting'] ?? 0;
+  const most = cutting.mostSpeed[kind];
+  return figure({
+    name: 'spindle speed',
+    unit: 'rev/min',
+    value: notAbove(machine.speeds, Math.min(own, most ?? Infinity)),
+    formula: most === undefined ? 'snap(s)' : 'snap(min(s, m))',
+    terms: [
+      term('s', 'fixed speed of the house', own, 'rev/min', 'house rule'),
+      ...(most === undefined
+        ? []
+        : [term('m', 'at most for this kind of operation', most, 'rev/min', 'start value' as const)]),
+    ],
+    note: 'House rule: fixed speeds. See that the cutting speed reached suits the material.',
+  });
+}
+
 /**
  * The spindle speed of an operation on the diameter it cuts (handbook 6): cutting speed of material and edge, by the
  * factors that apply, then the machine's nearest not above.
@@ -14,7 +34,8 @@ export function speedFor(
   setup: Setup,
   atOverhang: boolean,
 ): Figure {
-  const { material, machine, cutting } = setup.run.shop;
+  const { material, machine, cutting, houseRules } = setup.run.shop;
+  if (houseRules.speed === 'fixed') return fixedSpeed(operation, setup);
   const factor = cutting.speedFactor[operation.kind] ?? 1;
   const overhung =
     atOverhang && !setup.supported && setup.stickOut.value > cutting.overhangTimes * setup.holding.diameter;

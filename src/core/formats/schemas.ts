@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { Machine, Shop } from '../shop/shop';
+import { houseQuestions } from '../shop/houseRules';
 import { startValues } from '../shop/startValues';
 import type { Field } from '../part/fields';
 import { ENTRY_KINDS, KIND_KEY, type EntryListName } from '../part/entryKinds';
@@ -156,6 +157,15 @@ const part = Joi.object<PartFile>({
     .max(50),
 });
 
+/** A school for each question of the house. */
+const schools = (needed: (own: Joi.StringSchema) => Joi.StringSchema) =>
+  Object.fromEntries(
+    houseQuestions.map(({ rule, schools: own }) => [
+      rule,
+      needed(Joi.string().valid(...own.map(({ value }) => value))),
+    ]),
+  );
+
 /** A part by itself, as a revision keeps it. */
 export const partSchema = part.required();
 
@@ -207,9 +217,7 @@ export const runFileSchema = Joi.object<RunFile>({
     .max(60),
   machine: Joi.alternatives(text(60), machineSchema),
   rules: Joi.object({
-    centreDrill: Joi.string().valid('always', 'slender-only'),
-    pilot: Joi.string().valid('tough-over-12', 'never'),
-    stickOut: Joi.string().valid('1.5d', '4d'),
+    ...schools((own) => own),
     batchOrder: Joi.string().valid('piece-by-piece').messages(notPlanned('piece by piece', 'leave it out')),
   }),
 }).required();
@@ -327,11 +335,7 @@ export const shopSchema = Joi.object<Shop>({
     general: positive().integer().required(),
     toleranced: positive().integer().required(),
   }).required(),
-  houseRules: Joi.object({
-    centreDrill: Joi.string().valid('always', 'slender-only').required(),
-    pilot: Joi.string().valid('tough-over-12', 'never').required(),
-    stickOut: Joi.string().valid('1.5d', '4d').required(),
-  }).required(),
+  houseRules: Joi.object(schools((own) => own.required())).required(),
   spares: Joi.object({
     firstOff: number().integer().min(0).required(),
     scrapShare: number().min(0).max(1).required(),

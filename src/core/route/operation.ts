@@ -21,6 +21,8 @@ export interface Check {
   measures: 'outside' | 'inside' | 'length' | 'thread';
   /** Without it a gauge says go or no-go. */
   size?: Size;
+  /** The length over all, which the last face fixes. */
+  final?: true;
   /** Measured before, when it was cut; this is another look. */
   again?: true;
 }

@@ -63,6 +63,8 @@ export interface Setup {
   /** What the set-ups before it made (paths). */
   earlier: string[];
   partsOff: boolean;
+  /** Its part-off leaves the finished face: nothing comes after it. */
+  finishes: boolean;
   /** Held by a centre at its free end while it is turned. */
   supported: boolean;
   /** Overrules of how it is held. */

@@ -173,6 +173,76 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
   });
   const featuresFirst = reachedFeatures(view, reach(turned, jawsAt));
   const madeFirst = [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, `${firstEnd} face`];
+  const supported = support(run, stickOut, stock.over);
+  if (!supported.ok) return supported;
+  const first = stock.centreEnd > 0 ? CENTRED : supported.value;
+  const chamferedIn = (part: Part, done: string[]) =>
+    part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
+  const chamferedFirst = chamferedIn(view, []);
+  const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
+  const backEdges = view.chamfers.filter(({ end, z }) => end === 'back' && z > view.length - CLOSE);
+  const doneFirst = [...madeFirst, ...chamferedFirst];
+  const isDone = ({ path }: { path: string }) => doneFirst.includes(path);
+  const finishes =
+    bar &&
+    lastFacing === 0 &&
+    turnedBack.length === 0 &&
+    toDrill.every((hole) => isDone(hole) && !hole.through) &&
+    view.features.every(
+      (own) => own.flats !== undefined || (isDone(own) && !(own.bore && own.z1 > view.length - CLOSE)),
+    ) &&
+    view.chamfers.every((own) => isDone(own) || backEdges.includes(own));
+  const stockHeld = threeJaw.figures(shop);
+  const one: Setup = {
+    number: 1,
+    end: firstEnd,
+    run,
+    stock,
+    part: view,
+    holding: {
+      // A square in four jaws that close together takes no longer than a round in three.
+      kind: stock.form === 'square' ? '4-jaw' : '3-jaw',
+      words: stock.form === 'square' ? 'in a four-jaw chuck' : threeJaw.words,
+      grip: 'stock',
+      runOut: stockHeld?.runOut ?? 0,
+      load: stockHeld?.load ?? 0,
+      change: stockHeld?.change ?? 0,
+      diameter: stock.over,
+      from: jawsAt,
+      to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt),
+    },
+    stickOut,
+    facing: firstFacing,
+    centreEnd: stock.centreEnd,
+    behind: lastFacing,
+    turned,
+    outerRadius: stock.over / 2,
+    drilled: drilledFirst,
+    features: featuresFirst,
+    chamfered: [...chamferedFirst, ...(finishes ? backEdges.map(({ path }) => path) : [])],
+    earlier: [],
+    partsOff: bar,
+    finishes,
+    supported: first.supported,
+    taken: [],
+    others: [],
+    reasons: [
+      ...(firstEnd === 'back'
+        ? [
+            {
+              rule: 'GRIP-LEFT',
+              because:
+                run.firstEnd === 'back'
+                  ? 'The back end first: the run says so.'
+                  : 'The back end first: from the front nothing long enough would be left to hold the part by.',
+            },
+          ]
+        : []),
+      ...first.reasons,
+    ],
+    cautions: setupCautions(run, stock, { first: true, supported: first.supported }),
+  };
+  if (finishes) return good({ setups: [one], untrue: 0 });
   const second = secondHolding({
     run,
     view,
@@ -193,91 +263,34 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     formula: 'z + f',
     terms: [term('z', 'finished face to where it is held', standsFrom, 'mm', 'computed'), facingTerm(lastFacing)],
   });
-  const supported = support(run, stickOut, stock.over);
   const next = support(run, standing, holding.diameter);
-  if (!supported.ok) return supported;
-  const first = stock.centreEnd > 0 ? CENTRED : supported.value;
   if (!next.ok) return next;
-  const chamferedIn = (part: Part, done: string[]) =>
-    part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
-  const chamferedFirst = chamferedIn(view, []);
-  const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
-  const stockHeld = threeJaw.figures(shop);
-  const setups: Setup[] = [
-    {
-      number: 1,
-      end: firstEnd,
-      run,
-      stock,
-      part: view,
-      holding: {
-        // A square in four jaws that close together takes no longer than a round in three.
-        kind: stock.form === 'square' ? '4-jaw' : '3-jaw',
-        words: stock.form === 'square' ? 'in a four-jaw chuck' : threeJaw.words,
-        grip: 'stock',
-        runOut: stockHeld?.runOut ?? 0,
-        load: stockHeld?.load ?? 0,
-        change: stockHeld?.change ?? 0,
-        diameter: stock.over,
-        from: jawsAt,
-        to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt),
-      },
-      stickOut,
-      facing: firstFacing,
-      centreEnd: stock.centreEnd,
-      behind: lastFacing,
-      turned,
-      outerRadius: stock.over / 2,
-      drilled: drilledFirst,
-      features: featuresFirst,
-      chamfered: chamferedFirst,
-      earlier: [],
-      partsOff: bar,
-      supported: first.supported,
-      taken: [],
-      others: [],
-      reasons: [
-        ...(firstEnd === 'back'
-          ? [
-              {
-                rule: 'GRIP-LEFT',
-                because:
-                  run.firstEnd === 'back'
-                    ? 'The back end first: the run says so.'
-                    : 'The back end first: from the front nothing long enough would be left to hold the part by.',
-              },
-            ]
-          : []),
-        ...first.reasons,
-      ],
-      cautions: setupCautions(run, stock, { first: true, supported: first.supported }),
-    },
-    {
-      number: 2,
-      end: other,
-      run,
-      stock,
-      part: back,
-      holding,
-      stickOut: standing,
-      facing: lastFacing,
-      centreEnd: 0,
-      behind: 0,
-      turned: turnedBack,
-      outerRadius: left / 2,
-      drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
-      features: reachedFeatures(back, reach(turnedBack, holding.from)).filter((path) => !featuresFirst.includes(path)),
-      chamfered: chamferedIn(back, chamferedFirst),
-      earlier: [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, ...chamferedFirst],
-      partsOff: false,
-      supported: next.value.supported,
-      taken: second.value.taken,
-      others: second.value.others,
-      reasons: [...second.value.reasons, ...next.value.reasons],
-      cautions: setupCautions(run, stock, { first: false, supported: next.value.supported }),
-    },
-  ];
-  return good({ setups, untrue: second.value.untrue.length });
+  const two: Setup = {
+    number: 2,
+    end: other,
+    run,
+    stock,
+    part: back,
+    holding,
+    stickOut: standing,
+    facing: lastFacing,
+    centreEnd: 0,
+    behind: 0,
+    turned: turnedBack,
+    outerRadius: left / 2,
+    drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
+    features: reachedFeatures(back, reach(turnedBack, holding.from)).filter((path) => !featuresFirst.includes(path)),
+    chamfered: chamferedIn(back, chamferedFirst),
+    earlier: [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, ...chamferedFirst],
+    partsOff: false,
+    finishes: false,
+    supported: next.value.supported,
+    taken: second.value.taken,
+    others: second.value.others,
+    reasons: [...second.value.reasons, ...next.value.reasons],
+    cautions: setupCautions(run, stock, { first: false, supported: next.value.supported }),
+  };
+  return good({ setups: [one, two], untrue: second.value.untrue.length });
 }
 
 /** Whether the work fits the machine at all. */

@@ -40,7 +40,7 @@ test('kinds of operation that came later bring their tools, and a blade that is 
   const ids = shop.tools.map(({ id }) => id);
   expect(new Set(ids).size).toBe(ids.length);
   expect(ids).toEqual(expect.arrayContaining(['own-tool', 'reamer-8', 'countersink-90']));
-  expect(shop.tools.find(({ id }) => id === 'blade-3')?.does).toEqual(['part-off', 'groove']);
+  expect(shop.tools.find(({ id }) => id === 'blade-3')?.does).toEqual(['part-off', 'part-in', 'groove']);
 });
 
 test('a whole shop stays as it is, and what is no shop stays what it is', () => {

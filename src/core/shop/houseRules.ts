@@ -60,4 +60,118 @@ export const houseQuestions: readonly HouseQuestion[] = [
       },
     ],
   },
+  {
+    rule: 'holeFirst',
+    question: 'The hole first, or the outside?',
+    schools: [
+      {
+        value: 'least-changes',
+        label: 'whichever changes tools less',
+        because: 'Where both are sound, minutes decide.',
+      },
+      { value: 'hole', label: 'the hole', because: 'The work is shortest and stiffest before it is turned down.' },
+      {
+        value: 'outside',
+        label: 'the outside',
+        because: 'The hole comes last, before the part-off, and its burr goes with it.',
+      },
+    ],
+  },
+  {
+    rule: 'roughing',
+    question: 'All roughing before any finishing?',
+    schools: [
+      {
+        value: 'all-first',
+        label: 'yes',
+        because: 'Heat, clamping and thin walls move the work: it settles before the last cuts.',
+      },
+      {
+        value: 'by-feature',
+        label: 'finish each as it is reached',
+        because: 'Fewer changes, on stiff work that stays cold.',
+      },
+    ],
+  },
+  {
+    rule: 'reamAllowance',
+    question: 'How much is left for a reamer?',
+    schools: [
+      { value: 'small', label: 'little', because: 'Less work for the reamer, and a truer hole.' },
+      { value: 'large', label: 'more', because: 'A drill may cut oversize and leave nothing to ream.' },
+    ],
+  },
+  {
+    rule: 'springPass',
+    question: 'A last cut again without infeed?',
+    schools: [
+      {
+        value: 'measured',
+        label: 'when the measurement asks',
+        because: 'The last two cuts are equal and give way alike.',
+      },
+      { value: 'on-fits', label: 'always on fits', because: 'It takes what the work and the tool gave way.' },
+    ],
+  },
+  {
+    rule: 'threading',
+    question: 'Which way is a thread cut?',
+    schools: [
+      { value: 'towards', label: 'towards the shoulder', because: 'Spindle forward, tool as it always stands.' },
+      {
+        value: 'away',
+        label: 'away from the chuck',
+        because: 'Nothing to run into: it starts in the relief, tool inverted, spindle reversed.',
+      },
+    ],
+  },
+  {
+    rule: 'nib',
+    question: 'What becomes of the parted face?',
+    schools: [
+      {
+        value: 'face-after',
+        label: 'square blade, faced afterwards',
+        because: 'A thin blade stays straight; the nib goes in the second holding.',
+      },
+      {
+        value: 'as-parted',
+        label: 'bevelled blade, left as parted',
+        because: 'The nib stays on the bar, and a plain piece is done in one holding.',
+      },
+    ],
+  },
+  {
+    rule: 'stock',
+    question: 'From the bar, or from sawn blanks?',
+    schools: [
+      { value: 'quicker', label: 'whichever is quicker', because: 'Both are planned, and the batch decides.' },
+      { value: 'bar', label: 'from the bar', because: 'Start long and part off last: one holding to begin with.' },
+      { value: 'blanks', label: 'sawn blanks', because: 'Sawn all at once, short in the chuck, two chuckings anyway.' },
+    ],
+  },
+  {
+    rule: 'speed',
+    question: 'Which spindle speed?',
+    schools: [
+      { value: 'formula', label: 'by material and diameter', because: 'The edge lasts, and time is not given away.' },
+      {
+        value: 'fixed',
+        label: 'one for cutting, one for deburring',
+        because: 'Nothing to set wrong; the belt stays where it is.',
+      },
+    ],
+  },
+  {
+    rule: 'lastLength',
+    question: 'How is the last length made sure?',
+    schools: [
+      { value: 'read-out', label: 'trust the read-out', because: 'Its zero was proved on the first piece.' },
+      {
+        value: 'measure',
+        label: 'measure, then cut',
+        because: 'A piece pushed home a hair less is found before the cut.',
+      },
+    ],
+  },
 ];

@@ -192,6 +192,8 @@ export interface Allowances {
   gripRemnantTimes: number;
   gripRemnantLeast: number;
   jawClearance: number;
+  /** How much deeper than a back edge the blade goes before that edge is broken. */
+  partIn: number;
   /** Between the jaws and where an edge ends in the second set-up. */
   toolClearance: number;
   breakthrough: number;
@@ -225,6 +227,8 @@ export interface CuttingValues {
   equalCutsFinerThan: number;
   firstPeckTimes: number;
   peckTimes: number;
+  /** Speeds of a house that has fixed ones, for cutting and for work by hand, rev/min. */
+  fixedSpeed: Record<string, number>;
   /** Spindle speed at most, by kind of operation, rev/min. */
   mostSpeed: Record<string, number>;
   /** How far a blade moves on between two plunges at most, as a share of its width. */
@@ -233,6 +237,8 @@ export interface CuttingValues {
   reamFeedTimes: number;
   /** What a reamer is left at most, on the diameter, by the size that it is up to, mm. */
   reamAllowance: Record<string, number>;
+  /** And how many times that where the house leaves more. */
+  reamLarger: number;
   /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
   deepestBore: number;
   finishBore: number;
@@ -340,6 +346,15 @@ export interface HouseRules {
   centreDrill: 'always' | 'slender-only';
   pilot: 'tough-over-12' | 'never';
   stickOut: '1.5d' | '4d';
+  nib: 'face-after' | 'as-parted';
+  reamAllowance: 'small' | 'large';
+  roughing: 'all-first' | 'by-feature';
+  holeFirst: 'least-changes' | 'hole' | 'outside';
+  threading: 'towards' | 'away';
+  springPass: 'measured' | 'on-fits';
+  stock: 'quicker' | 'bar' | 'blanks';
+  speed: 'formula' | 'fixed';
+  lastLength: 'read-out' | 'measure';
 }
 
 /** The shop as one run sees it: the machine and the material it names, and the run's own rules. */

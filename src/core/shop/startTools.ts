@@ -142,7 +142,7 @@ const threadCutter =
 const blade = (width: number, reach: number): Tool => ({
   id: `blade-${width}`,
   name: `parting blade ${width} wide`,
-  does: ['part-off', 'groove'],
+  does: ['part-off', 'part-in', 'groove'],
   edge: 'hss',
   mount: 'post',
   offset: 0,

@@ -38,6 +38,7 @@ export const startValues: Shop = {
     gripRemnantTimes: 1.5,
     gripRemnantLeast: 20,
     jawClearance: 5,
+    partIn: 0.5, // ours
     toolClearance: 2, // ours
     breakthrough: 1,
     bladeSpare: 1,
@@ -61,6 +62,7 @@ export const startValues: Shop = {
       groove: 0.5,
       chamfer: 0.3,
       'part-off': 0.5,
+      'part-in': 0.5,
       drill: 0.8,
       centre: 0.8,
       ream: 0.4,
@@ -84,6 +86,7 @@ export const startValues: Shop = {
       groove: 0.04,
       chamfer: 0.05,
       'part-off': 0.04,
+      'part-in': 0.04,
       centre: 0.05,
       countersink: 0.05, // ours
       bore: 0.08,
@@ -94,10 +97,12 @@ export const startValues: Shop = {
       form: 0.03,
       knurl: 0.2, // ours
     },
+    fixedSpeed: { cutting: 560, byHand: 250 }, // ours
     mostSpeed: { countersink: 300, deburr: 300, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     reamFeedTimes: 2.5,
     reamAllowance: { 6: 0.15, 12: 0.25, 25: 0.35 },
+    reamLarger: 1.6, // ours
     mostDrillFeed: 0.3,
     overhangTimes: 3,
     overhangFactor: 0.7,
@@ -187,7 +192,20 @@ export const startValues: Shop = {
     { name: 'thread gauge', repeats: 0.005, minutes: 0.4, measures: ['thread'] },
   ],
   checkEvery: { general: 5, toleranced: 1 },
-  houseRules: { centreDrill: 'always', pilot: 'tough-over-12', stickOut: '4d' },
+  houseRules: {
+    centreDrill: 'always',
+    pilot: 'tough-over-12',
+    stickOut: '4d',
+    nib: 'face-after',
+    reamAllowance: 'small',
+    roughing: 'all-first',
+    holeFirst: 'least-changes',
+    threading: 'towards',
+    springPass: 'measured',
+    stock: 'quicker',
+    speed: 'formula',
+    lastLength: 'read-out',
+  },
   spares: { firstOff: 1, scrapShare: 0.02 }, // ours
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Purposes and pairs are ours, in the letters of the tables (handbook 15).

@@ -149,7 +149,10 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
   return andThen(chooseBlade(run), (blade) => {
     const start = shop.allowances;
     const front = given(allowances.frontFacing, start.facingParted, 'f', 'front facing allowance');
-    const back = given(allowances.backFacing, start.facingParted, 'k', 'back facing allowance');
+    const asParted = allowances.backFacing === undefined && shop.houseRules.nib === 'as-parted';
+    const back = asParted
+      ? term('k', 'the back stays as it is parted', 0, 'mm', 'house rule')
+      : given(allowances.backFacing, start.facingParted, 'k', 'back facing allowance');
     const width = term('b', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
     const firstEnd = given(allowances.firstEnd, start.firstEnd, 'e', 'clean-up of the first end');
     const clearance = given(allowances.jawClearance, start.jawClearance, 'c', 'blade to jaws');

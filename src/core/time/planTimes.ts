@@ -56,7 +56,8 @@ const lettered = (items: { name: string; minutes: number }[]): Term[] =>
 function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
   return checks.map((check) => {
     const gauge = gaugeFor(check, run.shop.gauges);
-    return { ...check, every: checkedEvery(check, run.shop.checkEvery), ...(gauge ? { gauge } : {}) };
+    const last = check.measures === 'length' && check.final && run.shop.houseRules.lastLength === 'measure';
+    return { ...check, every: last ? 1 : checkedEvery(check, run.shop.checkEvery), ...(gauge ? { gauge } : {}) };
   });
 }
 

@@ -42,7 +42,7 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
   const total = blocks.reduce((minutes, block) => minutes + block.minutes, 0);
   const x = scaleLinear([0, total], [96, layout.width - 18]);
   const [y, height] = [top + 26, 22];
-  const secondAt = blocks.filter(({ kind }) => kind === 'load').at(-1)?.from ?? 0;
+  const secondAt = blocks.filter(({ kind }) => kind === 'load')[1]?.from;
   return (
     <g>
       <text x={14} y={top + 22} className="lane">
@@ -76,7 +76,7 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
               stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
               strokeWidth="0.8"
             />
-            {chosen && block.kind === 'cut' && (
+            {chosen && block.kind === 'cut' && block.minutes > 0 && (
               <text x={left + width / 2} y={y - 5} textAnchor="middle" className="chosen">
                 {block.number}
               </text>
@@ -84,13 +84,17 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
           </g>
         );
       })}
-      <line x1={x(secondAt)} x2={x(secondAt)} y1={y - 8} y2={y + height + 4} stroke="var(--ink)" strokeWidth="2" />
+      {secondAt !== undefined && (
+        <>
+          <line x1={x(secondAt)} x2={x(secondAt)} y1={y - 8} y2={y + height + 4} stroke="var(--ink)" strokeWidth="2" />
+          <text x={x(secondAt) + 4} y={y - 5} className="soft">
+            set-up 2
+          </text>
+        </>
+      )}
       <text x={96} y={y + height + 15} className="soft">
         cutting (solid) {plan.times.cutting.value.toFixed(2)} · handling (hatched) {plan.times.hand.value.toFixed(2)}{' '}
         min
-      </text>
-      <text x={x(secondAt) + 4} y={y - 5} className="soft">
-        set-up 2
       </text>
     </g>
   );

@@ -1,4 +1,5 @@
 import { halfAngle } from '../../cutting/compound';
+import { chamferCut } from '../../part/details/chamfer';
 import { figure, term } from '../../figure';
 import { good } from '../../result';
 import { radiusAt, type Segment } from '../../removal/profile';
@@ -8,7 +9,7 @@ import type { Setup } from '../setup';
 import { toolFor } from '../tools';
 import { reachedOf } from './holeNeed';
 
-/** A corner to chamfer: along z and in radius, and the angle from the axis. z of the set-up, mm. */
+/** A corner to chamfer, from its edge: along z, in radius, and the angle from the axis. z of the set-up, mm. */
 interface Corner {
   path: string;
   z0: number;
@@ -25,11 +26,11 @@ interface Corner {
 function plainCorners({ part, chamfered, stock }: Setup): Corner[] {
   return part.chamfers
     .filter(({ path }) => chamfered.includes(path))
-    .map(({ path, step, z, size }) => {
+    .map(({ path, step, z, size, end }) => {
       const own = part.steps.find((other) => other.path === step);
       const radius = (stock.asDrawn.includes(step) ? stock.over : (own?.diameter.aim ?? 0)) / 2;
-      const removal = [{ z0: z, z1: z + size, r0: radius - size, r1: radius }];
-      return { path, z0: z, z1: z + size, removal, radius, angle: 45 };
+      const removal = chamferCut(z, radius, size, size, end);
+      return { path, z0: z, z1: end === 'front' ? z + size : z - size, removal, radius, angle: 45 };
     });
 }
 
@@ -63,7 +64,7 @@ export const chamfer: OperationKind = {
         kind: 'chamfer',
         feature: path,
         ...(makes ? { makes } : {}),
-        name: `Chamfer ${say(Number((z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
+        name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
         tool: tool.value,
         from: z0,
         to: z1,
@@ -81,7 +82,7 @@ export const chamfer: OperationKind = {
                 formula: 'z + c + o',
                 terms: [
                   term('z', 'the corner, from the face', z0, 'mm', 'drawing'),
-                  term('c', 'leg of the chamfer', z1 - z0, 'mm', 'drawing'),
+                  term('c', 'leg of the chamfer, towards the chuck', z1 - z0, 'mm', 'drawing'),
                   term('o', 'offset of the tool to the one that set the zero', tool.value.offset, 'mm', 'tool'),
                 ],
               }),
@@ -93,15 +94,16 @@ export const chamfer: OperationKind = {
     );
   },
   cut({ from, to, removal }, work, { run }) {
-    const angle = halfAngle(removal.outside?.[0]?.r0 ?? 0, removal.outside?.[0]?.r1 ?? 0, to - from);
+    const leg = Math.abs(to - from);
+    const angle = halfAngle(removal.outside?.[0]?.r0 ?? 0, removal.outside?.[0]?.r1 ?? 0, leg);
     return good({
       diameter: 2 * radiusAt(work.outside, to),
       passes: [
         {
-          depth: to - from,
+          depth: leg,
           z: to,
           way: [
-            term('c', 'leg of the chamfer', to - from, 'mm', 'drawing'),
+            term('c', 'leg of the chamfer', leg, 'mm', 'drawing'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
           ],
           ...(Math.abs(angle - 45) > 0.05

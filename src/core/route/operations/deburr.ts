@@ -26,7 +26,9 @@ export function sharpEdges(part: Part, sharpFrom: number): Edge[] {
 /** Whether a set-up leaves both surfaces that make an edge, one of them its own, and a hand gets at it. */
 function isLeft({ z, inside }: Edge, setup: Setup): boolean {
   const { part, holding, turned, features, drilled, stock, earlier } = setup;
-  if (z > Math.min(holding.from, part.length - CLOSE)) return false;
+  // What is parted in part way has its back edge bare.
+  const behind = setup.finishes && !inside ? part.length + CLOSE : part.length - CLOSE;
+  if (z > Math.min(holding.from, behind)) return false;
   if (inside) {
     const opens = [
       ...part.features.filter(({ path, bore }) => bore && features.includes(path)),

@@ -1,11 +1,22 @@
 import { term } from '../../figure';
 import { good } from '../../result';
 import { largestRadius, radiusAt } from '../../removal/profile';
-import type { Operation, OperationKind } from '../operation';
+import type { Part } from '../../part/part';
+import type { Check, Operation, OperationKind } from '../operation';
 import { stopSetting, toolFor } from '../tools';
 
 /** The feature that is an end left on for a centre. */
 export const CENTRE_END = 'centre-end';
+
+/** The length of the part, within what its steps allow together. */
+export function lengthOverAll({ steps, length: nominal }: Part): Check {
+  const total = steps.reduce(
+    (width, { length }) => ({ lower: width.lower + length.lower, upper: width.upper + length.upper }),
+    { lower: 0, upper: 0 },
+  );
+  const size = { nominal, ...total, aim: nominal, from: 'general' as const };
+  return { what: 'length over all', measures: 'length', size, final: true };
+}
 
 /**
  * Face the end that looks out of the chuck; its carriage zero is the zero of the set-up. Where an end for a centre is
@@ -21,12 +32,6 @@ export const face: OperationKind = {
     if (facing <= 0) return good([]);
     const tool = toolFor(setup, 'face', 'part.outside');
     if (!tool.ok) return tool;
-    // The length of the part becomes fixed when its second end is faced.
-    const total = part.steps.reduce(
-      (width, { length }) => ({ lower: width.lower + length.lower, upper: width.upper + length.upper }),
-      { lower: 0, upper: 0 },
-    );
-    const size = { nominal: part.length, ...total, aim: part.length, from: 'general' as const };
     const facingTo = (to: number, from: number, own: Pick<Operation, 'key' | 'feature' | 'name' | 'checks'>) => ({
       ...own,
       kind: 'face',
@@ -44,7 +49,8 @@ export const face: OperationKind = {
       key: `face:${end}`,
       feature: 'face',
       name: centreEnd > 0 ? 'Face the end of the blank' : `Face the ${end}${spigot}`,
-      checks: number > 1 && run.part.steps.length > 0 ? [{ what: 'length over all', measures: 'length', size }] : [],
+      // The length of the part becomes fixed when its second end is faced.
+      checks: number > 1 && run.part.steps.length > 0 ? [lengthOverAll(part)] : [],
     });
     return good([
       ...(facing > centreEnd ? [itself] : []),

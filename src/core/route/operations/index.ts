@@ -12,6 +12,7 @@ import { innerGroove } from './innerGroove';
 import { inspect } from './inspect';
 import { knurl } from './knurl';
 import { ownWork } from './ownWork';
+import { partIn } from './partIn';
 import { partOff } from './partOff';
 import { ream } from './ream';
 import { tap } from './tap';
@@ -42,6 +43,7 @@ export const operationKinds: readonly OperationKind[] = [
   chamfer,
   thread,
   die,
+  partIn,
   // What looks at everything that was asked for before it.
   deburr,
   ownWork,

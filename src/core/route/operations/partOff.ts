@@ -2,6 +2,7 @@ import { sum, term } from '../../figure';
 import { largestRadius, radiusAt } from '../../removal/profile';
 import { good } from '../../result';
 import type { OperationKind } from '../operation';
+import { lengthOverAll } from './face';
 
 /** Part the piece off the bar. The finished side is at the blade's right edge (handbook 3). */
 export const partOff: OperationKind = {
@@ -9,7 +10,7 @@ export const partOff: OperationKind = {
   handFed: true,
   turnsAtOverhang: false,
   underCentre: false,
-  demand({ partsOff, stock, part, behind }) {
+  demand({ partsOff, stock, part, behind, finishes }) {
     const { blade } = stock;
     if (!partsOff || !blade) return good([]);
     const { tool, width } = blade;
@@ -41,7 +42,7 @@ export const partOff: OperationKind = {
         to: end,
         removal: { partedAt: end },
         stop: { means: 'carriage', settings: tool.touched === 'right' ? [right, left] : [left, right] },
-        checks: [],
+        checks: finishes ? [lengthOverAll(part)] : [],
       },
     ]);
   },

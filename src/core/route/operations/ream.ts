@@ -27,10 +27,18 @@ export function mostToReam(allowances: Record<string, number>, nominal: number):
   return upTo === undefined ? undefined : allowances[upTo];
 }
 
+/** The same, as the house has it. */
+function leftToReam(nominal: number, { run }: Setup): number | undefined {
+  const { cutting, houseRules } = run.shop;
+  const most = mostToReam(cutting.reamAllowance, nominal);
+  return most === undefined || houseRules.reamAllowance === 'small' ? most : most * cutting.reamLarger;
+}
+
 /** What a reamer finds: a hole that leaves it something, and not more than is drilled where none is drawn. */
-function needOf(own: Feature, { part, run }: Setup): HoleNeed {
+function needOf(own: Feature, setup: Setup): HoleNeed {
+  const { part } = setup;
   const nominal = own.size?.nominal ?? 0;
-  const most = mostToReam(run.shop.cutting.reamAllowance, nominal) ?? 0;
+  const most = leftToReam(nominal, setup) ?? 0;
   return {
     feature: own.path,
     purpose: 'for the reamer',
@@ -111,7 +119,7 @@ export const ream: OperationKind = {
     const own = part.features.find(({ path }) => path === feature);
     const found = own && widthFound(needOf(own, setup), setup);
     const left = (own?.size?.nominal ?? diameter) - (found ?? 0);
-    const most = mostToReam(run.shop.cutting.reamAllowance, own?.size?.nominal ?? diameter);
+    const most = leftToReam(own?.size?.nominal ?? diameter, setup);
     const tooMuch = most !== undefined && left > most + 1e-9;
     return good({
       diameter,

@@ -50,6 +50,9 @@ const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 
     removal: {},
     stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
     checks: [threadCheck(thread)],
+    ...(kind === 'thread' && setup.run.shop.houseRules.threading === 'away'
+      ? { does: ['Away from the chuck: tool inverted, spindle reversed, started in the relief at this stop.'] }
+      : {}),
   };
 };
 

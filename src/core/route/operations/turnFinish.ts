@@ -9,6 +9,15 @@ import type { OperationKind } from '../operation';
 import { toolFor } from '../tools';
 import { filletOf, turnedAway, turnedStepsOf } from './turned';
 
+const sumOf = (depths: readonly number[]): number => depths.reduce((total, own) => total + own, 0);
+
+/** What to know of one of the last cuts. */
+function noteOf(index: number, cuts: number, depth: number): { note?: string } {
+  if (depth === 0) return { note: 'again, without infeed' };
+  if (cuts < 2) return {};
+  return { note: index === cuts - 1 ? 'the same again' : 'half, then measure' };
+}
+
 /** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
 export const turnFinish: OperationKind = {
   kind: 'turn-finish',
@@ -96,15 +105,17 @@ export const turnFinish: OperationKind = {
         `${feature}.diameter`,
         `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`,
       );
+    const springs = tight && run.shop.houseRules.springPass === 'on-fits';
+    const depths = springs ? [...division.finish, 0] : division.finish;
     const atShoulder = setup.turned.some(({ path, shoulder }) => path === feature && shoulder);
     const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
     return good({
       diameter: 2 * radius,
-      passes: division.finish.map((depth, index, all) => {
+      passes: depths.map((depth, index, all) => {
         const last = index === all.length - 1;
         return {
           depth,
-          diameter: 2 * (radius - depth * (index + 1)),
+          diameter: 2 * (radius - sumOf(depths.slice(0, index + 1))),
           z: to,
           way: [
             term('l', 'length', to - from, 'mm', 'computed'),
@@ -112,7 +123,7 @@ export const turnFinish: OperationKind = {
             term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
             ...(last && shoulder > 0 ? [term('h', 'shoulder, faced outwards', shoulder, 'mm', 'computed')] : []),
           ],
-          ...(all.length > 1 ? { note: last ? 'the same again' : 'half, then measure' } : {}),
+          ...noteOf(index, division.finish.length, depth),
         };
       }),
       warnings: [],

@@ -43,11 +43,31 @@ export const shapeAfterCylinder: Rule = {
       : undefined,
 };
 
+/** Work on edges, and what whoever plans adds, which is done while the piece is there. */
+const breaksEdges = ({ kind }: Operation): boolean => ['chamfer', 'deburr', 'by-hand'].includes(kind);
+
+/** Whether an edge is broken from behind, through the gap that the blade leaves. */
+const fromBehind = ({ kind, from, to }: Operation): boolean => kind === 'deburr' || (kind === 'chamfer' && from > to);
+
+export const partInLate: Rule = {
+  id: 'PART-IN-LATE',
+  strength: 'S',
+  before: (before, after) =>
+    after.kind === 'part-in' &&
+    !fromBehind(before) &&
+    !['inspect', 'by-hand', 'part-off', 'part-in'].includes(before.kind)
+      ? 'Parted in part way the piece stands on less: everything else is cut before.'
+      : undefined,
+};
+
 export const edgeBeforeLoss: Rule = {
   id: 'EDGE-BEFORE-LOSS',
   strength: 'H',
-  before: (before, after) =>
-    (before.kind === 'chamfer' || before.kind === 'deburr' || before.kind === 'by-hand') && after.kind === 'part-off'
+  before: (before, after) => {
+    if (before.kind === 'part-in' && fromBehind(after))
+      return 'The back edge is reached through the gap of the blade, before the piece is off.';
+    return breaksEdges(before) && after.kind === 'part-off'
       ? 'This edge is reached now and not after the piece is off.'
-      : undefined,
+      : undefined;
+  },
 };

@@ -69,6 +69,20 @@ export const holeChain: Rule = {
   },
 };
 
+export const holeOrOutside: Rule = {
+  id: 'HOLE-OR-OUTSIDE',
+  strength: 'C',
+  before: (before, after, { run }) => {
+    const { holeFirst } = run.shop.houseRules;
+    const [bores, turning] = [placeOf(before) !== undefined, after.kind === 'turn-rough'];
+    if (holeFirst === 'hole' && bores && turning)
+      return 'House rule: the hole while the work is shortest and stiffest.';
+    if (holeFirst === 'outside' && before.kind === 'turn-rough' && placeOf(after) !== undefined)
+      return 'House rule: the outside first, the hole before the part-off.';
+    return undefined;
+  },
+};
+
 export const holesBeforePart: Rule = {
   id: 'HOLES-BEFORE-PART',
   strength: 'H',

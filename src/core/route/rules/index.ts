@@ -1,7 +1,7 @@
 import { centreEnd } from './centreEnd';
-import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, shapeAfterCylinder } from './edges';
+import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, partInLate, shapeAfterCylinder } from './edges';
 import { faceFirst, nib, partLast } from './faces';
-import { holeChain, holesBeforePart, pilot, spotDrill } from './holes';
+import { holeChain, holeOrOutside, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, roughAllFirst, roughThenFinish } from './turning';
 import { knurlEarly } from './knurls';
 import { deburrLast, gate } from './lastLook';
@@ -18,6 +18,7 @@ export const rules: readonly Rule[] = [
   roughThenFinish,
   roughAllFirst,
   bigFirst,
+  holeOrOutside,
   grooveAfterOd,
   shapeAfterCylinder,
   knurlEarly,
@@ -25,6 +26,7 @@ export const rules: readonly Rule[] = [
   threadLate,
   edgeAfterSurfaces,
   edgeBeforeLoss,
+  partInLate,
   deburrLast,
   gate,
   holesBeforePart,

@@ -19,7 +19,7 @@ export const deburrLast: Rule = {
   id: 'DEBURR-LAST',
   strength: 'S',
   before: (before, after) =>
-    after.kind === 'deburr' && !['deburr', 'inspect', 'part-off'].includes(before.kind)
+    after.kind === 'deburr' && !['deburr', 'inspect', 'by-hand', 'part-off'].includes(before.kind)
       ? 'An edge is broken once, when nothing is cut beside it any more.'
       : undefined,
   asksFor: ({ kind }) => (kind === 'deburr' ? 'Nothing on the drawing breaks these edges.' : undefined),

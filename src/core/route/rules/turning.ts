@@ -15,7 +15,8 @@ export const roughThenFinish: Rule = {
 export const roughAllFirst: Rule = {
   id: 'ROUGH-ALL-FIRST',
   strength: 'S',
-  before: (before, after) =>
+  before: (before, after, { run }) =>
+    run.shop.houseRules.roughing === 'all-first' &&
     (before.kind === 'turn-rough' || before.kind === 'drill') &&
     after.kind === 'turn-finish' &&
     before.feature !== after.feature
