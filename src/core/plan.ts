@@ -2,7 +2,9 @@ import { planCuts } from './cutting/planCuts';
 import { readRun } from './formats/readRun';
 import { andThen, bad, collect, good, type Problem, type Result } from './result';
 import { planOperations } from './route/planOperations';
-import { outsideOps, type OutsideOp } from './route/outsideOps';
+import { leftForElsewhere } from './route/leftForElsewhere';
+import { outsideOps } from './route/outside';
+import type { OutsideOp } from './route/outside/outsideOp';
 import { bringsWithIt, madeChamfers, madeFeatures } from './route/reached';
 import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
@@ -58,7 +60,8 @@ export interface Plan extends WayPlan {
 const WAYS: readonly Way[] = ['from-bar', 'sawn-blanks'];
 
 /** The straight line: stock → set-ups → operations and their order → cuts → stops → times. Nothing flows back. */
-function planWay(run: Run, way: Way): Result<WayPlan> {
+function planWay(drawn: Run, way: Way): Result<WayPlan> {
+  const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
   return andThen(planStock(run, way), (stock) =>
     andThen(planSetups(run, stock), (setups) =>
       andThen(collect(setups.map(planOperations)), (ordered) =>
@@ -71,7 +74,7 @@ function planWay(run: Run, way: Way): Result<WayPlan> {
               ...madeChamfers(run.part, operations),
               ...bringsWithIt(run.part, stock),
             ].map(({ path }) => path);
-            const outside = outsideOps(run, new Set(here));
+            const outside = outsideOps(drawn, new Set(here));
             const made = new Set([...here, ...outside.map(({ feature }) => feature)]);
             return good({ way, stock, setups: timed, outside, made, times: planTimes(run, stock, timed, outside) });
           }),

@@ -54,7 +54,7 @@ test('a tile is moved by mouse: the broken rule and the cost are told, it stays 
   await expect.poll(() => between(page, 'Finish ⌀14', 'Knurl')).toBeGreaterThan(0);
   await page.getByRole('option', { name: /Knurl/ }).click();
   await expect(page.getByRole('option', { name: /Knurl/ }).getByLabel('place decided, against a rule')).toBeVisible();
-  await expect(panel(page).getByRole('list', { name: 'Decided order' })).toContainText('so decided');
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText('so decided');
   await expect(panel(page)).toContainText('Broken: A knurl wants force and pushes metal out');
   await expect(panel(page)).toContainText(/It (costs|saves) .*a piece|It costs nothing/);
   const decided = await names(page);
@@ -73,7 +73,7 @@ test('by keyboard, and taken back by undo', async ({ page }) => {
   const before = await names(page);
   await page.getByRole('option', { name: /Groove/ }).click();
   await page.keyboard.press('Alt+ArrowUp');
-  await expect(panel(page).getByRole('list', { name: 'Decided order' })).toContainText('so decided');
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText('so decided');
   await expect.poll(() => names(page)).not.toEqual(before);
   await page.keyboard.press('Control+z');
   await expect.poll(() => names(page)).toEqual(before);
@@ -123,5 +123,5 @@ test('sequences are compared, each with its figures or the reason against it, an
   await table.getByRole('button', { name: 'Take front first, sawn blanks' }).click();
   await expect(table.getByRole('row', { name: /Front first, sawn blanks/ })).toContainText('the plan');
   await page.keyboard.press('Escape');
-  await expect(page.getByText('three-jaw chuck on the blank, from the front')).toBeVisible();
+  await expect(page.getByText('in a three-jaw chuck, on the blank, from the front')).toBeVisible();
 });

@@ -50,6 +50,10 @@ test('a shape is chosen in its row, its figures with it; what is wrong stands on
   page,
 }) => {
   await page.goto(`${await makeRun(page, 'K-13')}/part`);
+  // Something to hold it by; a cone alone is not.
+  await page.getByLabel('Length of step 1').press('Enter');
+  await page.getByLabel('Diameter of step 2').fill('26');
+  await page.getByLabel('Length of step 2').fill('14');
   await page.getByLabel('Shape of step 1').selectOption('cone');
   await expect(page.getByLabel('Front ⌀ of step 1')).toHaveValue('12');
   await page.getByLabel('Half angle of step 1').fill('10');

@@ -36,7 +36,7 @@ test('through the last operation into the second set-up, which looks from the ba
   await openRun(page, 'Vane spindle');
   await page.keyboard.press('ArrowUp');
   await expect(page.getByRole('listbox', { name: 'Operations of set-up 2' })).toBeVisible();
-  await expect(page.getByText('collet on ⌀12, from the back')).toBeVisible();
+  await expect(page.getByText('in a collet, on ⌀12, from the back')).toBeVisible();
   await page.getByRole('button', { name: 'Set-up 1' }).click();
   await expect(page.getByRole('complementary', { name: 'Set-up' })).toContainText(
     'No order that keeps the rules changes tools less',

@@ -19,7 +19,7 @@ test('a house rule tells which runs it would change before it is kept, and can b
   await expect(page.getByText('Changes that were not kept last time')).toBeVisible();
   await expect(page.getByRole('radio', { name: /one size straight through/ })).toBeChecked();
   await page.getByRole('button', { name: 'As it was' }).click();
-  await expect(page.getByRole('radio', { name: /^yes/ })).toBeChecked();
+  await expect(page.getByRole('radio', { name: /^yes .*The web/ })).toBeChecked();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
 });
 
@@ -27,6 +27,7 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   page,
 }) => {
   await page.goto('/shop');
+  await page.getByRole('tab', { name: 'Tools' }).click();
   await page.getByLabel('Find').fill('drill ⌀9.9');
   const table = page.getByRole('grid', { name: 'Tools' });
   await expect(table.getByRole('row')).toHaveCount(2);
@@ -43,6 +44,7 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
   await page.reload();
+  await page.getByRole('tab', { name: 'Tools' }).click();
   await page.getByLabel('Find').fill('drill ⌀9.95');
   await page.getByRole('button', { name: 'Put drill ⌀9.95 aside' }).click();
   await expect(page.getByText('No tool of the list is like that.')).toBeVisible();
@@ -71,9 +73,11 @@ test('a file that is no shop is told and changes nothing; of two who change it t
     .getByLabel('Shop file')
     .setInputFiles({ name: 'empty.json', mimeType: 'application/json', buffer: Buffer.from('{"materials": []}') });
   await expect(page.getByText('materials', { exact: true })).toBeVisible();
+  await page.getByRole('tab', { name: 'Machines and holding' }).click();
   await expect(page.getByText('swings 180 mm')).toBeVisible();
   const other = await browser.newPage();
   await other.goto('/shop');
+  await other.getByRole('tab', { name: 'Machines and holding' }).click();
   for (const own of [page, other]) {
     await own.getByRole('button', { name: 'Change centre lathe A' }).click();
     await own.getByLabel('Swing over the slide').fill(own === page ? '181' : '182');
@@ -90,6 +94,30 @@ test('a file that is no shop is told and changes nothing; of two who change it t
   await page.getByRole('button', { name: 'Take over' }).click();
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
+});
+
+test('a figure of every page is changed in its window: it is told what that does, and undone', async ({ page }) => {
+  await page.goto('/shop');
+  const would = page.getByRole('region', { name: 'What would change' });
+  await page.getByRole('tab', { name: 'Minutes' }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Change Minutes at the lathe' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Break an edge').fill('');
+  await form.getByRole('button', { name: 'Take over' }).click();
+  await expect(form.getByText('is missing').first()).toBeVisible();
+  await form.getByLabel('Break an edge').fill('0.5');
+  await form.getByRole('button', { name: 'Take over' }).click();
+  await expect(would).toContainText(/\d+ of \d+ runs, over their batch/);
+  await page.getByRole('tab', { name: 'Materials' }).click();
+  await page.getByRole('button', { name: 'Change brass', exact: false }).first().click();
+  await form.getByLabel('Long chips').selectOption('yes');
+  await form.getByRole('button', { name: 'Take over' }).click();
+  await expect(page.getByText('long chips').first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Machines and holding' }).click();
+  await expect(page.getByText('⌀6 to 40, covers 40 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'As it was' }).click();
+  await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
 });
 
 test('of two saves at the same moment one wins, and a shop that is none is refused with its path', async ({ page }) => {

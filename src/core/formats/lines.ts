@@ -3,7 +3,7 @@ import { LENGTH_FIELDS } from '../part/lengths/drawnLengths';
 import type { Field } from '../part/fields';
 import { sizeText, type SizeEntry } from '../part/size';
 import { bad, good, type Problem, type Result } from '../result';
-import type { DetailFile, HoleFile, LengthFile, PartFile, StepFile } from './runFile';
+import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from './runFile';
 
 /**
  * A part as lines of text, a line an entry, to be typed, pasted in and copied out (docs/notation.md): a word that says
@@ -41,9 +41,14 @@ const LENGTH: Word = { word: 'length', into: 'lengths', fields: LENGTH_FIELDS };
 const wordsOf = (into: EntryListName): Word[] =>
   ENTRY_KINDS[into].map(({ name, fields }) => ({ word: name, key: KIND_KEY[into], into, fields }));
 
-const [steps, details, bores] = [wordsOf('outside'), wordsOf('details'), wordsOf('bores')];
+const [steps, details, bores, elsewhere] = [
+  wordsOf('outside'),
+  wordsOf('details'),
+  wordsOf('bores'),
+  wordsOf('elsewhere'),
+];
 
-const ALL = [...steps, ...details, ...bores, LENGTH];
+const ALL = [...steps, ...details, ...bores, ...elsewhere, LENGTH];
 
 /** What a line is: its first word says; where a word may be outside or in the bore, `front` or `back` makes it a bore. */
 function wordOf(line: string): { word: Word; rest: string } | { unknown: string } {
@@ -98,6 +103,7 @@ export interface Lines {
   details: DetailFile[];
   bores: HoleFile[];
   lengths?: LengthFile[];
+  elsewhere?: ElsewhereFile[];
 }
 
 /**
@@ -112,6 +118,7 @@ export function readLines(text: string): Result<Lines> {
     if (line === '' || line.startsWith('#')) return;
     const read = readLine(line);
     if (typeof read === 'string') problems.push({ path: `line ${index + 1}`, message: read });
+    else if (read.into === 'elsewhere') (lines.elsewhere ??= []).push(read.entry as unknown as ElsewhereFile);
     else if (read.into === 'lengths') (lines.lengths ??= []).push(read.entry as unknown as LengthFile);
     else (lines[read.into] as unknown[]).push(read.entry);
   });
@@ -154,7 +161,8 @@ export function linesOf({
   details: own = [],
   bores: holes = [],
   lengths = [],
-}: Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths'>): string {
+  elsewhere: others = [],
+}: Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths' | 'elsewhere'>): string {
   return [
     ...outside.map((step) =>
       lineOf(
@@ -172,6 +180,12 @@ export function linesOf({
       lineOf(
         hole as unknown as Entry,
         bores.find(({ word }) => word === hole.shape),
+      ),
+    ),
+    ...others.map((own) =>
+      lineOf(
+        own as unknown as Entry,
+        elsewhere.find(({ word }) => word === own.kind),
       ),
     ),
     ...lengths.map((drawn) => lineOf(drawn as unknown as Entry, LENGTH)),

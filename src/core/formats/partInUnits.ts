@@ -2,7 +2,7 @@ import { KIND_KEY, kindOfEntry, type EntryListName } from '../part/entryKinds';
 import type { Field } from '../part/fields';
 import { sizeObject, type LengthEntry, type SizeEntry } from '../part/size';
 import type { UnitSystem } from '../units/length';
-import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
+import type { DetailFile, ElsewhereFile, HoleFile, PartFile, StepFile } from './runFile';
 
 /** A length that names its unit: of a plain figure the one it was meant in. */
 function named(entry: LengthEntry, units: UnitSystem): LengthEntry {
@@ -27,7 +27,11 @@ function inWords({ takes }: Field, value: unknown, units: UnitSystem): unknown {
   return takes === 'length' || takes === 'depth' ? named(value as LengthEntry, units) : value;
 }
 
-function entryInUnits<E extends StepFile | DetailFile | HoleFile>(list: EntryListName, entry: E, units: UnitSystem): E {
+function entryInUnits<E extends StepFile | DetailFile | HoleFile | ElsewhereFile>(
+  list: EntryListName,
+  entry: E,
+  units: UnitSystem,
+): E {
   const kind = kindOfEntry(list, entry);
   const own = Object.entries(entry).map(([key, value]: [string, unknown]) => {
     const field = key === KIND_KEY[list] ? undefined : kind?.fields.find((known) => known.key === key);
@@ -47,17 +51,16 @@ function entryInUnits<E extends StepFile | DetailFile | HoleFile>(list: EntryLis
  * A part written in one system of units for a run that counts in another: every length then names its unit, so that it
  * means what it meant. Figures are not converted; `20` of a part in mm becomes `20 mm`.
  */
-export function partInUnits<P extends Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths' | 'runout'>>(
-  part: P,
-  from: UnitSystem,
-  to: UnitSystem,
-): P {
+export function partInUnits<
+  P extends Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths' | 'runout' | 'elsewhere'>,
+>(part: P, from: UnitSystem, to: UnitSystem): P {
   if (from === to) return part;
   return {
     ...part,
     outside: part.outside.map((step) => entryInUnits('outside', step, from)),
     ...(part.details ? { details: part.details.map((detail) => entryInUnits('details', detail, from)) } : {}),
     ...(part.bores ? { bores: part.bores.map((bore) => entryInUnits('bores', bore, from)) } : {}),
+    ...(part.elsewhere ? { elsewhere: part.elsewhere.map((own) => entryInUnits('elsewhere', own, from)) } : {}),
     ...(part.lengths
       ? { lengths: part.lengths.map((drawn) => ({ ...drawn, size: namedSize(drawn.size, from) })) }
       : {}),

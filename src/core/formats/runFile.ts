@@ -32,7 +32,7 @@ export interface StepFile {
 
 /** A detail of the outside; which of the fields it has follows from its kind (`core/part/details`). */
 export interface DetailFile {
-  kind: 'chamfer' | 'radius' | 'groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats';
+  kind: 'chamfer' | 'radius' | 'groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats' | 'cross-hole';
   at: SizeEntry;
   /** The face that `at` is measured from; without it the front. */
   datum?: string | number;
@@ -52,6 +52,7 @@ export interface DetailFile {
   pitch?: LengthEntry;
   count?: number | string;
   across?: SizeEntry;
+  diameter?: SizeEntry;
   name?: string;
 }
 
@@ -70,6 +71,17 @@ export interface HoleFile {
   at?: LengthEntry;
   width?: SizeEntry;
   name?: string;
+}
+
+/** Work on other machines or by other firms; which of the fields it has follows from its kind (`core/part/elsewhere`). */
+export interface ElsewhereFile {
+  kind: 'harden' | 'grind' | 'hone' | 'plate';
+  on?: string;
+  leave?: LengthEntry;
+  thickness?: LengthEntry;
+  growth?: LengthEntry;
+  to?: string;
+  with?: string;
 }
 
 /** A length as the drawing gives it, from whichever datum: between two faces (`core/part/lengths/faces`). */
@@ -98,6 +110,8 @@ export interface PartFile {
   /** Lengths between faces; a step whose length follows from them leaves its own empty. */
   lengths?: LengthFile[];
   runout?: TieFile[];
+  /** What is done on other machines or by other firms. */
+  elsewhere?: ElsewhereFile[];
 }
 
 export interface StockFile {

@@ -149,6 +149,7 @@ const part = Joi.object<PartFile>({
   outside: Joi.array().items(step).max(200).required(),
   details: Joi.array().items(oneOf('details')).max(400),
   bores: Joi.array().items(oneOf('bores')).max(50),
+  elsewhere: Joi.array().items(oneOf('elsewhere')).max(20),
   lengths: Joi.array()
     .items(Joi.object({ from: face().required(), to: face().required(), size: size().required() }))
     .max(200),

@@ -25,7 +25,7 @@ function written<Entry extends object>(entry: Entry, fields: readonly Field[] = 
 export function exportedRun(file: RunFile): RunFile {
   const part = readPart(file.part, file.units);
   const placed = part.ok ? chamfersAtPlaces(file.part, part.value, file.units) : file.part;
-  const { outside, details, bores, lengths } = placed;
+  const { outside, details, bores, lengths, elsewhere } = placed;
   return {
     ...file,
     part: {
@@ -33,6 +33,7 @@ export function exportedRun(file: RunFile): RunFile {
       outside: outside.map((step) => written(step, kindOfEntry('outside', step)?.fields)),
       ...(details ? { details: details.map((detail) => written(detail, kindOfEntry('details', detail)?.fields)) } : {}),
       ...(lengths ? { lengths: lengths.map((drawn) => written(drawn, LENGTH_FIELDS)) } : {}),
+      ...(elsewhere ? { elsewhere: elsewhere.map((own) => written(own, kindOfEntry('elsewhere', own)?.fields)) } : {}),
       ...(bores ? { bores: bores.map((bore) => written(bore, kindOfEntry('bores', bore)?.fields)) } : {}),
     },
   };

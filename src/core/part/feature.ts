@@ -59,6 +59,8 @@ export interface Feature {
   leaves?: Segment[];
   flats?: Flats;
   thread?: Thread;
+  /** A hole across the axis: its diameter, and how deep from the outside; right through without it. */
+  cross?: { diameter: number; depth?: number };
   knurl?: { pattern: string; pitch: number };
   /** How finely it is to be made, mm between its limits, and on which diameter; for what cannot be held. */
   size?: Size;

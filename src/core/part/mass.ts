@@ -1,6 +1,6 @@
 import { finishedPart } from '../removal/finishedPart';
 import { measure } from '../removal/measure';
-import { clip, lower, widen, type Profile } from '../removal/profile';
+import { clip, lower, radiusAt, widen, type Profile } from '../removal/profile';
 import { cylinder, radiusOn, type Segment } from '../removal/segment';
 import type { Feature, Flats } from './feature';
 import type { Part } from './part';
@@ -43,6 +43,13 @@ function integrate(f: (z: number) => number, from: number, to: number): number {
   return (total * h) / 3;
 }
 
+/** Something taken off a body of revolution: mm³, mm² of skin, mm⁴ about z = 0. */
+interface Take {
+  volume: number;
+  skin: number;
+  moment: number;
+}
+
 /** What flats take off a body of revolution: volume, skin and moment. */
 function flatsTake(flats: Flats, pieces: Segment[]) {
   const take = { volume: 0, skin: 0, moment: 0 };
@@ -74,6 +81,24 @@ function withThreads(part: Part): { outside: Profile; bore: Profile } {
 }
 
 const flatsOf = (features: Feature[]) => features.flatMap(({ flats, z0, z1 }) => (flats ? [{ ...flats, z0, z1 }] : []));
+
+/**
+ * What a hole across the axis takes: its section times the metal that it goes through on its middle line. Good to the
+ * square of its diameter to that of the part; its skin comes on, the two mouths go.
+ */
+function crossTakes({ cross, z0, z1 }: Feature, outside: Profile, bore: Profile): Take {
+  if (!cross) return { volume: 0, skin: 0, moment: 0 };
+  const middle = (z0 + z1) / 2;
+  const [outer, inner] = [radiusAt(outside, middle), radiusAt(bore, middle)];
+  const walls = cross.depth === undefined ? 2 * (outer - inner) : Math.min(cross.depth, outer - inner);
+  const section = (Math.PI / 4) * cross.diameter ** 2;
+  const mouths = cross.depth === undefined ? 2 : 1;
+  return {
+    volume: section * walls,
+    skin: mouths * section - Math.PI * cross.diameter * walls,
+    moment: section * walls * middle,
+  };
+}
 
 /** Radius just before or just behind a place; 0 beyond the ends. */
 function radiusBeside(profile: Profile, z: number, side: 'before' | 'behind'): number {
@@ -115,7 +140,9 @@ export function massOf(part: Part, density: number): Mass {
   const flats = flatsOf(part.features);
   const [outer, inner] = [measure(outside), measure(bore)];
   const taken = flats.map(({ z0, z1, ...own }) => flatsTake(own, clip(outside, z0, z1)));
-  const sum = (key: 'volume' | 'skin' | 'moment') => taken.reduce((total, take) => total + take[key], 0);
+  const across = part.features.map((own) => crossTakes(own, outside, bore));
+  const sum = (key: 'volume' | 'skin' | 'moment') =>
+    [...taken, ...across].reduce((total, take) => total + take[key], 0);
   const volume = outer.volume - inner.volume - sum('volume');
   return {
     volume,

@@ -1,5 +1,6 @@
 import { mirror } from '../removal/profile';
 import type { Dimension, Feature } from './feature';
+import type { Elsewhere } from './elsewhere/elsewhere';
 import type { Link } from './lengths/chain';
 import type { Size } from './size';
 
@@ -23,6 +24,8 @@ export interface Step {
   critical: boolean;
   /** Why it is critical, where somebody said so. */
   why?: string;
+  /** What turning leaves on its diameter for work elsewhere, mm; less than nothing where it is turned smaller. */
+  leaves?: number;
 }
 
 /** A 45° chamfer on the corner of a step, at its front or its back end. */
@@ -67,6 +70,8 @@ export interface Part {
   /** Everything that is more than a cylinder, a 45° chamfer or a drilled hole. */
   features: Feature[];
   ties: Tie[];
+  /** What the drawing wants done on other machines or by other firms, in the order that it is done. */
+  elsewhere: Elsewhere[];
   /** The lengths of the drawing between its faces, counted from its front, whatever the view. */
   links: Link[];
 }

@@ -7,6 +7,7 @@ import { readDetails } from './readDetails';
 import { isDrilled, readHole } from './readHoles';
 import type { Context } from './fields';
 import { entered, problemsIn, readOutside, type Outside } from './readOutside';
+import { readElsewhere } from './readElsewhere';
 import { readTies } from './readTies';
 import type { Part, Step } from './part';
 
@@ -62,6 +63,9 @@ export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
     ].map((feature) => atMiddle(feature, steps)),
   };
   const ties = readTies(file.runout, part, context);
-  const problems = [...checkPart({ ...part, ties: [] }, units), ...problemsIn(ties)];
-  return problems.length > 0 || !ties.ok ? ({ ok: false, problems } as const) : good({ ...part, ties: ties.value });
+  const elsewhere = readElsewhere(file.elsewhere, part, context);
+  const problems = [...checkPart({ ...part, ties: [], elsewhere: [] }, units), ...problemsIn(ties, elsewhere)];
+  return problems.length > 0 || !ties.ok || !elsewhere.ok
+    ? ({ ok: false, problems } as const)
+    : good({ ...part, ties: ties.value, elsewhere: elsewhere.value });
 }

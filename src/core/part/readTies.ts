@@ -4,7 +4,7 @@ import { readLength, type Context } from './fields';
 import type { Part, Tie } from './part';
 
 /** Surfaces by the names that a run-out may use: names of steps, holes and details, `bore` for the only hole, the faces. */
-function surfacesOf({ steps, holes, features }: Omit<Part, 'ties'>): Map<string, string> {
+function surfacesOf({ steps, holes, features }: Omit<Part, 'ties' | 'elsewhere'>): Map<string, string> {
   const inside = [...holes.map(({ path }) => path), ...features.filter(({ bore }) => bore).map(({ path }) => path)];
   const finest = features.find(({ kind }) => kind === 'ream') ?? features.find(({ kind }) => kind === 'bore');
   const bore = finest?.path ?? (inside.length === 1 ? inside[0] : undefined);
@@ -19,7 +19,11 @@ function surfacesOf({ steps, holes, features }: Omit<Part, 'ties'>): Map<string,
 }
 
 /** Reads which surfaces must run true to which, by their names. */
-export function readTies(entries: PartFile['runout'], part: Omit<Part, 'ties'>, context: Context): Result<Tie[]> {
+export function readTies(
+  entries: PartFile['runout'],
+  part: Omit<Part, 'ties' | 'elsewhere'>,
+  context: Context,
+): Result<Tie[]> {
   const surfaces = surfacesOf(part);
   const known = [...surfaces.keys()].join(', ');
   return collect(

@@ -16,12 +16,13 @@ function without(file: PartFile, path: string): PartFile | undefined {
         ...(roughness !== undefined && (index !== Number(own[1]) || own[2] !== 'roughness') ? { roughness } : {}),
       })),
     };
-  const entry = /^part\.(outside|details|bores|lengths)\[(\d+)\]/.exec(path);
+  const entry = /^part\.(outside|details|bores|lengths|elsewhere)\[(\d+)\]/.exec(path);
   if (!entry) return undefined;
   const index = Number(entry[2]);
   // A step that cannot be read ends the drawing there: what follows has no place yet.
   if (entry[1] === 'outside') return { ...file, outside: file.outside.slice(0, index) };
   if (entry[1] === 'details') return { ...file, details: (file.details ?? []).filter((_, at) => at !== index) };
+  if (entry[1] === 'elsewhere') return { ...file, elsewhere: [] };
   if (entry[1] === 'lengths') return { ...file, lengths: (file.lengths ?? []).filter((_, at) => at !== index) };
   return { ...file, bores: (file.bores ?? []).filter((_, at) => at !== index) };
 }

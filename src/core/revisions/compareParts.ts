@@ -1,5 +1,5 @@
 import { linesOf } from '../formats/lines';
-import type { DetailFile, HoleFile, LengthFile, PartFile, StepFile } from '../formats/runFile';
+import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from '../formats/runFile';
 import { KIND_KEY, kindOfEntry, type EntryListName } from '../part/entryKinds';
 import type { Field } from '../part/fields';
 import { readPlace, sizeText, type SizeEntry } from '../part/size';
@@ -27,12 +27,13 @@ export interface DrawingChange {
 /** Entries in step with one another: paths of the first by those of the second. */
 export type PathMap = ReadonlyMap<string, string>;
 
-type Entry = StepFile | DetailFile | HoleFile;
+type Entry = StepFile | DetailFile | HoleFile | ElsewhereFile;
 
 const LISTS: { list: EntryListName; noun: string }[] = [
   { list: 'outside', noun: 'Step' },
   { list: 'details', noun: 'Detail' },
   { list: 'bores', noun: 'Hole' },
+  { list: 'elsewhere', noun: 'Work elsewhere' },
 ];
 
 /** What an entry may have beside the figures of its kind. */
@@ -44,6 +45,8 @@ const COMMON: readonly Field[] = [
   { key: 'critical', label: 'Critical', takes: 'text' },
   { key: 'why', label: 'Why critical', takes: 'text' },
 ];
+
+const nameOf = (entry: Entry): string | undefined => ('name' in entry ? entry.name : undefined);
 
 const valueOf = (entry: Entry, key: string): unknown => {
   const { chamfers, ...rest } = entry as unknown as Record<string, unknown> & { chamfers?: Record<string, unknown> };
@@ -86,7 +89,7 @@ const kindIn = (list: EntryListName, entry: Entry) => (entry as unknown as Recor
 /** How unlike two entries are: another kind is as good as another entry; the same name is more than any figure. */
 function unlike(list: EntryListName, a: Entry, b: Entry, units: { before: UnitSystem; after: UnitSystem }): number {
   if (kindIn(list, a) !== kindIn(list, b)) return 1.5;
-  if (a.name && a.name === b.name) return 0;
+  if (nameOf(a) && nameOf(a) === nameOf(b)) return 0;
   const fields = fieldsOf(list, a).filter(({ key }) => valueOf(a, key) !== undefined || valueOf(b, key) !== undefined);
   const changed = fields.filter(
     (field) => meant(field, valueOf(a, field.key), units.before) !== meant(field, valueOf(b, field.key), units.after),
@@ -97,7 +100,7 @@ function unlike(list: EntryListName, a: Entry, b: Entry, units: { before: UnitSy
 const lineOf = (list: EntryListName, entry: Entry): string => linesOf({ outside: [], [list]: [entry] });
 
 const titleOf = (noun: string, index: number, entry: Entry) =>
-  `${noun} ${index + 1}${entry.name ? ` (${entry.name})` : ''}`;
+  `${noun} ${index + 1}${nameOf(entry) ? ` (${nameOf(entry)})` : ''}`;
 
 const HEAD: { key: 'revision' | 'number' | 'name' | 'material' | 'generalTolerance'; what: string }[] = [
   { key: 'number', what: 'Number' },

@@ -62,7 +62,7 @@ function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sou
   return finishedSurfaces(run, view, count, asDrawn, made).flatMap((surface) =>
     holdingKinds.flatMap((kind): Candidate[] => {
       const figures = kind.figures(run.shop);
-      const { diameter, from, end, inside } = surface;
+      const { diameter, from, end, gaps, inside } = surface;
       if (!figures || diameter < figures.from - CLOSE || diameter > figures.upTo + CLOSE) return [];
       // On the wrong side of the wall it is no holding at all.
       if (inside !== (kind.kind === 'mandrel')) return [];
@@ -72,7 +72,7 @@ function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sou
           surface,
           kind,
           figures,
-          length,
+          length: length - gaps,
           needed: holdNeeded(run, diameter),
           against: kind.against(surface) ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
           slender: (view.length - (inside ? length : end)) / diameter,
@@ -84,8 +84,8 @@ function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sou
   );
 }
 
-/** A bore, a thread or a knurl is held by only where no plain diameter is. */
-const carries = ({ inside, thread, knurl }: Surface): number => (inside || thread || knurl ? 1 : 0);
+/** A bore, a thread, a knurl, or a diameter with grooves in it is held by only where no plain one is. */
+const carries = ({ inside, thread, knurl, gaps }: Surface): number => (inside || thread || knurl || gaps > 0 ? 1 : 0);
 
 /** True enough first, then a plain diameter, then what leaves least standing out, then the quickest over the batch. */
 const better = (a: Candidate, b: Candidate): number =>
@@ -164,11 +164,12 @@ export function secondHolding(sought: Sought): Result<SecondHolding> {
         : '';
     return refuse(
       'part.outside',
-      `nothing finished in the first set-up is long enough to hold the part by for its second side${words}`,
+      `nothing finished in the first set-up is long enough to hold the part by for its second side${words}; from sawn blanks a spigot can be left on for it (allowances.spigot)`,
     );
   }
-  const { surface, kind, figures, length, untrue } = best;
+  const { surface, kind, figures, untrue } = best;
   const { diameter, inside, end, path } = surface;
+  const length = best.length + surface.gaps;
   return good({
     holding: {
       kind: kind.kind,

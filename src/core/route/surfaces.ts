@@ -12,23 +12,31 @@ const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
 interface Stretch {
   from: number;
   to: number;
+  gaps: number;
   thread: boolean;
   knurl: boolean;
 }
 
-/** The stretches of a step that nothing is cut into, and those that carry a thread or a knurl. */
+/** Features that jaws reach across, where enough of the diameter is left beside them. */
+const CROSSED = ['groove', 'vee', 'cross-hole', 'flats'];
+
+/** The stretches of a step that nothing is cut into, those that carry a thread or a knurl, and all of it across grooves. */
 function stretchesOf({ features, chamfers }: Part, { path, zFrom, zTo }: Step): Stretch[] {
   const front = chamfers.filter(({ step, end }) => step === path && end === 'front');
   const begins = zFrom + front.reduce((total, { size }) => total + size, 0);
   const over = features.filter(({ bore, z0, z1 }) => !bore && z0 < zTo - CLOSE && z1 > begins + CLOSE);
   const places = [begins, zTo, ...over.flatMap(({ z0, z1 }) => [z0, z1])].filter((z) => z >= begins && z <= zTo);
   const sorted = [...new Set(places)].sort((a, b) => a - b);
-  return sorted.slice(1).flatMap((to, index): Stretch[] => {
+  const across = over.length > 0 && over.every(({ kind }) => CROSSED.includes(kind));
+  const gaps = over.reduce((total, { z0, z1 }) => total + Math.min(z1, zTo) - Math.max(z0, begins), 0);
+  const whole: Stretch[] = across ? [{ from: begins, to: zTo, gaps, thread: false, knurl: false }] : [];
+  const free = sorted.slice(1).flatMap((to, index): Stretch[] => {
     const from = sorted[index] ?? to;
     const here = over.filter(({ z0, z1 }) => z0 < to - CLOSE && z1 > from + CLOSE);
     if (to - from < CLOSE || here.some(({ outside }) => outside)) return [];
-    return [{ from, to, thread: here.some(({ thread }) => thread), knurl: here.some(({ knurl }) => knurl) }];
+    return [{ from, to, gaps: 0, thread: here.some(({ thread }) => thread), knurl: here.some(({ knurl }) => knurl) }];
   });
+  return [...free, ...whole];
 }
 
 /** Whether the wall over a bore is thin between two places. */
@@ -44,7 +52,7 @@ function outsideSurfaces(run: Run, view: Part, count: number, asDrawn: readonly 
     if (index >= count && !asDrawn.includes(step.path)) return [];
     const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats?.count;
     const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
-    return stretchesOf(view, step).map(({ from, to, thread, knurl }): Surface => {
+    return stretchesOf(view, step).map(({ from, to, gaps, thread, knurl }): Surface => {
       const whole = to > step.zTo - CLOSE;
       const end = whole && !against ? to - toolClearance : to;
       return {
@@ -53,6 +61,7 @@ function outsideSurfaces(run: Run, view: Part, count: number, asDrawn: readonly 
         diameter: nominal(step),
         from,
         end,
+        gaps,
         inside: false,
         fit: step.critical || step.diameter.from !== 'general',
         thread,
@@ -69,7 +78,7 @@ function outsideSurfaces(run: Run, view: Part, count: number, asDrawn: readonly 
 function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {
   // Right through, what holds stays clear of the face that is worked.
   const clearOf = (z: number) => Math.min(z, view.length - run.shop.allowances.toolClearance);
-  const common = { inside: true, knurl: false, shaped: false, thin: false, from: 0 };
+  const common = { gaps: 0, inside: true, knurl: false, shaped: false, thin: false, from: 0 };
   const drilled = view.holes.filter(({ path, from, through }) => made.includes(path) && (from === 'front' || through));
   return [
     ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name }): Surface[] => {

@@ -11,8 +11,7 @@ export interface Shop {
   holdings: HoldingMeans[];
   handMinutes: HandMinutes;
   setupMinutes: SetupMinutes;
-  /** Minutes of work on other machines: a mill set up, a piece in and out of it, a flat. */
-  outside: { millSetup: number; load: number; millFlat: number };
+  outside: OutsideValues;
   /** Added to a piece for everything that no element covers, as a fraction. */
   timeAllowance: number;
   gauges: Gauge[];
@@ -26,6 +25,28 @@ export interface Shop {
   fits: FitPurpose[];
   /** What is on the rack and free for the run; without it nothing is known of the rack, and it is not asked. */
   rack?: OnHand[];
+}
+
+/** Work on other machines and at other firms: minutes to set up and for a piece, and what the lathe leaves for it, mm. */
+export interface OutsideValues {
+  /** A piece in and out of any of them. */
+  load: number;
+  millSetup: number;
+  millFlat: number;
+  drillSetup: number;
+  crossHole: number;
+  grindSetup: number;
+  grind: number;
+  honeSetup: number;
+  hone: number;
+  /** A batch packed, sent and fetched, and each piece of it handled. */
+  sendOut: number;
+  handle: number;
+  /** On the diameter. */
+  leaveToGrind: number;
+  leaveToHone: number;
+  /** How closely that is turned, as a share of it either way. */
+  leftWithin: number;
 }
 
 /** A section that is on the rack: how much of it is free, and the longest bar. Lengths mm. */

@@ -182,7 +182,23 @@ export const startValues: Shop = {
     changeGears: 15,
     compound: 5,
   },
-  outside: { millSetup: 20, load: 0.5, millFlat: 1.2 }, // ours
+  // Minutes are ours; what is left to grind and to hone is the handbook's (13).
+  outside: {
+    load: 0.5,
+    millSetup: 20,
+    millFlat: 1.2,
+    drillSetup: 10,
+    crossHole: 1.2,
+    grindSetup: 25,
+    grind: 3,
+    honeSetup: 10,
+    hone: 1.5,
+    sendOut: 20,
+    handle: 0.2,
+    leaveToGrind: 0.2,
+    leaveToHone: 0.03,
+    leftWithin: 0.25, // ours
+  },
   timeAllowance: 0.12,
   gauges: [
     { name: 'caliper', repeats: 0.03, minutes: 0.15, measures: ['outside', 'inside', 'length'] },

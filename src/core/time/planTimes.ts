@@ -5,7 +5,7 @@ import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
 import { CENTRE_END } from '../route/operations/face';
-import type { OutsideOp } from '../route/outsideOps';
+import type { OutsideOp } from '../route/outside/outsideOp';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
 import type { Stock } from '../stock/choose';
 import type { Run } from '../run';

@@ -2,14 +2,14 @@
 import { Copy, Plus, X } from 'lucide-react';
 import { useRef } from 'react';
 import { flushSync } from 'react-dom';
-import type { DetailFile, HoleFile } from '@/core/formats/runFile';
+import type { DetailFile, ElsewhereFile, HoleFile } from '@/core/formats/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields, RowSelect } from './EntryFields';
 import { kindOf, madeInto, type Kind } from './kinds';
 import { EntryRows, Group } from './table';
 
-type Entry = DetailFile | HoleFile;
+type Entry = DetailFile | HoleFile | ElsewhereFile;
 
 /** A list of entries of several kinds, a row each: what it is, and the fields that it then has. */
 export function EntryList<E extends Entry>({
@@ -29,7 +29,7 @@ export function EntryList<E extends Entry>({
   hint: string;
   /** What one is called: `hole`. */
   noun: string;
-  list: 'details' | 'bores';
+  list: 'details' | 'bores' | 'elsewhere';
   entries: readonly E[];
   kinds: readonly Kind[];
   kindKey: 'shape' | 'kind';

@@ -15,7 +15,7 @@ import { ProblemList } from '../run/ProblemList';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { DxfButton } from './DxfButton';
 import { EntryList } from './EntryList';
-import { DETAILS, HOLES } from './kinds';
+import { DETAILS, ELSEWHERE, HOLES } from './kinds';
 import { LengthList } from './LengthList';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
 import { placeOfProblem } from './placeOfProblem';
@@ -178,6 +178,18 @@ export function PartEntry() {
           kinds={HOLES}
           kindKey="shape"
           first={{ kind: 'drill', field: 'diameter', has: { depth: 'through' } }}
+          onMark={mark}
+        />
+        <EntryList
+          id="elsewhere"
+          title="Work elsewhere"
+          hint="by other machines or firms, after the lathe"
+          noun="work"
+          list="elsewhere"
+          entries={file.part.elsewhere ?? []}
+          kinds={ELSEWHERE}
+          kindKey="kind"
+          first={{ kind: 'grind', field: 'on' }}
           onMark={mark}
         />
         <StockFields />

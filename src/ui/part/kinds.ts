@@ -1,9 +1,9 @@
-import type { DetailFile, HoleFile, StepFile } from '@/core/formats/runFile';
+import type { DetailFile, ElsewhereFile, HoleFile, StepFile } from '@/core/formats/runFile';
 import { ENTRY_KINDS, type EntryKind as Kind } from '@/core/part/entryKinds';
 
 export type { Kind };
 
-export const { outside: SHAPES, details: DETAILS, bores: HOLES } = ENTRY_KINDS;
+export const { outside: SHAPES, details: DETAILS, bores: HOLES, elsewhere: ELSEWHERE } = ENTRY_KINDS;
 
 export const kindOf = (kinds: readonly Kind[], name: string): Kind =>
   kinds.find((own) => own.name === name) ?? (kinds[0] as Kind);
@@ -11,7 +11,7 @@ export const kindOf = (kinds: readonly Kind[], name: string): Kind =>
 type Entry = Record<string, unknown>;
 
 /** An entry made another kind: what both kinds have stays as it was typed, what is needed waits to be filled in. */
-export function madeInto<E extends StepFile | DetailFile | HoleFile>(
+export function madeInto<E extends StepFile | DetailFile | HoleFile | ElsewhereFile>(
   entry: E,
   key: 'shape' | 'kind',
   kind: Kind,

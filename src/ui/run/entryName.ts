@@ -4,6 +4,8 @@ const PLACES: [RegExp, string][] = [
   [/^part\.bores\[(\d+)\]/, 'Hole'],
   [/^part\.details\[(\d+)\]/, 'Detail'],
   [/^part\.lengths\[(\d+)\]/, 'Length'],
+  [/^part\.elsewhere\[(\d+)\]/, 'Work elsewhere'],
+  [/^overrules\[(\d+)\]/, 'Decision'],
   [/^part\.outside/, 'Outside'],
   [/^part\.number/, 'Part number'],
   [/^part\.(\w+)/, ''],

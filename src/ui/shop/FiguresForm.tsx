@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { parseLength } from '@/core/units/length';
 import { Button } from '../primitives/Button';
-import { Field } from '../primitives/Field';
+import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
 
 const Grid = styled.form`
@@ -26,14 +26,22 @@ const Grid = styled.form`
 export interface FormField {
   key: string;
   label: string;
-  takes: 'text' | 'length' | 'number' | 'numbers' | 'words';
+  takes: 'text' | 'length' | 'number' | 'numbers' | 'words' | 'yes';
   needed?: boolean;
 }
 
 type Values = Record<string, unknown>;
 
 const shown = (value: unknown): string =>
-  Array.isArray(value) ? value.join(', ') : value === undefined ? '' : String(value);
+  Array.isArray(value)
+    ? value.join(', ')
+    : value === undefined
+      ? ''
+      : value === true
+        ? 'yes'
+        : value === false
+          ? 'no'
+          : String(value);
 
 type Read = { ok: true; value: unknown } | { ok: false; message: string };
 
@@ -48,6 +56,7 @@ function read({ takes, needed }: FormField, text: string): Read {
       ? { ok: true, value: Number(length.value.toFixed(6)) }
       : { ok: false, message: length.problems[0]?.message ?? 'is not a length' };
   }
+  if (takes === 'yes') return { ok: true, value: trimmed === 'yes' };
   if (takes === 'words') return { ok: true, value: trimmed.split(/[\s,;]+/).filter(Boolean) };
   const numbers = trimmed
     .split(/[\s,;]+/)
@@ -100,14 +109,25 @@ function FiguresForm({ fields, values: given, onDone, onClose }: FormProps) {
     >
       {fields.map(({ key, label, takes }, index) => (
         <div key={key} className={takes === 'numbers' || takes === 'words' || key === 'name' ? 'all' : ''}>
-          <Field
-            label={label}
-            plain={takes === 'text' || takes === 'words'}
-            value={texts[key] ?? ''}
-            problem={problemOf(key)}
-            autoFocus={index === 0}
-            onChange={(text) => setTexts((before) => ({ ...before, [key]: text }))}
-          />
+          {takes === 'yes' ? (
+            <Choice
+              label={label}
+              value={texts[key] ?? 'no'}
+              onChange={(text) => setTexts((before) => ({ ...before, [key]: text }))}
+            >
+              <option value="yes">yes</option>
+              <option value="no">no</option>
+            </Choice>
+          ) : (
+            <Field
+              label={label}
+              plain={takes === 'text' || takes === 'words'}
+              value={texts[key] ?? ''}
+              problem={problemOf(key)}
+              autoFocus={index === 0}
+              onChange={(text) => setTexts((before) => ({ ...before, [key]: text }))}
+            />
+          )}
         </div>
       ))}
       <div className="end">

@@ -1,8 +1,10 @@
 'use client';
 import { Download, Upload } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Problem } from '@/core/result';
+import { figureGroups } from '@/core/shop/figureGroups';
 import type { Shop } from '@/core/shop/shop';
 import type { UsedBy } from '@/core/shop/usedBy';
 import { Button } from '../primitives/Button';
@@ -11,8 +13,11 @@ import { Notice } from '../primitives/Notice';
 import { HouseBar } from '../primitives/HouseBar';
 import { keepShop, previewShop } from './api';
 import { Effects } from './Effects';
+import { FiguresCard } from './FiguresCard';
+import { HoldingCard } from './HoldingCard';
 import { HouseRulesCard } from './HouseRulesCard';
 import { MachineCard } from './MachineCard';
+import { MaterialCard } from './MaterialCard';
 import { ToolTable } from './ToolTable';
 
 const Room = styled.main`
@@ -49,6 +54,89 @@ const Room = styled.main`
     }
   }
 `;
+
+const Heads = styled(TabList)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-bottom: 12px;
+  border-bottom: 1px solid var(--line);
+  [role='tab'] {
+    padding: 7px 12px;
+    border-bottom: 3px solid transparent;
+    cursor: pointer;
+    outline: none;
+  }
+  [role='tab'][data-selected] {
+    border-bottom-color: var(--ink);
+    font-weight: 700;
+  }
+  [role='tab'][data-hovered] {
+    background: var(--hover);
+  }
+  [role='tab'][data-focus-visible] {
+    outline: 2px solid var(--blue);
+    outline-offset: -2px;
+  }
+  @media (pointer: coarse) {
+    [role='tab'] {
+      min-height: 44px;
+    }
+  }
+`;
+
+const Page = styled(TabPanel)`
+  display: grid;
+  gap: 14px;
+  outline: none;
+`;
+
+interface Cards {
+  shop: Shop;
+  kept: Shop;
+  used: UsedBy;
+  onChange: (shop: Shop) => void;
+}
+
+/** Cards of the figures that stand in some places of the shop. */
+const figuresOf =
+  (...places: string[]) =>
+  ({ shop, onChange }: Cards) =>
+    figureGroups(shop)
+      .filter(({ of }) => places.includes(of.split('.')[0] ?? ''))
+      .map((group) => <FiguresCard key={group.of} group={group} shop={shop} onChange={onChange} />);
+
+/** The pages of the shop, in their order. */
+const PAGES: readonly { id: string; title: string; cards: (own: Cards) => ReactNode }[] = [
+  {
+    id: 'rules',
+    title: 'House rules',
+    cards: ({ shop, kept, onChange }) => <HouseRulesCard shop={shop} kept={kept} onChange={onChange} />,
+  },
+  {
+    id: 'machines',
+    title: 'Machines and holding',
+    cards: ({ shop, used, onChange }) => (
+      <>
+        <MachineCard shop={shop} used={used} onChange={onChange} />
+        <HoldingCard shop={shop} onChange={onChange} />
+      </>
+    ),
+  },
+  {
+    id: 'tools',
+    title: 'Tools',
+    cards: ({ shop, used, onChange }) => <ToolTable shop={shop} used={used} onChange={onChange} />,
+  },
+  {
+    id: 'materials',
+    title: 'Materials',
+    cards: ({ shop, onChange }) => <MaterialCard shop={shop} onChange={onChange} />,
+  },
+  { id: 'lengths', title: 'Lengths', cards: figuresOf('allowances') },
+  { id: 'minutes', title: 'Minutes', cards: figuresOf('handMinutes', 'setupMinutes', 'outside') },
+  { id: 'cutting', title: 'Cutting', cards: figuresOf('cutting') },
+];
 
 /** Where the browser has what is changed and not kept. */
 const DRAFT = 'shingle-shop-draft';
@@ -137,9 +225,20 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
             </Notice>
           ))}
           {told && <Notice>{told}</Notice>}
-          <HouseRulesCard shop={shop} kept={kept.shop} onChange={change} />
-          <MachineCard shop={shop} used={used} onChange={change} />
-          <ToolTable shop={shop} used={used} onChange={change} />
+          <Tabs>
+            <Heads aria-label="What of the shop">
+              {PAGES.map(({ id, title }) => (
+                <Tab key={id} id={id}>
+                  {title}
+                </Tab>
+              ))}
+            </Heads>
+            {PAGES.map(({ id, cards }) => (
+              <Page key={id} id={id}>
+                {cards({ shop, kept: kept.shop, used, onChange: change })}
+              </Page>
+            ))}
+          </Tabs>
         </div>
         <Effects shop={shop} changed={changed} />
       </Room>

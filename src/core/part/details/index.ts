@@ -1,5 +1,6 @@
 import type { FeatureKind } from '../feature';
 import { chamfer } from './chamfer';
+import { crossHole } from './crossHole';
 import { flats } from './flats';
 import { groove } from './groove';
 import { hollow } from './hollow';
@@ -10,6 +11,14 @@ import { vee } from './vee';
 import { DATUM } from './at';
 
 /** Every detail that can sit on the outside, in the order that the page offers them. */
-export const detailKinds: readonly FeatureKind[] = [chamfer, radius, groove, vee, hollow, thread, knurl, flats].map(
-  (kind) => ({ ...kind, fields: [...kind.fields, DATUM] }),
-);
+export const detailKinds: readonly FeatureKind[] = [
+  chamfer,
+  radius,
+  groove,
+  vee,
+  hollow,
+  thread,
+  knurl,
+  flats,
+  crossHole,
+].map((kind) => ({ ...kind, fields: [...kind.fields, DATUM] }));

@@ -11,7 +11,9 @@ import type { Doubt, Look } from './doubt';
 export const fineFit: Look = ({ part, shop, units }) => {
   const { finestGrade } = shop.cutting;
   const doubt = (path: string, size: Size | undefined): Doubt[] => {
-    if (!size || size.from === 'general') return [];
+    // What is ground or honed elsewhere is not held here.
+    const finished = part.elsewhere.some(({ kind, on }) => ['grind', 'hone'].includes(kind) && on.includes(path));
+    if (!size || size.from === 'general' || finished) return [];
     const grade = gradeOf(size.upper - size.lower, size.nominal);
     if (grade >= finestGrade) return [];
     return [

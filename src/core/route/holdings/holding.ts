@@ -8,6 +8,8 @@ export interface Surface {
   /** Where a holding may begin and where it must end. */
   from: number;
   end: number;
+  /** Of that, what grooves take: jaws reach across them. */
+  gaps: number;
   /** In a bore. */
   inside: boolean;
   /** Held closely, or said to matter: nothing may mark it. */

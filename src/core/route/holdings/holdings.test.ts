@@ -66,11 +66,17 @@ describe('what the second side is held by', () => {
     expect(threaded([step(14, 16), step(20, 12)])).toMatchObject({ grip: 'part.outside[1]' });
   });
 
-  test('beside a groove: the longer free stretch is held, never over it', () => {
+  test('beside a groove: the longer free stretch is held; across it only where neither side is long enough', () => {
     const groove = { kind: 'groove' as const, at: 12, width: 3, bottom: 16 };
     const { holding } = second(runOf({ outside: [step(20, 40)], details: [groove] }, fromBar));
     // 15 to 40 of the front is 0 to 25 of the back, 2 of it clear.
     expect(holding).toMatchObject({ from: 2, to: 25 });
+    // 5 and 14 − 7 − 2 = 5 beside it are too short, both together are not: the jaws reach across.
+    const middle = { kind: 'groove' as const, at: 5, width: 2, bottom: 18 };
+    expect(second(runOf({ outside: [step(20, 14)], details: [middle] }, fromBar)).holding).toMatchObject({
+      from: 2,
+      to: 14,
+    });
   });
 
   test('of several means the quicker over the batch: jaws for a few, bored soft jaws for many', () => {
@@ -95,6 +101,7 @@ test('never bare: a thread, a knurl, a fit, a thin wall; never a jaw on a flat',
     diameter: 20,
     from: 0,
     end: 20,
+    gaps: 0,
     inside: false,
     fit: false,
     thread: false,

@@ -4,12 +4,20 @@ import { figure, sum, term } from '../../figure';
 import { standardTolerance } from '../../part/tolerance';
 import { good, refuse } from '../../result';
 import { largestRadius, radiusAt } from '../../removal/profile';
+import type { Run } from '../../run';
 import { say, sayDiameter } from '../../words';
 import type { OperationKind } from '../operation';
 import { toolFor } from '../tools';
 import { filletOf, turnedAway, turnedStepsOf } from './turned';
 
 const sumOf = (depths: readonly number[]): number => depths.reduce((total, own) => total + own, 0);
+
+/** What turning leaves on a diameter for work elsewhere, in its name. */
+const sayLeft = (leaves: number | undefined, { units }: Run): string => {
+  if (!leaves) return '';
+  const much = say(Number(Math.abs(leaves).toFixed(4)), units);
+  return leaves > 0 ? `, ${much} left on` : `, ${much} under`;
+};
 
 /** What to know of one of the last cuts. */
 function noteOf(index: number, cuts: number, depth: number): { note?: string } {
@@ -48,7 +56,7 @@ export const turnFinish: OperationKind = {
           key: `turn-finish:${step.path}`,
           kind: 'turn-finish',
           feature: step.path,
-          name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}`,
+          name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}${sayLeft(step.leaves, run)}`,
           ...(fillet ? { makes: [fillet.own.path] } : {}),
           tool,
           from,

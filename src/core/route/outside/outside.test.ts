@@ -1,5 +1,5 @@
-import { planFileOf } from '../formats/planFile';
-import { planned, runOf, step } from '../testing';
+import { planFileOf } from '../../formats/planFile';
+import { planned, runOf, step } from '../../testing';
 
 const flatted = (count: number, across: number) =>
   runOf({

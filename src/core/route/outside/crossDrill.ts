@@ -1,0 +1,36 @@
+import { say } from '../../words';
+import { crossesKnurl } from './crossesKnurl';
+import { elsewhereCaution, pieceMinutes, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+
+/** Holes across the axis, drilled on the bench or the mill. */
+export const crossDrill: OutsideKind = (run) =>
+  run.part.features.flatMap((own) => {
+    const { cross, path, name, z0, z1 } = own;
+    if (!cross) return [];
+    const { outside } = run.shop;
+    return [
+      {
+        key: `outside-op:${path}`,
+        kind: 'outside-op' as const,
+        feature: path,
+        name: `Drill ${name}`,
+        setup: setupMinutes(
+          'setting up the drill',
+          'vee block, stop for the length, centre and drill',
+          outside.drillSetup,
+        ),
+        piece: pieceMinutes('drilling across', [
+          ['in and out', outside.load],
+          ['centre and drill', outside.crossHole],
+        ]),
+        notes: [
+          `Its middle ${say(Number(((z0 + z1) / 2).toFixed(3)), run.units)} from the front face, found from a stop against that face; both mouths are deburred, and the bore where it meets one.`,
+        ],
+        reasons: [
+          { rule: 'OUTSIDE', because: 'It goes across the axis: the lathe does not drill it.' },
+          ...crossesKnurl(own, run),
+        ],
+        cautions: [elsewhereCaution('drill'), unmarked],
+      },
+    ];
+  });

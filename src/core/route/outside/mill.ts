@@ -1,0 +1,37 @@
+import { finishedPart } from '../../removal/finishedPart';
+import { largestRadius } from '../../removal/profile';
+import { say } from '../../words';
+import { crossesKnurl } from './crossesKnurl';
+import { elsewhereCaution, pieceMinutes, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+
+/** Flats that the bar does not bring, milled. */
+export const mill: OutsideKind = (run, made) =>
+  run.part.features.flatMap((own) => {
+    const { flats, path, name, z0, z1 } = own;
+    if (!flats || made.has(path)) return [];
+    const { outside } = run.shop;
+    const radius = largestRadius(finishedPart(run.part).outside, z0 + 1e-6, z1 - 1e-6);
+    const depth = Number((radius - flats.fromAxis).toFixed(3));
+    const indexing = flats.count > 1 ? `${flats.count} flats, indexed by ${360 / flats.count}°; ` : '';
+    return [
+      {
+        key: `outside-op:${path}`,
+        kind: 'outside-op' as const,
+        feature: path,
+        name: `Mill ${name}`,
+        setup: setupMinutes('setting up the mill', 'vice or dividing head, cutter', outside.millSetup),
+        piece: pieceMinutes('milling', [
+          ['in and out', outside.load],
+          [`${flats.count} × a flat`, flats.count * outside.millFlat],
+        ]),
+        notes: [
+          `${indexing}${say(depth, run.units)} deep from the round, ${say(Number((z1 - z0).toFixed(3)), run.units)} long.`,
+        ],
+        reasons: [
+          { rule: 'OUTSIDE', because: 'No turning tool makes a flat, and the bar does not bring it.' },
+          ...crossesKnurl(own, run),
+        ],
+        cautions: [elsewhereCaution('mill'), unmarked],
+      },
+    ];
+  });

@@ -1,0 +1,227 @@
+import type { Shop } from './shop';
+
+/** A figure of the shop as the page names it. */
+export interface ShopFigure {
+  key: string;
+  label: string;
+  takes: 'length' | 'number';
+}
+
+/** Figures of the shop that stand together: where they are in it, what they are for, and each by its name. */
+export interface FigureGroup {
+  /** Path in the shop: `allowances`, `cutting.feed`. */
+  of: string;
+  title: string;
+  hint: string;
+  figures: readonly ShopFigure[];
+}
+
+const lengths = (labels: Record<string, string>): ShopFigure[] =>
+  Object.entries(labels).map(([key, label]) => ({ key, label, takes: 'length' }));
+const numbers = (labels: Record<string, string>): ShopFigure[] =>
+  Object.entries(labels).map(([key, label]) => ({ key, label, takes: 'number' }));
+
+/** Tables by a key of their own, whose keys are names already: kinds of operation, sizes, conditions of a bar. */
+const table = (keys: readonly string[]): ShopFigure[] =>
+  keys.map((key) => ({ key, label: key.replace(/-/g, ' '), takes: 'number' }));
+
+/** Every figure of the shop that is neither a machine, a material, a tool nor a gauge, in the order of the page. */
+export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
+  {
+    of: 'allowances',
+    title: 'Lengths left on, lost, or kept clear',
+    hint: 'mm',
+    figures: [
+      ...lengths({
+        facingSawn: 'Facing a sawn end',
+        facingParted: 'Facing a parted end',
+        firstEnd: 'First end of a fresh bar',
+        kerf: 'Saw kerf',
+        offcutFrom: 'Offcut worth keeping, from',
+        gripRemnantLeast: 'Grip remnant, at least',
+        jawClearance: 'Blade to jaws',
+        partIn: 'Parted in deeper than the edge',
+        toolClearance: 'Tool to jaws',
+        breakthrough: 'Drill through by',
+        bladeSpare: 'Blade longer than needed',
+        bladeWithin: 'Blade from its listed width',
+        finishPerSide: 'Finish allowance, a side',
+        shoulder: 'Roughing short of a shoulder',
+        approach: 'Approach',
+        overrun: 'Overrun',
+        leftOnLeast: 'Spigot or centre end, at least',
+        gripLeast: 'Hold of a second side, at least',
+      }),
+      ...numbers({
+        gripRemnantTimes: 'Grip remnant, × diameter',
+        gripTimes: 'Hold of a second side, × diameter',
+      }),
+    ],
+  },
+  {
+    of: 'allowances.skin',
+    title: 'Skin of a bar',
+    hint: 'mm a side, by condition',
+    figures: table(Object.keys(shop.allowances.skin)),
+  },
+  {
+    of: 'handMinutes',
+    title: 'Minutes at the lathe',
+    hint: 'each time',
+    figures: numbers({
+      loadJaws: 'Load in jaws',
+      loadCollet: 'Load in a collet',
+      unload: 'Unload and wipe',
+      pullBar: 'Pull the bar to its stop',
+      compoundAgain: 'Compound to an angle again',
+      sawBlank: 'Saw a blank',
+      changePost: 'Change a tool in the post',
+      changeTailstock: 'Change a tool in the tailstock',
+      tailstock: 'Tailstock in or out',
+      speedChange: 'Change speed',
+      feedChange: 'Change feed',
+      approach: 'Come to the read-out',
+      station: 'Move the stop',
+      setStop: 'Set a stop anew',
+      peckReturn: 'Return to clear a drill',
+      deburrEdge: 'Break an edge',
+      clear: 'Clear swarf',
+      clearStringy: 'Clear long swarf',
+      clearEvery: 'Swarf between two clearings, cm³',
+    }),
+  },
+  {
+    of: 'setupMinutes',
+    title: 'Minutes of setting up',
+    hint: 'once for a batch',
+    figures: numbers({
+      fetchAndRead: 'Fetch and read',
+      jawsChange: 'Change chuck or jaws',
+      colletChange: 'Change the collet',
+      toolOnHeight: 'A tool on height',
+      tailstockTool: 'A tool in the tailstock',
+      setStop: 'Set a stop',
+      touchOff: 'Touch off a tool',
+      changeGears: 'Change gears',
+      compound: 'Compound to an angle, proved',
+    }),
+  },
+  {
+    of: 'outside',
+    title: 'Work elsewhere',
+    hint: 'minutes, and mm left for it on the diameter',
+    figures: [
+      ...numbers({
+        load: 'A piece in and out',
+        millSetup: 'Set up the mill',
+        millFlat: 'Mill a flat',
+        drillSetup: 'Set up to drill across',
+        crossHole: 'Drill a hole across',
+        grindSetup: 'Set up the grinder',
+        grind: 'Grind a diameter',
+        honeSetup: 'Set up the hone',
+        hone: 'Hone a bore',
+        sendOut: 'Send out and fetch',
+        handle: 'Handle a piece',
+      }),
+      ...lengths({ leaveToGrind: 'Left to grind', leaveToHone: 'Left to hone' }),
+      ...numbers({ leftWithin: 'Turned within, share of that' }),
+    ],
+  },
+  {
+    of: 'cutting',
+    title: 'Cutting',
+    hint: 'limits and rules of thumb',
+    figures: [
+      ...lengths({
+        deepestBore: 'Deepest cut of a boring bar',
+        finishBore: 'Finish of a bore, a side',
+        dieUpTo: 'Threads by die, up to',
+        leastThreadCut: 'Least cut of a thread',
+        formScallop: 'Scallop left by steps',
+        pilotOver: 'Pilot before drills over',
+        pilotWithin: 'Pilot wider by, at most',
+        stoutDrill: 'A stout drill, from',
+        stopRepeats: 'A stop repeats to, ±',
+      }),
+      ...numbers({
+        mostDrillFeed: 'Drill feed, at most',
+        overhangTimes: 'Overhang counts from, × diameter',
+        overhangFactor: 'Speed at overhang, ×',
+        interruptedFactor: 'Speed of an interrupted cut, ×',
+        equalCutsFinerThan: 'Equal last cuts finer than IT',
+        firstPeckTimes: 'First peck, × diameter',
+        peckTimes: 'Further pecks, × diameter',
+        plungeStep: 'Step of a plunge, × blade',
+        reamFeedTimes: 'Reaming feed, × a drill’s',
+        reamLarger: 'Ream allowance of the other school, ×',
+        radialForce: 'Radial force, share of the main',
+        barElasticity: 'Elasticity of a boring bar, N/mm²',
+        threadPasses: 'Passes of a thread',
+        threadPassesPerMm: 'More for each mm of pitch',
+        threadSprings: 'Spring passes of a thread',
+        threadCompound: 'Compound for threads, °',
+        pitchErrorAtMost: 'Error of a pitch, at most, ppm',
+        knurlGrows: 'A knurl grows by, × pitch',
+        filletWithin: 'Nose from its fillet, share',
+        tapLead: 'Lead of a tap, pitches',
+        tapDrillOver: 'Tap drill wider by, pitches',
+        compoundWithin: 'Compound set to, ±°',
+        pilotFraction: 'Pilot, × drill',
+        threadEndTimes: 'Room at a thread’s end, pitches',
+        finestGrade: 'Finest grade held, IT',
+        drillGrade: 'A drill holds IT',
+        sharpFrom: 'An edge is sharp from, °',
+        bladeReachPerWidth: 'Blade reach, × width',
+        approachAngle: 'Approach angle, °',
+        restTimes: 'A rest from, × diameter',
+        thinWall: 'A thin wall, share of diameter',
+      }),
+    ],
+  },
+  {
+    of: 'cutting.speedFactor',
+    title: 'Cutting speed by kind of operation',
+    hint: '× the speed of the material',
+    figures: table(Object.keys(shop.cutting.speedFactor)),
+  },
+  {
+    of: 'cutting.feed',
+    title: 'Feed by kind of operation',
+    hint: 'mm/rev',
+    figures: table(Object.keys(shop.cutting.feed)),
+  },
+  {
+    of: 'cutting.mostSpeed',
+    title: 'Never faster than',
+    hint: 'rev/min',
+    figures: table(Object.keys(shop.cutting.mostSpeed)),
+  },
+  {
+    of: 'cutting.fixedSpeed',
+    title: 'Fixed speeds of the house',
+    hint: 'rev/min, where the house rule says so',
+    figures: numbers({ cutting: 'Cutting', byHand: 'By hand' }),
+  },
+  {
+    of: 'cutting.reamAllowance',
+    title: 'Left to a reamer',
+    hint: 'mm on the diameter, by the size that it is up to',
+    figures: table(Object.keys(shop.cutting.reamAllowance)),
+  },
+];
+
+type Values = Record<string, unknown>;
+
+/** The figures of a group as they stand in a shop. */
+export const figuresAt = (shop: Shop, { of }: FigureGroup): Record<string, number> =>
+  of.split('.').reduce<unknown>((values, key) => (values as Values)[key], shop) as Record<string, number>;
+
+/** A shop with the figures of a group changed. */
+export function withFigures(shop: Shop, { of }: FigureGroup, figures: Values): Shop {
+  const put = (values: Values, [key = '', ...rest]: string[]): Values => ({
+    ...values,
+    [key]: rest.length > 0 ? put(values[key] as Values, rest) : { ...(values[key] as Values), ...figures },
+  });
+  return put(shop as unknown as Values, of.split('.')) as unknown as Shop;
+}

@@ -1,0 +1,36 @@
+'use client';
+import { holdingOf } from '@/core/route/holdings';
+import type { HoldingMeans, Shop } from '@/core/shop/shop';
+import type { FormField } from './FiguresForm';
+import { ListCard } from './ListCard';
+
+const FIELDS: readonly FormField[] = [
+  { key: 'from', label: 'From', takes: 'length', needed: true },
+  { key: 'upTo', label: 'Up to', takes: 'length', needed: true },
+  { key: 'length', label: 'Covers', takes: 'length', needed: true },
+  { key: 'runOut', label: 'Run-out', takes: 'length', needed: true },
+  { key: 'load', label: 'A piece in, min', takes: 'number', needed: true },
+  { key: 'change', label: 'Made ready, min', takes: 'number', needed: true },
+];
+
+const named = ({ kind }: HoldingMeans): string => {
+  const words = holdingOf(kind)?.words ?? kind;
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
+/** Means of holding the second side beside chuck and collets, which belong to the machines. */
+export const HoldingCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) => (
+  <ListCard<HoldingMeans>
+    id="holding"
+    title="Holding the second side"
+    items={shop.holdings}
+    name={named}
+    words={({ from, upTo, length, runOut, load, change }) => [
+      `⌀${from} to ${upTo}, covers ${length} mm · runs true to ${runOut} mm · ${load} min a piece, ${change} min to make ready`,
+    ]}
+    fields={FIELDS}
+    values={(own) => own}
+    made={(own, values) => ({ ...own, ...values })}
+    onChange={(holdings) => onChange({ ...shop, holdings })}
+  />
+);

@@ -1,0 +1,58 @@
+'use client';
+import type { Material, Shop } from '@/core/shop/shop';
+import type { FormField } from './FiguresForm';
+import { freeId } from './freeId';
+import { ListCard } from './ListCard';
+
+const FIELDS: readonly FormField[] = [
+  { key: 'name', label: 'Name', takes: 'text', needed: true },
+  { key: 'density', label: 'Density, g/cm³', takes: 'number', needed: true },
+  { key: 'hss', label: 'Speed HSS, m/min', takes: 'number', needed: true },
+  { key: 'carbide', label: 'Speed carbide, m/min', takes: 'number', needed: true },
+  { key: 'kc', label: 'kc1.1, N/mm²', takes: 'number', needed: true },
+  { key: 'm', label: 'Exponent m', takes: 'number', needed: true },
+  { key: 'deepestCut', label: 'Deepest cut a side', takes: 'length', needed: true },
+  { key: 'drillFeed', label: 'Drill feed, × diameter', takes: 'number', needed: true },
+  { key: 'tough', label: 'Tough', takes: 'yes', needed: true },
+  { key: 'stringy', label: 'Long chips', takes: 'yes', needed: true },
+  { key: 'caution', label: 'Caution', takes: 'text' },
+];
+
+const flat = ({ speed, force, ...rest }: Material) => ({ ...rest, ...speed, ...force });
+
+/** A material from its figures; the form only gives back what reads as it must. */
+function made(material: Material, values: Record<string, unknown>): Material {
+  const { hss, carbide, kc, m, ...rest } = values as unknown as Omit<Material, 'speed' | 'force'> &
+    Material['speed'] &
+    Material['force'];
+  return { ...rest, bars: material.bars, speed: { hss, carbide }, force: { kc, m } };
+}
+
+/** The materials: speeds, force, cuts, and what to mind. Their bars stay as the list has them. */
+export function MaterialCard({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) {
+  const { materials } = shop;
+  return (
+    <ListCard<Material>
+      id="materials"
+      title="Materials"
+      items={materials}
+      name={({ name }) => name}
+      words={({ speed, force, density, deepestCut, tough, stringy, bars }) => [
+        `HSS ${speed.hss}, carbide ${speed.carbide} m/min · kc1.1 ${force.kc} N/mm², m ${force.m} · ${density} g/cm³ · ${deepestCut} mm deep a side`,
+        [
+          tough ? 'tough' : 'not tough',
+          stringy ? 'long chips' : 'short chips',
+          `${bars.length} ${bars.length === 1 ? 'list' : 'lists'} of bars`,
+        ].join(' · '),
+      ]}
+      fields={FIELDS}
+      values={flat}
+      made={made}
+      another={{
+        noun: 'material',
+        like: (material) => ({ ...material, id: freeId(material.id, materials), name: `${material.name}, another` }),
+      }}
+      onChange={(own) => onChange({ ...shop, materials: own })}
+    />
+  );
+}
