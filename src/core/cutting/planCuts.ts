@@ -2,6 +2,7 @@ import { figure, sum, term, type Figure } from '../figure';
 import { andThen, good, type Result } from '../result';
 import { cylinder } from '../removal/profile';
 import { remove, solid, thinnestWall, turnedRound, type Wall, type Workpiece } from '../removal/workpiece';
+import { checkClearances, clearancesOf, type Clearance } from '../route/clearances';
 import { kindOf } from '../route/operations';
 import type { Cuts, Operation, Pass } from '../route/operation';
 import type { Order } from '../route/order';
@@ -37,6 +38,8 @@ export interface CutOperation extends Operation {
   cutting: Figure;
   /** What is done by hand instead of by passes. */
   byHand: { name: string; minutes: number }[];
+  /** How near it comes to what it must not touch, the nearest first. */
+  clearances: Clearance[];
   before: Workpiece;
   after: Workpiece;
   reasons: Reason[];
@@ -99,6 +102,9 @@ function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): strin
 
 function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
   const kind = kindOf(operation);
+  const clearances = clearancesOf(operation, work, setup);
+  const close = checkClearances(clearances, operation, setup);
+  if (!close.ok) return close;
   return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
     const { machine, handMinutes } = setup.run.shop;
     const speed =
@@ -131,11 +137,13 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       }),
       cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
       byHand: cuts.byHand ?? [],
+      clearances,
       before: work,
       after,
       cautions: kind.cautions,
       warnings: [
         ...(cuts.warnings ?? []),
+        ...close.value,
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
         ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : []),
       ],

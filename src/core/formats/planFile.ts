@@ -55,6 +55,7 @@ function operationsOf(planned: PlannedSetup) {
         ...(operation.stop.means === 'none' ? {} : { setting: rounded(settingOf(operation).value) }),
         edges: Object.fromEntries(operation.stop.settings.map(({ edge, setting }) => [edge, rounded(setting.value)])),
       },
+      clearances: operation.clearances.map(({ what, distance }) => ({ what, distance: rounded(distance) })),
       minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },
       checks: operation.checks.map(({ what, size, gauge, every }) => ({
         what,
@@ -338,6 +339,9 @@ export const planFileSchema = Joi.object<PlanFile>({
                 setting: Joi.number(),
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),
+              clearances: Joi.array()
+                .items(Joi.object({ what: text(), distance: number() }))
+                .required(),
               minutes: Joi.object({ cutting: number(), hand: number() }).required(),
               checks: Joi.array()
                 .items(

@@ -281,6 +281,7 @@ export const shopSchema = Joi.object<Shop>({
         archived: Joi.boolean().strict(),
         mount: Joi.string().valid('post', 'tailstock', 'hand').required(),
         offset: number().required(),
+        ahead: number().min(0),
         nose: positive(),
         thinnestCut: positive(),
         diameter: positive(),

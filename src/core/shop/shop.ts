@@ -178,6 +178,8 @@ export interface Tool {
   mount: 'post' | 'tailstock' | 'hand';
   /** Along z from the tool that set the zero, mm. */
   offset: number;
+  /** How far it stands towards the chuck beyond what it cuts, mm. */
+  ahead?: number;
   /** Nose radius, mm. */
   nose?: number;
   /** The thinnest cut per side that the edge takes, mm. */
@@ -215,6 +217,11 @@ export interface Allowances {
   jawClearance: number;
   /** How much deeper than a back edge the blade goes before that edge is broken. */
   partIn: number;
+  /** Nearer than this to anything a tool comes with a warning. */
+  closest: number;
+  /** The chuck from the spindle nose to its jaws' ends, and a drill chuck in the quill. */
+  chuckLength: number;
+  drillHolder: number;
   /** Between the jaws and where an edge ends in the second set-up. */
   toolClearance: number;
   breakthrough: number;

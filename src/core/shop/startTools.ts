@@ -211,8 +211,9 @@ export const startTools: Tool[] = [
     mount: 'post',
     offset: 0,
     point: 60,
+    ahead: 3, // ours
   },
-  { id: 'vee-30', name: 'pointed tool 30°', does: ['vee'], edge: 'hss', mount: 'post', offset: 0, point: 30 },
+  { id: 'vee-30', name: 'pointed tool 30°', does: ['vee'], edge: 'hss', mount: 'post', offset: 0, point: 30, ahead: 2 },
   ...(['straight', 'diamond'] as const).flatMap((pattern) => [0.5, 0.6, 0.8, 1, 1.2, 1.5].map(knurlOf(pattern))),
   ...[0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1, 1.2, 1.5, 2, 2.5, 3].map(roundNose),
   ...[0.5, 1, 1.5, 2, 2.5, 3].map(cornerRounding),

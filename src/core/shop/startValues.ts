@@ -39,6 +39,9 @@ export const startValues: Shop = {
     gripRemnantLeast: 20,
     jawClearance: 5,
     partIn: 0.5, // ours
+    closest: 1, // ours
+    chuckLength: 90, // ours
+    drillHolder: 80, // ours
     toolClearance: 2, // ours
     breakthrough: 1,
     bladeSpare: 1,

@@ -21,5 +21,6 @@ export const toolFigures: readonly ToolFigure[] = [
   { key: 'deep', label: 'Goes deep', takes: 'length' },
   { key: 'pitch', label: 'Pitch', takes: 'length' },
   { key: 'slope', label: 'Clears a slope', takes: 'degrees' },
+  { key: 'ahead', label: 'Stands ahead of its cut', takes: 'length' },
   { key: 'offset', label: 'Offset to the master', takes: 'length' },
 ];

@@ -83,6 +83,11 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
               {readOut(lastDiameter)}
             </Line>
           )}
+          {operation.clearances[0] && (
+            <Line name={`Clear, ${operation.clearances[0].what}`}>
+              {formatLength(operation.clearances[0].distance, units)}
+            </Line>
+          )}
           <Line name="Speed, rev/min">
             {operation.speed.value > 0 ? <FigureButton figure={operation.speed} units={units} /> : 'stopped'}
           </Line>
