@@ -100,6 +100,18 @@ function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): strin
   ];
 }
 
+/** A house with fixed speeds may run a form tool at turning speed: what the material wants is told. */
+function tooFastFor({ kind, tool }: Operation, diameter: number, speed: Figure, { run }: Setup): string[] {
+  const { houseRules, material, cutting } = run.shop;
+  if (houseRules.speed !== 'fixed' || speed.value === 0) return [];
+  const wanted = material.speed[tool.edge] * (cutting.speedFactor[kind] ?? 1);
+  const reached = cuttingSpeed(speed.value, diameter);
+  if (reached <= wanted * (1 + cutting.speedOver)) return [];
+  return [
+    `${Math.round(reached)} m/min, and this kind of cut wants ${Math.round(wanted)} in ${material.name}: slower.`,
+  ];
+}
+
 function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
   const kind = kindOf(operation);
   const clearances = clearancesOf(operation, work, setup);
@@ -140,10 +152,11 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       clearances,
       before: work,
       after,
-      cautions: kind.cautions,
+      cautions: [...kind.cautions, ...(cuts.cautions ?? [])],
       warnings: [
         ...(cuts.warnings ?? []),
         ...close.value,
+        ...tooFastFor(operation, cuts.diameter, speed, setup),
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
         ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : []),
       ],
@@ -165,6 +178,8 @@ function startOf(setup: Setup, left: Workpiece | undefined): Workpiece {
  */
 export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
   const done: CutSetup[] = [];
+  // A caution is told where it first applies: said everywhere it is read nowhere.
+  const told = new Set<string>();
   let left: Workpiece | undefined;
   let number = 0;
   for (const ordered of setups) {
@@ -177,7 +192,9 @@ export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
       // Roughing that finds nothing to take is no operation.
       if (cut.value.passes.length === 0 && operation.stop.means !== 'none') continue;
       work = cut.value.after;
-      cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [] });
+      const cautions = cut.value.cautions.filter(({ text }) => !told.has(text));
+      for (const { text } of cautions) told.add(text);
+      cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [], cautions });
     }
     left = work;
     done.push({ ...ordered, start, cuts });

@@ -85,6 +85,8 @@ export interface Cuts {
   /** What is done by hand instead of by passes. */
   byHand?: { name: string; minutes: number }[];
   warnings?: string[];
+  /** What to mind beside what goes for every operation of its kind. */
+  cautions?: Caution[];
 }
 
 /**

@@ -3,6 +3,7 @@ import type { Stock } from '../stock/choose';
 import type { Caution } from '../words';
 
 const danger = (text: string): Caution => ({ kind: 'danger', text });
+const mistake = (text: string): Caution => ({ kind: 'mistake', text });
 
 /** What to mind in a set-up as a whole, whatever is done in it (handbook 11). Usual practice; the shop's rules come first. */
 export function setupCautions(
@@ -16,6 +17,12 @@ export function setupCautions(
       'Chuck key out; turn the work round by hand before the power comes on. Guards and eye protection on; no gloves, rings or loose sleeves.',
     ),
     ...(fromBar ? [danger('The bar behind the spindle is supported and guarded: it whips.')] : []),
+    ...(fromBar
+      ? [mistake('A bar end that was hammered, sawn skew or mushroomed is no length: face it until it is whole.')]
+      : []),
+    ...(shop.machine.readOut === 'radius'
+      ? [mistake('This read-out shows radius: half of what comes off the diameter. Its figures here are radii.')]
+      : []),
     ...(supported
       ? [
           danger(

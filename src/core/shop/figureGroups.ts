@@ -151,6 +151,8 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
         mostDrillFeed: 'Drill feed, at most',
         overhangTimes: 'Overhang counts from, × diameter',
         overhangFactor: 'Speed at overhang, ×',
+        speedOver: 'A fixed speed is too fast over, share',
+        speedDrop: 'A slower speed is told from, ×',
         interruptedFactor: 'Speed of an interrupted cut, ×',
         equalCutsFinerThan: 'Equal last cuts finer than IT',
         firstPeckTimes: 'First peck, × diameter',

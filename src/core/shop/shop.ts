@@ -257,6 +257,10 @@ export interface CuttingValues {
   peckTimes: number;
   /** Speeds of a house that has fixed ones, for cutting and for work by hand, rev/min. */
   fixedSpeed: Record<string, number>;
+  /** How much faster than wanted a fixed speed may cut, as a share, before it is told. */
+  speedOver: number;
+  /** From so many times slower a change of speed is told: the last one is easily left in. */
+  speedDrop: number;
   /** Spindle speed at most, by kind of operation, rev/min. */
   mostSpeed: Record<string, number>;
   /** How far a blade moves on between two plunges at most, as a share of its width. */

@@ -101,6 +101,8 @@ export const startValues: Shop = {
       knurl: 0.2, // ours
     },
     fixedSpeed: { cutting: 560, byHand: 250 }, // ours
+    speedOver: 0.25, // ours
+    speedDrop: 4, // ours
     mostSpeed: { countersink: 300, deburr: 300, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     reamFeedTimes: 2.5,

@@ -9,6 +9,7 @@ import type { OutsideOp } from '../route/outside/outsideOp';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
 import type { Stock } from '../stock/choose';
 import type { Run } from '../run';
+import type { Caution } from '../words';
 
 export interface PlannedCheck extends Check {
   gauge?: ChosenGauge;
@@ -77,6 +78,12 @@ function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: 
 const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
+/** A speed left in from the operation before is the likelier the further down it has to go (handbook 10). */
+function leftIn(before: CutOperation, cut: CutOperation, { shop }: Run): Caution[] {
+  if (!runs(cut) || before.speed.value < shop.cutting.speedDrop * cut.speed.value) return [];
+  return [{ kind: 'mistake', text: `Down from ${before.speed.value} rev/min first.` }];
+}
+
 /** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
 function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOperation {
   const { run } = setup.setup;
@@ -130,7 +137,14 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
       ({ what, gauge }) =>
         `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`,
     );
-  return { ...cut, checks, warnings: [...cut.warnings, ...coarse], hand: sum('handling time', 'min', lettered(items)) };
+  const cautions = [...cut.cautions, ...leftIn(running, cut, run)];
+  return {
+    ...cut,
+    checks,
+    cautions,
+    warnings: [...cut.warnings, ...coarse],
+    hand: sum('handling time', 'min', lettered(items)),
+  };
 }
 
 function loadingOf({ setup }: StoppedSetup): Figure {

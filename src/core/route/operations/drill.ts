@@ -58,8 +58,10 @@ export const drill: OperationKind = {
       note: 'Fed by hand; timed at this equivalent feed.',
     });
   },
-  cut(operation, work, { run, part }) {
+  cut(operation, work, setup) {
+    const { run, part } = setup;
     const { diameter = 0, to, fullDepth = to } = operation;
+    const through = to > part.length;
     const { firstPeckTimes, peckTimes, drillGrade } = run.shop.cutting;
     const pecks = pecksFor(fullDepth, diameter, firstPeckTimes, peckTimes);
     const hole = part.holes.find(({ path }) => path === operation.feature);
@@ -82,6 +84,16 @@ export const drill: OperationKind = {
           ...(pecks > 1 ? { note: `${pecks} pecks: first ${firstPeckTimes} × d, then every ${peckTimes} × d` } : {}),
         },
       ],
+      ...(through && !setup.partsOff
+        ? {
+            cautions: [
+              {
+                kind: 'mistake' as const,
+                text: 'The tip comes out behind: a spindle stop, the jaws and the catcher are clear of it.',
+              },
+            ],
+          }
+        : {}),
       warnings: finer
         ? [`A twist drill holds about IT${drillGrade}; this bore is finer: ream it, or measure and see.`]
         : [],

@@ -134,7 +134,16 @@ export const turnFinish: OperationKind = {
           ...noteOf(index, division.finish.length, depth),
         };
       }),
-      warnings: [],
+      ...(setup.centreEnd > 0 && operation.checks.some(({ measures }) => measures === 'length')
+        ? {
+            cautions: [
+              {
+                kind: 'mistake' as const,
+                text: `Lengths are to the finished face, which is ${say(setup.centreEnd, run.units)} behind the end for the centre: measure to that end, and take that much off.`,
+              },
+            ],
+          }
+        : {}),
     });
   },
   cautions: [

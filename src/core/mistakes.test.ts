@@ -1,0 +1,197 @@
+import type { DetailFile, PartFile, RunFile } from './formats/runFile';
+import { planFile } from './plan';
+import type { Overrule } from './overrule';
+import { startValues } from './shop/startValues';
+import type { Shop } from './shop/shop';
+import { doubtsOf, only, operationsOf, planned, problemsOf, runOf, step } from './testing';
+
+/** The mistakes that a planner should catch before they happen (handbook 10), each provoked. */
+
+const fromBar = { way: 'from-bar' as const };
+const pin = (part: Partial<PartFile> = {}, more: Partial<RunFile> = {}): RunFile =>
+  runOf(
+    {
+      outside: [step('12 h8', 14, { chamfers: { front: 0.5 } }), step(20, 16)],
+      bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 10 }],
+      ...part,
+    },
+    { ...fromBar, ...more },
+  );
+const inShop = (file: RunFile, change: (shop: Shop) => Shop) => planFile(file, change(startValues));
+const waits = (file: RunFile, overrule: Overrule) => {
+  const own = planned({ ...file, overrules: [overrule] }).overrules[0];
+  return own?.state === 'waits' ? own.breaks.map(({ rule }) => rule) : [];
+};
+
+describe('order', () => {
+  test('a centre forgotten until after the finish', () => {
+    const shaft = runOf({ material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] }, fromBar);
+    expect(waits(shaft, { first: 'turn-finish:part.outside[0]', then: 'centre:1' })).toContain('CENTRE-SUPPORT');
+  });
+
+  test('part-off before a hole, and before a chamfer', () => {
+    expect(waits(pin(), { first: 'part-off', then: 'drill:part.bores[0]' })).toContain('HOLES-BEFORE-PART');
+    expect(waits(pin(), { first: 'part-off', then: 'chamfer:part.outside[0].chamfers.front' })).toContain(
+      'EDGE-BEFORE-LOSS',
+    );
+  });
+
+  test('a speed left in from the operation before: told where it has to come down far', () => {
+    const told = operationsOf(pin()).filter(({ cautions }) =>
+      cautions.some(({ text }) => text.startsWith('Down from')),
+    );
+    expect(told.length).toBeGreaterThan(0);
+    for (const { speed, cautions } of told) {
+      const [, before = '0'] = /Down from (\d+)/.exec(cautions.map(({ text }) => text).join()) ?? [];
+      expect(Number(before)).toBeGreaterThanOrEqual(4 * speed.value);
+    }
+  });
+
+  test('a form tool at turning speed, where the house has one speed for all', () => {
+    const grooved = pin(
+      { details: [{ kind: 'radius', at: 30, size: 2, form: 'corner' }], material: 'stainless-304' },
+      { rules: { speed: 'fixed' } },
+    );
+    expect(only(grooved, 'form').warnings.join()).toMatch(/m\/min, and this kind of cut wants \d+ in/);
+  });
+
+  test('a length whose datum is not there yet: the end for a centre is before it', () => {
+    const shaft = runOf(
+      { material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] },
+      { way: 'sawn-blanks', allowances: { centreEnd: 6 } },
+    );
+    expect(
+      only(shaft, 'turn-finish')
+        .cautions.map(({ text }) => text)
+        .join(),
+    ).toContain('6 mm behind the end');
+  });
+});
+
+describe('lengths and depths', () => {
+  test('the blade’s width on the wrong side: both edges have their own setting, and say which', () => {
+    const { settings } = only(pin(), 'part-off').stop;
+    const width = planned(pin()).stock.blade?.width ?? 0;
+    expect(settings.map(({ edge }) => edge)).toEqual(['left', 'right']);
+    expect((settings[0]?.setting.value ?? 0) - (settings[1]?.setting.value ?? 0)).toBeCloseTo(width, 9);
+  });
+
+  test('a drill’s point not allowed for: the tip stops deeper than the hole, or comes out and is refused', () => {
+    const drill = only(pin(), 'drill');
+    expect(drill.to - (drill.fullDepth ?? 0)).toBeCloseTo(0.3004 * 5, 3);
+    const deep = pin({ bores: [{ from: 'front', shape: 'drill', diameter: 10, depth: 29 }] });
+    expect(problemsOf(deep)[0]?.message).toContain('its point would come through');
+  });
+
+  test('stock too short by the kerf: each piece takes its blade', () => {
+    const { stock } = planned(pin());
+    // 30 long, 0.3 to face at both ends, and the blade.
+    expect(stock.each.value).toBeCloseTo(30 + 0.6 + (stock.blade?.width ?? 0), 9);
+  });
+
+  test('a bar end that is no good length: cut off first, and said', () => {
+    expect(planned(pin()).stock.firstEnd).toBe(0.5);
+    expect(
+      planned(pin())
+        .setups[0]?.setup.cautions.map(({ text }) => text)
+        .join(),
+    ).toContain('is no length');
+  });
+
+  test('radius taken for diameter: a read-out of radii is told, and its figures are half', () => {
+    const plan = inShop(pin(), (shop) => ({
+      ...shop,
+      machines: shop.machines.map((machine) => ({ ...machine, readOut: 'radius' as const })),
+    }));
+    const cautions = plan.ok ? plan.value.setups[0]?.setup.cautions : [];
+    expect(cautions?.map(({ text }) => text).join()).toContain('shows radius');
+  });
+});
+
+describe('what touches what', () => {
+  test('a tool that stands ahead of its cut would meet the jaws', () => {
+    const thread: DetailFile = { kind: 'thread', at: 14, length: 10, designation: 'M20x1.5', runOut: 6 };
+    const late = inShop(pin({ details: [thread] }), (shop) => ({
+      ...shop,
+      tools: shop.tools.map((tool) => (tool.does.includes('thread') ? { ...tool, ahead: 20 } : tool)),
+    }));
+    expect(!late.ok && late.problems[0]?.message).toMatch(/tool to the jaws is [\d.]+ mm short; more stick-out/);
+    expect(planned(pin({ details: [thread] })).doubts).toEqual([]);
+  });
+
+  test('a long drill and the tailstock on a short bed', () => {
+    const short = inShop(pin(), (shop) => ({
+      ...shop,
+      machines: shop.machines.map((machine) => ({ ...machine, betweenCentres: 230 })),
+    }));
+    expect(!short.ok && short.problems[0]?.message).toContain('room for the tailstock');
+    // 500 − 90 − stick-out − flute − 80 is what there is on the usual one.
+    const drill = only(pin(), 'drill');
+    const stickOut = planned(pin()).setups[0]?.setup.stickOut.value ?? 0;
+    expect(drill.clearances[0]?.distance).toBeCloseTo(500 - 90 - stickOut - (drill.tool.flute ?? 0) - 80, 9);
+  });
+
+  test('a boring bar that rubs its back: the hole it finds is as wide as it needs', () => {
+    const bored = pin({ bores: [{ from: 'front', shape: 'bore', diameter: 10, depth: 10, bottom: 'flat' }] });
+    const { clearances, tool } = only(bored, 'bore');
+    const hole = only(bored, 'drill').diameter ?? 0;
+    expect(clearances).toMatchObject([{ what: 'back of the bar to the wall' }]);
+    expect(clearances[0]?.distance).toBeCloseTo(hole - (tool.least ?? 0), 9);
+  });
+
+  test('a drill right through meets what stands behind: said at the drill', () => {
+    const through = pin(
+      { bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 'through' }] },
+      { way: 'sawn-blanks' },
+    );
+    expect(
+      only(through, 'drill')
+        .cautions.map(({ text }) => text)
+        .join(),
+    ).toContain('comes out behind');
+  });
+
+  test('a slender part that wants a rest: refused with what it would need', () => {
+    const slender = runOf({ material: 'mild-steel', outside: [step('8 h8', 120), step(10, 20)] }, fromBar);
+    expect(
+      problemsOf(slender)
+        .map(({ message }) => message)
+        .join(),
+    ).toContain('a fixed or a follow rest');
+  });
+
+  test('a slender part is never finished with a heavy cut', () => {
+    const shaft = runOf({ material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] }, fromBar);
+    for (const { passes } of operationsOf(shaft).filter(({ kind }) => kind === 'turn-finish'))
+      for (const { depth } of passes) expect(depth).toBeLessThanOrEqual(0.25 + 1e-9);
+  });
+});
+
+describe('holding and shapes', () => {
+  test('grip marks: no jaw bare on a fit', () => {
+    const fitted = runOf({ outside: [step('12 h8', 14), step('20 h8', 16)] }, fromBar);
+    expect(['collet', 'soft-jaws', 'split-bush']).toContain(planned(fitted).setups[1]?.setup.holding.kind);
+  });
+
+  test('a thread that ends too fat for its nut', () => {
+    const thread: DetailFile = { kind: 'thread', at: 0, length: 14, designation: 'M12x1' };
+    expect(doubtsOf(pin({ outside: [step(12, 14), step(20, 16)], details: [thread] }))).toContain(
+      'THREAD-RUN-OUT part.details[0]',
+    );
+  });
+
+  test('a tool off centre leaves a nib: said at the first face, and nowhere again', () => {
+    const said = operationsOf(pin()).filter(({ cautions }) =>
+      cautions.some(({ text }) => text.includes('leaves a nib')),
+    );
+    expect(said.map(({ number }) => number)).toEqual([10]);
+  });
+});
+
+test('every caution of a plan is told once, and every sheet says what comes first', () => {
+  const texts = planned(pin()).setups.flatMap(({ operations }) =>
+    operations.flatMap(({ cautions }) => cautions.map(({ text }) => text)),
+  );
+  const usual = texts.filter((text) => !text.startsWith('Down from'));
+  expect(new Set(usual).size).toBe(usual.length);
+});
