@@ -25,13 +25,13 @@ export function sharpEdges(part: Part, sharpFrom: number): Edge[] {
 
 /** Whether a set-up leaves both surfaces that make an edge, one of them its own, and a hand gets at it. */
 function isLeft({ z, inside }: Edge, setup: Setup): boolean {
-  const { part, holding, turned, features, drilled, stock, earlier } = setup;
+  const { part, holding, turned, features, drilled, stock, earlier, facing } = setup;
   // What is parted in part way has its back edge bare.
   const behind = setup.finishes && !inside ? part.length + CLOSE : part.length - CLOSE;
   if (z > Math.min(holding.from, behind)) return false;
   if (inside) {
     const opens = [
-      ...part.features.filter(({ path, bore }) => bore && features.includes(path)),
+      ...part.features.filter(({ path, bore }) => bore && [...features, ...earlier].includes(path)),
       ...part.holes.filter(({ path }) => [...drilled, ...earlier, ...stock.asDrawn].includes(path)),
     ];
     return z < CLOSE && opens.length > 0;
@@ -45,7 +45,8 @@ function isLeft({ z, inside }: Edge, setup: Setup): boolean {
   const surfaces = [...steps, ...cuts].map(({ path }) => path);
   return (
     surfaces.every((path) => here.includes(path) || earlier.includes(path)) &&
-    surfaces.some((path) => here.includes(path))
+    // The face is this set-up's own.
+    ((z < CLOSE && facing > 0) || surfaces.some((path) => here.includes(path)))
   );
 }
 

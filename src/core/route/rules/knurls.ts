@@ -1,4 +1,4 @@
-import type { Rule } from './rule';
+import { finishes, type Rule } from './rule';
 
 export const knurlEarly: Rule = {
   id: 'KNURL-EARLY',
@@ -6,7 +6,7 @@ export const knurlEarly: Rule = {
   before: (before, after, { part }) => {
     if (before.kind !== 'knurl') return undefined;
     const step = part.steps.find(({ zFrom, zTo }) => zFrom <= before.from + 1e-6 && zTo >= before.to - 1e-6);
-    if (after.kind === 'turn-finish' && after.feature !== step?.path)
+    if (finishes(after) && after.feature !== step?.path)
       return 'A knurl wants force and pushes metal out: before its neighbours are finished.';
     const edge = after.kind === 'chamfer' && step && after.from >= step.zFrom - 1e-6 && after.to <= step.zTo + 1e-6;
     return edge ? 'The edges of a knurl are broken when it is there: they take off what it pushed out.' : undefined;

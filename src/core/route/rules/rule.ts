@@ -17,5 +17,8 @@ export interface Rule {
   asksFor?(operation: Operation, setup: Setup): string | undefined;
 }
 
+/** A last cut to size, outside or in the hole. */
+export const finishes = ({ kind }: Operation): boolean => kind === 'turn-finish' || kind === 'ream';
+
 /** Turning of either kind. */
 export const turns = ({ kind }: Operation): boolean => kind === 'turn-rough' || kind === 'turn-finish';

@@ -1,7 +1,7 @@
 import type { Operation } from '../operation';
 import { CENTRE_END } from '../operations/face';
 import type { Setup } from '../setup';
-import { turns, type Rule } from './rule';
+import { finishes, turns, type Rule } from './rule';
 
 export const roughThenFinish: Rule = {
   id: 'ROUGH-THEN-FINISH',
@@ -18,7 +18,7 @@ export const roughAllFirst: Rule = {
   before: (before, after, { run }) =>
     run.shop.houseRules.roughing === 'all-first' &&
     (before.kind === 'turn-rough' || before.kind === 'drill') &&
-    after.kind === 'turn-finish' &&
+    finishes(after) &&
     before.feature !== after.feature
       ? 'Heavy cuts and drilling warm and move the work: all of them before any finishing.'
       : undefined,
