@@ -151,13 +151,25 @@ describe('what touches what', () => {
     ).toContain('comes out behind');
   });
 
-  test('a slender part that wants a rest: refused with what it would need', () => {
-    const slender = runOf({ material: 'mild-steel', outside: [step('8 h8', 120), step(10, 20)] }, fromBar);
-    expect(
-      problemsOf(slender)
-        .map(({ message }) => message)
-        .join(),
-    ).toContain('a fixed or a follow rest');
+  test('a slender part that wants a rest: refused without room for it, or without one; else it is there', () => {
+    const slender = (jawClearance?: number) =>
+      runOf(
+        { material: 'mild-steel', outside: [step('8 h8', 120), step(12, 20)] },
+        { ...fromBar, ...(jawClearance ? { allowances: { jawClearance } } : {}) },
+      );
+    expect(problemsOf(slender())[0]).toMatchObject({
+      path: 'allowances.jawClearance',
+      message: expect.stringContaining('is 20 mm wide, and between the jaws and the end of the cut there are 5 mm'),
+    });
+    const none = inShop(slender(20), (shop) => ({
+      ...shop,
+      machines: shop.machines.map((machine) => ({ ...machine, rests: [] })),
+    }));
+    expect(!none.ok && none.problems[0]?.message).toContain('has none for that diameter');
+    const [first] = planned(slender(20)).setups;
+    expect(first?.setup).toMatchObject({ supported: true, rest: { kind: 'follow' } });
+    expect(first?.setup.reasons.map(({ rule }) => rule)).toEqual(['CENTRE-SUPPORT', 'REST']);
+    expect(first?.loading.terms.map(({ name }) => name)).toContain('rest up to the work');
   });
 
   test('a slender part is never finished with a heavy cut', () => {

@@ -140,7 +140,7 @@ describe('what cannot be is refused with where, what and what would do', () => {
     [
       'a slender part beyond a rest',
       runOf({ outside: [step(6, 120)] }, { way: 'from-bar' }),
-      'part.outside',
+      'allowances.jawClearance',
       'a fixed or a follow rest',
     ],
     ['no steps', runOf({ outside: [] }), 'part.outside', 'give the first step'],

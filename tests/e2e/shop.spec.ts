@@ -27,7 +27,7 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   page,
 }) => {
   await page.goto('/shop');
-  await page.getByRole('tab', { name: 'Tools' }).click();
+  await page.getByRole('tab', { name: 'Tools and gauges' }).click();
   await page.getByLabel('Find').fill('drill ⌀9.9');
   const table = page.getByRole('grid', { name: 'Tools' });
   await expect(table.getByRole('row')).toHaveCount(2);
@@ -44,7 +44,7 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
   await page.reload();
-  await page.getByRole('tab', { name: 'Tools' }).click();
+  await page.getByRole('tab', { name: 'Tools and gauges' }).click();
   await page.getByLabel('Find').fill('drill ⌀9.95');
   await page.getByRole('button', { name: 'Put drill ⌀9.95 aside' }).click();
   await expect(page.getByText('No tool of the list is like that.')).toBeVisible();

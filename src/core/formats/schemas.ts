@@ -64,6 +64,16 @@ export const machineSchema = Joi.object<Machine>({
   quillTravel: positive().required(),
   compoundTravel: positive(),
   readOut: Joi.string().valid('diameter', 'radius').required(),
+  rests: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.string().valid('follow', 'fixed').required(),
+        from: positive().required(),
+        upTo: positive().required(),
+        width: positive().required(),
+      }),
+    )
+    .max(10),
   jaws: holding.required(),
   collets: holding.required(),
 });
@@ -327,6 +337,8 @@ export const shopSchema = Joi.object<Shop>({
         name: Joi.string().required(),
         repeats: positive().required(),
         minutes: number().min(0).required(),
+        from: number().min(0),
+        upTo: positive(),
         measures: Joi.array()
           .items(Joi.string().valid('outside', 'inside', 'length', 'thread'))
           .required(),

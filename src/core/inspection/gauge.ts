@@ -8,7 +8,12 @@ export interface ChosenGauge extends Gauge {
 
 /** The quickest gauge that repeats to a fifth of the tolerance (handbook 9); else the finest there is, and said so. */
 export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGauge | undefined {
-  const able = gauges.filter((gauge) => gauge.measures.includes(measures));
+  const nominal = size?.nominal ?? 0;
+  const able = gauges.filter(
+    (gauge) =>
+      gauge.measures.includes(measures) &&
+      (!size || ((gauge.from ?? 0) <= nominal && nominal <= (gauge.upTo ?? Infinity))),
+  );
   if (!size) return able[0] && { ...able[0], fineEnough: true };
   const fine = able
     .filter(({ repeats }) => repeats <= (size.upper - size.lower) / 5 + 1e-9)

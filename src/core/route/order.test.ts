@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { example, planned, runOf, step } from '../testing';
 import { closure } from './closure';
+import { findOrder } from './order';
 import { operationKinds, kindOf } from './operations';
 import { rules } from './rules';
 import { startValues } from '../shop/startValues';
@@ -155,4 +156,33 @@ test('every kind of operation has its values in the shop, and is found by its na
     expect(kind.cautions.every(({ text }) => text.length > 20)).toBe(true);
   }
   expect(() => kindOf({ kind: 'whittle' })).toThrow('whittle');
+});
+
+describe('the compound', () => {
+  const hand = startValues.handMinutes;
+  const tool = { id: 'a', mount: 'post' as const } as (typeof startValues.tools)[number];
+  const other = { ...tool, id: 'b' };
+
+  test('one angle after the other: two of the same are not parted by a third', () => {
+    const operations = [
+      { tool, compound: 10 },
+      { tool, compound: 20 },
+      { tool, compound: 10 },
+    ];
+    const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n], hand);
+    const angles = sequence.map((index) => operations[index]?.compound);
+    expect(angles.filter((angle, index) => index > 0 && angle !== angles[index - 1])).toHaveLength(1);
+    // One tool taken up, one angle set anew.
+    expect(changeMinutes).toBeCloseTo(hand.changePost + hand.compoundAgain, 9);
+  });
+
+  test('a change of tool is cheaper than one of the angle', () => {
+    const operations = [
+      { tool, compound: 10 },
+      { tool, compound: 20 },
+      { tool: other, compound: 10 },
+    ];
+    const { sequence } = findOrder(operations, [0n, 0n, 0n], hand);
+    expect(sequence.map((index) => operations[index]?.compound)).toEqual([20, 10, 10]);
+  });
 });

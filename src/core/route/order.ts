@@ -5,7 +5,7 @@ import type { Operation } from './operation';
 export interface Order {
   /** Indices of the operations, first to last. */
   sequence: number[];
-  /** Minutes of changing tools and moving the tailstock, per piece. */
+  /** Minutes of changing tools, moving the tailstock and setting the compound over, per piece. */
   changeMinutes: number;
   /** No order that keeps the rules changes less; else `gapMinutes` is the most that could be saved. */
   proven: boolean;
@@ -24,9 +24,18 @@ export function changeMinutes(
   return change + tailstock;
 }
 
+/** What it takes to set the compound to another angle than it had in this set-up, minutes. */
+const compoundMinutes = (had: number | undefined, wanted: number | undefined, hand: HandMinutes): number =>
+  had === undefined || wanted === undefined || Math.abs(had - wanted) < SAME_ANGLE ? 0 : hand.compoundAgain;
+
+/** Angles closer than this are one setting of the compound, degrees. */
+export const SAME_ANGLE = 1e-3;
+
 interface State {
   done: bigint;
   last: number;
+  /** What the compound stands at. */
+  angle: number | undefined;
   minutes: number;
   sequence: number[];
 }
@@ -36,13 +45,17 @@ const KEPT = { provenUpTo: 16, beyond: 400 };
 
 /**
  * The order that keeps every rule and changes least. Goes through the operations layer by layer; two half-orders that
- * have done the same and end on the same tool differ only in minutes, so the shorter one stays. Ties keep the order in
+ * have done the same and end on the same tool and angle differ only in minutes, so the shorter one stays. Ties keep the order in
  * which the operations came.
  * @param before for each operation the ones that come before it, one bit each; without circles
  */
-export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[], hand: HandMinutes): Order {
+export function findOrder(
+  operations: Pick<Operation, 'tool' | 'compound'>[],
+  before: bigint[],
+  hand: HandMinutes,
+): Order {
   const limit = operations.length <= KEPT.provenUpTo ? Infinity : KEPT.beyond;
-  let layer: State[] = [{ done: 0n, last: -1, minutes: 0, sequence: [] }];
+  let layer: State[] = [{ done: 0n, last: -1, angle: undefined, minutes: 0, sequence: [] }];
   let whole = true;
   for (let step = 0; step < operations.length; step += 1) {
     const next = new Map<string, State>();
@@ -51,13 +64,17 @@ export function findOrder(operations: Pick<Operation, 'tool'>[], before: bigint[
         const bit = 1n << BigInt(index);
         const mask = before[index] ?? 0n;
         if (state.done & bit || (state.done & mask) !== mask) return;
-        const minutes = state.minutes + changeMinutes(operations[state.last], operation, hand);
+        const minutes =
+          state.minutes +
+          changeMinutes(operations[state.last], operation, hand) +
+          compoundMinutes(state.angle, operation.compound, hand);
         const done = state.done | bit;
         const last = operation.tool.mount === 'hand' ? state.last : index;
-        const key = `${done}:${operations[last]?.tool.id}`;
+        const angle = operation.compound ?? state.angle;
+        const key = `${done}:${operations[last]?.tool.id}:${angle}`;
         const known = next.get(key);
         if (!known || minutes < known.minutes - 1e-9)
-          next.set(key, { done, last, minutes, sequence: [...state.sequence, index] });
+          next.set(key, { done, last, angle, minutes, sequence: [...state.sequence, index] });
       });
     const states = [...next.values()];
     whole &&= states.length <= limit;

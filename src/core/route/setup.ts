@@ -1,6 +1,7 @@
 import type { Figure } from '../figure';
 import type { Part } from '../part/part';
 import type { Run } from '../run';
+import type { Rest } from '../shop/shop';
 import type { Stock } from '../stock/choose';
 import type { Caution, Reason } from '../words';
 import type { TakenOverrule } from './taken';
@@ -67,6 +68,8 @@ export interface Setup {
   finishes: boolean;
   /** Held by a centre at its free end while it is turned. */
   supported: boolean;
+  /** A rest that bears on it as well. */
+  rest?: Rest;
   /** Overrules of how it is held. */
   taken: TakenOverrule[];
   /** What else could hold it: means and surface. */

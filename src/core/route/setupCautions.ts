@@ -1,4 +1,5 @@
 import type { Run } from '../run';
+import type { Rest } from '../shop/shop';
 import type { Stock } from '../stock/choose';
 import type { Caution } from '../words';
 
@@ -9,7 +10,7 @@ const mistake = (text: string): Caution => ({ kind: 'mistake', text });
 export function setupCautions(
   { shop }: Run,
   stock: Stock,
-  { first, supported }: { first: boolean; supported: boolean },
+  { first, supported, rest }: { first: boolean; supported: boolean; rest: Rest | undefined },
 ): Caution[] {
   const fromBar = first && stock.way === 'from-bar';
   return [
@@ -29,6 +30,9 @@ export function setupCautions(
             'Face and centre with the work drawn in; draw it out, bring up the centre, lock the quill. Take the centre out before parting off.',
           ),
         ]
+      : []),
+    ...(rest
+      ? [mistake('A follow rest is set on the diameter just turned, and set anew after every cut; its jaws are oiled.')]
       : []),
     ...(shop.material.caution ? [danger(shop.material.caution)] : []),
   ];

@@ -1,12 +1,13 @@
-import { figure, sum, term, type Figure } from '../figure';
+import { figure, sum, term } from '../figure';
 import { largestDiameter, turnRound, type Part, type Step } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
-import { say, sayDiameter, type Reason } from '../words';
+import { say, sayDiameter } from '../words';
 import type { Stock } from '../stock/choose';
 import { reachedFeatures } from './reached';
 import { setupCautions } from './setupCautions';
 import { holdNeeded, secondHolding } from './secondHolding';
+import { supportOf, type Support } from './support';
 import { threeJaw } from './holdings/threeJaw';
 import type { Setup, Turned } from './setup';
 
@@ -61,29 +62,8 @@ function turnedSteps(
 /** What comes off before a finished face, in words for a working. */
 const facingTerm = (facing: number) => term('f', 'facing allowance', facing, 'mm', 'computed');
 
-/** Whether the free end needs a centre, or more than that. */
-function support(run: Run, stickOut: Figure, diameter: number): Result<{ supported: boolean; reasons: Reason[] }> {
-  const { shop, units } = run;
-  const times = shop.houseRules.stickOut === '4d' ? 4 : 1.5;
-  if (stickOut.value > shop.cutting.restTimes * diameter)
-    return refuse(
-      'part.outside',
-      `${say(stickOut.value, units)} would stand out of ${sayDiameter(diameter, units)}, more than ${shop.cutting.restTimes} times: that needs a fixed or a follow rest, which is not planned yet`,
-    );
-  if (stickOut.value <= times * diameter) return good({ supported: false, reasons: [] });
-  return good({
-    supported: true,
-    reasons: [
-      {
-        rule: 'CENTRE-SUPPORT',
-        because: `${say(stickOut.value, units)} stand out of ${sayDiameter(diameter, units)}, more than the house's ${times} times: a centre holds the free end while it is turned.`,
-      },
-    ],
-  });
-}
-
 /** A blank that brings an end for a centre is turned under it. */
-const CENTRED = {
+const CENTRED: Support = {
   supported: true,
   reasons: [
     {
@@ -140,7 +120,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
   if (facingAway)
     return refuse(facingAway.path, `this edge faces the jaws when its step is turned; it cannot be cut in this way`);
 
-  const clearance = bar ? stock.jawClearance : shop.allowances.toolClearance;
+  const clearance = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
   const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
   if (!bar && rawHold < holdNeeded(run, stock.over) - CLOSE)
     return refuse(
@@ -173,7 +153,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
   });
   const featuresFirst = reachedFeatures(view, reach(turned, jawsAt));
   const madeFirst = [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, `${firstEnd} face`];
-  const supported = support(run, stickOut, stock.over);
+  const supported = supportOf(run, stickOut, stock.over, clearance);
   if (!supported.ok) return supported;
   const first = stock.centreEnd > 0 ? CENTRED : supported.value;
   const chamferedIn = (part: Part, done: string[]) =>
@@ -224,6 +204,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     partsOff: bar,
     finishes,
     supported: first.supported,
+    ...(first.rest ? { rest: first.rest } : {}),
     taken: [],
     others: [],
     reasons: [
@@ -240,7 +221,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
         : []),
       ...first.reasons,
     ],
-    cautions: setupCautions(run, stock, { first: true, supported: first.supported }),
+    cautions: setupCautions(run, stock, { first: true, supported: first.supported, rest: supported.value.rest }),
   };
   if (finishes) return good({ setups: [one], untrue: 0 });
   const second = secondHolding({
@@ -263,7 +244,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     formula: 'z + f',
     terms: [term('z', 'finished face to where it is held', standsFrom, 'mm', 'computed'), facingTerm(lastFacing)],
   });
-  const next = support(run, standing, holding.diameter);
+  const next = supportOf(run, standing, holding.diameter, shop.allowances.toolClearance);
   if (!next.ok) return next;
   const two: Setup = {
     number: 2,
@@ -285,10 +266,11 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     partsOff: false,
     finishes: false,
     supported: next.value.supported,
+    ...(next.value.rest ? { rest: next.value.rest } : {}),
     taken: second.value.taken,
     others: second.value.others,
     reasons: [...second.value.reasons, ...next.value.reasons],
-    cautions: setupCautions(run, stock, { first: false, supported: next.value.supported }),
+    cautions: setupCautions(run, stock, { first: false, supported: next.value.supported, rest: next.value.rest }),
   };
   return good({ setups: [one, two], untrue: second.value.untrue.length });
 }

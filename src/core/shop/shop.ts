@@ -147,8 +147,18 @@ export interface Machine {
   /** Of the compound slide, mm; without it any cone is within its reach. */
   compoundTravel?: number;
   readOut: 'diameter' | 'radius';
+  /** Rests on hand: what they take, and how wide they stand on the work, mm. */
+  rests?: Rest[];
   jaws: Holding;
   collets: Holding;
+}
+
+/** A rest that bears on slender work: it goes with the tool, or stands. */
+export interface Rest {
+  kind: 'follow' | 'fixed';
+  from: number;
+  upTo: number;
+  width: number;
 }
 
 /** What a chuck or a set of collets takes, mm. */
@@ -333,6 +343,8 @@ export interface HandMinutes {
   pullBar: number;
   /** The compound back to an angle that was proved before. */
   compoundAgain: number;
+  /** A rest brought up to the work and oiled. */
+  rest: number;
   sawBlank: number;
   changePost: number;
   changeTailstock: number;
@@ -361,6 +373,8 @@ export interface SetupMinutes {
   setStop: number;
   touchOff: number;
   changeGears: number;
+  /** A rest mounted and set. */
+  rest: number;
   /** The compound to an angle, and proved. */
   compound: number;
 }
@@ -371,6 +385,9 @@ export interface Gauge {
   repeats: number;
   minutes: number;
   measures: ('outside' | 'inside' | 'length' | 'thread')[];
+  /** What it reads from and up to, mm; open where it is left out. */
+  from?: number;
+  upTo?: number;
 }
 
 /** Schools (handbook 12): each a setting with both reasons. */

@@ -24,6 +24,7 @@ export const startValues: Shop = {
       quillTravel: 100,
       compoundTravel: 60, // ours
       readOut: 'diameter',
+      rests: [{ kind: 'follow', from: 6, upTo: 40, width: 20 }], // ours
       jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1 },
       collets: { from: 3, upTo: 25, length: 25, runOut: 0.03 },
     },
@@ -161,6 +162,7 @@ export const startValues: Shop = {
     unload: 0.25,
     pullBar: 0.3,
     compoundAgain: 1.5, // ours
+    rest: 0.5, // ours
     sawBlank: 1, // ours: one cut of a cold saw with a length stop
     changePost: 0.15,
     changeTailstock: 0.35,
@@ -185,6 +187,7 @@ export const startValues: Shop = {
     setStop: 1,
     touchOff: 0.3,
     changeGears: 15,
+    rest: 5, // ours
     compound: 5,
   },
   // Minutes are ours; what is left to grind and to hone is the handbook's (13).

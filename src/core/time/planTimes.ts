@@ -4,6 +4,7 @@ import { checkedEvery, gaugeFor, type ChosenGauge } from '../inspection/gauge';
 import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
+import { SAME_ANGLE } from '../route/order';
 import { CENTRE_END } from '../route/operations/face';
 import type { OutsideOp } from '../route/outside/outsideOp';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
@@ -75,6 +76,12 @@ function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: 
   return before.filter(leaves).at(-1);
 }
 
+const usesCompound = ({ compound }: CutOperation): boolean => compound !== undefined;
+
+/** Whether the compound has to go to another angle than the one it was last at, also from the last piece. */
+const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined): boolean =>
+  compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
+
 const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
@@ -122,7 +129,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
     },
     {
       name: 'compound to this angle again',
-      minutes: cut.compound !== undefined && anglesOf(setup.cuts).length > 1 ? hand.compoundAgain : 0,
+      minutes: setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
     },
     { name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
     ...checks.map(({ what, gauge, every }) => ({
@@ -149,15 +156,17 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
 
 function loadingOf({ setup }: StoppedSetup): Figure {
   const hand = setup.run.shop.handMinutes;
+  const rest = { name: 'rest up to the work', minutes: setup.rest ? hand.rest : 0 };
   return sum(
     'getting the piece in and out',
     'min',
     lettered(
       setup.partsOff
-        ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }]
+        ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
         : [
             { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
             { name: `load ${setup.holding.words}`, minutes: setup.holding.load },
+            rest,
             { name: 'unload and wipe', minutes: hand.unload },
           ],
     ),
@@ -188,6 +197,7 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
       { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
       { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
       { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
+      { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
       { name: 'compound to its angle, and proved', minutes: anglesOf(cuts).length > 0 ? setupMinutes.compound : 0 },
     ]),
   );

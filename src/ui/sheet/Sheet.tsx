@@ -13,6 +13,7 @@ import { entryName } from '../run/entryName';
 import { ProblemList } from '../run/ProblemList';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { sayRest } from '@/core/route/support';
 import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
 import { Panel } from './Panel';
@@ -141,7 +142,7 @@ const holdingWords = ({ setup }: PlannedSetup): string => {
     holding.grip === 'stock'
       ? `the ${setup.partsOff ? 'bar' : 'blank'}`
       : `⌀${formatNominal(holding.diameter, run.units)}`;
-  return `${holding.words}, on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}`;
+  return `${holding.words}, on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
 };
 
 /** The signature view: work, route, stops and time of a run, the first three on one z axis. */

@@ -14,6 +14,7 @@ import { HouseBar } from '../primitives/HouseBar';
 import { keepShop, previewShop } from './api';
 import { Effects } from './Effects';
 import { FiguresCard } from './FiguresCard';
+import { GaugeCard } from './GaugeCard';
 import { HoldingCard } from './HoldingCard';
 import { HouseRulesCard } from './HouseRulesCard';
 import { MachineCard } from './MachineCard';
@@ -125,8 +126,13 @@ const PAGES: readonly { id: string; title: string; cards: (own: Cards) => ReactN
   },
   {
     id: 'tools',
-    title: 'Tools',
-    cards: ({ shop, used, onChange }) => <ToolTable shop={shop} used={used} onChange={onChange} />,
+    title: 'Tools and gauges',
+    cards: ({ shop, used, onChange }) => (
+      <>
+        <ToolTable shop={shop} used={used} onChange={onChange} />
+        <GaugeCard shop={shop} onChange={onChange} />
+      </>
+    ),
   },
   {
     id: 'materials',

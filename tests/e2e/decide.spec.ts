@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, foot, test } from './page';
+
+/** A stud with a wide groove and a chamfer, saved as a new run; its sheet is open. */
+async function openPost(page: Page, number: string): Promise<void> {
+  const file = {
+    format: 'shingle-run/1',
+    units: 'mm',
+    part: {
+      number,
+      name: 'Guy post',
+      revision: 'A',
+      material: 'brass-cw614n',
+      outside: [
+        { shape: 'cylinder', diameter: '12 h8', length: 14, chamfers: { front: 0.5 } },
+        { shape: 'cylinder', diameter: 20, length: 14 },
+      ],
+      details: [{ kind: 'groove', at: 5, width: 4, bottom: 9 }],
+      bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 10 }],
+    },
+    quantity: 20,
+    way: 'from-bar',
+  };
+  const answer = await page.request.post('/api/runs', { data: { file } });
+  const { run } = (await answer.json()) as { run: { id: number } };
+  await page.goto(`/runs/${run.id}`);
+  await expect(page.getByRole('listbox')).toBeVisible();
+}
+
+const panel = (page: Page) => page.getByRole('complementary', { name: 'Selected operation' });
+const setup = (page: Page) => page.getByRole('complementary', { name: 'Set-up' });
+
+test('another tool is chosen with its price in sight, told on the tile, and taken back', async ({ page }) => {
+  await openPost(page, 'WS-931');
+  await page.getByRole('option', { name: /Groove/ }).click();
+  await expect(panel(page)).toContainText('parting blade 4 wide');
+  await panel(page).getByRole('button', { name: 'Other tool' }).click();
+  const window = page.getByRole('dialog', { name: /A tool for .* Groove/ });
+  await expect(window.getByRole('row', { name: /parting blade 4 wide/ })).toContainText('the plan');
+  await expect(window.getByRole('row', { name: /parting blade 2 wide/ })).toContainText(/\+\d\.\d\d/);
+  await expectAccessible(page);
+  await window.getByRole('button', { name: 'Take parting blade 2 wide' }).click();
+  await expect(panel(page)).toContainText('parting blade 2 wide');
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText(
+    /with parting blade 2 wide: so decided/,
+  );
+  await expect(panel(page)).toContainText(/It costs \d\.\d\d min a piece/);
+  await expect(page.getByRole('option', { name: /Groove/ }).getByLabel('place decided')).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.reload();
+  await page.getByRole('option', { name: /Groove/ }).click();
+  await expect(panel(page)).toContainText('parting blade 2 wide');
+  await panel(page).getByRole('button', { name: 'Let Shingle decide again' }).click();
+  await expect(panel(page)).toContainText('parting blade 4 wide');
+});
+
+test('an operation is left out: the plan says what the drawing then lacks; one that is needed stays', async ({
+  page,
+}) => {
+  await openPost(page, 'WS-932');
+  await page.getByRole('option', { name: /Chamfer/ }).click();
+  await panel(page).getByRole('button', { name: 'Leave out' }).click();
+  await expect(page.getByRole('option', { name: /Chamfer/ })).toHaveCount(0);
+  await expect(page.getByText('no operation yet for 1 feature of the part')).toBeVisible();
+  await expect(setup(page).getByRole('list', { name: 'Decided' })).toContainText('Without Chamfer 0.5 mm');
+  await page.getByRole('option', { name: /Finish ⌀12/ }).click();
+  await panel(page).getByRole('button', { name: 'Leave out' }).click();
+  await expect(panel(page)).toContainText('The part is not made without it.');
+  await expect(page.getByRole('option', { name: /Finish ⌀12/ })).toBeVisible();
+});
+
+test('work of one’s own is added with a wrong entry on the way, and its minutes are in the piece', async ({ page }) => {
+  await openPost(page, 'WS-933');
+  const before = await foot(page, 'a piece').first().textContent();
+  await setup(page).getByRole('button', { name: 'Add work' }).click();
+  const window = page.getByRole('dialog', { name: 'Add work of your own' });
+  await window.getByLabel('What is done').fill('Stamp the number');
+  await window.getByLabel('Minutes a piece').fill('a while');
+  await window.getByRole('button', { name: 'Add it' }).click();
+  await expect(window.getByText('minutes a piece, 0 to 1000')).toBeVisible();
+  await expect(window.getByLabel('What is done')).toHaveValue('Stamp the number');
+  await window.getByLabel('Minutes a piece').fill('1,5');
+  await window.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('option', { name: /Stamp the number/ }).click();
+  await expect(panel(page)).toContainText('stopped');
+  await expect(panel(page)).toContainText('Stamp the number added, 1.5 min: so decided. It costs 1.68 min a piece.');
+  await expect(foot(page, 'a piece').first()).not.toHaveText(before ?? '');
+});
+
+test('the second side is held otherwise: the means that could, their minutes, and what may be held at every step', async ({
+  page,
+}) => {
+  await openPost(page, 'WS-934');
+  await page.getByRole('button', { name: 'Set-up 2' }).click();
+  await expect(page.getByText('in a collet, on ⌀20, from the back')).toBeVisible();
+  await setup(page).getByRole('button', { name: 'Hold it otherwise' }).click();
+  const window = page.getByRole('dialog', { name: 'What holds the second side' });
+  await window.getByRole('button', { name: 'Take in a four-jaw chuck, dialled true, on ⌀20' }).click();
+  await expect(page.getByText('in a four-jaw chuck, dialled true, on ⌀20, from the back')).toBeVisible();
+  await page.getByRole('button', { name: 'Set-up 1' }).click();
+  await expect(setup(page).getByRole('list', { name: 'Decided' })).toContainText('The second side');
+  await expect(page.getByText('May be held now')).toBeVisible();
+  await expect(page.getByText(/⌀20 × \d.*: bare/).first()).toBeVisible();
+});
