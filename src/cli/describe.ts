@@ -45,7 +45,7 @@ function describeSetup(planned: PlannedSetup): string[] {
   const { holding } = setup;
   return [
     '',
-    `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.grip === 'stock' ? 'the stock' : `⌀${formatNominal(holding.diameter, units)}`}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${workStop.means.replace('-', ' ')} at ${formatLength(workStop.setting.value, units)}`,
+    `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${workStop.means.replace('-', ' ')} at ${formatLength(workStop.setting.value, units)}`,
     `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 14)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
   ];

@@ -136,7 +136,8 @@ describe('what touches what', () => {
     const { clearances, tool } = only(bored, 'bore');
     const hole = only(bored, 'drill').diameter ?? 0;
     expect(clearances).toMatchObject([{ what: 'back of the bar to the wall' }]);
-    expect(clearances[0]?.distance).toBeCloseTo(hole - (tool.least ?? 0), 9);
+    expect(clearances[0]?.distance).toBeCloseTo(hole - (tool.diameter ?? 0), 9);
+    expect(clearances[0]?.distance).toBeGreaterThanOrEqual((tool.least ?? 0) - (tool.diameter ?? 0));
   });
 
   test('a drill right through meets what stands behind: said at the drill', () => {

@@ -10,6 +10,8 @@ export interface Clearance {
   /** In words: `blade to the jaws`. */
   what: string;
   distance: number;
+  /** Nearer than this it touches, or has no room for its chips; of most things nothing. */
+  needs: number;
   /** What would make it more. */
   help: string;
 }
@@ -26,6 +28,7 @@ function toJaws({ from, to, tool }: Operation, { holding }: Setup): Clearance[] 
     {
       what: `${tool.width && tool.touched ? 'blade' : 'tool'} to the jaws`,
       distance: holding.from - furthest,
+      needs: 0,
       help: 'more stick-out, or a tool that stands less far ahead of its cut',
     },
   ];
@@ -39,7 +42,8 @@ function barToWall({ tool, from, to }: Operation, { bore }: Workpiece): Clearanc
   return [
     {
       what: 'back of the bar to the wall',
-      distance: 2 * found - tool.least,
+      distance: 2 * found - (tool.diameter ?? tool.least),
+      needs: tool.least - (tool.diameter ?? tool.least),
       help: 'a slimmer bar, or a wider hole first',
     },
   ];
@@ -54,6 +58,7 @@ function toTailstock({ tool }: Operation, { stickOut, run }: Setup): Clearance[]
     {
       what: 'room for the tailstock',
       distance: room - (tool.flute ?? 0) - allowances.drillHolder,
+      needs: 0,
       help: 'a shorter drill, or less stick-out',
     },
   ];
@@ -73,11 +78,11 @@ export function checkClearances(
 ): Result<string[]> {
   const { units, shop } = run;
   const short = (mm: number) => say(Number(mm.toFixed(2)), units);
-  const hit = clearances.find(({ distance }) => distance < -1e-6);
+  const hit = clearances.find(({ distance, needs }) => distance < needs - 1e-6);
   if (hit)
     return refuse(
       operation.feature.startsWith('part.') ? operation.feature : 'part.outside',
-      `${operation.name} in set-up ${number}: ${hit.what} is ${short(-hit.distance)} short; ${hit.help}`,
+      `${operation.name} in set-up ${number}: ${hit.what} is ${short(hit.needs - hit.distance)} short; ${hit.help}`,
     );
   return good(
     clearances

@@ -84,8 +84,9 @@ function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sou
   );
 }
 
-/** A bore, a thread, a knurl, or a diameter with grooves in it is held by only where no plain one is. */
-const carries = ({ inside, thread, knurl, gaps }: Surface): number => (inside || thread || knurl || gaps > 0 ? 1 : 0);
+/** A bore, a thread, a knurl, or a diameter with grooves in it is held by only where no plain one is, even a close one. */
+const carries = ({ inside, thread, knurl, gaps, close }: Surface): number =>
+  inside || thread || knurl || gaps > 0 ? 2 : close ? 1 : 0;
 
 /** True enough first, then a plain diameter, then what leaves least standing out, then the quickest over the batch. */
 const better = (a: Candidate, b: Candidate): number =>
@@ -175,6 +176,7 @@ export function secondHolding(sought: Sought): Result<SecondHolding> {
       kind: kind.kind,
       words: kind.words,
       grip: path,
+      on: surface.on,
       diameter,
       // On a mandrel nothing covers the outside: the face itself stands against its shoulder.
       from: inside ? view.length : view.length - end,

@@ -11,8 +11,9 @@ export interface WorkHolding {
   /** One of `route/holdings`, and in a sentence. */
   kind: string;
   words: string;
-  /** `stock`, or the path of the step or bore that is gripped. */
+  /** `stock`, or the path of the step or bore that is gripped; and in words: `⌀20`, `16 mm across flats`. */
   grip: string;
+  on: string;
   diameter: number;
   /** Jaws from here towards the chuck. */
   from: number;

@@ -184,6 +184,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
       kind: stock.form === 'square' ? '4-jaw' : '3-jaw',
       words: stock.form === 'square' ? 'in a four-jaw chuck' : threeJaw.words,
       grip: 'stock',
+      on: `the ${bar ? 'bar' : 'blank'}`,
       runOut: stockHeld?.runOut ?? 0,
       load: stockHeld?.load ?? 0,
       change: stockHeld?.change ?? 0,

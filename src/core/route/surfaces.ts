@@ -3,7 +3,7 @@ import { thinnestWall, type Workpiece } from '../removal/workpiece';
 import { finishedPart } from '../removal/finishedPart';
 import { clip } from '../removal/profile';
 import type { Run } from '../run';
-import { sayDiameter } from '../words';
+import { say, sayDiameter } from '../words';
 import type { Surface } from './holdings/holding';
 
 const CLOSE = 0.001;
@@ -46,30 +46,40 @@ function isThin({ outside, bore }: Workpiece, from: number, to: number, { shop }
 }
 
 /** What of the outside is finished when the first set-up ends: its steps up to a count, and those that the bar brings. */
-function outsideSurfaces(run: Run, view: Part, count: number, asDrawn: readonly string[], walls: Workpiece): Surface[] {
+function outsideSurfaces(
+  run: Run,
+  view: Part,
+  count: number,
+  asDrawn: readonly string[],
+  made: readonly string[],
+  walls: Workpiece,
+): Surface[] {
   const { toolClearance } = run.shop.allowances;
   return view.steps.flatMap((step, index) => {
     if (index >= count && !asDrawn.includes(step.path)) return [];
-    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats?.count;
+    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats;
     const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
-    return stretchesOf(view, step).map(({ from, to, gaps, thread, knurl }): Surface => {
+    return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, knurl }): Surface[] => {
       const whole = to > step.zTo - CLOSE;
-      const end = whole && !against ? to - toolClearance : to;
-      return {
+      // What the second set-up still works beside it wants the same room as its face, where there is any.
+      const worked = view.features.some(({ path, z0 }) => !made.includes(path) && Math.abs(z0 - to) < CLOSE);
+      const surface = {
         path: step.path,
         name: step.name ?? sayDiameter(nominal(step), run.units),
+        on: flats ? `${say(2 * flats.fromAxis, run.units)} across flats` : sayDiameter(nominal(step), run.units),
         diameter: nominal(step),
         from,
-        end,
         gaps,
         inside: false,
         fit: step.critical || step.diameter.from !== 'general',
         thread,
         knurl,
         shaped: false,
-        ...(flats === undefined ? {} : { flats }),
+        ...(flats ? { flats: flats.count } : {}),
         thin: isThin(walls, from, to, run),
       };
+      const clear = { ...surface, end: (whole && !against) || worked ? to - toolClearance : to, close: false };
+      return worked && !whole ? [clear, { ...surface, end: to, close: true }] : [clear];
     });
   });
 }
@@ -78,7 +88,7 @@ function outsideSurfaces(run: Run, view: Part, count: number, asDrawn: readonly 
 function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {
   // Right through, what holds stays clear of the face that is worked.
   const clearOf = (z: number) => Math.min(z, view.length - run.shop.allowances.toolClearance);
-  const common = { gaps: 0, inside: true, knurl: false, shaped: false, thin: false, from: 0 };
+  const common = { gaps: 0, close: false, inside: true, knurl: false, shaped: false, thin: false, from: 0 };
   const drilled = view.holes.filter(({ path, from, through }) => made.includes(path) && (from === 'front' || through));
   return [
     ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name }): Surface[] => {
@@ -89,6 +99,7 @@ function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[]
           ...common,
           path,
           name: called ?? name,
+          on: sayDiameter(size.nominal, run.units),
           diameter: size.nominal,
           end: clearOf(z1),
           fit: size.from !== 'general',
@@ -100,6 +111,7 @@ function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[]
       ...common,
       path,
       name: name ?? `bore ${sayDiameter(diameter.nominal, run.units)}`,
+      on: sayDiameter(diameter.nominal, run.units),
       diameter: diameter.nominal,
       end: clearOf(through ? view.length : depth),
       fit: diameter.from !== 'general',
@@ -124,5 +136,5 @@ export function finishedSurfaces(
     holes: view.holes.filter(({ path }) => made.includes(path) || asDrawn.includes(path)),
     features: view.features.filter(({ path, bore }) => !bore || made.includes(path)),
   };
-  return [...outsideSurfaces(run, view, count, asDrawn, finishedPart(there)), ...boredSurfaces(run, view, made)];
+  return [...outsideSurfaces(run, view, count, asDrawn, made, finishedPart(there)), ...boredSurfaces(run, view, made)];
 }

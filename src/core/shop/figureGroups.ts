@@ -170,6 +170,7 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
         threadCompound: 'Compound for threads, °',
         pitchErrorAtMost: 'Error of a pitch, at most, ppm',
         knurlGrows: 'A knurl grows by, × pitch',
+        knurlTracks: 'A knurl tracks within, pitches',
         filletWithin: 'Nose from its fillet, share',
         tapLead: 'Lead of a tap, pitches',
         tapDrillOver: 'Tap drill wider by, pitches',

@@ -301,6 +301,8 @@ export interface CuttingValues {
   pitchErrorAtMost: number;
   /** What a diameter grows by when it is knurled, as a share of the pitch. */
   knurlGrows: number;
+  /** How far from a whole number of pitches round a knurl still tracks. */
+  knurlTracks: number;
   /** How far a nose may be from the fillet that it leaves, as a share of it. */
   filletWithin: number;
   /** What steps may leave of a round form before it is blended, mm. */

@@ -128,6 +128,7 @@ export const startValues: Shop = {
     threadCompound: 29.5,
     pitchErrorAtMost: 200, // ours
     knurlGrows: 0.5,
+    knurlTracks: 0.1, // ours
     filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
     tapLead: 3, // ours

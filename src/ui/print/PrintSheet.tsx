@@ -265,16 +265,10 @@ function Minded({ plan }: { plan: Plan }) {
 function PrintedSetup({ planned }: { planned: PlannedSetup }) {
   const { setup, operations, workStop } = planned;
   const { units } = setup.run;
-  const grip =
-    setup.holding.grip === 'stock'
-      ? setup.partsOff
-        ? 'the bar'
-        : 'the blank'
-      : `⌀${formatNominal(setup.holding.diameter, units)}`;
   return (
     <section>
       <h2>
-        Set-up {setup.number}: {setup.holding.words}, on {grip}, from the {setup.end}
+        Set-up {setup.number}: {setup.holding.words}, on {setup.holding.on}, from the {setup.end}
       </h2>
       <p>
         Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> ·{' '}

@@ -135,7 +135,7 @@ function Row({
             </small>
           </td>
           <td>
-            {figures.holding.words}, on ⌀{formatNominal(figures.holding.diameter, units)}
+            {figures.holding.words}, on {figures.holding.on}
           </td>
           <td>
             {chosen ? (

@@ -94,7 +94,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
       <Part>
         <h3>Held</h3>
         <dl>
-          <Line name={capital(setup.holding.words)}>⌀{formatNominal(setup.holding.diameter, units)}</Line>
+          <Line name={capital(setup.holding.words)}>{setup.holding.on}</Line>
           <Line name="Runs true to">{formatLength(setup.holding.runOut, units)}</Line>
         </dl>
         <div style={{ display: 'flex', gap: 8, margin: '6px 0' }}>

@@ -137,12 +137,8 @@ const Waiting = styled.main`
 `;
 
 const holdingWords = ({ setup }: PlannedSetup): string => {
-  const { holding, run, end } = setup;
-  const grip =
-    holding.grip === 'stock'
-      ? `the ${setup.partsOff ? 'bar' : 'blank'}`
-      : `⌀${formatNominal(holding.diameter, run.units)}`;
-  return `${holding.words}, on ${grip}, from the ${end}${setup.supported ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
+  const { holding, end } = setup;
+  return `${holding.words}, on ${holding.on}, from the ${end}${setup.supported ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
 };
 
 /** The signature view: work, route, stops and time of a run, the first three on one z axis. */

@@ -4,12 +4,16 @@ import type { ShopForRun } from '../../shop/shop';
 export interface Surface {
   path: string;
   name: string;
+  /** Its diameter, or what it is across its flats, in words. */
+  on: string;
   diameter: number;
   /** Where a holding may begin and where it must end. */
   from: number;
   end: number;
   /** Of that, what grooves take: jaws reach across them. */
   gaps: number;
+  /** Up to where the second side still works: the tool comes right up to the jaws. */
+  close: boolean;
   /** In a bore. */
   inside: boolean;
   /** Held closely, or said to matter: nothing may mark it. */

@@ -61,7 +61,7 @@ export const knurl: OperationKind = {
     const pitch = part.features.find(({ path }) => path === feature)?.knurl?.pitch ?? 0;
     const { pitches, below, above } = trackingDiameters(diameter, pitch);
     const grown = diameter + shop.cutting.knurlGrows * pitch;
-    const tracks = above - below < 1e-6;
+    const tracks = Math.abs(pitches - Math.round(pitches)) <= shop.cutting.knurlTracks;
     return good({
       diameter,
       passes: [
