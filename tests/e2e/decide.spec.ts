@@ -47,7 +47,7 @@ test('another tool is chosen with its price in sight, told on the tile, and take
   await expect(panel(page)).toContainText(/It costs \d\.\d\d min a piece/);
   await expect(page.getByRole('option', { name: /Groove/ }).getByLabel('place decided')).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^saved/)).toBeVisible();
   await page.reload();
   await page.getByRole('option', { name: /Groove/ }).click();
   await expect(panel(page)).toContainText('parting blade 2 wide');

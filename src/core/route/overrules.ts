@@ -1,4 +1,4 @@
-import { isHolding, isOrder, isSkip, isTool, type Overrule } from '../overrule';
+import { isAdd, isHolding, isOrder, isSkip, isTool, keyOfAdded, type Overrule } from '../overrule';
 import type { Run } from '../run';
 import type { TakenOverrule } from './taken';
 
@@ -46,6 +46,7 @@ export function plannedOverrules(
 export function keysIn(overrule: Overrule): string[] {
   if (isOrder(overrule)) return [overrule.first, overrule.then];
   if (isTool(overrule)) return [overrule.operation];
+  if (isAdd(overrule)) return [keyOfAdded(overrule.add)];
   return isSkip(overrule) ? [overrule.skip] : [];
 }
 

@@ -1,5 +1,6 @@
 import { example } from '../testing';
-import { compareShops } from './compareShops';
+import { planFile } from '../plan';
+import { batchMinutes, compareShops as compare } from './compareShops';
 import { houseQuestions } from './houseRules';
 import type { Shop } from './shop';
 import { startValues } from './startValues';
@@ -9,6 +10,8 @@ const runs = ['sensor-spacer', 'mast-collar', 'pivot-pin'].map((name, index) => 
   id: index + 1,
   file: example(name),
 }));
+const compareShops = (own: typeof runs, before: Shop, after: Shop) =>
+  compare(own, ({ file }) => batchMinutes(planFile(file, before)), after);
 const held = (rules: Partial<Shop['houseRules']>): Shop => ({
   ...startValues,
   houseRules: { ...startValues.houseRules, ...rules },

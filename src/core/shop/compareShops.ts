@@ -14,7 +14,9 @@ export interface ShopEffect {
   problem?: string;
 }
 
-const minutesOf = (plan: Result<Plan>): number | undefined => (plan.ok ? plan.value.times.batch.value : undefined);
+/** Minutes over the batch of a plan, where there is one. */
+export const batchMinutes = (plan: Result<Plan>): number | undefined =>
+  plan.ok ? plan.value.times.batch.value : undefined;
 
 /** Less than this is the same, minutes over the batch: arithmetic. */
 const SAME = 0.005;
@@ -22,12 +24,18 @@ const SAME = 0.005;
 /**
  * The runs that another shop would change, the ones that change most first (handbook 12: told before it is set).
  * @param runs with their ids
+ * @param before minutes over the batch of a run as the shop is now; undefined where it cannot be planned
  */
-export function compareShops(runs: readonly { id: number; file: RunFile }[], before: Shop, after: Shop): ShopEffect[] {
+export function compareShops<R extends { id: number; file: RunFile }>(
+  runs: readonly R[],
+  before: (run: R) => number | undefined,
+  after: Shop,
+): ShopEffect[] {
   return runs
-    .flatMap(({ id, file }): ShopEffect[] => {
-      const [was, is] = [planFile(file, before), planFile(file, after)];
-      const [from, to] = [minutesOf(was), minutesOf(is)];
+    .flatMap((run): ShopEffect[] => {
+      const { id, file } = run;
+      const is = planFile(file, after);
+      const [from, to] = [before(run), batchMinutes(is)];
       if (from === to || (from !== undefined && to !== undefined && Math.abs(to - from) < SAME)) return [];
       const problem = is.ok ? undefined : is.problems[0]?.message;
       return [
