@@ -2,7 +2,7 @@ import type { Plan } from '@/core/plan';
 import { pinOf } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { nameOfBar } from '@/core/stock/nameOfBar';
-import { formatLength, formatNominal } from '@/core/units/length';
+import { formatLength } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
 
 const column = (text: string, width: number) => text.padEnd(width);

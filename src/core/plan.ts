@@ -10,7 +10,7 @@ import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
 import { sayMinutes } from './units/show';
-import { planStock, type Stock } from './stock/choose';
+import { assessBars, planStock, type Assessed, type Stock } from './stock/choose';
 import { planStops } from './stops/planStops';
 import { planTimes, timeSetup, type PlannedSetup, type Times } from './time/planTimes';
 import { checkFinished } from './removal/checkFinished';
@@ -59,10 +59,21 @@ export interface Plan extends WayPlan {
 
 const WAYS: readonly Way[] = ['from-bar', 'sawn-blanks'];
 
-/** The straight line: stock → set-ups → operations and their order → cuts → stops → times. Nothing flows back. */
-function planWay(drawn: Run, way: Way): Result<WayPlan> {
+/** A run as the drawing has it, as the lathe leaves it for work elsewhere, and the bars that it could be made from. */
+interface Prepared {
+  drawn: Run;
+  run: Run;
+  bars: Assessed[];
+}
+
+function prepare(drawn: Run): Prepared {
   const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
-  return andThen(planStock(run, way), (stock) =>
+  return { drawn, run, bars: assessBars(run) };
+}
+
+/** The straight line: stock → set-ups → operations and their order → cuts → stops → times. Nothing flows back. */
+function planWay({ drawn, run, bars }: Prepared, way: Way): Result<WayPlan> {
+  return andThen(planStock(run, way, bars), (stock) =>
     andThen(planSetups(run, stock), (setups) =>
       andThen(collect(setups.map(planOperations)), (ordered) =>
         andThen(planCuts(ordered), (cut) =>
@@ -124,7 +135,8 @@ function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[]
 
 /** Plans both ways and takes the one that the run names, or the quicker over the batch. */
 export function planRun(run: Run): Result<Plan> {
-  const planned = WAYS.map((way) => ({ way, result: planWay(run, way) }));
+  const prepared = prepare(run);
+  const planned = WAYS.map((way) => ({ way, result: planWay(prepared, way) }));
   const wanted = planned.filter(({ way }) => run.way === 'choose' || run.way === way);
   const usual = wanted.filter(({ way, result }) => result.ok && HOUSE_WAY[run.shop.houseRules.stock] === way);
   const possible = (usual.length > 0 ? usual : wanted).flatMap(({ result }) => (result.ok ? [result.value] : []));
@@ -140,7 +152,7 @@ export function planRun(run: Run): Result<Plan> {
     best.times.piece.value,
     (indices) => {
       const without = planWay(
-        { ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) },
+        prepare({ ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) }),
         best.way,
       );
       return without.ok ? without.value.times.piece.value : undefined;

@@ -68,6 +68,11 @@ test('an operation is left out: the plan says what the drawing then lacks; one t
   await panel(page).getByRole('button', { name: 'Leave out' }).click();
   await expect(panel(page)).toContainText('The part is not made without it.');
   await expect(page.getByRole('option', { name: /Finish ⌀12/ })).toBeVisible();
+  // One of two is taken back; the other stays.
+  await page.keyboard.press('Escape');
+  await setup(page).getByRole('button', { name: 'Let Shingle decide again: Without Chamfer 0.5 mm' }).click();
+  await expect(page.getByRole('option', { name: /Chamfer/ })).toHaveCount(1);
+  await expect(setup(page).getByRole('list', { name: 'Decided' })).not.toContainText('Chamfer');
 });
 
 test('work of one’s own is added with a wrong entry on the way, and its minutes are in the piece', async ({ page }) => {

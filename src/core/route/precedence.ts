@@ -29,12 +29,16 @@ interface Edge {
 /** What every rule says of every pair. */
 function edgesOf(operations: Operation[], setup: Setup, rules: readonly Rule[]): Edge[] {
   const edges: Edge[] = [];
-  for (const rule of rules)
-    for (const [from, before] of operations.entries())
-      for (const [to, after] of operations.entries()) {
-        const because = from === to ? undefined : rule.before?.(before, after, setup);
+  // Written out: this asks every rule of every pair, in every set-up of every way.
+  for (const rule of rules) {
+    if (!rule.before) continue;
+    for (let from = 0; from < operations.length; from += 1)
+      for (let to = 0; to < operations.length; to += 1) {
+        if (from === to) continue;
+        const because = rule.before(operations[from] as Operation, operations[to] as Operation, setup);
         if (because !== undefined) edges.push({ from, to, rule, because });
       }
+  }
   return edges;
 }
 

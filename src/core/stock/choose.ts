@@ -99,24 +99,33 @@ function rackReason(run: Run, best: Stock): Reason[] {
   return [{ rule: 'RACK', because }];
 }
 
+/** Every bar that could be had, and whether the part can be made from it: the same for both ways. */
+export interface Assessed {
+  bar: BarOnSale;
+  outcome: Bar | Reason;
+}
+
+/** Assesses every bar on sale and on the rack; of a run that names its bar there is nothing to choose. */
+export function assessBars(run: Run): Assessed[] {
+  if (run.stock !== 'choose') return [];
+  const open = openTo(run.part);
+  return barsToChoose(run).map((bar) => ({ bar, outcome: assessBar(run, bar, open) }));
+}
+
 /**
  * The stock of a run made in one way (handbook 3): the bar it names, if the part can be made from it; else the one of
  * the shop's list that costs least over the run. Those that come next say why they lost, and so does the nearest bar
  * that will not do.
  */
-export function planStock(run: Run, way: Way): Result<Stock> {
+export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = assessBars(run)): Result<Stock> {
   const { shop, stock, units } = run;
   const { volume } = massOf(run.part, 1);
   if (stock !== 'choose') return named(run, way, stock, volume);
-  const open = openTo(run.part);
-  const onSale = barsToChoose(run);
-  const outcomes = onSale.map((bar) => assessBar(run, bar, open));
+  const outcomes = assessed.map(({ outcome }) => outcome);
   const bars = outcomes.filter(serves);
   // Of those that will not do, the thickest round bar is the nearest.
-  const nearest = outcomes
-    .flatMap((outcome, index) =>
-      serves(outcome) || onSale[index]?.form !== 'round' ? [] : [{ outcome, bar: onSale[index] }],
-    )
+  const nearest = assessed
+    .flatMap(({ outcome, bar }) => (serves(outcome) || bar.form !== 'round' ? [] : [{ outcome, bar }]))
     .sort((a, b) => b.bar.size - a.bar.size)[0]?.outcome;
   if (bars.length === 0)
     return bad({

@@ -1,9 +1,9 @@
 'use client';
 import { CircleAlert, Pin, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
-import { sayOverrule, toldOf, type PlannedOverrule } from '@/core/route/overrules';
+import { movedBy, sayOverrule, toldOf, type PlannedOverrule } from '@/core/route/overrules';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { Item } from './panelParts';
@@ -19,6 +19,28 @@ const Row = styled.div`
   > label,
   > div {
     flex: 1 1 96px;
+  }
+`;
+
+const Again = styled.button`
+  display: inline-grid;
+  place-items: center;
+  min-width: 26px;
+  min-height: 26px;
+  margin-left: 4px;
+  padding: 0;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  background: var(--sheet);
+  color: var(--ink);
+  vertical-align: middle;
+  cursor: pointer;
+  svg {
+    margin: 0;
+  }
+  @media (pointer: coarse) {
+    min-width: 44px;
+    min-height: 44px;
   }
 `;
 
@@ -39,27 +61,53 @@ export function Overrules({ plan, of, edits }: Props) {
   const own = of === undefined ? plan.overrules : overrulesOf(plan, of);
   const names = namesIn(plan);
   if (own.length === 0) return null;
+  const groups = groupsOf(own);
+  const several = groups.size > 1;
   return (
     <>
       <ul aria-label="Decided">
         {own.map((planned) => (
-          <Decided key={planned.index} planned={planned} names={names} edits={edits} />
+          <Decided key={planned.index} planned={planned} names={names} edits={edits}>
+            {several && groups.get(planned.index) && (
+              <Again
+                type="button"
+                aria-label={`Let Shingle decide again: ${sayOverrule(planned, names)}`}
+                onClick={() => edits.release(groups.get(planned.index) ?? [])}
+              >
+                <Undo2 size={15} aria-hidden />
+              </Again>
+            )}
+          </Decided>
         ))}
       </ul>
       <Row>
         <Button onPress={() => edits.release(own.map(({ index }) => index))}>
-          <Undo2 size={15} aria-hidden /> Let Shingle decide again
+          <Undo2 size={15} aria-hidden /> Let Shingle decide again{several ? ', all of it' : ''}
         </Button>
       </Row>
     </>
   );
 }
 
+/** What was decided together, by the first of each: the two orders of a moved operation, or one alone. */
+function groupsOf(own: readonly PlannedOverrule[]): Map<number, number[]> {
+  const groups = new Map<number, number[]>();
+  for (const { index, overrule } of own) {
+    const moved = movedBy(overrule);
+    const first = own.find((other) => moved !== undefined && movedBy(other.overrule) === moved)?.index ?? index;
+    groups.set(first, [...(groups.get(first) ?? []), index]);
+  }
+  return groups;
+}
+
 function Decided({
   planned,
   names,
   edits,
+  children,
 }: {
+  /** The way back, where there are several. */
+  children?: ReactNode;
   planned: PlannedOverrule;
   names: ReadonlyMap<string, string>;
   edits: OrderEdits;
@@ -73,6 +121,7 @@ function Decided({
     return (
       <Item icon={<CircleAlert size={15} aria-label="Not followed" />}>
         {words}: {toldOf(planned).join(' ')}
+        {children}
       </Item>
     );
   if (state === 'kept')
@@ -81,6 +130,7 @@ function Decided({
         <Item icon={<Pin size={15} color="var(--blue)" aria-hidden />}>
           {words}: so decided. {minutes !== undefined && cost(minutes)}
           {signs && ` Signed ${overrule.signed}: ${overrule.because}.`}
+          {children}
         </Item>
         {breaks.map(({ rule, because: why, strength }) => (
           <Item
@@ -102,6 +152,7 @@ function Decided({
     <>
       <Item icon={<CircleAlert size={15} color="var(--oxide)" aria-label="Not followed" />}>
         <strong>{words}: not followed, against a hard rule.</strong>
+        {children}
       </Item>
       {breaks.map(({ rule, because: why }) => (
         <Item key={rule + why} icon={<CircleAlert size={15} color="var(--oxide)" aria-label="Hard rule" />}>

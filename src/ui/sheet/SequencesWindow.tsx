@@ -4,7 +4,6 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Compared, Sequence } from '@/core/sequences';
 import { sayMinutes } from '@/core/units/show';
-import { formatNominal, type UnitSystem } from '@/core/units/length';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
@@ -91,7 +90,6 @@ export function SequencesWindow({ onClose }: { onClose: () => void }) {
                   sequence={own}
                   chosen={index === compared.chosen}
                   several={several}
-                  units={file.units}
                   onTake={() => take(own)}
                 />
               ))}
@@ -107,13 +105,11 @@ function Row({
   sequence: { machine, way, firstEnd, figures, problem },
   chosen,
   several,
-  units,
   onTake,
 }: {
   sequence: Sequence;
   chosen: boolean;
   several: boolean;
-  units: UnitSystem;
   onTake: () => void;
 }) {
   const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAY[way]}`;

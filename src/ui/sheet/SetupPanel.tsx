@@ -5,7 +5,7 @@ import { sectionName } from '@/core/stock/nameOfBar';
 import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
-import { formatLength, formatNominal } from '@/core/units/length';
+import { formatLength } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card, Item, Line, Mind, Part } from './panelParts';

@@ -5,7 +5,6 @@ import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
-import { formatNominal } from '@/core/units/length';
 import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
 import { useSize } from '../primitives/useSize';
