@@ -76,8 +76,15 @@ await main(async () => {
     const overruled = await sheetOf('Thumb screw', 0);
     await overruled.getByRole('option', { name: /Knurl/ }).click();
     for (let press = 0; press < 2; press += 1) await overruled.getByRole('button', { name: 'Later' }).click();
-    await overruled.getByRole('list', { name: 'Decided order' }).scrollIntoViewIfNeeded();
+    await overruled.getByRole('list', { name: 'Decided' }).scrollIntoViewIfNeeded();
     await keep(overruled, 'overruled');
+    const holding = await sheetOf('Gland body', 0);
+    await holding.getByRole('button', { name: 'Set-up 2' }).click();
+    await holding.getByRole('button', { name: 'Hold it otherwise' }).click();
+    await holding.getByText('the plan', { exact: true }).waitFor();
+    await keep(holding, 'holding');
+    const ring = await sheetOf('Vent ring', 11);
+    await keep(ring, 'mandrel');
     const shop = await open('/shop');
     await shop.getByRole('radio', { name: /one size straight through/ }).check();
     await shop.getByText('over their batch').waitFor();

@@ -17,7 +17,7 @@ export function gripZones(
 }
 
 const LINE = { bare: undefined, unmarked: '5 4', never: undefined };
-const WORDS = { bare: 'bare', unmarked: 'unmarked only', never: 'not' };
+const WORDS = { bare: 'bare', unmarked: 'unmarked', never: 'not' };
 
 /** How far beside the outline a mark runs, and its thickness, px. */
 const BESIDE = 6;
@@ -47,7 +47,7 @@ export function GripMarks({ zones, layout: { x, y, to } }: { zones: GripZone[]; 
 const ROW = 18;
 const MOST = 7;
 
-/** The same in words: diameter and length, the metal under it, and how it may be held. */
+/** The same in words, of what may be held: diameter and length, the metal under it, and how. */
 export function GripList({
   zones,
   units,
@@ -59,30 +59,34 @@ export function GripList({
   top: number;
   layout: SheetLayout;
 }) {
+  const held = zones.filter(({ hold }) => hold !== 'never');
   const room = Math.min(MOST, Math.floor((work.height - top - 20) / ROW));
-  const shown = zones.slice(0, room);
   if (room < 1) return null;
-  const short = (mm: number) => formatNominal(Number(mm.toFixed(1)), units);
+  const shown = held.slice(0, held.length > room ? room - 1 : room);
+  const short = (mm: number) => formatNominal(Number(mm.toFixed(units === 'mm' ? 1 : 2)), units);
+  const row = (index: number) => top + ROW * (index + 1);
   return (
     <g>
       <text x={14} y={top} style={{ fontWeight: 600 }}>
         May be held now
       </text>
-      {shown.map(({ z0, z1, diameter, wall, hold, because }, index) => (
-        <g key={z0} transform={`translate(14, ${top + ROW * (index + 1)})`}>
-          {hold !== 'never' && (
-            <line x1="0" x2="20" y1="-4" y2="-4" stroke="var(--ink)" strokeWidth={THICK} strokeDasharray={LINE[hold]} />
-          )}
-          <text x="28" className="soft">
+      {shown.map(({ z0, z1, diameter, wall, hold }, index) => (
+        <g key={z0} transform={`translate(14, ${row(index)})`}>
+          <line x1="0" x2="20" y1="-4" y2="-4" stroke="var(--ink)" strokeWidth={THICK} strokeDasharray={LINE[hold]} />
+          <text x="28" className="soft" style={{ fontSize: 12 }}>
             ⌀{short(diameter)} × {short(z1 - z0)}
-            {wall < diameter / 2 - 0.05 ? `, wall ${short(wall)}` : ''}: {WORDS[hold]}
-            {hold === 'bare' ? '' : `, ${because.replace(/:.*/, '')}`}
+            {wall < diameter / 2 - 0.05 ? ` · wall ${short(wall)}` : ''} · {WORDS[hold]}
           </text>
         </g>
       ))}
-      {zones.length > shown.length && (
-        <text x={42} y={top + ROW * (shown.length + 1)} className="soft">
-          and {zones.length - shown.length} more
+      {held.length === 0 && (
+        <text x={14} y={row(0)} className="soft" style={{ fontSize: 12 }}>
+          nothing that is long enough and straight
+        </text>
+      )}
+      {held.length > shown.length && (
+        <text x={42} y={row(shown.length)} className="soft" style={{ fontSize: 12 }}>
+          and {held.length - shown.length} more
         </text>
       )}
     </g>

@@ -70,7 +70,7 @@ function Key({ supported }: { supported: boolean }) {
   const rows = [
     ['url(#hatch-cut)', 'cut now'],
     ['url(#hatch-stock)', 'still to go'],
-    ['url(#hatch-jaws)', 'jaws'],
+    ['url(#hatch-jaws)', 'what holds it'],
   ] as const;
   return (
     <g>
