@@ -134,7 +134,7 @@ function reasonsOf({ kind, surface, untrue, figures }: Candidate, { run, ties }:
     : `${held}: long enough, and it leaves least standing out.${kind.marks ? '' : ' It marks nothing.'}`;
   const served = ties.filter((tie) => !untrue.includes(tie));
   return [
-    { rule: 'GRIP-LEFT', because: kind.mind ? `${because} ${kind.mind}` : because },
+    { rule: 'GRIP-LEFT', because: kind.mind ? `${because} ${kind.mind(surface)}` : because },
     ...served.map(({ limit }) => ({
       rule: 'SAME-SETUP',
       because: `A run-out of ${say(limit, units)} is asked to what the first set-up made: ${kind.words} it runs true to ${say(figures.runOut, units)}.`,

@@ -139,7 +139,8 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
     { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf },
   ];
   const coarse = checks
-    .filter(({ gauge }) => gauge && !gauge.fineEnough)
+    // Said where it is cut; another look needs no other word.
+    .filter(({ gauge, again }) => gauge && !gauge.fineEnough && !again)
     .map(
       ({ what, gauge }) =>
         `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`,

@@ -46,7 +46,7 @@ const Paper = styled.main`
   padding: 6mm;
   background: #fff;
   color: #000;
-  font-size: 12.5pt;
+  font-size: 12pt;
   line-height: 1.25;
   box-shadow: 0 1px 8px rgb(0 0 0 / 18%);
   @media print {
@@ -101,7 +101,7 @@ const Paper = styled.main`
     text-align: left;
   }
   td {
-    padding: 0.8mm 2mm 0.8mm 0;
+    padding: 0.6mm 2mm 0.6mm 0;
     border-bottom: 0.5px solid #777;
     vertical-align: top;
   }
@@ -120,7 +120,7 @@ const Paper = styled.main`
   }
   td small {
     display: block;
-    font: 400 10pt/1.2 var(--sans);
+    font: 400 9.5pt/1.15 var(--sans);
   }
   tr {
     break-inside: avoid;
@@ -309,6 +309,9 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
   const means =
     pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'quill' ? 'quill' : 'set each time';
   const byHand = operation.stop.means === 'none';
+  const again = operation.checks.filter((check) => check.again);
+  const first = operation.checks.filter((check) => !check.again);
+  const every = again[0]?.every ?? 1;
   const other = operation.stop.settings[1];
   const turned = operation.passes.filter(({ diameter }) => diameter !== undefined);
   return (
@@ -318,8 +321,8 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
         <b>{operation.name}</b>
         <small>{[operation.tool.name, ...(operation.does ?? [])].join(' · ')}</small>
       </td>
-      <td className="figure">{operation.speed.value || 'stopped'}</td>
-      <td className="figure">{byHand ? 'by hand' : show(operation.feed.value, 'mm/rev', units).text}</td>
+      <td className="figure">{operation.speed.value || 'off'}</td>
+      <td className="figure">{byHand ? 'hand' : show(operation.feed.value, 'mm/rev', units).text}</td>
       <td className="figure big">
         {!byHand && (
           <>
@@ -345,7 +348,12 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
         {operation.pecks > 1 && <small>{operation.pecks} pecks</small>}
       </td>
       <td>
-        {operation.checks.map(({ what, size, gauge, every }) => (
+        {again.length > 0 && (
+          <small>
+            once more{every > 1 ? `, every ${every}th` : ''}: {again.map(({ what }) => what).join(', ')}
+          </small>
+        )}
+        {first.map(({ what, size, gauge, every }) => (
           <div key={what}>
             <b style={{ whiteSpace: 'nowrap' }}>{limitsOf(size, units)}</b>
             <small>

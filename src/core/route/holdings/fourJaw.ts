@@ -10,5 +10,5 @@ export const fourJaw: HoldingKind = {
     (surface.fit ? 'its jaws mark a finished fit' : undefined) ??
     (surface.flats !== undefined && surface.flats !== 4 ? 'never a jaw on a flat' : undefined),
   figures: listed('4-jaw'),
-  mind: 'Dialled true with an indicator on what must run true, every piece.',
+  mind: () => 'Dialled true with an indicator on what must run true, every piece.',
 };

@@ -52,8 +52,8 @@ export interface HoldingKind {
   /** What it takes, beside the sizes: undefined when it is made for such a surface, else why not in words. */
   against(surface: Surface): string | undefined;
   figures(shop: ShopForRun): HoldingFigures | undefined;
-  /** What to see to when work is held so. */
-  mind?: string;
+  /** What to see to when a surface is held so. */
+  mind?(surface: Surface): string;
 }
 
 /** Figures of a means that the shop lists by its kind. */

@@ -11,5 +11,5 @@ export const mandrel: HoldingKind = {
     return shaped ? 'the bore is not straight' : undefined;
   },
   figures: listed('mandrel'),
-  mind: 'Light cuts: only friction in the bore drives the piece. Bore and mandrel wiped clean.',
+  mind: () => 'Light cuts: only friction in the bore drives the piece. Bore and mandrel wiped clean.',
 };

@@ -12,5 +12,5 @@ export const sleeve: HoldingKind = {
     return knurl ? undefined : 'that is for a knurl';
   },
   figures: listed('sleeve'),
-  mind: 'The seam of the sheet lies between two jaws.',
+  mind: () => 'The seam of the sheet lies between two jaws.',
 };

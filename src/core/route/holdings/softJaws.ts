@@ -13,5 +13,6 @@ export const softJaws: HoldingKind = {
     return shaped ? 'something is cut into it' : undefined;
   },
   figures: listed('soft-jaws'),
-  mind: 'Bored to the size they hold, under the pressure they hold with; the piece pushed home against their step.',
+  mind: () =>
+    'Bored to the size they hold, under the pressure they hold with; the piece pushed home against their step.',
 };

@@ -12,5 +12,5 @@ export const splitBush: HoldingKind = {
     return shaped ? 'something is cut into it' : undefined;
   },
   figures: listed('split-bush'),
-  mind: 'Bored to size in the chuck it stays in; its slit lies between two jaws.',
+  mind: () => 'Bored to size in the chuck it stays in; its slit lies between two jaws.',
 };

@@ -7,5 +7,5 @@ export const threadedHolder: HoldingKind = {
   marks: false,
   against: ({ inside, thread }) => (inside || !thread ? 'it holds by an outside thread' : undefined),
   figures: listed('threaded-holder'),
-  mind: 'Screwed against its face, and so that the cut tightens it.',
+  mind: () => 'Screwed against its face, and so that the cut tightens it.',
 };

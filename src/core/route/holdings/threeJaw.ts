@@ -14,5 +14,8 @@ export const threeJaw: HoldingKind = {
     load: handMinutes.loadJaws,
     change: setupMinutes.jawsChange,
   }),
-  mind: 'A sleeve of soft sheet keeps the jaws from marking it; its seam lies between two jaws.',
+  mind: ({ flats }) =>
+    flats === undefined
+      ? 'A sleeve of soft sheet keeps the jaws from marking it; its seam lies between two jaws.'
+      : 'A jaw on every second flat, soft sheet under each.',
 };
