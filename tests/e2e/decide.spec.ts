@@ -1,31 +1,20 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, foot, test } from './page';
+import { expect, expectAccessible, foot, openSaved, test } from './page';
 
-/** A stud with a wide groove and a chamfer, saved as a new run; its sheet is open. */
-async function openPost(page: Page, number: string): Promise<void> {
-  const file = {
-    format: 'shingle-run/1',
-    units: 'mm',
-    part: {
-      number,
-      name: 'Guy post',
-      revision: 'A',
-      material: 'brass-cw614n',
-      outside: [
-        { shape: 'cylinder', diameter: '12 h8', length: 14, chamfers: { front: 0.5 } },
-        { shape: 'cylinder', diameter: 20, length: 14 },
-      ],
-      details: [{ kind: 'groove', at: 5, width: 4, bottom: 9 }],
-      bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 10 }],
-    },
-    quantity: 20,
-    way: 'from-bar',
-  };
-  const answer = await page.request.post('/api/runs', { data: { file } });
-  const { run } = (await answer.json()) as { run: { id: number } };
-  await page.goto(`/runs/${run.id}`);
-  await expect(page.getByRole('listbox')).toBeVisible();
-}
+/** A post with a wide groove and a chamfer, saved as a new run; its sheet is open. */
+const openPost = (page: Page, number: string) =>
+  openSaved(page, {
+    number,
+    name: 'Guy post',
+    revision: 'A',
+    material: 'brass-cw614n',
+    outside: [
+      { shape: 'cylinder', diameter: '12 h8', length: 14, chamfers: { front: 0.5 } },
+      { shape: 'cylinder', diameter: 20, length: 14 },
+    ],
+    details: [{ kind: 'groove', at: 5, width: 4, bottom: 9 }],
+    bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 10 }],
+  });
 
 const panel = (page: Page) => page.getByRole('complementary', { name: 'Selected operation' });
 const setup = (page: Page) => page.getByRole('complementary', { name: 'Set-up' });

@@ -1,31 +1,21 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './page';
+import { expect, expectAccessible, openSaved, test } from './page';
+
+const cylinder = (diameter: number, length: number) => ({ shape: 'cylinder', diameter, length });
 
 /** A stud with a groove and a knurl, saved as a new run; its sheet is open. */
-async function openStud(page: Page, number: string): Promise<void> {
-  const cylinder = (diameter: number, length: number) => ({ shape: 'cylinder', diameter, length });
-  const file = {
-    format: 'shingle-run/1',
-    units: 'mm',
-    part: {
-      number,
-      name: 'Earth stud',
-      revision: 'A',
-      material: 'brass-cw614n',
-      outside: [cylinder(14, 14), cylinder(21, 12)],
-      details: [
-        { kind: 'groove', at: 6, width: 2, bottom: 11 },
-        { kind: 'knurl', at: 15, length: 8, pattern: 'diamond', pitch: 0.8 },
-      ],
-    },
-    quantity: 20,
-    way: 'from-bar',
-  };
-  const answer = await page.request.post('/api/runs', { data: { file } });
-  const { run } = (await answer.json()) as { run: { id: number } };
-  await page.goto(`/runs/${run.id}`);
-  await expect(page.getByRole('listbox')).toBeVisible();
-}
+const openStud = (page: Page, number: string) =>
+  openSaved(page, {
+    number,
+    name: 'Earth stud',
+    revision: 'A',
+    material: 'brass-cw614n',
+    outside: [cylinder(14, 14), cylinder(21, 12)],
+    details: [
+      { kind: 'groove', at: 6, width: 2, bottom: 11 },
+      { kind: 'knurl', at: 15, length: 8, pattern: 'diamond', pitch: 0.8 },
+    ],
+  });
 
 const names = async (page: Page) => page.getByRole('option').locator('.name').allTextContents();
 const panel = (page: Page) => page.getByRole('complementary', { name: 'Selected operation' });

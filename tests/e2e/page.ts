@@ -37,6 +37,15 @@ export async function openRun(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('listbox')).toBeVisible();
 }
 
+/** Saves a run that a journey brings, and opens its sheet. */
+export async function openSaved(page: Page, part: object, more: object = {}): Promise<void> {
+  const file = { format: 'shingle-run/1', units: 'mm', part, quantity: 20, way: 'from-bar', ...more };
+  const answer = await page.request.post('/api/runs', { data: { file } });
+  const { run } = (await answer.json()) as { run: { id: number } };
+  await page.goto(`/runs/${run.id}`);
+  await expect(page.getByRole('listbox')).toBeVisible();
+}
+
 /** Enters a new run far enough to have a plan, and saves it; returns its address. */
 export async function makeRun(page: Page, number: string): Promise<string> {
   await page.goto('/runs/new/part');

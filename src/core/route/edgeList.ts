@@ -1,4 +1,5 @@
 import type { Edge } from '../removal/edges';
+import { turnRound } from '../part/part';
 import type { Run } from '../run';
 import type { Operation } from './operation';
 import { sharpEdges } from './operations/deburr';
@@ -13,9 +14,13 @@ const SAME = 0.001;
 
 /** The deburr list (handbook 13): every sharp edge of the part with what breaks it; inside, a hand gets at mouths only. */
 export function listEdges(
-  { part, shop }: Run,
+  { shop }: Run,
   setups: readonly { setup: Setup; operations: readonly (Operation & { number: number })[] }[],
 ): ListedEdge[] {
+  // As the lathe leaves it, which is where its operations have their edges.
+  const first = setups[0]?.setup;
+  if (!first) return [];
+  const part = first.end === 'front' ? first.part : turnRound(first.part);
   const broken = setups.flatMap(({ setup, operations }) =>
     operations.flatMap(({ number, breaks = [] }) =>
       breaks.map(({ z, ...edge }) => ({ ...edge, number, z: setup.end === 'front' ? z : part.length - z })),

@@ -4,34 +4,38 @@ import type { Hole, Part, Step } from '../part/part';
 import type { Size } from '../part/size';
 import type { OutsideValues } from '../shop/shop';
 
-/** What a surface is left larger by for work elsewhere, on its diameter, mm; and whether that work sets its size. */
+/** What surfaces are left larger by for work elsewhere, on their diameters, mm; and whether that work sets the size. */
 interface Left {
-  by: number;
+  outside: number;
+  bore: number;
   setsSize: boolean;
 }
 
-const NOTHING: Left = { by: 0, setsSize: false };
-
-/** What one kind of work wants left: on an outside; in a bore the same is left narrower. */
-function leftBy({ kind, length }: Elsewhere, outside: OutsideValues): Left {
-  if (kind === 'grind') return { by: length ?? outside.leaveToGrind, setsSize: true };
-  if (kind === 'hone') return { by: length ?? outside.leaveToHone, setsSize: true };
-  if (kind === 'plate') return { by: -2 * (length ?? 0), setsSize: false };
-  return { by: -(length ?? 0), setsSize: false };
+/** What one kind of work wants left: what is taken off or put on has the other sign in a bore, what grows the same. */
+function leftBy({ kind, length }: Elsewhere, values: OutsideValues): Left {
+  const takenOff = (much: number): Left => ({ outside: much, bore: -much, setsSize: true });
+  if (kind === 'grind') return takenOff(length ?? values.leaveToGrind);
+  if (kind === 'hone') return takenOff(length ?? values.leaveToHone);
+  if (kind === 'plate') return { ...takenOff(-2 * (length ?? 0)), setsSize: false };
+  return { outside: -(length ?? 0), bore: -(length ?? 0), setsSize: false };
 }
 
 /** Everything that work elsewhere wants left on one surface. */
-const leftOn = (path: string, elsewhere: readonly Elsewhere[], outside: OutsideValues): Left =>
+const leftOn = (path: string, elsewhere: readonly Elsewhere[], values: OutsideValues): Left =>
   elsewhere
     .filter(({ on }) => on.length === 0 || on.includes(path))
-    .map((own) => leftBy(own, outside))
-    .reduce((a, b) => ({ by: a.by + b.by, setsSize: a.setsSize || b.setsSize }), NOTHING);
+    .map((own) => leftBy(own, values))
+    .reduce((a, b) => ({ outside: a.outside + b.outside, bore: a.bore + b.bore, setsSize: a.setsSize || b.setsSize }), {
+      outside: 0,
+      bore: 0,
+      setsSize: false,
+    });
 
 /**
- * A size as the lathe has to make it. What is ground or honed is left within an eighth of what is left; what is plated or
+ * A size as the lathe has to make it. What is ground or honed is turned within a share of what is left; what is plated or
  * grows keeps its limits.
  */
-function sizeLeft(size: Size, { by, setsSize }: Left, share: number): Size {
+function sizeLeft(size: Size, by: number, setsSize: boolean, share: number): Size {
   if (!setsSize) return { ...size, lower: size.lower + by, upper: size.upper + by, aim: size.aim + by };
   const middle = (size.lower + size.upper) / 2 + by;
   const within = Math.abs(by) * share;
@@ -46,18 +50,17 @@ export function leftForElsewhere(part: Part, outside: OutsideValues): Part {
   const leave = (path: string) => leftOn(path, elsewhere, outside);
   const within = outside.leftWithin;
   const step = (own: Step): Step => {
-    const left = leave(own.path);
-    if (left.by === 0) return own;
-    return { ...own, diameter: sizeLeft(own.diameter, left, within), leaves: left.by };
+    const { outside: by, setsSize } = leave(own.path);
+    return by === 0 ? own : { ...own, diameter: sizeLeft(own.diameter, by, setsSize, within), leaves: by };
   };
   const hole = (own: Hole): Hole => {
-    const left = leave(own.path);
-    return left.by === 0 ? own : { ...own, diameter: sizeLeft(own.diameter, { ...left, by: -left.by }, within) };
+    const { bore: by, setsSize } = leave(own.path);
+    return by === 0 ? own : { ...own, diameter: sizeLeft(own.diameter, by, setsSize, within) };
   };
   const feature = (own: Feature): Feature => {
-    const left = leave(own.path);
-    if (left.by === 0 || !own.bore || !own.size || own.thread) return own;
-    const size = sizeLeft(own.size, { ...left, by: -left.by }, within);
+    const { bore: by, setsSize } = leave(own.path);
+    if (by === 0 || !own.bore || !own.size || own.thread) return own;
+    const size = sizeLeft(own.size, by, setsSize, within);
     const off = (size.aim - own.size.aim) / 2;
     const bore = own.bore.map((segment) => ({ ...segment, r0: segment.r0 + off, r1: segment.r1 + off }));
     return { ...own, size, bore };

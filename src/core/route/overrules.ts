@@ -1,5 +1,6 @@
 import { isAdd, isHolding, isOrder, isSkip, isTool, keyOfAdded, type Overrule } from '../overrule';
 import type { Run } from '../run';
+import { holdingOf } from './holdings';
 import type { TakenOverrule } from './taken';
 
 /** An overrule of a run as its plan takes it. */
@@ -50,13 +51,13 @@ export function keysIn(overrule: Overrule): string[] {
   return isSkip(overrule) ? [overrule.skip] : [];
 }
 
-/** What was decided, in words. @param names of operations by their keys, of tools and holdings by their ids */
+/** What was decided, in words. @param names of operations by their keys, of tools by their ids */
 export function sayOverrule({ overrule, name }: PlannedOverrule, names: ReadonlyMap<string, string>): string {
   const named = (key: string) => names.get(key) ?? key;
   if (isOrder(overrule)) return `${named(overrule.first)} before ${named(overrule.then)}`;
   if (isTool(overrule)) return `${named(overrule.operation)} with ${named(overrule.tool)}`;
   if (isSkip(overrule)) return `Without ${name ?? overrule.skip}`;
-  if (isHolding(overrule)) return `The second side by ${named(overrule.holding.kind)}`;
+  if (isHolding(overrule)) return `The second side ${holdingOf(overrule.holding.kind)?.words ?? overrule.holding.kind}`;
   return `${overrule.add.name} added, ${overrule.add.minutes} min`;
 }
 

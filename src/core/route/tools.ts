@@ -1,8 +1,9 @@
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import type { Tool } from '../shop/shop';
-import { figure, term, type Figure } from '../figure';
-import type { Pass } from './operation';
+import { figure, sum, term, type Figure, type Term } from '../figure';
+import type { Blade } from '../stock/blade';
+import type { Pass, StopDemand } from './operation';
 import type { Setup } from './setup';
 
 /** The shop's first tool for a kind of operation, or that there is none. */
@@ -23,6 +24,21 @@ export function stopSetting(end: number, tool: Tool): Figure {
       term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool'),
     ],
   });
+}
+
+/**
+ * Where the carriage goes for a blade that parts at an end: the finished side is at its right edge; with the left edge
+ * touched its width comes on (handbook 3). The tool's own edge first.
+ */
+export function bladeSettings({ tool, width }: Blade, end: readonly Term[]): StopDemand['settings'] {
+  const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
+  const blade = term('w', 'blade width, as measured', width, 'mm', 'tool');
+  const right = { edge: 'right' as const, setting: sum('stop setting, right edge touched', 'mm', [...end, offset]) };
+  const left = {
+    edge: 'left' as const,
+    setting: sum('stop setting, left edge touched', 'mm', [...end, blade, offset]),
+  };
+  return tool.touched === 'right' ? [right, left] : [left, right];
 }
 
 /** One feed straight in to a depth, as a tool in the tailstock goes. */

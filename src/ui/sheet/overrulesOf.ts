@@ -8,7 +8,7 @@ export const overrulesOf = ({ overrules }: Plan, key: string): PlannedOverrule[]
     return moved === undefined ? keysIn(overrule).includes(key) : moved === key;
   });
 
-/** Names in a plan: of its operations by their keys, with their numbers, of tools and holdings by their ids. */
+/** Names in a plan: of its operations by their keys, with their numbers, and of tools by their ids. */
 export const namesIn = ({ setups, run }: Plan): ReadonlyMap<string, string> =>
   new Map([
     ...run.shop.tools.map(({ id, name }) => [id, name] as const),

@@ -1,8 +1,9 @@
-import { sum, term } from '../../figure';
+import { term } from '../../figure';
 import { largestRadius } from '../../removal/profile';
 import { cylinder } from '../../removal/segment';
 import { good } from '../../result';
 import type { OperationKind } from '../operation';
+import { bladeSettings } from '../tools';
 import { edgesBehind } from './edgesBehind';
 
 /** Part in part way, so that the back edge is reached before the piece is off (handbook 5, EDGE-BEFORE-LOSS). */
@@ -19,17 +20,7 @@ export const partIn: OperationKind = {
     const radius = Math.max(...edges.map((edge) => edge.radius));
     const deepest = Math.max(...edges.map(({ leg }) => leg));
     const depth = deepest + run.shop.allowances.partIn;
-    const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
     const length = term('L', 'length of the part', part.length, 'mm', 'drawing');
-    const right = { edge: 'right' as const, setting: sum('stop setting, right edge touched', 'mm', [length, offset]) };
-    const left = {
-      edge: 'left' as const,
-      setting: sum('stop setting, left edge touched', 'mm', [
-        length,
-        term('w', 'blade width, as measured', width, 'mm', 'tool'),
-        offset,
-      ]),
-    };
     return good([
       {
         key: 'part-in',
@@ -41,7 +32,7 @@ export const partIn: OperationKind = {
         to: part.length + width,
         diameter: 2 * (radius - depth),
         removal: { outside: [cylinder(part.length, part.length + width, radius - depth)] },
-        stop: { means: 'carriage', settings: tool.touched === 'right' ? [right, left] : [left, right] },
+        stop: { means: 'carriage', settings: bladeSettings(stock.blade, [length]) },
         checks: [],
       },
     ]);

@@ -1,7 +1,8 @@
-import { sum, term } from '../../figure';
+import { term } from '../../figure';
 import { largestRadius, radiusAt } from '../../removal/profile';
 import { good } from '../../result';
 import type { OperationKind } from '../operation';
+import { bladeSettings } from '../tools';
 import { lengthOverAll } from './face';
 
 /** Part the piece off the bar. The finished side is at the blade's right edge (handbook 3). */
@@ -17,20 +18,6 @@ export const partOff: OperationKind = {
     const end = part.length + behind;
     const length = term('L', 'length of the part', part.length, 'mm', 'drawing');
     const back = term('k', 'facing allowance behind it', behind, 'mm', 'computed');
-    const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
-    const right = {
-      edge: 'right' as const,
-      setting: sum('stop setting, right edge touched', 'mm', [length, back, offset]),
-    };
-    const left = {
-      edge: 'left' as const,
-      setting: sum('stop setting, left edge touched', 'mm', [
-        length,
-        back,
-        term('w', 'blade width, as measured', width, 'mm', 'tool'),
-        offset,
-      ]),
-    };
     return good([
       {
         key: 'part-off',
@@ -41,7 +28,7 @@ export const partOff: OperationKind = {
         from: end + width,
         to: end,
         removal: { partedAt: end },
-        stop: { means: 'carriage', settings: tool.touched === 'right' ? [right, left] : [left, right] },
+        stop: { means: 'carriage', settings: bladeSettings(blade, [length, back]) },
         checks: finishes ? [lengthOverAll(part)] : [],
       },
     ]);

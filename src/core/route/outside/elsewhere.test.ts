@@ -53,6 +53,9 @@ describe('what the lathe leaves for others', () => {
       { kind: 'harden', to: '58 HRC', growth: 0.03 },
     ]);
     expect(finish(file).diameter).toBeCloseTo(13.996 + 0.2 - 0.03, 6);
+    // A bore grows with the rest: it is left smaller too.
+    const bores: PartFile['bores'] = [{ from: 'front', shape: 'bore', diameter: 10, depth: 12, bottom: 'flat' }];
+    expect(only(shaft([{ kind: 'harden', growth: 0.03 }], { bores }), 'bore').diameter).toBeCloseTo(9.97, 6);
     expect(planned(file).outside.map(({ name }) => name)).toEqual(['Harden to 58 HRC', 'Grind journal']);
   });
 
