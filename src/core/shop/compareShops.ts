@@ -22,32 +22,20 @@ export const batchMinutes = (plan: Result<Plan>): number | undefined =>
 const SAME = 0.005;
 
 /**
- * The runs that another shop would change, the ones that change most first (handbook 12: told before it is set).
- * @param runs with their ids
- * @param before minutes over the batch of a run as the shop is now; undefined where it cannot be planned
+ * What another shop does to a run; undefined where it is nothing.
+ * @param from minutes over the batch as the shop is now; undefined where the run cannot be planned
  */
-export function compareShops<R extends { id: number; file: RunFile }>(
-  runs: readonly R[],
-  before: (run: R) => number | undefined,
-  after: Shop,
-): ShopEffect[] {
-  return runs
-    .flatMap((run): ShopEffect[] => {
-      const { id, file } = run;
-      const is = planFile(file, after);
-      const [from, to] = [before(run), batchMinutes(is)];
-      if (from === to || (from !== undefined && to !== undefined && Math.abs(to - from) < SAME)) return [];
-      const problem = is.ok ? undefined : is.problems[0]?.message;
-      return [
-        {
-          run: id,
-          number: file.part.number,
-          name: file.part.name ?? '',
-          before: from,
-          after: to,
-          ...(problem ? { problem } : {}),
-        },
-      ];
-    })
-    .sort((a, b) => Math.abs((b.after ?? 1e9) - (b.before ?? 0)) - Math.abs((a.after ?? 1e9) - (a.before ?? 0)));
+export function effectOn({ id, file }: { id: number; file: RunFile }, from: number | undefined, after: Shop) {
+  const is = planFile(file, after);
+  const to = batchMinutes(is);
+  if (from === to || (from !== undefined && to !== undefined && Math.abs(to - from) < SAME)) return undefined;
+  const problem = is.ok ? undefined : is.problems[0]?.message;
+  const effect: ShopEffect = { run: id, number: file.part.number, name: file.part.name ?? '', before: from, after: to };
+  return problem ? { ...effect, problem } : effect;
 }
+
+/** Those that change most first; one that cannot be planned any more before all. */
+export const mostFirst = (effects: readonly ShopEffect[]): ShopEffect[] => {
+  const much = ({ before, after }: ShopEffect) => Math.abs((after ?? 1e9) - (before ?? 0));
+  return [...effects].sort((a, b) => much(b) - much(a));
+};

@@ -38,10 +38,10 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
   const [answer, setAnswer] = useState<{ for: Shop; effects: ShopEffect[]; of: number; problem?: string }>();
   useEffect(() => {
     if (!changed) return;
-    let over = false;
+    const over = new AbortController();
     const wait = setTimeout(() => {
-      void previewShop(shop).then((result) => {
-        if (over) return;
+      void previewShop(shop, over.signal).then((result) => {
+        if (over.signal.aborted) return;
         setAnswer(
           result.ok
             ? { for: shop, ...result.value }
@@ -55,7 +55,7 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
       });
     }, QUIET);
     return () => {
-      over = true;
+      over.abort();
       clearTimeout(wait);
     };
   }, [shop, changed]);

@@ -9,12 +9,14 @@ async function ask<T>(
   method: 'PUT' | 'POST',
   body: object,
   read: (answer: unknown) => T,
+  signal?: AbortSignal,
 ): Promise<Answer<T>> {
   try {
     const response = await fetch(path, {
       method,
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
+      ...(signal ? { signal } : {}),
     });
     const answer = (await response.json()) as { problems?: Problem[] };
     return response.ok ? { ok: true, value: read(answer) } : { ok: false, problems: answer.problems ?? [] };
@@ -27,6 +29,6 @@ async function ask<T>(
 export const keepShop = (base: number, shop: Shop): Promise<Answer<number>> =>
   ask('/api/shop', 'PUT', { base, shop }, (answer) => (answer as { revision: number }).revision);
 
-/** What another shop would do to the runs. */
-export const previewShop = (shop: Shop): Promise<Answer<{ effects: ShopEffect[]; of: number }>> =>
-  ask('/api/shop/preview', 'POST', { shop }, (answer) => answer as { effects: ShopEffect[]; of: number });
+/** What another shop would do to the runs; nobody waits for it any more when the signal says so. */
+export const previewShop = (shop: Shop, signal?: AbortSignal): Promise<Answer<{ effects: ShopEffect[]; of: number }>> =>
+  ask('/api/shop/preview', 'POST', { shop }, (answer) => answer as { effects: ShopEffect[]; of: number }, signal);

@@ -1,7 +1,8 @@
+import { setImmediate } from 'node:timers/promises';
 import { NextResponse } from 'next/server';
 import { readShop } from '@/core/formats/readShop';
 import { planFile } from '@/core/plan';
-import { batchMinutes, compareShops } from '@/core/shop/compareShops';
+import { batchMinutes, effectOn, mostFirst, type ShopEffect } from '@/core/shop/compareShops';
 import { listRuns } from '@/server/runRepository';
 import { currentRevision } from '@/server/shopRepository';
 import { remembered } from '../../../remembered';
@@ -18,8 +19,13 @@ export const POST = (request: Request) =>
     const shop = readShop((body.value as { shop?: unknown } | null)?.shop);
     if (!shop.ok) return refused(shop.problems);
     const [{ shop: current }, { runs }] = await Promise.all([currentRevision(), listRuns()]);
-    return NextResponse.json({
-      effects: compareShops(runs, (run) => asItIs(run, current, []), shop.value),
-      of: runs.length,
-    });
+    const effects: ShopEffect[] = [];
+    for (const run of runs) {
+      // Between two runs others are answered; who has changed it again waits for nothing any more.
+      await setImmediate();
+      if (request.signal.aborted) break;
+      const effect = effectOn(run, asItIs(run, current, []), shop.value);
+      if (effect) effects.push(effect);
+    }
+    return NextResponse.json({ effects: mostFirst(effects), of: runs.length });
   });
