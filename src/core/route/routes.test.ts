@@ -301,6 +301,118 @@ const ROUTES: [name: string, because: string, setups: Expected[], elsewhere?: st
       { end: 'back', held: 'sleeve', route: ['face', 'deburr'] },
     ],
   ],
+  [
+    'mast-stud',
+    // The hexagon is the bar and is held for the second side; each thread by its die, after its lead chamfer.
+    'from hex bar, the second thread held on the flats',
+    [
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'die', 'deburr', 'inspect', 'part-off'],
+      },
+      {
+        end: 'back',
+        held: '3-jaw',
+        route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'die', 'deburr', 'inspect'],
+      },
+    ],
+  ],
+  // The plans of those that follow were known when their routes were written down.
+  [
+    'sensor-spacer',
+    // Flange and spigot in one holding with the hole; the back edge when it is turned round.
+    'from the bar, the back in soft jaws on the flange',
+    [
+      {
+        end: 'front',
+        route: [
+          'face',
+          'turn-rough',
+          'turn-rough',
+          'centre',
+          'drill',
+          'turn-finish',
+          'turn-finish',
+          'chamfer',
+          'deburr',
+          'inspect',
+          'part-off',
+        ],
+      },
+      { end: 'back', held: 'soft-jaws', route: ['face', 'chamfer', 'deburr'] },
+    ],
+  ],
+  [
+    'pivot-pin',
+    // The head is the bar. The pivot is held in a collet that does not mark it.
+    'from the bar',
+    [
+      { end: 'front', route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr', 'inspect', 'part-off'] },
+      { end: 'back', held: 'collet', route: ['face', 'deburr'] },
+    ],
+  ],
+  [
+    'terminal-pillar',
+    // In inches; the head is the bar.
+    'from the bar',
+    [
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'centre', 'drill', 'turn-finish', 'chamfer', 'deburr', 'inspect', 'part-off'],
+      },
+      { end: 'back', held: 'collet', route: ['face', 'chamfer'] },
+    ],
+  ],
+  [
+    'valve-needle-blank',
+    // The head in front is the bar and larger than the stem, so that the stem is turned first, from the back.
+    'back first: the stem is what the head is held by',
+    [
+      { end: 'back', route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr', 'inspect', 'part-off'] },
+      { end: 'front', held: 'collet', route: ['face', 'chamfer', 'deburr'] },
+    ],
+  ],
+  [
+    'vane-spindle',
+    // A journal at each end of a body: the second is turned when the first and the body are done, held on the body.
+    'from blanks',
+    [
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'turn-rough', 'turn-finish', 'turn-finish', 'chamfer', 'deburr', 'inspect'],
+      },
+      {
+        end: 'back',
+        held: 'collet',
+        route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr', 'inspect'],
+      },
+    ],
+  ],
+  [
+    'mast-collar',
+    // Steel over 12 mm: a pilot before the drill. The outside is turned through to the blade.
+    'from the bar, the back in soft jaws',
+    [
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'centre', 'drill', 'drill', 'turn-finish', 'chamfer', 'deburr', 'part-off'],
+      },
+      { end: 'back', held: 'soft-jaws', route: ['face', 'chamfer', 'deburr'] },
+    ],
+  ],
+  [
+    'cup-arm-hub',
+    // Too thick for the spindle, so blanks. The narrow hole through, then the wider one; the boss before the hub, which is
+    // turned when it is held on the boss.
+    'from blanks, the hub turned from the back',
+    [
+      {
+        end: 'front',
+        route: ['face', 'turn-rough', 'centre', 'drill', 'drill', 'turn-finish', 'chamfer', 'deburr', 'inspect'],
+      },
+      { end: 'back', held: 'collet', route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr'] },
+    ],
+  ],
 ];
 
 describe('routes as they should be', () => {
@@ -323,14 +435,7 @@ describe('routes as they should be', () => {
 });
 
 test('read once more against handbook 5 alone: no rule is broken in any example', () => {
-  for (const name of [
-    ...ROUTES.map(([own]) => own),
-    'sensor-spacer',
-    'vane-spindle',
-    'cup-arm-hub',
-    'mast-collar',
-    'pivot-pin',
-  ])
+  for (const name of ROUTES.map(([own]) => own))
     for (const { operations } of planned(example(name)).setups) {
       const kinds = operations.map(({ kind }) => kind);
       const order = (first: string, then: string) => {

@@ -307,6 +307,8 @@ export interface CuttingValues {
   filletWithin: number;
   /** What steps may leave of a round form before it is blended, mm. */
   formScallop: number;
+  /** Threads are tapped by hand up to this diameter, mm. */
+  handTapUpTo: number;
   /** Lead of a tap before its full thread, and how much over d − P its hole may be; both in pitches. */
   tapLead: number;
   tapDrillOver: number;
@@ -357,6 +359,8 @@ export interface HandMinutes {
   station: number;
   setStop: number;
   peckReturn: number;
+  /** A turn of a tap by hand, in and out. */
+  tapTurn: number;
   /** One sharp edge broken by hand. */
   deburrEdge: number;
   clear: number;

@@ -130,7 +130,7 @@ const threadCutter =
     return {
       id: `${kind}-${designation.replace('/', '-')}`,
       name: `${kind} ${designation}`,
-      does: [kind],
+      does: kind === 'tap' ? ['tap', 'hand-tap'] : [kind],
       edge: 'hss',
       mount: 'tailstock',
       offset: 0,

@@ -131,6 +131,7 @@ export const startValues: Shop = {
     knurlTracks: 0.1, // ours
     filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
+    handTapUpTo: 3, // ours
     tapLead: 3, // ours
     tapDrillOver: 0.15, // ours
     compoundWithin: 0.25,
@@ -174,6 +175,7 @@ export const startValues: Shop = {
     station: 0.05,
     setStop: 0.5,
     peckReturn: 0.04, // ours
+    tapTurn: 0.05, // ours
     deburrEdge: 0.08, // ours
     clear: 0.1,
     clearStringy: 0.2,

@@ -83,6 +83,7 @@ const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined):
   compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
 
 const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
+const isFed = ({ feed }: CutOperation): boolean => feed.value > 0;
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
 /** A speed left in from the operation before is the likelier the further down it has to go (handbook 10). */
@@ -99,6 +100,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
   const checks = plannedChecks(cut.checks, run);
   const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
   const running = lastBefore(setup.cuts, index, runs) ?? cut;
+  const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
   const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
   const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
   const pin = pinOf(setup, cut.key);
@@ -119,7 +121,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
     { name: 'change speed', minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange },
     {
       name: 'change feed',
-      minutes: !isMounted(cut) || mounted.feed.value === cut.feed.value ? 0 : hand.feedChange,
+      minutes: !isFed(cut) || fed.feed.value === cut.feed.value ? 0 : hand.feedChange,
     },
     ...cut.byHand,
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },

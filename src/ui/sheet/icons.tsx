@@ -12,6 +12,7 @@ const SIGNS: Record<string, string> = {
   bore: 'M2 3h7v10H2z M14 6.5H5v2.5M5 6.5l-1 1.2 1 1.3',
   counterbore: 'M2 3h7v10H2z M9 5.5H6v5h3M14 8H6',
   tap: 'M2 3h5v10H2z M14 8H5M6 6l1 4M8.5 6l1 4M11 6l1 4',
+  'hand-tap': 'M2 3h5v10H2z M14 8H5M6 6l1 4M8.5 6l1 4M13 4v8',
   'inner-groove': 'M2 3h9v3H8.5V8h-2V6H2z M14 11H7.5V8.5',
   taper: 'M2 5.5l12 2.5v5H2z M4 3l9 2',
   thread: 'M2 8h12v5H2z M3 8l1.5-3L6 8l1.5-3L9 8l1.5-3L12 8',

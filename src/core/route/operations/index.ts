@@ -15,7 +15,7 @@ import { ownWork } from './ownWork';
 import { partIn } from './partIn';
 import { partOff } from './partOff';
 import { ream } from './ream';
-import { tap } from './tap';
+import { handTap, tap } from './tap';
 import { taper } from './taper';
 import { die, thread } from './thread';
 import { turnFinish } from './turnFinish';
@@ -32,6 +32,7 @@ export const operationKinds: readonly OperationKind[] = [
   innerGroove,
   countersink,
   tap,
+  handTap,
   ream,
   turnRough,
   turnFinish,

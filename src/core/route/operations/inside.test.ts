@@ -166,3 +166,25 @@ test('the chain of a hole: drill, bore, groove, sunk, reamed, each once and in t
   expect(order.indexOf('countersink')).toBeGreaterThan(order.indexOf('counterbore'));
   expect(order.filter((kind) => kind === 'drill')).toHaveLength(1);
 });
+
+describe('tapping by hand', () => {
+  const tapped = (designation: string) =>
+    runOf(
+      { outside: [step(14, 20)], bores: [{ from: 'front', shape: 'tap', designation, depth: 6 }] },
+      { way: 'from-bar' },
+    );
+
+  test('M3 by hand, the spindle stopped: twelve turns of 0.5 to 6 deep, 0.05 min each; M4 by the spindle', () => {
+    const own = operationsOf(tapped('M3')).find(({ kind }) => kind === 'hand-tap');
+    expect(own).toMatchObject({ name: 'Tap M3 by hand', speed: { value: 0 }, stop: { means: 'none' } });
+    expect(own?.does).toEqual(['12 turns from where it bites; back half a turn in each to break the chip.']);
+    expect(own?.hand.terms.find(({ name }) => name.includes('turns'))?.value).toBeCloseTo(0.6, 9);
+    expect(operationsOf(tapped('M4')).map(({ kind }) => kind)).not.toContain('hand-tap');
+  });
+
+  test('after its drill, with nothing left undone', () => {
+    const kinds = operationsOf(tapped('M3')).map(({ kind }) => kind);
+    expect(kinds.indexOf('drill')).toBeLessThan(kinds.indexOf('hand-tap'));
+    expect(planned(tapped('M3')).doubts).toEqual([]);
+  });
+});

@@ -4,7 +4,7 @@ import { tapDrill } from '../../part/thread';
 import { good } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { say } from '../../words';
-import type { Operation, OperationKind } from '../operation';
+import { BY_HAND, type Operation, type OperationKind } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
 import { inAndOut, stopSetting } from '../tools';
@@ -39,6 +39,9 @@ export const tapNeeds = (setup: Setup): HoleNeed[] =>
     needOf(own, setup).filter((need) => !holeServing({ ...need, depth: own.z1 }, setup)),
   );
 
+/** Whole turns that a tap takes to its depth. */
+const turnsOf = ({ from, to, tool }: Operation): number => Math.ceil((to - from) / (tool.pitch ?? 1) - 1e-9);
+
 function operationOf(own: Feature, tool: Tool, setup: Setup): Operation[] {
   const { thread, path, z1 } = own;
   const [need] = needOf(own, setup);
@@ -65,19 +68,57 @@ function operationOf(own: Feature, tool: Tool, setup: Setup): Operation[] {
   ];
 }
 
+/** Whether the house taps a thread of this size by hand: a small tap breaks before the spindle stops. */
+const byHand = ({ thread }: Feature, { run }: Setup): boolean =>
+  (thread?.diameter ?? 0) <= run.shop.cutting.handTapUpTo + 1e-6;
+
+/** Taps for the threads that are reached, by the spindle or by hand. */
+const tapped = (setup: Setup, hand: boolean): Operation[] =>
+  reachedOf(setup, 'tap').flatMap((own) => {
+    const tool = own.thread && byHand(own, setup) === hand ? threadToolFor('tap', own.thread, setup) : undefined;
+    return tool ? operationOf(own, tool, setup) : [];
+  });
+
+/** Tap a small hole by hand, the spindle out of gear, the quill keeping the tap square (handbook 16). */
+export const handTap: OperationKind = {
+  kind: 'hand-tap',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  byHand: 'stopped',
+  demand: (setup) =>
+    good(
+      tapped(setup, true).map((own) => ({
+        ...own,
+        ...BY_HAND,
+        key: own.key.replace('tap:', 'hand-tap:'),
+        kind: 'hand-tap',
+        name: `${own.name} by hand`,
+        checks: own.checks,
+        does: [`${turnsOf(own)} turns from where it bites; back half a turn in each to break the chip.`],
+      })),
+    ),
+  cut: (operation, _work, { run }) => {
+    const turns = turnsOf(operation);
+    return good({
+      diameter: operation.diameter ?? 0,
+      passes: [],
+      byHand: [{ name: `${turns} turns in and out`, minutes: turns * run.shop.handMinutes.tapTurn }],
+    });
+  },
+  cautions: [
+    { kind: 'danger', text: 'Spindle out of gear and stopped; the chuck turned by hand, or the tap by its wrench.' },
+    { kind: 'mistake', text: 'Quill or centre keeps the tap square; oil, and try the gauge or the mating screw.' },
+  ],
+};
+
 /** Tap a hole from the tailstock, the spindle slow; in and out at the pitch. */
 export const tap: OperationKind = {
   kind: 'tap',
   handFed: true,
   turnsAtOverhang: false,
   underCentre: false,
-  demand: (setup) =>
-    good(
-      reachedOf(setup, 'tap').flatMap((own) => {
-        const tool = own.thread && threadToolFor('tap', own.thread, setup);
-        return tool ? operationOf(own, tool, setup) : [];
-      }),
-    ),
+  demand: (setup) => good(tapped(setup, false)),
   feed: ({ tool }) => sum('feed', 'mm/rev', [term('P', 'pitch of the tap', tool.pitch ?? 0, 'mm', 'tool')]),
   cut({ from, to, diameter = 0, feature }, _work, setup) {
     const { run, part } = setup;

@@ -17,6 +17,10 @@ const AFTER_DRILL = [
     because: 'The core hole and its mouth are there before the tap: it starts straight and leaves no burr.',
   },
   {
+    kind: 'hand-tap',
+    because: 'The core hole and its mouth are there before the tap: it starts straight and leaves no burr.',
+  },
+  {
     kind: 'ream',
     because: 'The reamer follows the drill, and its edge is broken before it: nothing is cut into a reamed hole.',
   },
