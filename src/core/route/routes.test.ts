@@ -369,7 +369,7 @@ const ROUTES: [name: string, because: string, setups: Expected[], elsewhere?: st
     'back first: the stem is what the head is held by',
     [
       { end: 'back', route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr', 'inspect', 'part-off'] },
-      { end: 'front', held: 'collet', route: ['face', 'chamfer', 'deburr'] },
+      { end: 'front', held: 'collet', route: ['face', 'chamfer'] },
     ],
   ],
   [

@@ -41,6 +41,12 @@ describe('edges', () => {
     ]);
   });
 
+  test('an edge beside what the bar brought is broken once, when it is first there', () => {
+    // The collar of ⌀18 is the bar: its edge at the body is broken from the front, the other from the back.
+    const does = operationsOf(example('vane-spindle')).flatMap(({ kind, does: own }) => (kind === 'deburr' ? own : []));
+    expect(does).toEqual(['⌀12 at 16 mm', '⌀18 at 38 mm', '⌀18 at 14 mm']);
+  });
+
   test('every edge of every example is broken, but for those inside', () => {
     for (const name of ['sensor-spacer', 'gland-body', 'wind-shaft', 'vane-spindle', 'cup-arm-hub', 'pivot-pin'])
       expect([name, planned(example(name)).edges.filter(({ inside, brokenBy }) => !inside && !brokenBy)]).toEqual([

@@ -25,7 +25,7 @@ export function sharpEdges(part: Part, sharpFrom: number): Edge[] {
 
 /** Whether a set-up leaves both surfaces that make an edge, one of them its own, and a hand gets at it. */
 function isLeft({ z, inside }: Edge, setup: Setup): boolean {
-  const { part, holding, turned, features, drilled, stock, earlier, facing } = setup;
+  const { part, holding, turned, features, drilled, stock, earlier, facing, number } = setup;
   // What is parted in part way has its back edge bare.
   const behind = setup.finishes && !inside ? part.length + CLOSE : part.length - CLOSE;
   if (z > Math.min(holding.from, behind)) return false;
@@ -41,10 +41,11 @@ function isLeft({ z, inside }: Edge, setup: Setup): boolean {
   const cuts = part.features.filter(
     ({ outside, leaves, z0, z1 }) => (outside || leaves) && touch({ from: z0, to: z1 }),
   );
-  const here = [...stock.asDrawn, ...features, ...turned.map(({ path }) => path)];
+  // What the bar brought is everybody's: its edges are broken the first time they are there.
+  const here = [...features, ...turned.map(({ path }) => path), ...(number === 1 ? stock.asDrawn : [])];
   const surfaces = [...steps, ...cuts].map(({ path }) => path);
   return (
-    surfaces.every((path) => here.includes(path) || earlier.includes(path)) &&
+    surfaces.every((path) => [...here, ...earlier, ...stock.asDrawn].includes(path)) &&
     // The face is this set-up's own.
     ((z < CLOSE && facing > 0) || surfaces.some((path) => here.includes(path)))
   );
