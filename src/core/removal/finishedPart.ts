@@ -32,18 +32,8 @@ export function holeCut({ from, diameter, depth, through }: Hole, length: number
   return from === 'front' ? cut : cut.map((segment) => mirrored(segment, length)).reverse();
 }
 
-const known = new WeakMap<Part, Workpiece>();
-
-/** The part of the drawing as metal, at nominal sizes: every shape, detail and hole of it. Worked out once for a part. */
+/** The part of the drawing as metal, at nominal sizes: every shape, detail and hole of it. */
 export function finishedPart(part: Part): Workpiece {
-  const before = known.get(part);
-  if (before) return before;
-  const metal = asMetal(part);
-  known.set(part, metal);
-  return metal;
-}
-
-function asMetal(part: Part): Workpiece {
   const turned = outsideOf(part, ({ diameter }) => diameter.nominal);
   const { features, holes, length } = part;
   const filled = features.reduce<Segment[]>(

@@ -41,6 +41,7 @@ function stretchesOf({ features, chamfers }: Part, { path, zFrom, zTo }: Step): 
 
 /** Whether the wall over a bore is thin between two places. */
 function isThin({ outside, bore }: Workpiece, from: number, to: number, { shop }: Run): boolean {
+  if (bore.every(({ r0, r1 }) => r0 + r1 < CLOSE)) return false;
   const wall = thinnestWall({ outside: clip(outside, from, to), bore: clip(bore, from, to) });
   return wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
 }
