@@ -75,7 +75,6 @@ function outsideSurfaces(
         fit: step.critical || step.diameter.from !== 'general',
         thread,
         knurl,
-        shaped: false,
         ...(flats ? { flats: flats.count } : {}),
         thin: isThin(walls, from, to, run),
       };
@@ -89,7 +88,7 @@ function outsideSurfaces(
 function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {
   // Right through, what holds stays clear of the face that is worked.
   const clearOf = (z: number) => Math.min(z, view.length - run.shop.allowances.toolClearance);
-  const common = { gaps: 0, close: false, inside: true, knurl: false, shaped: false, thin: false, from: 0 };
+  const common = { gaps: 0, close: false, inside: true, knurl: false, thin: false, from: 0 };
   const drilled = view.holes.filter(({ path, from, through }) => made.includes(path) && (from === 'front' || through));
   return [
     ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name }): Surface[] => {

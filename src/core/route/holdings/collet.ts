@@ -5,11 +5,10 @@ export const collet: HoldingKind = {
   kind: 'collet',
   words: 'in a collet',
   marks: false,
-  against: ({ inside, knurl, shaped, flats }) => {
+  against: ({ inside, knurl, flats }) => {
     if (inside) return 'it holds from outside';
     if (flats !== undefined) return 'a round collet would hold the corners';
-    if (knurl) return 'a knurl leaves it three lines to grip';
-    return shaped ? 'something is cut into it' : undefined;
+    return knurl ? 'a knurl leaves it three lines to grip' : undefined;
   },
   figures: ({ machine, handMinutes, setupMinutes }) => ({
     ...machine.collets,

@@ -21,9 +21,7 @@ export interface Surface {
   /** What it carries. */
   thread: boolean;
   knurl: boolean;
-  /** Cut into by a groove, a cone, a form: no jaw sits on all of it. */
-  shaped: boolean;
-  /** Flat sides, where it has any. */
+  /** How many flat sides, where it is not round. */
   flats?: number;
   /** The wall over a bore gives way. */
   thin: boolean;
@@ -63,10 +61,9 @@ export const listed =
     holdings.find((own) => own.kind === kind);
 
 /** What no jaw goes on bare. */
-export function notBare({ inside, thread, knurl, shaped, thin }: Surface): string | undefined {
+export function notBare({ inside, thread, knurl, thin }: Surface): string | undefined {
   if (inside) return 'it holds from outside';
   if (thread) return 'never a thread bare';
   if (knurl) return 'never a knurl bare';
-  if (shaped) return 'something is cut into it';
   return thin ? 'the wall gives way' : undefined;
 }

@@ -108,7 +108,6 @@ test('never bare: a thread, a knurl, a fit, a thin wall; never a jaw on a flat',
     fit: false,
     thread: false,
     knurl: false,
-    shaped: false,
     thin: false,
   };
   const holding = (more: Partial<Surface>) =>

@@ -5,10 +5,9 @@ export const mandrel: HoldingKind = {
   kind: 'mandrel',
   words: 'on an expanding mandrel',
   marks: false,
-  against: ({ inside, thread, shaped }) => {
+  against: ({ inside, thread }) => {
     if (!inside) return 'it holds in a bore';
-    if (thread) return 'never in a thread';
-    return shaped ? 'the bore is not straight' : undefined;
+    return thread ? 'never in a thread' : undefined;
   },
   figures: listed('mandrel'),
   mind: () => 'Light cuts: only friction in the bore drives the piece. Bore and mandrel wiped clean.',

@@ -5,12 +5,11 @@ export const softJaws: HoldingKind = {
   kind: 'soft-jaws',
   words: 'in soft jaws',
   marks: false,
-  against: ({ inside, thread, knurl, shaped, flats }) => {
+  against: ({ inside, thread, knurl, flats }) => {
     if (inside) return 'it holds from outside';
     if (flats !== undefined) return 'they are bored round';
     if (thread) return 'never a thread in jaws';
-    if (knurl) return 'never a knurl in jaws';
-    return shaped ? 'something is cut into it' : undefined;
+    return knurl ? 'never a knurl in jaws' : undefined;
   },
   figures: listed('soft-jaws'),
   mind: () =>

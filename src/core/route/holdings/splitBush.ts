@@ -5,11 +5,10 @@ export const splitBush: HoldingKind = {
   kind: 'split-bush',
   words: 'in a split bush',
   marks: false,
-  against: ({ inside, knurl, shaped, flats }) => {
+  against: ({ inside, knurl, flats }) => {
     if (inside) return 'it holds from outside';
     if (flats !== undefined) return 'it is bored round';
-    if (knurl) return 'a sleeve of soft sheet does that';
-    return shaped ? 'something is cut into it' : undefined;
+    return knurl ? 'a sleeve of soft sheet does that' : undefined;
   },
   figures: listed('split-bush'),
   mind: () => 'Bored to size in the chuck it stays in; its slit lies between two jaws.',
