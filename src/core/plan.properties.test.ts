@@ -4,7 +4,7 @@ import { readRun } from './formats/readRun';
 import { outsideOf } from './removal/finishedPart';
 import { volume } from './removal/profile';
 import { metal } from './removal/workpiece';
-import { findOrder, changeMinutes } from './route/order';
+import { findOrder, type Wanted } from './route/order';
 import { startValues } from './shop/startValues';
 import { runOf, step } from './testing';
 
@@ -87,11 +87,23 @@ describe('the order found', () => {
   const problems = fc
     .record({
       count: fc.integer({ min: 1, max: 6 }),
-      picks: fc.array(fc.nat(4), { minLength: 6, maxLength: 6 }),
+      picks: fc.array(fc.tuple(fc.nat(4), fc.nat(3), fc.nat(2), fc.nat(2)), { minLength: 6, maxLength: 6 }),
       edges: fc.array(fc.tuple(fc.nat(5), fc.nat(5)), { maxLength: 6 }),
     })
     .map(({ count, picks, edges }) => {
-      const operations = picks.slice(0, count).flatMap((pick) => (tools[pick] ? [{ tool: tools[pick] }] : []));
+      // Of angle, speed and stop 0 is none.
+      const operations = picks.slice(0, count).flatMap(([pick, angle, speed, stop]): Wanted[] => {
+        const tool = tools[pick];
+        if (!tool) return [];
+        return [
+          {
+            tool,
+            ...(angle ? { compound: 10 * angle } : {}),
+            ...(speed ? { speed: 100 * speed } : {}),
+            ...(stop ? { station: stop } : {}),
+          },
+        ];
+      });
       const before = operations.map((_, b) =>
         edges.reduce((mask, [a, to]) => (to === b && a < b ? mask | (1n << BigInt(a)) : mask), 0n),
       );
@@ -107,12 +119,24 @@ describe('the order found', () => {
     fc.assert(
       fc.property(problems, ({ operations, before }) => {
         const hand = startValues.handMinutes;
-        const cost = (sequence: number[]) =>
-          sequence.reduce(
-            (total, index, at) =>
-              total + changeMinutes(operations[sequence[at - 1] ?? -1], operations[index] as never, hand),
-            0,
+        // Each thing by itself: how often it changes round the order, once what does not want it is left out.
+        const changes = (own: unknown[]) => {
+          const wanted = own.filter((value) => value !== undefined);
+          return wanted.filter((value, at) => value !== wanted.at(at - 1)).length;
+        };
+        const cost = (sequence: number[]) => {
+          const order = sequence.flatMap((index) => operations[index] ?? []);
+          const taken = order.filter(({ tool }, at) => tool.id !== order.at(at - 1)?.tool.id);
+          const inTailstock = taken.filter(({ tool }) => tool.mount === 'tailstock').length;
+          return (
+            inTailstock * hand.changeTailstock +
+            (taken.length - inTailstock) * hand.changePost +
+            changes(order.map(({ tool }) => tool.mount)) * hand.tailstock +
+            changes(order.map(({ compound }) => compound)) * hand.compoundAgain +
+            changes(order.map(({ speed }) => speed)) * hand.speedChange +
+            changes(order.map(({ station }) => station)) * hand.station
           );
+        };
         const allowed = permutations(operations.map((_, index) => index)).filter((sequence) =>
           sequence.every((index, at) =>
             sequence.every((earlier, place) => !((before[index] ?? 0n) & (1n << BigInt(earlier))) || place < at),

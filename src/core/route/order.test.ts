@@ -161,28 +161,22 @@ test('every kind of operation has its values in the shop, and is found by its na
 describe('the compound', () => {
   const hand = startValues.handMinutes;
   const tool = { id: 'a', mount: 'post' as const } as (typeof startValues.tools)[number];
-  const other = { ...tool, id: 'b' };
 
-  test('one angle after the other: two of the same are not parted by a third', () => {
-    const operations = [
-      { tool, compound: 10 },
-      { tool, compound: 20 },
-      { tool, compound: 10 },
-    ];
-    const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n], hand);
+  test('one angle after the other: two of the same are not parted by another', () => {
+    const operations = [10, 20, 10, 20].map((compound) => ({ tool, compound }));
+    const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n, 0n], hand);
     const angles = sequence.map((index) => operations[index]?.compound);
     expect(angles.filter((angle, index) => index > 0 && angle !== angles[index - 1])).toHaveLength(1);
-    // One tool taken up, one angle set anew.
-    expect(changeMinutes).toBeCloseTo(hand.changePost + hand.compoundAgain, 9);
+    // Over to the other angle, and back for the next piece; the tool stays in the post.
+    expect(changeMinutes).toBeCloseTo(2 * hand.compoundAgain, 9);
   });
+});
 
-  test('a change of tool is cheaper than one of the angle', () => {
-    const operations = [
-      { tool, compound: 10 },
-      { tool, compound: 20 },
-      { tool: other, compound: 10 },
-    ];
-    const { sequence } = findOrder(operations, [0n, 0n, 0n], hand);
-    expect(sequence.map((index) => operations[index]?.compound)).toEqual([20, 10, 10]);
-  });
+test('fast work together, then slow: a speed is changed twice a piece, not four times', () => {
+  const { handMinutes: hand, tools } = startValues;
+  const tool = tools.find(({ mount }) => mount === 'post') as (typeof tools)[number];
+  const operations = [1600, 250, 1600, 250].map((speed) => ({ tool, speed }));
+  const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n, 0n], hand);
+  expect(sequence.map((index) => operations[index]?.speed)).toEqual([1600, 1600, 250, 250]);
+  expect(changeMinutes).toBeCloseTo(2 * hand.speedChange, 9);
 });

@@ -1,61 +1,86 @@
-import type { HandMinutes } from '../shop/shop';
-import type { Operation } from './operation';
+import type { HandMinutes, Tool } from '../shop/shop';
 
 /** An order with what is known of it. */
 export interface Order {
   /** Indices of the operations, first to last. */
   sequence: number[];
-  /** Minutes of changing tools, moving the tailstock and setting the compound over, per piece. */
+  /** Minutes of changing tools, speeds and stops, moving the tailstock and setting the compound over, per piece. */
   changeMinutes: number;
   /** No order that keeps the rules changes less; else `gapMinutes` is the most that could be saved. */
   proven: boolean;
   gapMinutes: number;
 }
 
-/** What it takes to go from one operation to the next, minutes. What the hand takes up changes nothing on the machine. */
-export function changeMinutes(
-  from: Pick<Operation, 'tool'> | undefined,
-  to: Pick<Operation, 'tool'>,
-  hand: HandMinutes,
-): number {
-  if (to.tool.mount === 'hand' || from?.tool.id === to.tool.id) return 0;
-  const change = to.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost;
-  const tailstock = (from?.tool.mount === 'tailstock') === (to.tool.mount === 'tailstock') ? 0 : hand.tailstock;
-  return change + tailstock;
+/** What an operation wants of the machine; what it leaves open stays as the one before left it. */
+export interface Wanted {
+  tool: Pick<Tool, 'id' | 'mount'>;
+  /** The compound, degrees from the axis. */
+  compound?: number;
+  /** The spindle, rev/min. */
+  speed?: number;
+  /** Where the carriage stops, mm. */
+  station?: number;
 }
 
-/** What it takes to set the compound to another angle than it had in this set-up, minutes. */
-const compoundMinutes = (had: number | undefined, wanted: number | undefined, hand: HandMinutes): number =>
-  had === undefined || wanted === undefined || Math.abs(had - wanted) < SAME_ANGLE ? 0 : hand.compoundAgain;
+/** What the machine stands at after some operations. */
+type Standing = { [Own in keyof Wanted]?: Wanted[Own] | undefined };
+
+/** What it takes to go from what the machine stands at to the next operation, minutes (handbook 5, 7). */
+function changeMinutes(at: Standing, { tool, compound, speed, station }: Standing, hand: HandMinutes): number {
+  let minutes = 0;
+  // What the hand takes up changes nothing on the machine.
+  if (tool && tool.mount !== 'hand' && at.tool && at.tool.id !== tool.id) {
+    minutes += tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost;
+    if ((at.tool.mount === 'tailstock') !== (tool.mount === 'tailstock')) minutes += hand.tailstock;
+  }
+  if (compound !== undefined && at.compound !== undefined && Math.abs(at.compound - compound) >= SAME_ANGLE)
+    minutes += hand.compoundAgain;
+  if (speed !== undefined && at.speed !== undefined && at.speed !== speed) minutes += hand.speedChange;
+  if (station !== undefined && at.station !== undefined && at.station !== station) minutes += hand.station;
+  return minutes;
+}
+
+/** What the first of some operations want of it: that is what the next piece begins with. */
+const wantedFirst = (first: Standing, { tool, compound, speed, station }: Wanted): Standing => ({
+  tool: first.tool ?? (tool.mount === 'hand' ? undefined : tool),
+  compound: first.compound ?? compound,
+  speed: first.speed ?? speed,
+  station: first.station ?? station,
+});
+
+/** What it stands at then. */
+const after = (at: Standing, { tool, compound, speed, station }: Wanted): Standing => ({
+  tool: tool.mount === 'hand' ? at.tool : tool,
+  compound: compound ?? at.compound,
+  speed: speed ?? at.speed,
+  station: station ?? at.station,
+});
 
 /** Angles closer than this are one setting of the compound, degrees. */
 export const SAME_ANGLE = 1e-3;
 
 interface State {
   done: bigint;
-  last: number;
-  /** What the compound stands at. */
-  angle: number | undefined;
+  first: Standing;
+  at: Standing;
   minutes: number;
   sequence: number[];
 }
+
+const keyOf = ({ tool, compound, speed, station }: Standing) => `${tool?.id}:${compound}:${speed}:${station}`;
 
 /** States kept per step of the search. Up to 16 operations every state is kept, so that the order is proven. */
 const KEPT = { provenUpTo: 16, beyond: 400 };
 
 /**
- * The order that keeps every rule and changes least. Goes through the operations layer by layer; two half-orders that
- * have done the same and end on the same tool and angle differ only in minutes, so the shorter one stays. Ties keep the order in
- * which the operations came.
+ * The order that keeps every rule and changes least, from the last operation to the first of the next piece as well. Goes through the operations layer by layer; two half-orders that
+ * have done the same and leave the machine at the same differ only in minutes, so the shorter one stays. Ties keep the
+ * order in which the operations came.
  * @param before for each operation the ones that come before it, one bit each; without circles
  */
-export function findOrder(
-  operations: Pick<Operation, 'tool' | 'compound'>[],
-  before: bigint[],
-  hand: HandMinutes,
-): Order {
+export function findOrder(operations: readonly Wanted[], before: readonly bigint[], hand: HandMinutes): Order {
   const limit = operations.length <= KEPT.provenUpTo ? Infinity : KEPT.beyond;
-  let layer: State[] = [{ done: 0n, last: -1, angle: undefined, minutes: 0, sequence: [] }];
+  let layer: State[] = [{ done: 0n, first: {}, at: {}, minutes: 0, sequence: [] }];
   let whole = true;
   for (let step = 0; step < operations.length; step += 1) {
     const next = new Map<string, State>();
@@ -64,29 +89,31 @@ export function findOrder(
         const bit = 1n << BigInt(index);
         const mask = before[index] ?? 0n;
         if (state.done & bit || (state.done & mask) !== mask) return;
-        const minutes =
-          state.minutes +
-          changeMinutes(operations[state.last], operation, hand) +
-          compoundMinutes(state.angle, operation.compound, hand);
+        const minutes = state.minutes + changeMinutes(state.at, operation, hand);
         const done = state.done | bit;
-        const last = operation.tool.mount === 'hand' ? state.last : index;
-        const angle = operation.compound ?? state.angle;
-        const key = `${done}:${operations[last]?.tool.id}:${angle}`;
+        const at = after(state.at, operation);
+        const first = wantedFirst(state.first, operation);
+        const key = `${done}:${keyOf(at)}:${keyOf(first)}`;
         const known = next.get(key);
         if (!known || minutes < known.minutes - 1e-9)
-          next.set(key, { done, last, angle, minutes, sequence: [...state.sequence, index] });
+          next.set(key, { done, first, at, minutes, sequence: [...state.sequence, index] });
       });
     const states = [...next.values()];
     whole &&= states.length <= limit;
     layer = states.length <= limit ? states : states.sort((a, b) => a.minutes - b.minutes).slice(0, limit);
   }
-  const best = layer.reduce((a, b) => (b.minutes < a.minutes - 1e-9 ? b : a));
+  // And back to the first, for the next piece.
+  const closed = layer.map((state) => ({
+    ...state,
+    minutes: state.minutes + changeMinutes(state.at, state.first, hand),
+  }));
+  const best = closed.reduce((a, b) => (b.minutes < a.minutes - 1e-9 ? b : a));
   // Nothing changes less than each tool taken up once.
   const tools = operations.filter(
     ({ tool }, index) => operations.findIndex((other) => other.tool.id === tool.id) === index,
   );
   const each = { tailstock: hand.changeTailstock, post: hand.changePost, hand: 0 };
-  const least = tools.reduce((total, { tool }) => total + each[tool.mount], 0);
+  const least = tools.length > 1 ? tools.reduce((total, { tool }) => total + each[tool.mount], 0) : 0;
   const gapMinutes = whole ? 0 : Math.max(0, best.minutes - least);
   return { sequence: best.sequence, changeMinutes: best.minutes, proven: gapMinutes < 1e-9, gapMinutes };
 }

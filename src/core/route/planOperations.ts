@@ -1,9 +1,10 @@
 import type { OrderedSetup } from '../cutting/planCuts';
+import { speedFor } from '../cutting/speedFor';
 import { bad, good, type Problem, type Result } from '../result';
 import type { Operation } from './operation';
-import { operationKinds } from './operations';
+import { kindOf, operationKinds } from './operations';
 import { decide } from './decide';
-import { findOrder } from './order';
+import { findOrder, type Wanted } from './order';
 import { precedenceOf } from './precedence';
 import type { Setup } from './setup';
 import type { TakenOverrule } from './taken';
@@ -25,6 +26,27 @@ function demanded(setup: Setup): Result<{ operations: Operation[]; taken: TakenO
   return problems.length > 0 ? bad(...problems) : good({ operations, taken });
 }
 
+/** Stops closer than this are one, mm. */
+const SAME_STOP = 0.005;
+
+/**
+ * What an operation wants the machine to stand at. The diameter that it will begin on is not known before the order is:
+ * its speed is taken on the one that it makes.
+ */
+function wantedBy(operation: Operation, setup: Setup): Wanted {
+  const { tool, compound, diameter = 2 * setup.outerRadius, stop } = operation;
+  const kind = kindOf(operation);
+  const [setting] = stop.settings;
+  return {
+    tool,
+    ...(compound === undefined ? {} : { compound }),
+    ...(kind.byHand === 'stopped' ? {} : { speed: speedFor(operation, diameter, setup, kind.turnsAtOverhang).value }),
+    ...(stop.means === 'carriage' && setting
+      ? { station: Math.round(setting.setting.value / SAME_STOP) * SAME_STOP }
+      : {}),
+  };
+}
+
 /** Everything that is to be done in one set-up, in the order that the rules allow and changes least. */
 export function planOperations(setup: Setup): Result<OrderedSetup> {
   const wanted = demanded(setup);
@@ -33,7 +55,11 @@ export function planOperations(setup: Setup): Result<OrderedSetup> {
   const precedence = precedenceOf(operations, setup);
   if (!precedence.ok) return precedence;
   const { before, reasons, broken, overruled } = precedence.value;
-  const order = findOrder(operations, before, setup.run.shop.handMinutes);
+  const order = findOrder(
+    operations.map((operation) => wantedBy(operation, setup)),
+    before,
+    setup.run.shop.handMinutes,
+  );
   return good({
     setup,
     order,

@@ -62,13 +62,14 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   [
     'bearing-cup',
     // The boss must be turned from the back, and only the rim can be held afterwards. The hole is drilled at once, so that
-    // its mouth at the back can be sunk; reaming waits for the side of the seat, since both must run true.
+    // its mouth at the back can be sunk; reaming waits for the side of the seat, since both must run true, and is done
+    // before the spindle goes down for the edges.
     'back first, seat and shaft bore in one holding',
     [
       { end: 'back', route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'turn-finish', 'form', 'deburr'] },
       {
         end: 'front',
-        route: ['face', 'bore', 'inner-groove/chamfer', 'inner-groove/chamfer', 'ream', 'deburr', 'inspect'],
+        route: ['face', 'bore', 'inner-groove', 'ream', 'chamfer', 'deburr', 'inspect'],
       },
     ],
   ],
@@ -127,7 +128,8 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   [
     'gland-body',
     // The hexagon comes with the bar and is held for the second side. Hole and seat before finishing; relief and lead
-    // before the thread; the reamer last in its bore. Knurl before the nose is finished; cone and vee out of its cylinder.
+    // before the thread; the reamer last in its bore, while the spindle is still fast. Knurl before the nose is finished,
+    // the mouth sunk at the same low speed; cone and vee out of its cylinder.
     'front first: the flats are safe to hold',
     [
       {
@@ -139,13 +141,13 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
           'centre',
           'drill',
           'counterbore',
+          'turn-finish',
+          'turn-finish',
           'inner-groove',
-          'turn-finish',
-          'turn-finish',
+          'ream',
           'form/chamfer',
           'form/chamfer',
-          'thread/ream',
-          'thread/ream',
+          'thread',
           'deburr',
           'inspect',
         ],
@@ -157,12 +159,12 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
           'turn-rough',
           'turn-rough',
           'turn-finish',
+          'countersink',
           'knurl',
           'turn-finish',
-          'taper/vee/chamfer/countersink',
-          'taper/vee/chamfer/countersink',
-          'taper/vee/chamfer/countersink',
-          'taper/vee/chamfer/countersink',
+          'taper/vee/chamfer',
+          'taper/vee/chamfer',
+          'taper/vee/chamfer',
           'deburr',
           'inspect',
         ],

@@ -83,6 +83,10 @@ const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined):
   compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
 
 const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
+const isOnStation =
+  (setup: StoppedSetup) =>
+  ({ key }: CutOperation): boolean =>
+    pinOf(setup, key)?.means === 'station';
 const isFed = ({ feed }: CutOperation): boolean => feed.value > 0;
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
@@ -101,6 +105,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
   const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
   const running = lastBefore(setup.cuts, index, runs) ?? cut;
   const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
+  const stopped = lastBefore(setup.cuts, index, isOnStation(setup)) ?? cut;
   const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
   const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
   const pin = pinOf(setup, cut.key);
@@ -127,7 +132,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
     {
       name: 'move the stop to its station',
-      minutes: pin?.means === 'station' && pinOf(setup, mounted.key) !== pin ? hand.station : 0,
+      minutes: pin?.means === 'station' && pinOf(setup, stopped.key) !== pin ? hand.station : 0,
     },
     {
       name: 'compound to this angle again',
