@@ -18,12 +18,20 @@ test('the blades that cut a groove, each with its minutes; the planned one is am
 });
 
 test('what could hold the second side, by means and surface', () => {
-  const choices = choicesOf(example('pivot-pin'), startValues, 'holding');
+  const choices = choicesOf(example('pivot-pin'), startValues, { setup: 2 });
   expect(choices.filter((own) => own.planned)).toHaveLength(1);
   expect(choices.every(({ name, batchMinutes = 0 }) => name.includes(', on ') && batchMinutes > 0)).toBe(true);
   expect(new Set(choices.map(({ id }) => id)).size).toBe(choices.length);
 });
 
+test('what could hold the stock: each is its own plan, and a collet is not offered to a hexagon', () => {
+  const round = choicesOf(example('pivot-pin'), startValues, { setup: 1 });
+  expect(round.map(({ overrule }) => overrule)).toContainEqual({ setup: 1, holding: { kind: '3-jaw' } });
+  expect(round.filter((own) => own.planned).map(({ name }) => name)).toEqual(['in a collet, on the bar']);
+  const hex = choicesOf(example('clamp-nut'), startValues, { setup: 1 });
+  expect(hex.map(({ name }) => name)).toEqual(['in a three-jaw chuck, on the bar']);
+});
+
 test('of a run that cannot be planned there is nothing to choose', () => {
-  expect(choicesOf(runOf({ outside: [] }), startValues, 'holding')).toEqual([]);
+  expect(choicesOf(runOf({ outside: [] }), startValues, { setup: 2 })).toEqual([]);
 });

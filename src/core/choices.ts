@@ -6,8 +6,8 @@ import { holdingOf } from './route/holdings';
 import { kindOf } from './route/operations';
 import type { Shop } from './shop/shop';
 
-/** What is asked: with which tool an operation is done, or by what the second side is held. */
-export type Question = { operation: string } | 'holding';
+/** What is asked: with which tool an operation is done, or by what the work is held in a set-up. */
+export type Question = { operation: string } | { setup: 1 | 2 };
 
 /** One of the answers, with what it does to a piece and to the batch, or why it cannot be. */
 export interface Choice {
@@ -25,7 +25,9 @@ export interface Choice {
 /** The overrules of a run without those that answered a question before. */
 export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>
   overrules.filter((own) =>
-    question === 'holding' ? !isHolding(own) : !(isTool(own) && own.operation === question.operation),
+    'setup' in question
+      ? !(isHolding(own) && (own.setup ?? 2) === question.setup)
+      : !(isTool(own) && own.operation === question.operation),
   );
 
 type Open = Pick<Choice, 'id' | 'name' | 'overrule' | 'planned'>;
@@ -42,12 +44,12 @@ function toolChoices(plan: Plan, key: string): Open[] {
   }));
 }
 
-function holdingChoices(plan: Plan): Open[] {
-  const setup = plan.setups.at(-1)?.setup;
+function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
+  const setup = plan.setups.find((own) => own.setup.number === number)?.setup;
   return (setup?.others ?? []).map(({ kind, grip, name }) => ({
     id: `${kind} ${grip}`,
     name: `${holdingOf(kind)?.words ?? kind}, on ${name}`,
-    overrule: { holding: { kind, grip } },
+    overrule: number === 1 ? { setup: 1, holding: { kind } } : { holding: { kind, grip } },
     planned: setup?.holding.kind === kind && setup.holding.grip === grip,
   }));
 }
@@ -56,7 +58,8 @@ function holdingChoices(plan: Plan): Open[] {
 export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice[] {
   const plan = planFile(file, shop);
   if (!plan.ok) return [];
-  const open = question === 'holding' ? holdingChoices(plan.value) : toolChoices(plan.value, question.operation);
+  const open =
+    'setup' in question ? holdingChoices(plan.value, question.setup) : toolChoices(plan.value, question.operation);
   const rest = without(file.overrules ?? [], question);
   return open.map((choice): Choice => {
     const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop);

@@ -169,7 +169,7 @@ describe('what touches what', () => {
     expect(!none.ok && none.problems[0]?.message).toContain('has none for that diameter');
     const [first] = planned(slender(20)).setups;
     expect(first?.setup).toMatchObject({ supported: true, rest: { kind: 'follow' } });
-    expect(first?.setup.reasons.map(({ rule }) => rule)).toEqual(['CENTRE-SUPPORT', 'REST']);
+    expect(first?.setup.reasons.map(({ rule }) => rule)).toEqual(['HOLDING', 'CENTRE-SUPPORT', 'REST']);
     expect(first?.loading.terms.map(({ name }) => name)).toContain('rest up to the work');
   });
 

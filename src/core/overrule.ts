@@ -36,8 +36,9 @@ export interface AddedWork {
   minutes: number;
 }
 
-/** The second side is held by this means, on this step or bore where it is named. */
+/** The work is held by this means, on this step or bore where it is named; in the second set-up, where none is named. */
 export interface HoldingOverrule extends Signed {
+  setup?: 1 | 2;
   holding: { kind: string; grip?: string };
 }
 

@@ -263,7 +263,10 @@ describe('a shaft that stands out too far to be turned without a centre', () => 
 
   test('97.1 of ⌀16 is more than four times: centred before turning, the centre up for it and out before parting', () => {
     const plan = shaft();
-    expect(plan.setups[0]?.setup).toMatchObject({ supported: true, reasons: [{ rule: 'CENTRE-SUPPORT' }] });
+    expect(plan.setups[0]?.setup).toMatchObject({
+      supported: true,
+      reasons: [{ rule: 'HOLDING' }, { rule: 'CENTRE-SUPPORT' }],
+    });
     expect(plan.setups[0]?.operations.map(({ kind }) => kind)).toEqual([
       'face',
       'centre',

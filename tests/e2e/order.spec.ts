@@ -113,5 +113,5 @@ test('sequences are compared, each with its figures or the reason against it, an
   await table.getByRole('button', { name: 'Take front first, sawn blanks' }).click();
   await expect(table.getByRole('row', { name: /Front first, sawn blanks/ })).toContainText('the plan');
   await page.keyboard.press('Escape');
-  await expect(page.getByText('in a three-jaw chuck, on the blank, from the front')).toBeVisible();
+  await expect(page.getByText('in a collet, on the blank, from the front')).toBeVisible();
 });

@@ -221,6 +221,7 @@ export const runFileSchema = Joi.object<RunFile>({
           minutes: number().min(0).max(1000).required(),
         }),
         holding: Joi.object({ kind: key().required(), grip: key() }),
+        setup: Joi.valid(1, 2).when('holding', { not: Joi.exist(), then: Joi.forbidden() }),
         because: text(300),
         signed: text(60),
       }).xor('first', 'operation', 'skip', 'add', 'holding'),

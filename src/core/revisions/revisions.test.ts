@@ -87,7 +87,8 @@ describe('what it does to the plan', () => {
   });
 
   test('an operation that came has only the one side', () => {
-    const more = runOf({ outside: [step(8, 18, { chamfers: { front: 0.5 } }), step(12, 10)] });
+    const outside = [step(8, 18, { chamfers: { front: 0.5 } }), step(12, 10)];
+    const more = runOf({ outside }, { way: planned(withLength(18)).way });
     const { stops } = comparePlans(planned(withLength(18)), planned(more), new Map());
     expect(stops).toEqual([expect.objectContaining({ what: expect.stringContaining('Chamfer'), changed: true })]);
     expect(stops[0]).not.toHaveProperty('before');

@@ -57,7 +57,10 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
   if (isOrder(overrule)) return `${named(overrule.first)} before ${named(overrule.then)}`;
   if (isTool(overrule)) return `${named(overrule.operation)} with ${named(overrule.tool)}`;
   if (isSkip(overrule)) return `Without ${name ?? overrule.skip}`;
-  if (isHolding(overrule)) return `The second side ${holdingOf(overrule.holding.kind)?.words ?? overrule.holding.kind}`;
+  if (isHolding(overrule)) {
+    const { kind } = overrule.holding;
+    return `${overrule.setup === 1 ? 'The first side' : 'The second side'} ${holdingOf(kind)?.words ?? kind}`;
+  }
   return `${overrule.add.name} added, ${overrule.add.minutes} min`;
 }
 

@@ -1,13 +1,12 @@
-import { isHolding, isSigned } from '../overrule';
 import type { Part, Tie } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
-import type { HoldingFigures, HoldingKind, Surface } from './holdings/holding';
-import { holdingKinds } from './holdings';
-import type { WorkHolding } from './setup';
+import { candidatesFor, decidedHolding, servedBy, type Candidate } from './holdings/candidate';
+import type { Surface } from './holdings/holding';
+import type { OtherHolding, WorkHolding } from './setup';
 import { finishedSurfaces } from './surfaces';
-import type { Break, TakenOverrule } from './taken';
+import type { TakenOverrule } from './taken';
 
 const CLOSE = 0.001;
 
@@ -15,22 +14,13 @@ const CLOSE = 0.001;
 export const holdNeeded = ({ shop }: Run, diameter: number) =>
   Math.max(shop.allowances.gripTimes * diameter, shop.allowances.gripLeast);
 
-/** A surface and a means that could hold it. */
-interface Candidate {
-  surface: Surface;
-  kind: HoldingKind;
-  figures: HoldingFigures;
+/** A surface of the first set-up and a means that could hold it. */
+interface SecondCandidate extends Candidate {
   /** How much of the surface it holds, mm, and how much it must. */
   length: number;
   needed: number;
-  /** Why it should not, in words. */
-  against: string | undefined;
   /** What is left standing out, in diameters. */
   slender: number;
-  /** Ties between the set-ups that it does not run true enough for. */
-  untrue: Tie[];
-  /** Minutes over the batch. */
-  minutes: number;
 }
 
 /** What the second side is held by, and why. */
@@ -41,7 +31,7 @@ export interface SecondHolding {
   untrue: Tie[];
   taken: TakenOverrule[];
   /** What else could hold it: means and surface. */
-  others: { kind: string; grip: string; name: string }[];
+  others: OtherHolding[];
 }
 
 interface Sought {
@@ -58,30 +48,25 @@ interface Sought {
   boresLater: boolean;
 }
 
-function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sought): Candidate[] {
-  return finishedSurfaces(run, view, count, asDrawn, made).flatMap((surface) =>
-    holdingKinds.flatMap((kind): Candidate[] => {
-      const figures = kind.figures(run.shop);
-      const { diameter, from, end, gaps, inside } = surface;
-      if (!figures || diameter < figures.from - CLOSE || diameter > figures.upTo + CLOSE) return [];
-      // On the wrong side of the wall it is no holding at all.
-      if (inside !== (kind.kind === 'mandrel')) return [];
-      const length = Math.min(end - from, figures.length);
-      return [
-        {
-          surface,
-          kind,
-          figures,
-          length: length - gaps,
-          needed: holdNeeded(run, diameter),
-          against: kind.against(surface) ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
-          slender: (view.length - (inside ? length : end)) / diameter,
-          untrue: ties.filter(({ limit }) => figures.runOut > limit + 1e-9),
-          minutes: figures.change + run.quantity * figures.load,
-        },
-      ];
-    }),
-  );
+function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sought): SecondCandidate[] {
+  return finishedSurfaces(run, view, count, asDrawn, made).flatMap((surface) => {
+    const { diameter, from, end, gaps, inside } = surface;
+    return (
+      candidatesFor(surface, run, ties, run.quantity)
+        // On the wrong side of the wall it is no holding at all.
+        .filter(({ kind }) => inside === (kind.kind === 'mandrel'))
+        .map((own): SecondCandidate => {
+          const length = Math.min(end - from, own.figures.length);
+          return {
+            ...own,
+            against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
+            length: length - gaps,
+            needed: holdNeeded(run, diameter),
+            slender: (view.length - (inside ? length : end)) / diameter,
+          };
+        })
+    );
+  });
 }
 
 /** A bore, a thread, a knurl, or a diameter with grooves in it is held by only where no plain one is, even a close one. */
@@ -89,56 +74,23 @@ const carries = ({ inside, thread, knurl, gaps, close }: Surface): number =>
   inside || thread || knurl || gaps > 0 ? 2 : close ? 1 : 0;
 
 /** True enough first, then a plain diameter, then what leaves least standing out, then the quickest over the batch. */
-const better = (a: Candidate, b: Candidate): number =>
+const better = (a: SecondCandidate, b: SecondCandidate): number =>
   a.untrue.length - b.untrue.length ||
   carries(a.surface) - carries(b.surface) ||
   (Math.abs(a.slender - b.slender) > 1e-9 ? a.slender - b.slender : a.minutes - b.minutes);
 
-const isLong = ({ length, needed }: Candidate): boolean => length >= needed - CLOSE;
-
-/** What a decided holding breaks: what never is gripped bare, and ties that it does not run true enough for. */
-const breaksOf = ({ against, untrue, kind, figures }: Candidate, { run }: Sought): Break[] => [
-  ...(against ? [{ rule: 'GRIP-LEFT', because: `${kind.words}: ${against}.`, strength: 'H' as const }] : []),
-  ...untrue.map(({ limit }) => ({
-    rule: 'SAME-SETUP',
-    because: `A run-out of ${say(limit, run.units)} is asked, and ${kind.words} it runs true to ${say(figures.runOut, run.units)}.`,
-    strength: 'S' as const,
-  })),
-];
-
-/** The holding that was decided, where it can be; and what was made of it. */
-function decided(sought: Sought, long: readonly Candidate[]): { chosen?: Candidate; taken: TakenOverrule[] } {
-  const { run } = sought;
-  const index = run.overrules.findIndex(isHolding);
-  const overrule = run.overrules[index];
-  if (!overrule || !isHolding(overrule)) return { taken: [] };
-  const { kind, grip } = overrule.holding;
-  const named = long
-    .filter((own) => own.kind.kind === kind && (grip === undefined || own.surface.path === grip))
-    .sort((a, b) => Number(a.against !== undefined) - Number(b.against !== undefined) || better(a, b))[0];
-  if (!named) {
-    const because = 'Nothing that the first set-up finishes is of its size and long enough for it.';
-    return { taken: [{ index, state: 'cannot', breaks: [{ rule: 'GRIP-LEFT', because, strength: 'H' }] }] };
-  }
-  const breaks = breaksOf(named, sought);
-  const waits = breaks.some(({ strength }) => strength === 'H') && !isSigned(overrule);
-  return { ...(waits ? {} : { chosen: named }), taken: [{ index, state: waits ? 'waits' : 'kept', breaks }] };
-}
+const isLong = ({ length, needed }: SecondCandidate): boolean => length >= needed - CLOSE;
 
 /** Why a holding is taken, in words. */
-function reasonsOf({ kind, surface, untrue, figures }: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
-  const { units } = run;
+function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
+  const { kind, surface } = own;
   const held = `Held on the finished ${surface.name} ${kind.words}`;
   const because = isDecided
     ? `${held}: so decided.`
     : `${held}: long enough, and it leaves least standing out.${kind.marks ? '' : ' It marks nothing.'}`;
-  const served = ties.filter((tie) => !untrue.includes(tie));
   return [
     { rule: 'GRIP-LEFT', because: kind.mind ? `${because} ${kind.mind(surface)}` : because },
-    ...served.map(({ limit }) => ({
-      rule: 'SAME-SETUP',
-      because: `A run-out of ${say(limit, units)} is asked to what the first set-up made: ${kind.words} it runs true to ${say(figures.runOut, units)}.`,
-    })),
+    ...servedBy(own, ties, 'what the first set-up made', run),
   ];
 }
 
@@ -151,12 +103,17 @@ export function secondHolding(sought: Sought): Result<SecondHolding> {
   const { run, view } = sought;
   const { units } = run;
   const all = candidatesOf(sought);
-  const long = all.filter(isLong);
-  const able = long.filter(({ against }) => against === undefined).sort(better);
-  const { chosen, taken } = decided(sought, long);
+  const long = all.filter(isLong).sort(better);
+  const able = long.filter(({ against }) => against === undefined);
+  const { chosen, taken } = decidedHolding(
+    run,
+    2,
+    long,
+    'Nothing that the first set-up finishes is of its size and long enough for it.',
+  );
   const best = chosen ?? able[0];
   if (!best) {
-    const spoilt = long.sort(better)[0];
+    const [spoilt] = long;
     const widest = [...all].sort((a, b) => b.length - a.length)[0];
     const words = spoilt
       ? `: ${spoilt.surface.name} is long enough, but ${spoilt.kind.words} ${spoilt.against}`

@@ -27,6 +27,13 @@ export interface WorkHolding {
   change: number;
 }
 
+/** A means that could hold the work as well, and on what. */
+export interface OtherHolding {
+  kind: string;
+  grip: string;
+  name: string;
+}
+
 /** A step to turn in a set-up, and how far towards the chuck its tool goes. */
 export interface Turned {
   path: string;
@@ -74,7 +81,7 @@ export interface Setup {
   /** Overrules of how it is held. */
   taken: TakenOverrule[];
   /** What else could hold it: means and surface. */
-  others: { kind: string; grip: string; name: string }[];
+  others: OtherHolding[];
   reasons: Reason[];
   cautions: Caution[];
 }

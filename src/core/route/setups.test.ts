@@ -177,3 +177,56 @@ describe('what is left on a blank', () => {
     expect(plan.ways.find(({ way }) => way === 'from-bar')?.problem?.message).toContain('only a sawn blank keeps one');
   });
 });
+
+describe('what the stock is held by', () => {
+  const first = (outside: StepFile[], more: Partial<RunFile> = {}, part: Partial<RunFile['part']> = {}) =>
+    planned(runOf({ outside, ...part }, more)).setups[0]?.setup;
+  const fromBar = { way: 'from-bar' as const };
+
+  test('drawn bar in a collet up to what the collets take, else in the chuck', () => {
+    expect(first([step(17, 20)], fromBar)?.holding).toMatchObject({ kind: 'collet', runOut: 0.03, load: 0.25 });
+    expect(first([step(34, 20)], fromBar)?.holding).toMatchObject({ kind: '3-jaw', runOut: 0.1, load: 0.6 });
+  });
+
+  test('a bar with its skin on, or with flats, is to no size that a collet has', () => {
+    const stock = (form: 'round' | 'hex', size: number, condition: 'drawn' | 'hot-rolled') => ({
+      ...fromBar,
+      stock: { form, size, barLength: 3000, condition },
+    });
+    expect(first([step(17, 20)], stock('round', 22, 'hot-rolled'))?.holding.kind).toBe('3-jaw');
+    expect(first([step(12, 20)], stock('hex', 17, 'drawn'))?.holding.kind).toBe('3-jaw');
+  });
+
+  test('run-out asked to the bar’s own skin: 0.1 of the chuck is too much for 0.05, the four jaws are dialled', () => {
+    const own = (limit: number) =>
+      first([step(20, 12, { name: 'seat' }), step(35, 20, { name: 'rim' })], fromBar, {
+        runout: [{ of: 'seat', to: 'rim', limit }],
+      });
+    expect(own(0.1)?.holding.kind).toBe('3-jaw');
+    const dialled = own(0.05);
+    // For one bar: 8 + 4 min, and soft jaws would be 12 + 0.4.
+    expect(dialled?.holding).toMatchObject({ kind: '4-jaw', runOut: 0.02 });
+    expect(dialled?.reasons).toContainEqual({
+      rule: 'SAME-SETUP',
+      because: expect.stringContaining('to the bar’s own skin'),
+    });
+  });
+
+  test('decided for the first set-up: it is taken, and costs what the chuck takes more', () => {
+    const file = runOf({ outside: [step(17, 20)] }, fromBar);
+    const decided = { ...file, overrules: [{ setup: 1 as const, holding: { kind: '3-jaw' } }] };
+    const [plain, jaws] = [planned(file), planned(decided)];
+    expect(jaws.setups[0]?.setup.holding.kind).toBe('3-jaw');
+    expect(jaws.setups[1]?.setup.holding).toEqual(plain.setups[1]?.setup.holding);
+    expect(jaws.overrules).toMatchObject([{ state: 'kept', breaks: [] }]);
+    // 6 for 2 once, 0.6 for 0.25 for the one bar.
+    expect(jaws.times.batch.value - plain.times.batch.value).toBeCloseTo(4 + 0.35, 9);
+  });
+
+  test('decided, but a collet of that size there is not', () => {
+    const overrules = [{ setup: 1 as const, holding: { kind: 'collet' } }];
+    const plan = planned(runOf({ outside: [step(34, 20)] }, { ...fromBar, overrules }));
+    expect(plan.setups[0]?.setup.holding.kind).toBe('3-jaw');
+    expect(plan.overrules).toMatchObject([{ state: 'cannot' }]);
+  });
+});

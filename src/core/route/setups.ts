@@ -4,11 +4,11 @@ import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter } from '../words';
 import type { Stock } from '../stock/choose';
+import { firstHolding } from './firstHolding';
 import { reachedFeatures } from './reached';
 import { setupCautions } from './setupCautions';
 import { holdNeeded, secondHolding } from './secondHolding';
 import { supportOf, type Support } from './support';
-import { threeJaw } from './holdings/threeJaw';
 import type { Setup, Turned } from './setup';
 
 const CLOSE = 0.001;
@@ -80,13 +80,11 @@ interface Attempt {
   count: number;
 }
 
-/** Run-out asked between what one set-up makes and what the other does; the bar's own skin belongs to neither. */
-const tiesBetween = ({ ties }: Part, made: readonly string[], asDrawn: readonly string[]) =>
-  ties.filter(
-    ({ of, to }) => made.includes(of) !== made.includes(to) && !asDrawn.includes(of) && !asDrawn.includes(to),
-  );
+/** Run-out asked between some surfaces and others. */
+const tiesBetween = ({ ties }: Part, some: readonly string[], others: (path: string) => boolean) =>
+  ties.filter(({ of, to }) => (some.includes(of) && others(to)) || (some.includes(to) && others(of)));
 
-/** Two set-ups, and how many ties between them their second holding is not true enough for. */
+/** Two set-ups, and how many ties to what was there before their holdings are not true enough for. */
 interface Divided {
   setups: Setup[];
   untrue: number;
@@ -172,26 +170,21 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
       (own) => own.flats !== undefined || (isDone(own) && !(own.bore && own.z1 > view.length - CLOSE)),
     ) &&
     view.chamfers.every((own) => isDone(own) || backEdges.includes(own));
-  const stockHeld = threeJaw.figures(shop);
+  const held = firstHolding({
+    run,
+    stock,
+    from: jawsAt,
+    end: bar ? jawsAt + rawHold : partedAt,
+    ties: tiesBetween(run.part, stock.asDrawn, (path) => madeFirst.includes(path)),
+  });
+  if (!held.ok) return held;
   const one: Setup = {
     number: 1,
     end: firstEnd,
     run,
     stock,
     part: view,
-    holding: {
-      // A square in four jaws that close together takes no longer than a round in three.
-      kind: stock.form === 'square' ? '4-jaw' : '3-jaw',
-      words: stock.form === 'square' ? 'in a four-jaw chuck' : threeJaw.words,
-      grip: 'stock',
-      on: `the ${bar ? 'bar' : 'blank'}`,
-      runOut: stockHeld?.runOut ?? 0,
-      load: stockHeld?.load ?? 0,
-      change: stockHeld?.change ?? 0,
-      diameter: stock.over,
-      from: jawsAt,
-      to: jawsAt + (bar ? Math.max(rawHold, shop.machine.jaws.length) : partedAt - jawsAt),
-    },
+    holding: held.value.holding,
     stickOut,
     facing: firstFacing,
     centreEnd: stock.centreEnd,
@@ -206,8 +199,8 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     finishes,
     supported: first.supported,
     ...(first.rest ? { rest: first.rest } : {}),
-    taken: [],
-    others: [],
+    taken: held.value.taken,
+    others: held.value.others,
     reasons: [
       ...(firstEnd === 'back'
         ? [
@@ -220,18 +213,21 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
             },
           ]
         : []),
+      ...held.value.reasons,
       ...first.reasons,
     ],
     cautions: setupCautions(run, stock, { first: true, supported: first.supported, rest: supported.value.rest }),
   };
-  if (finishes) return good({ setups: [one], untrue: 0 });
+  if (finishes) return good({ setups: [one], untrue: held.value.untrue.length });
+  // The bar's own skin was there before, too.
+  const before = [...madeFirst, ...stock.asDrawn];
   const second = secondHolding({
     run,
     view,
     count,
     asDrawn: stock.asDrawn,
     made: madeFirst,
-    ties: tiesBetween(run.part, madeFirst, stock.asDrawn),
+    ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
     boresLater: [...toDrill, ...view.features.filter(({ bore }) => bore)].some(({ path }) => !madeFirst.includes(path)),
   });
   if (!second.ok) return second;
@@ -273,7 +269,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     reasons: [...second.value.reasons, ...next.value.reasons],
     cautions: setupCautions(run, stock, { first: false, supported: next.value.supported, rest: next.value.rest }),
   };
-  return good({ setups: [one, two], untrue: second.value.untrue.length });
+  return good({ setups: [one, two], untrue: held.value.untrue.length + second.value.untrue.length });
 }
 
 /** Whether the work fits the machine at all. */

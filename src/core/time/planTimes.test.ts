@@ -55,12 +55,12 @@ test('a piece: cutting and handling of both set-ups and an eighth or so on top, 
   expect(pin.times.cutting.value + pin.times.hand.value).toBeCloseTo(sum, 9);
 });
 
-test('setting up from the bar: read 5, jaws 6, tools, stops, touching off', () => {
+test('setting up from the bar: read 5, collet 2, tools, stops, touching off', () => {
   const [first, second] = pin.setups;
-  // Four tools in the post, four stations and the bar stop: 5 + 6 + 4 + 5 + 4 · 0.3.
+  // Four tools in the post, four stations and the bar stop: 5 + 2 + 4 + 5 + 4 · 0.3.
   expect(first?.setting.terms.map(({ name, value }) => [name, Number(value.toFixed(2))])).toEqual([
     ['fetch and read', 5],
-    ['make ready to hold in a three-jaw chuck', 6],
+    ['make ready to hold in a collet', 2],
     ['4 tools on height', 4],
     ['5 stops set', 5],
     ['4 tools touched off', 1.2],
@@ -71,7 +71,7 @@ test('setting up from the bar: read 5, jaws 6, tools, stops, touching off', () =
 
 test('the batch: setting up, forty pieces, a bar loaded, the first-off inspected', () => {
   const { setup, piece, batch, firstOff } = pin.times;
-  expect(batch.value).toBeCloseTo(setup.value + 40 * piece.value + 0.6 + firstOff.value, 9);
+  expect(batch.value).toBeCloseTo(setup.value + 40 * piece.value + 0.25 + firstOff.value, 9);
   // Micrometer on ⌀6, caliper on 12 and on the length over all.
   expect(firstOff.value).toBeCloseTo(0.3 + 0.15 + 0.15, 9);
 });
@@ -81,7 +81,7 @@ test('blanks are sawn, loaded and unloaded, twice', () => {
     ({ loading }) => loading.terms.map(({ name }) => name),
   );
   expect(names).toEqual([
-    ['saw the blank', 'load in a three-jaw chuck', 'unload and wipe'],
+    ['saw the blank', 'load in a collet', 'unload and wipe'],
     ['load in a collet', 'unload and wipe'],
   ]);
 });

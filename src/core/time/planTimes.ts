@@ -251,7 +251,7 @@ export function timeSetup(stopped: StoppedSetup): PlannedSetup {
 
 /** Piece, batch and setting up (handbook 7). */
 export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
-  const { timeAllowance, handMinutes } = run.shop;
+  const { timeAllowance } = run.shop;
   const totalOf = (pick: (setup: PlannedSetup) => number) =>
     setups.reduce((minutes, setup) => minutes + pick(setup), 0);
   const cutting = sum(
@@ -313,6 +313,7 @@ export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outsid
     ),
   ]);
   const barLoads = stock.blade ? stock.bars.value : 0;
+  const barLoad = setups[0]?.setup.holding.load ?? 0;
   return {
     setup,
     piece,
@@ -322,14 +323,14 @@ export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outsid
     batch: figure({
       name: 'time for the batch',
       unit: 'min',
-      value: setup.value + run.quantity * piece.value + barLoads * handMinutes.loadJaws + firstOff.value,
+      value: setup.value + run.quantity * piece.value + barLoads * barLoad + firstOff.value,
       formula: 's + N · p + b · l + i',
       terms: [
         term('s', 'setting up', setup.value, 'min', 'computed'),
         term('N', 'quantity', run.quantity, '', 'run'),
         term('p', 'time for a piece', piece.value, 'min', 'computed'),
         term('b', 'bars loaded', barLoads, '', 'computed'),
-        term('l', 'load and true a bar', handMinutes.loadJaws, 'min', 'start value'),
+        term('l', 'load and true a bar', barLoad, 'min', 'start value'),
         term('i', 'inspection of the first-off', firstOff.value, 'min', 'computed'),
       ],
     }),

@@ -18,6 +18,10 @@ const SequencesWindow = dynamic(() => import('./SequencesWindow').then((own) => 
 const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
 const OwnWorkWindow = dynamic(() => import('./OwnWorkWindow').then((own) => own.OwnWorkWindow), { ssr: false });
 
+/** Questions keep their identity, so that what answers them is planned once. */
+const FIRST_HELD = { setup: 1 } as const;
+const SECOND_HELD = { setup: 2 } as const;
+
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
@@ -98,11 +102,15 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <Line name="Runs true to">{formatLength(setup.holding.runOut, units)}</Line>
         </dl>
         <div style={{ display: 'flex', gap: 8, margin: '6px 0' }}>
-          {!first && <Button onPress={() => setHolding(true)}>Hold it otherwise …</Button>}
+          <Button onPress={() => setHolding(true)}>Hold it otherwise …</Button>
           <Button onPress={() => setAdding(true)}>Add work …</Button>
         </div>
         {holding && (
-          <ChoiceWindow title="What holds the second side" question="holding" onClose={() => setHolding(false)} />
+          <ChoiceWindow
+            title={first ? 'What holds the stock' : 'What holds the second side'}
+            question={first ? FIRST_HELD : SECOND_HELD}
+            onClose={() => setHolding(false)}
+          />
         )}
         {adding && <OwnWorkWindow end={setup.end} onClose={() => setAdding(false)} />}
       </Part>
@@ -116,7 +124,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           ))}
           <Item icon={<Check size={15} color="var(--brass)" aria-hidden />}>
             {order.proven
-              ? 'No order that keeps the rules changes tools less.'
+              ? 'No order that keeps the rules takes less for tools, tailstock, compound, speeds and stops.'
               : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`}{' '}
             <code>ORDER</code>
           </Item>

@@ -2,7 +2,7 @@ import { say } from '../../words';
 import type { Setup } from '../setup';
 import type { Look } from './doubt';
 
-/** The set-up that makes a surface; the bar's own skin belongs to none, and what no set-up reaches to none either. */
+/** The set-up that makes a surface; what no set-up reaches belongs to none. */
 const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
   setups.find(
     ({ end, turned, drilled, features }) =>
@@ -16,15 +16,19 @@ const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
 export const sameSetup: Look = ({ part, units }, setups) =>
   part.ties.flatMap(({ of, to, limit, path }) => {
     const [one, other] = [madeIn(of, setups), madeIn(to, setups)];
-    if (!one || !other || one === other) return [];
-    const second = one.number > other.number ? one : other;
-    const costs = second.holding.runOut;
+    // The bar's own skin was there before the first.
+    const drawn = [of, to].some((surface) => setups[0]?.stock.asDrawn.includes(surface));
+    if (one === other || (!drawn && (!one || !other))) return [];
+    const later = (one?.number ?? 0) > (other?.number ?? 0) ? one : other;
+    const costs = later?.holding.runOut ?? 0;
     if (costs <= limit) return [];
     return [
       {
         path,
         rule: 'SAME-SETUP',
-        because: `A run-out of ${say(limit, units)} is asked between surfaces that are made in two set-ups, and the second holding runs true to ${say(costs, units)} only: dial it in, or make both in one holding.`,
+        because: drawn
+          ? `A run-out of ${say(limit, units)} is asked to the bar’s own skin, and ${later?.holding.words} it runs true to ${say(costs, units)} only: dial it in, or turn both in one holding.`
+          : `A run-out of ${say(limit, units)} is asked between surfaces that are made in two set-ups, and the second holding runs true to ${say(costs, units)} only: dial it in, or make both in one holding.`,
       },
     ];
   });

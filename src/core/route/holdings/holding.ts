@@ -25,6 +25,8 @@ export interface Surface {
   flats?: number;
   /** The wall over a bore gives way. */
   thin: boolean;
+  /** It has its skin on still: not round, and to no size. */
+  raw?: boolean;
 }
 
 /** What a means of holding takes and costs: sizes in mm, run-out in mm, minutes for a piece and once. */
@@ -38,7 +40,7 @@ export interface HoldingFigures {
 }
 
 /**
- * A means of holding the second side (handbook 4). A new one is one new file in `route/holdings`, listed in its index;
+ * A means of holding the work (handbook 4). A new one is one new file in `route/holdings`, listed in its index;
  * its figures are the shop's.
  */
 export interface HoldingKind {
@@ -59,6 +61,9 @@ export const listed =
   (kind: string) =>
   ({ holdings }: ShopForRun): HoldingFigures | undefined =>
     holdings.find((own) => own.kind === kind);
+
+/** Why what is made to a size does not hold a bar with its skin on. */
+export const TO_NO_SIZE = 'a rough bar is to no size';
 
 /** What no jaw goes on bare. */
 export function notBare({ inside, thread, knurl, thin }: Surface): string | undefined {

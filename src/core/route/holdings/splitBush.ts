@@ -1,12 +1,13 @@
-import { listed, type HoldingKind } from './holding';
+import { listed, TO_NO_SIZE, type HoldingKind } from './holding';
 
 /** A slit ring bored to size, in the three-jaw chuck: marks nothing, holds a thread by its crests. */
 export const splitBush: HoldingKind = {
   kind: 'split-bush',
   words: 'in a split bush',
   marks: false,
-  against: ({ inside, knurl, flats }) => {
+  against: ({ inside, knurl, flats, raw }) => {
     if (inside) return 'it holds from outside';
+    if (raw) return TO_NO_SIZE;
     if (flats !== undefined) return 'it is bored round';
     return knurl ? 'a sleeve of soft sheet does that' : undefined;
   },
