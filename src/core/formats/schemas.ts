@@ -57,13 +57,22 @@ export const machineSchema = Joi.object<Machine>({
   motorKilowatts: positive().required(),
   efficiency: positive().max(1).required(),
   stations: number().integer().min(0).required(),
+  post: Joi.object({
+    kind: Joi.string().valid('quick-change', 'turret').required(),
+    places: positive().integer().required(),
+    step: positive().max(90),
+  }),
+  runsBack: Joi.boolean(),
+  protractor: Joi.string().valid('axis', 'square'),
+  crossDial: Joi.object({ travel: positive().required(), divisions: positive().integer().required() }),
+  backlash: number().min(0),
   leadscrew: Joi.object({
     pitch: positive().required(),
     gears: Joi.array().items(positive().integer()).max(40).required(),
   }),
   quillTravel: positive().required(),
   compoundTravel: positive(),
-  readOut: Joi.string().valid('diameter', 'radius').required(),
+  readOut: Joi.string().valid('diameter', 'radius', 'none').required(),
   rests: Joi.array()
     .items(
       Joi.object({

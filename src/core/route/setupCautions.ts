@@ -1,14 +1,14 @@
 import type { Run } from '../run';
 import type { Rest } from '../shop/shop';
 import type { Stock } from '../stock/choose';
-import type { Caution } from '../words';
+import { say, type Caution } from '../words';
 
 const danger = (text: string): Caution => ({ kind: 'danger', text });
 const mistake = (text: string): Caution => ({ kind: 'mistake', text });
 
 /** What to mind in a set-up as a whole, whatever is done in it (handbook 11). Usual practice; the shop's rules come first. */
 export function setupCautions(
-  { shop }: Run,
+  { shop, units }: Run,
   stock: Stock,
   { first, supported, rest }: { first: boolean; supported: boolean; rest: Rest | undefined },
 ): Caution[] {
@@ -23,6 +23,13 @@ export function setupCautions(
       : []),
     ...(shop.machine.readOut === 'radius'
       ? [mistake('This read-out shows radius: half of what comes off the diameter. Its figures here are radii.')]
+      : []),
+    ...(shop.machine.backlash
+      ? [
+          mistake(
+            `Gone too far, back off well past the play of ${say(shop.machine.backlash, units)} and come again from the same side.`,
+          ),
+        ]
       : []),
     ...(supported
       ? [

@@ -80,6 +80,8 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
       rest: 'Bring up a rest',
       sawBlank: 'Saw a blank',
       changePost: 'Change a tool in the post',
+      changeTurret: 'The same in a turret',
+      swapTool: 'Put a tool in place of another',
       changeTailstock: 'Change a tool in the tailstock',
       tailstock: 'Tailstock in or out',
       speedChange: 'Change speed',

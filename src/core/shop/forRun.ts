@@ -1,5 +1,5 @@
 import { good, refuse, type Result } from '../result';
-import type { HouseRules, Machine, Shop, ShopForRun } from './shop';
+import type { HandMinutes, HouseRules, Machine, Shop, ShopForRun } from './shop';
 
 /** What a run names of the shop; what it leaves open is the shop's first. */
 export interface Named {
@@ -7,6 +7,10 @@ export interface Named {
   machine?: string | Machine | undefined;
   rules?: Partial<HouseRules> | undefined;
 }
+
+/** A change of tool takes what the machine's post takes. */
+const handMinutesOn = ({ post }: Machine, { handMinutes }: Shop): HandMinutes =>
+  post?.kind === 'turret' ? { ...handMinutes, changePost: handMinutes.changeTurret } : handMinutes;
 
 /** The shop narrowed to what one run uses, or which name it does not know. */
 export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
@@ -30,6 +34,7 @@ export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
   return good({
     ...shop,
     tools: shop.tools.filter(({ archived }) => !archived),
+    handMinutes: handMinutesOn(machine, shop),
     machine,
     material,
     houseRules: { ...shop.houseRules, ...named.rules },

@@ -139,18 +139,41 @@ export interface Machine {
   feeds: number[];
   motorKilowatts: number;
   efficiency: number;
+  /** The tool post: how it changes, how many tools stand ready in it, and the angle of one of its steps, degrees. */
+  post?: ToolPost;
   /** Screws of the carriage stop. */
   stations: number;
   /** Pitch of the leadscrew, mm, and the change gears on hand, in teeth; without it threads are not cut by tool. */
   leadscrew?: { pitch: number; gears: number[] };
+  /** Whether the spindle runs backward safely, so that a thread can be cut away from the chuck. */
+  runsBack?: boolean;
   quillTravel: number;
   /** Of the compound slide, mm; without it any cone is within its reach. */
   compoundTravel?: number;
-  readOut: 'diameter' | 'radius';
+  /** From which line the compound's protractor counts. */
+  protractor?: 'axis' | 'square';
+  readOut: 'diameter' | 'radius' | 'none';
+  /** The dial of the cross-slide. */
+  crossDial?: Dial;
+  /** Play of the cross-slide's screw, mm. */
+  backlash?: number;
   /** Rests on hand: what they take, and how wide they stand on the work, mm. */
   rests?: Rest[];
   jaws: Holding;
   collets: Holding;
+}
+
+/** A post that takes one tool after the other from its holders, or that carries them and turns. */
+export interface ToolPost {
+  kind: 'quick-change' | 'turret';
+  places: number;
+  step?: number;
+}
+
+/** A dial: how far the slide goes in a turn, mm, and its divisions. */
+export interface Dial {
+  travel: number;
+  divisions: number;
 }
 
 /** A rest that bears on slender work: it goes with the tool, or stands. */
@@ -208,7 +231,7 @@ export interface Tool {
   pattern?: 'straight' | 'diamond';
   /** Form tools for corners: the radius of their hollow edge, mm. */
   hollowEdge?: number;
-  /** Blades: width, how far they reach in, and the edge that is touched on the face. */
+  /** Blades: width, how far they reach in, and the edge that is touched on the face; straight edges: their length. */
   width?: number;
   reach?: number;
   touched?: 'left' | 'right';
@@ -351,6 +374,10 @@ export interface HandMinutes {
   rest: number;
   sawBlank: number;
   changePost: number;
+  /** The same where the post is a turret. */
+  changeTurret: number;
+  /** A tool put into the post in place of another, where it has no place of its own. */
+  swapTool: number;
   changeTailstock: number;
   tailstock: number;
   speedChange: number;

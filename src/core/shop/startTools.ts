@@ -173,6 +173,15 @@ export const startTools: Tool[] = [
     nose: 0.4,
     thinnestCut: 0.1,
   },
+  {
+    id: 'straight-edge-10',
+    name: 'straight-edged tool, 10 long',
+    does: ['edge-cone'],
+    edge: 'hss',
+    mount: 'post',
+    offset: 0,
+    width: 10,
+  }, // ours
   { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0, width: 5 },
   blade(1.5, 9),
   blade(2, 13),

@@ -23,7 +23,12 @@ export const startValues: Shop = {
       leadscrew: { pitch: 3, gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127] }, // ours
       quillTravel: 100,
       compoundTravel: 60, // ours
+      post: { kind: 'quick-change', places: 12, step: 15 }, // ours
+      runsBack: true,
+      protractor: 'axis',
       readOut: 'diameter',
+      crossDial: { travel: 2.5, divisions: 125 }, // ours
+      backlash: 0.15, // ours
       rests: [{ kind: 'follow', from: 6, upTo: 40, width: 20 }], // ours
       jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1 },
       collets: { from: 3, upTo: 25, length: 25, runOut: 0.03 },
@@ -167,6 +172,8 @@ export const startValues: Shop = {
     rest: 0.5, // ours
     sawBlank: 1, // ours: one cut of a cold saw with a length stop
     changePost: 0.15,
+    changeTurret: 0.05,
+    swapTool: 0.5, // ours
     changeTailstock: 0.35,
     tailstock: 0.15,
     speedChange: 0.1,

@@ -96,6 +96,12 @@ function leftIn(before: CutOperation, cut: CutOperation, { shop }: Run): Caution
   return [{ kind: 'mistake', text: `Down from ${before.speed.value} rev/min first.` }];
 }
 
+/** Tools for which the post has no place left: those that come last into it. */
+function placeless({ setup, cuts }: StoppedSetup): Set<string> {
+  const inPost = new Set(cuts.flatMap(({ tool }) => (tool.mount === 'post' ? [tool.id] : [])));
+  return new Set([...inPost].slice(setup.run.shop.machine.post?.places ?? Infinity));
+}
+
 /** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
 function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOperation {
   const { run } = setup.setup;
@@ -109,6 +115,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
   const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
   const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
   const pin = pinOf(setup, cut.key);
+  const swapped = tool && placeless(setup).has(cut.tool.id);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
   const centred = (operation: CutOperation) => isCentred(operation, setup);
@@ -117,6 +124,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
       name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post',
       minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0,
     },
+    { name: 'put it in the place of another', minutes: swapped ? hand.swapTool : 0 },
     { name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
     {
       name: 'centre into the tailstock and up',

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { dialMove, type DialMove } from '@/core/stops/dial';
 import { pinOf } from '@/core/stops/planStops';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units/length';
@@ -39,6 +40,9 @@ interface Props {
   edits: OrderEdits;
 }
 
+/** Whole turns and divisions. */
+const sayDial = ({ turns, divisions }: DialMove): string => `${turns} + ${divisions}`;
+
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
 export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
@@ -49,6 +53,8 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
   const pin = pinOf(planned, operation.key);
   const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
   const radius = shop.machine.readOut === 'radius';
+  const { crossDial } = shop.machine;
+  const byDial = shop.machine.readOut === 'none' && crossDial;
   const readOut = (diameter: number) => formatLength(radius ? diameter / 2 : diameter, units, true);
   const lastDiameter = operation.passes.at(-1)?.diameter;
   const byHand = operation.stop.means === 'none';
@@ -79,7 +85,10 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
             </Line>
           ))}
           {lastDiameter !== undefined && (
-            <Line name={`Cross-slide, read-out ${radius ? 'radius' : '⌀'}`} className="big">
+            <Line
+              name={byDial ? 'Cross-slide, to ⌀' : `Cross-slide, read-out ${radius ? 'radius' : '⌀'}`}
+              className="big"
+            >
               {readOut(lastDiameter)}
             </Line>
           )}
@@ -115,7 +124,11 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
                 <th scope="col">pass</th>
                 <th scope="col">depth</th>
                 <th scope="col">
-                  {operation.passes.some(({ diameter }) => diameter !== undefined) ? 'read-out' : 'to z'}
+                  {operation.passes.some(({ diameter }) => diameter !== undefined)
+                    ? byDial
+                      ? 'turns + div'
+                      : 'read-out'
+                    : 'to z'}
                 </th>
                 <th scope="col">min</th>
               </tr>
@@ -126,7 +139,13 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
                   <tr aria-current={index === (pass ?? operation.passes.length - 1)} onClick={() => onPass(index)}>
                     <td>{index + 1}</td>
                     <td>{formatLength(own.depth, units, true)}</td>
-                    <td>{own.diameter === undefined ? formatLength(own.z ?? 0, units) : readOut(own.diameter)}</td>
+                    <td>
+                      {own.diameter === undefined
+                        ? formatLength(own.z ?? 0, units)
+                        : byDial
+                          ? sayDial(dialMove(own.depth, byDial))
+                          : readOut(own.diameter)}
+                    </td>
                     <td>{own.minutes.value.toFixed(2)}</td>
                   </tr>
                   {own.note && (

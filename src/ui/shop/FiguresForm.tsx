@@ -26,7 +26,7 @@ const Grid = styled.form`
 export interface FormField {
   key: string;
   label: string;
-  takes: 'text' | 'length' | 'number' | 'numbers' | 'words' | 'yes';
+  takes: 'text' | 'length' | 'number' | 'numbers' | 'words' | 'yes' | readonly string[];
   needed?: boolean;
 }
 
@@ -43,13 +43,16 @@ const shown = (value: unknown): string =>
           ? 'no'
           : String(value);
 
+/** What a field with a choice offers; of yes and no the usual answer first. */
+const optionsOf = (takes: FormField['takes']): readonly string[] => (Array.isArray(takes) ? takes : ['no', 'yes']);
+
 type Read = { ok: true; value: unknown } | { ok: false; message: string };
 
 /** Reads what was typed; lengths with any unit, in mm without one. */
 function read({ takes, needed }: FormField, text: string): Read {
   const trimmed = text.trim();
   if (trimmed === '') return needed ? { ok: false, message: 'is missing' } : { ok: true, value: undefined };
-  if (takes === 'text') return { ok: true, value: trimmed };
+  if (takes === 'text' || Array.isArray(takes)) return { ok: true, value: trimmed };
   if (takes === 'length') {
     const length = parseLength(trimmed, 'mm');
     return length.ok
@@ -109,14 +112,15 @@ function FiguresForm({ fields, values: given, onDone, onClose }: FormProps) {
     >
       {fields.map(({ key, label, takes }, index) => (
         <div key={key} className={takes === 'numbers' || takes === 'words' || key === 'name' ? 'all' : ''}>
-          {takes === 'yes' ? (
+          {takes === 'yes' || Array.isArray(takes) ? (
             <Choice
               label={label}
-              value={texts[key] ?? 'no'}
+              value={texts[key] || optionsOf(takes)[0] || ''}
               onChange={(text) => setTexts((before) => ({ ...before, [key]: text }))}
             >
-              <option value="yes">yes</option>
-              <option value="no">no</option>
+              {optionsOf(takes).map((option) => (
+                <option key={option}>{option}</option>
+              ))}
             </Choice>
           ) : (
             <Field

@@ -16,6 +16,16 @@ const FIELDS: readonly FormField[] = [
   { key: 'motorKilowatts', label: 'Motor, kW', takes: 'number', needed: true },
   { key: 'efficiency', label: 'Efficiency', takes: 'number', needed: true },
   { key: 'stations', label: 'Screws of the stop', takes: 'number', needed: true },
+  { key: 'postKind', label: 'Tool post', takes: ['quick-change', 'turret'] },
+  { key: 'postPlaces', label: 'Tools ready in it', takes: 'number', needed: true },
+  { key: 'postStep', label: 'A step of it, °', takes: 'number' },
+  { key: 'protractor', label: 'Protractor counts from', takes: ['axis', 'square'] },
+  { key: 'readOut', label: 'Read-out', takes: ['diameter', 'radius', 'none'] },
+  { key: 'dial', label: 'Cross dial: a turn, divisions', takes: 'numbers' },
+  { key: 'backlash', label: 'Play of the cross-slide', takes: 'length' },
+  { key: 'runsBack', label: 'Spindle runs back', takes: 'yes' },
+  { key: 'leadscrewPitch', label: 'Leadscrew, pitch', takes: 'length' },
+  { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
   { key: 'jaws', label: 'Jaws: from, up to, length, run-out', takes: 'numbers', needed: true },
   { key: 'collets', label: 'Collets: from, up to, length, run-out', takes: 'numbers', needed: true },
   { key: 'speeds', label: 'Speeds, rev/min', takes: 'numbers', needed: true },
@@ -31,6 +41,40 @@ const holdingOf = (value: unknown): Machine['jaws'] => {
   return { from, upTo, length, runOut };
 };
 
+/** What the form asks of a machine, each a field of its own. */
+const valuesOf = ({ post, leadscrew, crossDial, ...machine }: Machine) => ({
+  ...machine,
+  jaws: listed(machine.jaws),
+  collets: listed(machine.collets),
+  postKind: post?.kind ?? 'quick-change',
+  postPlaces: post?.places,
+  postStep: post?.step,
+  dial: crossDial && [crossDial.travel, crossDial.divisions],
+  leadscrewPitch: leadscrew?.pitch,
+  gears: leadscrew?.gears,
+});
+
+/** And back. */
+function machineOf({
+  postKind,
+  postPlaces,
+  postStep,
+  dial,
+  leadscrewPitch,
+  gears,
+  ...values
+}: Record<string, unknown>) {
+  const [travel, divisions] = (dial as number[] | undefined) ?? [];
+  return {
+    ...values,
+    jaws: holdingOf(values['jaws']),
+    collets: holdingOf(values['collets']),
+    post: { kind: postKind, places: postPlaces, ...(postStep === undefined ? {} : { step: postStep }) },
+    ...(dial ? { crossDial: { travel, divisions } } : {}),
+    ...(leadscrewPitch === undefined ? {} : { leadscrew: { pitch: leadscrewPitch, gears: gears ?? [] } }),
+  } as unknown as Machine;
+}
+
 /** The machines. Runs that name none are planned on the first. */
 export function MachineCard({ shop, used, onChange }: { shop: Shop; used: UsedBy; onChange: (shop: Shop) => void }) {
   const { machines } = shop;
@@ -45,10 +89,8 @@ export function MachineCard({ shop, used, onChange }: { shop: Shop; used: UsedBy
         used.machines[machine.id] ? `used by ${used.machines[machine.id]?.join(', ')}` : 'no run is planned on it',
       ]}
       fields={FIELDS}
-      values={(machine) => ({ ...machine, jaws: listed(machine.jaws), collets: listed(machine.collets) })}
-      made={(_, values) =>
-        ({ ...values, jaws: holdingOf(values['jaws']), collets: holdingOf(values['collets']) }) as unknown as Machine
-      }
+      values={valuesOf}
+      made={(_, values) => machineOf(values)}
       another={{
         noun: 'machine',
         like: (machine) => ({ ...machine, id: freeId(machine.id, machines), name: `${machine.name}, another` }),

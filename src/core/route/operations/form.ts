@@ -8,6 +8,7 @@ import { say } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
+import { edgeFor } from './edgeCone';
 import { alongBottom, plunges } from './groove';
 
 const SAME = 0.005;
@@ -15,16 +16,19 @@ const SAME = 0.005;
 /** Round pieces of a feature's profile. */
 const arcsOf = ({ outside = [] }: Feature): Segment[] => outside.filter(({ arc }) => arc !== undefined);
 
-const isForm = (feature: Feature): boolean =>
-  ['groove', 'hollow', 'radius', 'sphere'].includes(feature.kind) && arcsOf(feature).length > 0;
+const isForm = (feature: Feature, setup: Setup): boolean =>
+  (['groove', 'hollow', 'radius', 'sphere'].includes(feature.kind) && arcsOf(feature).length > 0) ||
+  edgeFor(feature, setup) !== undefined;
 
 const radiusOf = (own: Feature): number => arcsOf(own)[0]?.arc?.radius ?? 0;
 
 /**
  * A tool of the form's own radius: a round nose for what is hollow, a hollow edge for a corner. Of a relief it must be no
- * wider than the relief.
+ * wider than the relief. A short cone takes a straight edge that the post sets.
  */
-function formTool(own: Feature, { run }: Setup): Tool | undefined {
+function formTool(own: Feature, setup: Setup): Tool | undefined {
+  if (own.kind === 'cone') return edgeFor(own, setup)?.tool;
+  const { run } = setup;
   const radius = radiusOf(own);
   const hollow = arcsOf(own)[0]?.arc?.hollow ?? false;
   if (own.kind === 'sphere') return undefined;
@@ -43,8 +47,10 @@ function formTool(own: Feature, { run }: Setup): Tool | undefined {
 const stepTool = (own: Feature, { run }: Setup): Tool | undefined =>
   own.kind === 'groove' ? undefined : run.shop.tools.find(({ does }) => does.includes('taper'));
 
-const nameOf = (own: Feature, { run }: Setup): string =>
-  `${{ groove: 'Relief', hollow: 'Form', radius: 'Round', sphere: 'Ball' }[own.kind] ?? 'Form'} R${say(radiusOf(own), run.units)}`;
+function nameOf(own: Feature, { run }: Setup): string {
+  if (own.kind === 'cone') return `Cone${own.name.replace(/^cone/i, '')}, by its edge`;
+  return `${{ groove: 'Relief', hollow: 'Form', radius: 'Round', sphere: 'Ball' }[own.kind] ?? 'Form'} R${say(radiusOf(own), run.units)}`;
+}
 
 function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
   return {
@@ -74,7 +80,7 @@ export const form: OperationKind = {
   demand: (setup) =>
     good(
       setup.part.features
-        .filter((own) => setup.features.includes(own.path) && isForm(own))
+        .filter((own) => setup.features.includes(own.path) && isForm(own, setup))
         .flatMap((own) => {
           const tool = formTool(own, setup) ?? stepTool(own, setup);
           return tool ? [operationOf(own, tool, setup)] : [];
@@ -88,10 +94,12 @@ export const form: OperationKind = {
     const lowest = Math.min(...(removal.outside ?? []).flatMap(({ r0, r1 }) => [r0, r1]));
     const depth = outer - lowest;
     const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');
+    const set = own && edgeFor(own, setup)?.way;
     const straight = {
       depth,
       diameter: 2 * lowest,
       z: to,
+      ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
       way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
     };
     const diameter = 2 * outer;

@@ -1,4 +1,4 @@
-import { errorAtEnd, halfAngle, slideFor } from '../../cutting/compound';
+import { errorAtEnd, slideFor } from '../../cutting/compound';
 import { dividePasses } from '../../cutting/divide';
 import { term } from '../../figure';
 import type { Feature } from '../../part/feature';
@@ -12,17 +12,10 @@ import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
 import { barsFor, stoutest } from './boringBars';
 import { countersinkFor } from './countersink';
+import { edgeFor, flankOf, halfOf } from './edgeCone';
 import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
 
 const round = (value: number) => Number(value.toFixed(3));
-
-/** The one straight flank of a cone, outside or inside; undefined where it has none. */
-const flankOf = ({ outside, bore }: Feature): Segment | undefined => {
-  const flank = (outside ?? bore)?.[0];
-  return flank && !flank.arc ? flank : undefined;
-};
-
-const halfOf = ({ z0, z1, r0, r1 }: Segment): number => halfAngle(r0, r1, z1 - z0);
 
 /** A hole that the bar's tip can enter, so that its back does not touch (PILOT-CLEARS-BACK). */
 function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
@@ -69,7 +62,7 @@ const smallEnd = ({ dimensions }: Feature): Size | undefined =>
 
 function operationOf(own: Feature, setup: Setup): Operation[] {
   const flank = flankOf(own);
-  if (!flank || !withinTravel(flank, setup)) return [];
+  if (!flank || !withinTravel(flank, setup) || edgeFor(own, setup)) return [];
   const inside = own.bore !== undefined;
   const tool = inside ? insideTool(own, setup) : outsideTool(flank, setup);
   if (!tool) return [];
@@ -111,7 +104,8 @@ export const taper: OperationKind = {
   demand: (setup) => good(reachedOf(setup, 'cone', 'conical-bore').flatMap((own) => operationOf(own, setup))),
   cut(operation, _work, setup) {
     const { run, part } = setup;
-    const { allowances, cutting, material } = run.shop;
+    const { allowances, cutting, material, machine } = run.shop;
+    const { protractor } = machine;
     const { diameter = 0, compound = 0, tool, removal, from, to, feature } = operation;
     const flank = (removal.outside ?? removal.bore)?.[0];
     if (!flank) return good({ diameter, passes: [] });
@@ -149,7 +143,7 @@ export const taper: OperationKind = {
           ],
           ...(index === 0
             ? {
-                note: `compound at ${compound.toFixed(2)}° from the axis; its ±${cutting.compoundWithin}° are ±${say(round(error), run.units)} at the far end`,
+                note: `compound at ${compound.toFixed(2)}° from the axis${protractor === 'square' ? `, ${(90 - compound).toFixed(2)}° on its protractor` : ''}; its ±${cutting.compoundWithin}° are ±${say(round(error), run.units)} at the far end`,
               }
             : {}),
         };

@@ -32,6 +32,10 @@ function pointed({ run }: Setup): Tool | undefined {
   return run.shop.tools.find(({ does }) => does.includes('thread'));
 }
 
+/** The house cuts threads away from the chuck; and whether the machine may. */
+const wantsAway = ({ run }: Setup): boolean => run.shop.houseRules.threading === 'away';
+const runsBack = ({ run }: Setup): boolean => run.shop.machine.runsBack !== false;
+
 const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
   const room =
@@ -50,7 +54,7 @@ const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 
     removal: {},
     stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
     checks: [threadCheck(thread)],
-    ...(kind === 'thread' && setup.run.shop.houseRules.threading === 'away'
+    ...(kind === 'thread' && wantsAway(setup) && runsBack(setup)
       ? { does: ['Away from the chuck: tool inverted, spindle reversed, started in the relief at this stop.'] }
       : {}),
   };
@@ -110,6 +114,13 @@ export const thread: OperationKind = {
       `${say(round(infeedAlong(deep, cutting.threadCompound)), run.units)} in along the compound`;
     return good({
       diameter,
+      ...(wantsAway(setup) && !runsBack(setup)
+        ? {
+            warnings: [
+              `The house cuts threads away from the chuck, and the spindle of ${run.shop.machine.name} is not to run back: it is cut towards it.`,
+            ],
+          }
+        : {}),
       passes: [
         ...depths.map((deep, index) => ({
           depth: deep - (depths[index - 1] ?? 0),

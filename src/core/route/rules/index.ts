@@ -1,3 +1,4 @@
+import { angle } from './angles';
 import { centreEnd } from './centreEnd';
 import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, partInLate, shapeAfterCylinder } from './edges';
 import { faceFirst, nib, partLast } from './faces';
@@ -32,6 +33,7 @@ export const rules: readonly Rule[] = [
   holesBeforePart,
   partLast,
   nib,
+  angle,
   // Last, because it goes for everything: what is particular to an operation is told before it.
   faceFirst,
 ];
