@@ -119,6 +119,63 @@ describe('what touches what', () => {
     expect(planned(pin({ details: [thread] })).doubts).toEqual([]);
   });
 
+  test('a blade whose holder would meet the flange beside it: one that reaches further is taken, else none', () => {
+    // ⌀10 beside a flange of ⌀34: (34 − 10) / 2 = 12 to clear, and the blade of 1.5 reaches 9, that of 2 reaches 13.
+    const grooved = (width: number): RunFile =>
+      pin({ outside: [step(12, 14), step(34, 16)], details: [{ kind: 'groove', at: 14 - width, width, bottom: 10 }] });
+    expect(only(grooved(2), 'groove').tool.id).toBe('blade-2');
+    expect(
+      only(grooved(2), 'groove').clearances.find(({ what }) => what.startsWith('holder to the work')),
+    ).toMatchObject({ distance: expect.closeTo(5 + 13 - 17, 9) });
+    expect(doubtsOf(grooved(1.5))).toEqual(['NO-OPERATION part.details[0]']);
+    // Further from the flange than its holder is wide beside the cut, the short one does it.
+    const free = pin({
+      outside: [step(12, 14), step(34, 16)],
+      details: [{ kind: 'groove', at: 4, width: 1.5, bottom: 10 }],
+    });
+    expect(only(free, 'groove').tool.id).toBe('blade-1.5');
+  });
+
+  test('the compound set over, and the chuck behind the jaws', () => {
+    // From the bar ⌀34 in jaws: 16.7° along the axis is nearly all of what stands ahead.
+    const coned = pin({
+      outside: [step(12, 8), { shape: 'cone', from: 12, to: 24, length: 20 }, step(34, 12)],
+      bores: [],
+    });
+    const cone = only(coned, 'taper');
+    const { holding } = planned(coned).setups[0]?.setup ?? {};
+    const half = Math.atan(6 / 20);
+    const own = cone.clearances.find(({ what }) => what === 'compound to the chuck');
+    expect(own?.distance).toBeCloseTo((holding?.from ?? 0) + 25 - (28 + 15 * Math.cos(half)), 9);
+    const long = inShop(coned, (shop) => ({
+      ...shop,
+      machines: shop.machines.map((machine) => ({ ...machine, compoundAhead: 80 })),
+    }));
+    expect(!long.ok && long.problems[0]?.message).toContain('compound to the chuck');
+  });
+
+  test('a boring bar that stands ahead of its edge, and the bottom of its hole', () => {
+    const bored = pin({ bores: [{ from: 'front', shape: 'bore', diameter: 10, depth: 10, bottom: 'flat' }] });
+    const ahead = inShop(bored, (shop) => ({
+      ...shop,
+      tools: shop.tools.map((tool) => (tool.does.includes('bore') ? { ...tool, ahead: 6 } : tool)),
+    }));
+    expect(!ahead.ok && ahead.problems[0]?.message).toContain('end of the bar to the bottom');
+  });
+
+  test('a holder over a slim collet nose is clear of it, in a chuck it is not', () => {
+    const late = (over: number) =>
+      inShop(pin({ outside: [step(12, 14), step(16, 16)] }), (shop) => ({
+        ...shop,
+        tools: shop.tools.map((tool) => (tool.does.includes('part-off') ? { ...tool, holder: 9 } : tool)),
+        machines: shop.machines.map((machine) => ({ ...machine, collets: { ...machine.collets, over } })),
+      }));
+    // The blade reaches to the middle: its holder stands at least as far out as its reach.
+    expect(late(16).ok).toBe(true);
+    const near = late(60);
+    expect(!near.ok && near.problems[0]?.message).toContain('holder to the jaws is 4 mm short');
+  });
+
   test('a long drill and the tailstock on a short bed', () => {
     const short = inShop(pin(), (shop) => ({
       ...shop,

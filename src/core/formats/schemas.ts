@@ -43,6 +43,7 @@ const holding = Joi.object({
   upTo: positive().required(),
   length: positive().required(),
   runOut: number().min(0).required(),
+  over: positive(),
 });
 
 export const machineSchema = Joi.object<Machine>({
@@ -72,6 +73,7 @@ export const machineSchema = Joi.object<Machine>({
   }),
   quillTravel: positive().required(),
   compoundTravel: positive(),
+  compoundAhead: number().min(0),
   readOut: Joi.string().valid('diameter', 'radius', 'none').required(),
   rests: Joi.array()
     .items(
@@ -302,6 +304,7 @@ export const shopSchema = Joi.object<Shop>({
         mount: Joi.string().valid('post', 'tailstock', 'hand').required(),
         offset: number().required(),
         ahead: number().min(0),
+        holder: number().min(0),
         nose: positive(),
         thinnestCut: positive(),
         diameter: positive(),

@@ -110,6 +110,7 @@ export function firstHolding(sought: Sought): Result<FirstHolding> {
       from,
       to: stock.blade ? Math.max(end, from + figures.length) : end,
       runOut: figures.runOut,
+      ...(figures.over === undefined ? {} : { over: figures.over }),
       load: figures.load,
       change: figures.change,
     },

@@ -140,6 +140,7 @@ export function secondHolding(sought: Sought): Result<SecondHolding> {
       to: inside ? view.length : view.length - end + length,
       ...(inside ? { inside: length } : {}),
       runOut: figures.runOut,
+      ...(figures.over === undefined ? {} : { over: figures.over }),
       load: figures.load,
       change: figures.change,
     },

@@ -22,6 +22,8 @@ export interface WorkHolding {
   inside?: number;
   /** How far from true it holds, mm. */
   runOut: number;
+  /** Diameter over all of what holds, where it is known, mm. */
+  over?: number;
   /** Minutes: a piece into it, and to make it ready. */
   load: number;
   change: number;

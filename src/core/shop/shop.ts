@@ -150,6 +150,8 @@ export interface Machine {
   quillTravel: number;
   /** Of the compound slide, mm; without it any cone is within its reach. */
   compoundTravel?: number;
+  /** How far its slide stands towards the chuck beyond the tool when it lies along the axis, mm. */
+  compoundAhead?: number;
   /** From which line the compound's protractor counts. */
   protractor?: 'axis' | 'square';
   readOut: 'diameter' | 'radius' | 'none';
@@ -191,6 +193,8 @@ export interface Holding {
   /** Length that the jaws cover. */
   length: number;
   runOut: number;
+  /** Diameter over all of it: what stays outside of that is clear of it. */
+  over?: number;
 }
 
 /** A means of holding work that is made or kept for it; the minutes are those of a piece, and of making it ready. */
@@ -213,6 +217,8 @@ export interface Tool {
   offset: number;
   /** How far it stands towards the chuck beyond what it cuts, mm. */
   ahead?: number;
+  /** Blades: how far their holder stands beside the cut, from where the reach ends, mm. */
+  holder?: number;
   /** Nose radius, mm. */
   nose?: number;
   /** The thinnest cut per side that the edge takes, mm. */

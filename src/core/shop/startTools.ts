@@ -148,6 +148,8 @@ const blade = (width: number, reach: number): Tool => ({
   offset: 0,
   width,
   reach,
+  // Ours.
+  holder: 3,
   touched: 'left',
 });
 

@@ -23,6 +23,7 @@ export const startValues: Shop = {
       leadscrew: { pitch: 3, gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127] }, // ours
       quillTravel: 100,
       compoundTravel: 60, // ours
+      compoundAhead: 15, // ours
       post: { kind: 'quick-change', places: 12, step: 15 }, // ours
       runsBack: true,
       protractor: 'axis',
@@ -30,8 +31,8 @@ export const startValues: Shop = {
       crossDial: { travel: 2.5, divisions: 125 }, // ours
       backlash: 0.15, // ours
       rests: [{ kind: 'follow', from: 6, upTo: 40, width: 20 }], // ours
-      jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1 },
-      collets: { from: 3, upTo: 25, length: 25, runOut: 0.03 },
+      jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1, over: 160 }, // over all: ours
+      collets: { from: 3, upTo: 25, length: 25, runOut: 0.03, over: 60 },
     },
   ],
   tools: startTools,

@@ -22,5 +22,6 @@ export const toolFigures: readonly ToolFigure[] = [
   { key: 'pitch', label: 'Pitch', takes: 'length' },
   { key: 'slope', label: 'Clears a slope', takes: 'degrees' },
   { key: 'ahead', label: 'Stands ahead of its cut', takes: 'length' },
+  { key: 'holder', label: 'Holder beside the cut', takes: 'length' },
   { key: 'offset', label: 'Offset to the master', takes: 'length' },
 ];

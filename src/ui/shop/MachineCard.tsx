@@ -13,6 +13,7 @@ const FIELDS: readonly FormField[] = [
   { key: 'longestBar', label: 'Longest bar', takes: 'length' },
   { key: 'quillTravel', label: 'Quill travel', takes: 'length', needed: true },
   { key: 'compoundTravel', label: 'Compound travel', takes: 'length' },
+  { key: 'compoundAhead', label: 'Compound stands ahead', takes: 'length' },
   { key: 'motorKilowatts', label: 'Motor, kW', takes: 'number', needed: true },
   { key: 'efficiency', label: 'Efficiency', takes: 'number', needed: true },
   { key: 'stations', label: 'Screws of the stop', takes: 'number', needed: true },
@@ -26,8 +27,8 @@ const FIELDS: readonly FormField[] = [
   { key: 'runsBack', label: 'Spindle runs back', takes: 'yes' },
   { key: 'leadscrewPitch', label: 'Leadscrew, pitch', takes: 'length' },
   { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
-  { key: 'jaws', label: 'Jaws: from, up to, length, run-out', takes: 'numbers', needed: true },
-  { key: 'collets', label: 'Collets: from, up to, length, run-out', takes: 'numbers', needed: true },
+  { key: 'jaws', label: 'Jaws: from, up to, length, run-out, over all', takes: 'numbers', needed: true },
+  { key: 'collets', label: 'Collets: from, up to, length, run-out, over all', takes: 'numbers', needed: true },
   { key: 'speeds', label: 'Speeds, rev/min', takes: 'numbers', needed: true },
   { key: 'feeds', label: 'Feeds, mm/rev', takes: 'numbers', needed: true },
 ];
@@ -35,10 +36,16 @@ const FIELDS: readonly FormField[] = [
 const words = ({ swing, betweenCentres, spindleBore, speeds, stations }: Machine): string =>
   `swings ${swing} mm, ${betweenCentres} mm between centres, bore ${spindleBore} mm · ${speeds[0]} to ${speeds.at(-1)} rev/min · ${stations} ${stations === 1 ? 'station' : 'stations'}`;
 
-const listed = ({ from, upTo, length, runOut }: Machine['jaws']) => [from, upTo, length, runOut];
+const listed = ({ from, upTo, length, runOut, over }: Machine['jaws']) => [
+  from,
+  upTo,
+  length,
+  runOut,
+  ...(over === undefined ? [] : [over]),
+];
 const holdingOf = (value: unknown): Machine['jaws'] => {
-  const [from = NaN, upTo = NaN, length = NaN, runOut = NaN] = value as number[];
-  return { from, upTo, length, runOut };
+  const [from = NaN, upTo = NaN, length = NaN, runOut = NaN, over] = value as number[];
+  return { from, upTo, length, runOut, ...(over === undefined ? {} : { over }) };
 };
 
 /** What the form asks of a machine, each a field of its own. */

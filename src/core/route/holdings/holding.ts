@@ -35,6 +35,8 @@ export interface HoldingFigures {
   upTo: number;
   length: number;
   runOut: number;
+  /** Diameter over all of it. */
+  over?: number;
   load: number;
   change: number;
 }

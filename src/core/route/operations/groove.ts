@@ -11,21 +11,25 @@ import type { Setup } from '../setup';
 const isSquare = ({ kind, outside }: Feature): boolean =>
   (kind === 'groove' || kind === 'recess') && outside?.length === 1;
 
-/** Radius of the metal that a groove is cut into, mm. */
-const outerOf = ({ z0, z1 }: Feature, { part }: Setup): number =>
+/** Radius of the metal that a groove is cut into, and that stands so far beside it, mm. */
+const outerOf = ({ z0, z1 }: Feature, { part, turned, outerRadius, earlier, stock }: Setup, beside = 0): number =>
   Math.max(
     ...part.steps
-      .filter(({ zFrom, zTo }) => zFrom < z1 - 1e-6 && zTo > z0 + 1e-6)
-      .map(({ diameter }) => diameter.aim / 2),
+      .filter(({ zFrom, zTo }) => zFrom < z1 + beside - 1e-6 && zTo > z0 - beside + 1e-6)
+      .map(({ path, diameter }) =>
+        turned.some((own) => own.path === path) || earlier.includes(path) || stock.asDrawn.includes(path)
+          ? diameter.aim / 2
+          : Math.max(outerRadius, diameter.aim / 2),
+      ),
   );
 
-/** The widest blade that goes in and reaches the bottom: fewest plunges. */
+/** The widest blade that goes in and reaches the bottom, its holder clear of what stands beside it: fewest plunges. */
 function bladeFor(groove: Feature, setup: Setup): Tool | undefined {
-  const depth = outerOf(groove, setup) - (groove.size?.aim ?? 0) / 2;
+  const depth = (holder = 0) => outerOf(groove, setup, holder) - (groove.size?.aim ?? 0) / 2;
   return setup.run.shop.tools
     .filter(
-      ({ does, width = Infinity, reach = 0 }) =>
-        does.includes('groove') && width <= groove.z1 - groove.z0 + 1e-6 && reach >= depth - 1e-6,
+      ({ does, width = Infinity, reach = 0, holder }) =>
+        does.includes('groove') && width <= groove.z1 - groove.z0 + 1e-6 && reach >= depth(holder) - 1e-6,
     )
     .sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
 }
