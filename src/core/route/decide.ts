@@ -1,6 +1,5 @@
 import { isAdd, isSigned, isSkip, isTool, keyOfAdded } from '../overrule';
 import type { Tool } from '../shop/shop';
-import { CENTRE_END } from './operations/face';
 import type { Operation, OperationKind } from './operation';
 import { rules } from './rules';
 import type { Setup } from './setup';
@@ -47,13 +46,9 @@ export function toolsFor(
   );
 }
 
-/** Whether the part comes out without an operation, if with less of what the drawing has. */
-function mayBeLeft({ kind, key, feature, makes, removal }: Operation, { part }: Setup): boolean {
-  if (kind === 'centre') return feature !== CENTRE_END;
-  if (key.startsWith('pilot:') || Object.keys(removal).length === 0) return true;
-  if (part.chamfers.some(({ path }) => path === feature)) return true;
-  return kind !== 'turn-finish' && (makes ?? []).length > 0;
-}
+/** Whether the part comes out without an operation: what takes nothing off, or what its kind says of it. */
+const mayBeLeft = (operation: Operation, kind: OperationKind): boolean =>
+  Object.keys(operation.removal).length === 0 || (kind.mayBeLeft?.(operation) ?? (operation.makes ?? []).length > 0);
 
 /** The rules that ask for an operation: without it they are broken. */
 const asking = (operation: Operation, setup: Setup): Break[] =>
@@ -77,7 +72,7 @@ export function decide(operation: Operation, kind: OperationKind, setup: Setup, 
       if (other && own) own = other;
     }
     if (isSkip(overrule) && overrule.skip === operation.key) {
-      const may = mayBeLeft(operation, setup);
+      const may = mayBeLeft(operation, kind);
       const breaks = may ? asking(operation, setup) : [NEEDED];
       const hard = breaks.some(({ strength }) => strength === 'H');
       const state = !may ? 'cannot' : hard && !isSigned(overrule) ? 'waits' : 'kept';

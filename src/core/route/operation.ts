@@ -101,6 +101,11 @@ export interface OperationKind {
   turnsAtOverhang: boolean;
   /** Done with the centre up, where the free end needs one. */
   underCentre: boolean;
+  /**
+   * Whether the part comes out without an operation of this kind, if with less of what the drawing has. Without this it
+   * is so for whatever makes a feature of its own.
+   */
+  mayBeLeft?(operation: Operation): boolean;
   /** Done by hand: on the turning work, or with the spindle stopped. */
   byHand?: 'turning' | 'stopped';
   /** The operations of this kind that a set-up needs, beside those that the kinds before it need. */

@@ -12,12 +12,15 @@ export interface Blade {
 
 /**
  * The blade to part the piece off with: the narrowest that reaches the centre, or the wall of a through hole, and is
- * stiff enough in tough material (handbook 3). A run that gives a blade width means that blade.
+ * stiff enough in tough material (handbook 3), its holder clear of the bar behind the cut. A run that gives a blade width
+ * means that blade.
+ * @param over the bar over its corners, mm
  */
-export function chooseBlade({ part, allowances, shop, units }: Run): Result<Blade> {
+export function chooseBlade({ part, allowances, shop, units }: Run, over: number): Result<Blade> {
   const blades = shop.tools.filter(({ does, width, reach }) => does.includes('part-off') && width && reach);
   const bore = Math.max(0, ...part.holes.filter(({ through }) => through).map(({ diameter }) => diameter.nominal));
-  const reachNeeded = (largestDiameter(part) - bore) / 2 + shop.allowances.bladeSpare;
+  const toWall = (largestDiameter(part) - bore) / 2 + shop.allowances.bladeSpare;
+  const reachNeeded = ({ holder = 0 }: Tool) => Math.max(toWall, holder > 0 ? (over - bore) / 2 : 0);
   const wanted = allowances.bladeWidth;
   const path = wanted === undefined ? 'part.outside' : 'allowances.bladeWidth';
   const listed = blades
@@ -28,16 +31,18 @@ export function chooseBlade({ part, allowances, shop, units }: Run): Result<Blad
       ? blades
       : blades.filter(({ width = 0 }) => Math.abs(width - wanted) <= shop.allowances.bladeWithin);
   if (wide.length === 0) return refuse(path, `no blade of about that width is in the list: it has ${listed || 'none'}`);
-  const stiff = ({ width = 0 }: Tool) =>
-    wanted !== undefined || !shop.material.tough || width >= reachNeeded / shop.cutting.bladeReachPerWidth;
+  const stiff = (blade: Tool) =>
+    wanted !== undefined ||
+    !shop.material.tough ||
+    (blade.width ?? 0) >= reachNeeded(blade) / shop.cutting.bladeReachPerWidth;
   const serving = wide
-    .filter((blade) => (blade.reach ?? 0) >= reachNeeded && stiff(blade))
+    .filter((blade) => (blade.reach ?? 0) >= reachNeeded(blade) && stiff(blade))
     .sort((a, b) => Math.abs((a.width ?? 0) - (wanted ?? 0)) - Math.abs((b.width ?? 0) - (wanted ?? 0)));
   const tool = serving[0];
   if (!tool)
     return refuse(
       path,
-      `no blade reaches far enough to part it off: ${say(reachNeeded, units)} are needed (half the diameter, less a through hole, and ${say(shop.allowances.bladeSpare, units)}); the list has ${listed}`,
+      `no blade reaches far enough to part it off: ${say(Math.max(...wide.map(reachNeeded)), units)} are needed (half the diameter, less a through hole, and ${say(shop.allowances.bladeSpare, units)}; half the bar, so that the holder clears it); the list has ${listed}`,
     );
   return good({ tool, width: wanted ?? tool.width ?? 0 });
 }

@@ -155,13 +155,18 @@ describe('the bar that is chosen', () => {
 });
 
 describe('the blade', () => {
-  const bladeOf = (file: RunFile) => {
-    const blade = chooseBlade(runFor(file));
+  const bladeOf = (file: RunFile, over = 0) => {
+    const blade = chooseBlade(runFor(file), over);
     return blade.ok ? blade.value : blade.problems[0];
   };
 
   test('brass ⌀12: 6 + 1 = 7 mm of reach, the 1.5 reaches 9', () => {
     expect(bladeOf(runOf({ outside: [step(12, 20)] }))).toMatchObject({ width: 1.5 });
+  });
+
+  test('out of a bar of ⌀19 its holder would meet what is not turned behind the cut: 9.5, and the 2 reaches 13', () => {
+    expect(bladeOf(runOf({ outside: [step(12, 20)] }), 18)).toMatchObject({ width: 1.5 });
+    expect(bladeOf(runOf({ outside: [step(12, 20)] }), 19)).toMatchObject({ width: 2 });
   });
 
   test('steel wants an eighth of the reach: ⌀30 is 16 mm, 2 wide at least, and the 2 reaches 13 only', () => {

@@ -146,7 +146,7 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       run.way === 'from-bar' ? 'way' : 'stock.size',
       `${say(Number(bar.over.toFixed(3)), units)} does not pass the spindle bore (${say(shop.machine.spindleBore, units)}): saw blanks`,
     );
-  return andThen(chooseBlade(run), (blade) => {
+  return andThen(chooseBlade(run, bar.over), (blade) => {
     const start = shop.allowances;
     const front = given(allowances.frontFacing, start.facingParted, 'f', 'front facing allowance');
     const asParted = allowances.backFacing === undefined && shop.houseRules.nib === 'as-parted';

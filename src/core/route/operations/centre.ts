@@ -13,6 +13,7 @@ export const centre: OperationKind = {
   handFed: true,
   turnsAtOverhang: false,
   underCentre: false,
+  mayBeLeft: ({ feature }) => feature !== CENTRE_END,
   demand(setup) {
     const { run, supported, turned, centreEnd } = setup;
     const chain = drillsOf(setup);

@@ -50,6 +50,7 @@ export const chamfer: OperationKind = {
   handFed: true,
   turnsAtOverhang: false,
   underCentre: true,
+  mayBeLeft: () => true,
   demand(setup) {
     const { units } = setup.run;
     const tool = toolFor(setup, 'chamfer', 'part.details');

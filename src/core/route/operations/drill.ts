@@ -18,6 +18,7 @@ export const drill: OperationKind = {
   handFed: true,
   turnsAtOverhang: false,
   underCentre: false,
+  mayBeLeft: ({ key }) => key.startsWith('pilot:'),
   demand(setup) {
     const { units } = setup.run;
     const chain = drillsOf(setup);

@@ -32,6 +32,7 @@ export const turnFinish: OperationKind = {
   handFed: false,
   turnsAtOverhang: true,
   underCentre: true,
+  mayBeLeft: () => false,
   demand(setup) {
     const { run } = setup;
     const steps = turnedStepsOf(setup);
