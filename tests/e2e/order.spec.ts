@@ -58,6 +58,25 @@ test('a tile is moved by mouse: the broken rule and the cost are told, it stays 
   await expect.poll(() => between(page, 'Finish ⌀14', 'Knurl')).toBeLessThan(0);
 });
 
+test('the tile itself is dragged over another, and shows where it would come to lie', async ({ page }) => {
+  await openStud(page, 'WS-926');
+  const before = await names(page);
+  const box = async (kind: string) => {
+    const own = await page.locator(`[data-tile^="${kind}:"]`).first().boundingBox();
+    if (!own) throw new Error(`no tile of ${kind}`);
+    return { x: own.x + own.width / 2, y: own.y + 8 };
+  };
+  const [from, to] = [await box('groove'), await box('turn-finish')];
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x, (from.y + to.y) / 2, { steps: 4 });
+  await page.mouse.move(from.x, to.y, { steps: 4 });
+  await expect(page.locator('svg line[stroke="var(--blue)"][stroke-width="2.5"]')).toBeVisible();
+  await page.mouse.up();
+  await expect.poll(() => names(page)).not.toEqual(before);
+  await expect(page.getByRole('option', { name: /Groove/ }).getByLabel(/place decided/)).toBeVisible();
+});
+
 test('by keyboard, and taken back by undo', async ({ page }) => {
   await openStud(page, 'WS-922');
   const before = await names(page);

@@ -1,5 +1,4 @@
 import type { Part } from '../part/part';
-import { threadDepth } from '../part/thread';
 import { finishedPart } from '../removal/finishedPart';
 import { radiusAt, type Profile } from '../removal/profile';
 import type { Segment } from '../removal/segment';
@@ -56,62 +55,4 @@ export function bodyMarks(part: Part, frame: Frame): Mark[] {
     .map(({ z0 }, index) => across(z0, Math.max(outside[index]?.r1 ?? 0, outside[index + 1]?.r0 ?? 0), 'edge'));
   const steps = open.flatMap(({ z0, z1, r0, r1 }) => [across(z0, r0, 'edge'), across(z1, r1, 'edge')]);
   return [...halves, ...edges, ...steps, ...ends];
-}
-
-/** Threads as drawings show them: a thin line at the root; knurls and flats as crossed fields. */
-export function surfaceMarks(part: Part, { x, y }: Frame): Mark[] {
-  const { outside } = finishedPart(part);
-  return part.features.flatMap(({ thread, bore, knurl, flats, z0, z1, path }): Mark[] => {
-    const both = (r: number, use: LineUse) =>
-      [1, -1].map((half) =>
-        line(
-          use,
-          [
-            { x: x(z0), y: y(half * r) },
-            { x: x(z1), y: y(half * r) },
-          ],
-          path,
-        ),
-      );
-    if (thread) return both(bore ? thread.diameter / 2 : thread.diameter / 2 - threadDepth(thread), 'thread');
-    const surface = radiusAt(outside, (z0 + z1) / 2);
-    if (flats)
-      return [
-        line(
-          'thread',
-          [
-            { x: x(z0), y: y(surface) },
-            { x: x(z1), y: y(-surface) },
-          ],
-          path,
-        ),
-        line(
-          'thread',
-          [
-            { x: x(z0), y: y(-surface) },
-            { x: x(z1), y: y(surface) },
-          ],
-          path,
-        ),
-      ];
-    if (!knurl) return [];
-    const teeth = Math.min(24, Math.max(3, Math.round((z1 - z0) / knurl.pitch)));
-    const lean = (z1 - z0) / teeth;
-    // Straight teeth lie along the axis; they show as lines across a strip of the surface.
-    const leans = knurl.pattern === 'diamond' ? [lean, -lean] : [0];
-    return Array.from({ length: teeth }, (_, index) => z0 + ((z1 - z0) * (index + 0.5)) / teeth).flatMap((z) =>
-      [1, -1].flatMap((half) =>
-        leans.map((by) =>
-          line(
-            'thread',
-            [
-              { x: x(z - by / 2), y: y(half * surface) },
-              { x: x(z + by / 2), y: y(half * surface * 0.78) },
-            ],
-            path,
-          ),
-        ),
-      ),
-    );
-  });
 }

@@ -119,6 +119,52 @@ test('a half ball is drawn as a quarter circle in each half', () => {
   expect(pathData(outline.corners)).toContain(`A${6 * drawing.scale},${6 * drawing.scale} 0 0`);
 });
 
+test('a hole across is drawn with its walls where it is: through to the other side, or to its bottom', () => {
+  const wallsOf = (depth?: number) => {
+    const hole = { kind: 'cross-hole' as const, at: 8, diameter: 3, ...(depth === undefined ? {} : { depth }) };
+    const drawing = drawPart(
+      partOf({ units: 'mm', part: { number: '', material: '', outside: [step(14, 20)], details: [hole] } }),
+      'mm',
+      PAPER,
+    );
+    const { origin, scale } = drawing;
+    return drawing.marks.flatMap((mark) =>
+      mark.kind === 'line' && mark.use === 'hidden' && mark.of === 'part.details[0]'
+        ? [
+            mark.corners.map(({ x, y }) =>
+              [(origin.x - x) / scale, (origin.y - y) / scale].map((v) => Number(v.toFixed(6))),
+            ),
+          ]
+        : [],
+    );
+  };
+  expect(wallsOf()).toEqual([
+    [
+      [6.5, 7],
+      [6.5, -7],
+    ],
+    [
+      [9.5, 7],
+      [9.5, -7],
+    ],
+  ]);
+  // 4 deep from r 7 is r 3.
+  expect(wallsOf(4)).toEqual([
+    [
+      [6.5, 7],
+      [6.5, 3],
+    ],
+    [
+      [9.5, 7],
+      [9.5, 3],
+    ],
+    [
+      [6.5, 3],
+      [9.5, 3],
+    ],
+  ]);
+});
+
 test('an SVG file is whole, and writes what a name has in it as text', () => {
   const part = partOf({ units: 'mm', part: { number: '', material: '', outside: [step(20, 40)] } });
   const svg = svgOf(drawPart(part, 'mm', PAPER), ['Pins & <holes>']);

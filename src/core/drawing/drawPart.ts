@@ -1,10 +1,11 @@
 import { largestDiameter, type Part } from '../part/part';
 import type { UnitSystem } from '../units/length';
-import { bodyMarks, surfaceMarks } from './body';
+import { bodyMarks } from './body';
 import { labelMarks, labelRoom } from './labels';
 import { lengthMarks, lengthRows } from './lengths';
 import type { Drawing } from './marks';
 import { line, type Frame, type Sheet } from './sheet';
+import { surfaceMarks } from './surface';
 import { written } from './written';
 
 /** Scales of drawings, enlarged and reduced. */

@@ -16,7 +16,8 @@ import { sayRest } from '@/core/route/support';
 import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
 import { Panel } from './Panel';
-import { RouteNames, RouteTiles } from './RouteLane';
+import { RouteNames } from './RouteNames';
+import { RouteTiles } from './RouteTiles';
 import { layoutSheet } from './sheetLayout';
 import { StopsLane, stopsRail } from './StopsLane';
 import { TimeLane } from './TimeLane';
@@ -289,7 +290,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
                 <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
               ))}
               <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
-              <RouteTiles {...shared} top={routeTop} />
+              <RouteTiles {...shared} top={routeTop} edits={edits} />
               <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={choose} />
             </svg>
             <DiameterLabels planned={planned} layout={layout} operation={operation} />

@@ -16,3 +16,10 @@ export const namesIn = ({ setups, run }: Plan): ReadonlyMap<string, string> =>
       operations.map(({ key, number, name }) => [key, `${number} ${name}`] as const),
     ),
   ]);
+
+/** Whether the place of an operation was decided against the planner: kept, or against a rule. */
+export function decidedOf(plan: Plan, key: string): 'kept' | 'against' | undefined {
+  const own = overrulesOf(plan, key).filter(({ state }) => state !== 'idle');
+  if (own.length === 0) return undefined;
+  return own.some(({ breaks }) => breaks.length > 0) ? 'against' : 'kept';
+}

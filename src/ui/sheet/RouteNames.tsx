@@ -5,7 +5,7 @@ import { CircleAlert, Pin } from 'lucide-react';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { OperationSign } from './icons';
-import { overrulesOf } from './overrulesOf';
+import { decidedOf } from './overrulesOf';
 import type { SheetLayout } from './sheetLayout';
 
 const List = styled.div`
@@ -57,9 +57,6 @@ const Row = styled.button`
 
 const minutesOf = ({ cutting, hand }: TimedOperation) => cutting.value + hand.value;
 
-/** How far down a tile lies over the next, px: the overlap of shingles. */
-const OVERLAP = 7;
-
 interface Props {
   plan: Plan;
   planned: PlannedSetup;
@@ -67,69 +64,6 @@ interface Props {
   top: number;
   selected: string | undefined;
   onSelect: (key: string) => void;
-}
-
-/** The tiles: each over exactly the length it cuts, its dark end where the tool stops. */
-export function RouteTiles({ plan, planned, layout, top, selected, onSelect }: Props) {
-  const { x, rowHeight } = layout;
-  return (
-    <g>
-      {planned.operations.map(({ key, from, to, kind, stop }, index) => {
-        const [left, right] = [Math.min(x(to), x(from)), Math.max(x(to), x(from))];
-        const width = Math.max(9, right - left);
-        const chosen = key === selected;
-        const y = top + index * rowHeight + 2;
-        const stopAtLeft = x(to) <= x(from);
-        const byHand = stop.means === 'none';
-        return (
-          <g key={key} onClick={() => onSelect(key)} style={{ cursor: 'pointer' }}>
-            <line
-              x1={layout.names}
-              x2={layout.right + 10}
-              y1={y + rowHeight / 2 - 1}
-              y2={y + rowHeight / 2 - 1}
-              stroke="var(--line)"
-              strokeDasharray="1 4"
-            />
-            <rect
-              x={left}
-              y={y}
-              width={width}
-              height={rowHeight + OVERLAP - 3}
-              rx="3"
-              fill={
-                chosen
-                  ? 'var(--blue-soft)'
-                  : kind === 'drill' || kind === 'centre'
-                    ? 'var(--brass-soft)'
-                    : 'var(--sheet)'
-              }
-              stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
-              strokeWidth={chosen ? 2 : 1}
-              strokeDasharray={decidedOf(plan, key) ? '5 3' : byHand ? '1.5 3' : undefined}
-            />
-            {!byHand && (
-              <rect
-                x={stopAtLeft ? left : left + width - 5}
-                y={y}
-                width="5"
-                height={rowHeight + OVERLAP - 3}
-                rx="1"
-                fill={chosen ? 'var(--blue)' : 'var(--ink)'}
-              />
-            )}
-          </g>
-        );
-      })}
-    </g>
-  );
-}
-
-/** Whether the place of an operation was decided against the planner: kept, or against a rule. */
-function decidedOf(plan: Plan, key: string): 'kept' | 'against' | undefined {
-  const own = overrulesOf(plan, key).filter(({ state }) => state !== 'idle');
-  if (own.length === 0) return undefined;
-  return own.some(({ breaks }) => breaks.length > 0) ? 'against' : 'kept';
 }
 
 /** A sign before an operation whose place was decided. */
