@@ -1,4 +1,5 @@
 import type { Plan } from '@/core/plan';
+import type { Compared } from '@/core/sequences';
 import { pinOf } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { nameOfBar } from '@/core/stock/nameOfBar';
@@ -9,7 +10,7 @@ const column = (text: string, width: number) => text.padEnd(width);
 const right = (text: string, width: number) => text.padStart(width);
 
 /** A plan for people, as lines of text. */
-export function describe(plan: Plan): string {
+export function describe(plan: Plan, { sequences, because }: Compared): string {
   const { run, stock, times } = plan;
   const { units, part } = run;
   const length = (mm: number) => `${formatLength(mm, units)} ${units}`;
@@ -22,6 +23,7 @@ export function describe(plan: Plan): string {
     `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
     '',
+    `Order   ${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be. ${because}`,
     `Time    ${sayMinutes(times.piece.value)} a piece, setting up ${sayMinutes(times.setup.value)}, batch ${sayMinutes(times.batch.value)}`,
   ];
   const warnings = plan.warnings.length === 0 ? [] : ['', 'Mind', ...plan.warnings.map((text) => `  ${text}`)];
@@ -30,8 +32,8 @@ export function describe(plan: Plan): string {
     ...plan.setups.flatMap((setup) => describeSetup(setup)),
     ...(plan.outside.length > 0 ? ['', 'On other machines'] : []),
     ...plan.outside.map(
-      ({ name, setup, piece, notes }) =>
-        `  ${name}: ${notes.join(' ')} Setting up ${setup.value.toFixed(1)}, a piece ${piece.value.toFixed(2)} min`,
+      ({ name, after, setup, piece, notes }) =>
+        `  After set-up ${after}, ${name}: ${notes.join(' ')} Setting up ${setup.value.toFixed(1)}, a piece ${piece.value.toFixed(2)} min`,
     ),
     ...warnings,
     '',

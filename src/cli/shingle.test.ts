@@ -29,6 +29,7 @@ test('a plan for people: stock, set-ups, operations, times', () => {
     'WS-210 revision B',
     '120 off in aluminium 6082',
     'pitch 25.10 mm, 116 a bar',
+    'sequences can be. ',
     'Set-up 2, from the back',
     '70 Finish ⌀14 h8, spigot',
     '9.025',

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { startValues } from '@/core/shop/startValues';
 import { planFile } from '@/core/plan';
+import { compareSequences } from '@/core/sequences';
+import type { RunFile } from '@/core/formats/runFile';
 import { cutsFileOf, readCutList } from '@/core/formats/cutListFile';
 import { planFileOf } from '@/core/formats/planFile';
 import { solveCuts } from '@/core/saw/solveCuts';
@@ -48,7 +50,12 @@ const SAW_SECONDS = 1.1;
 
 const commands: Record<string, (value: unknown) => Promise<Result<Answer>>> = {
   plan: async (value) =>
-    andThen(planFile(value, startValues), (plan) => good({ text: describe(plan), data: planFileOf(plan) })),
+    andThen(planFile(value, startValues), (plan) =>
+      good({
+        text: describe(plan, compareSequences(value as RunFile, startValues)),
+        data: planFileOf(plan),
+      }),
+    ),
   cut: async (value) => {
     const list = readCutList(value);
     if (!list.ok) return list;

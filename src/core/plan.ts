@@ -26,7 +26,7 @@ export interface WayPlan {
   way: Way;
   stock: Stock;
   setups: PlannedSetup[];
-  /** Work on other machines, after the last set-up. */
+  /** Work on other machines, each after one of the set-ups. */
   outside: OutsideOp[];
   /** Paths of the features that are there in the end: made here, elsewhere, or brought by the bar. */
   made: ReadonlySet<string>;
@@ -85,7 +85,11 @@ function planWay({ drawn, run, bars }: Prepared, way: Way): Result<WayPlan> {
               ...madeChamfers(run.part, operations),
               ...bringsWithIt(run.part, stock),
             ].map(({ path }) => path);
-            const outside = outsideOps(drawn, new Set(here));
+            const rolled = timed.map(({ setup, operations: own }) => ({
+              number: setup.number,
+              makes: own.flatMap(({ makes = [] }) => makes),
+            }));
+            const outside = outsideOps(drawn, new Set(here), rolled);
             const made = new Set([...here, ...outside.map(({ feature }) => feature)]);
             return good({ way, stock, setups: timed, outside, made, times: planTimes(run, stock, timed, outside) });
           }),

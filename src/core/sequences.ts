@@ -74,17 +74,18 @@ function becauseOf(file: RunFile, sequences: readonly Sequence[], own: Sequence 
   return `Another is quicker over the batch by ${sayMinutes(batchMinutes - quickest)}.${said || ' Left open, the first machine and the front first are taken where the part can be held so.'}`;
 }
 
-/** Plans a run on every machine of the shop, both ways, each end first, and compares them. */
-export function compareSequences(file: RunFile, shop: Shop): Compared {
+/** Plans a run on every machine of the shop, both ways, each end first, one after the other, and compares them. */
+export function* sequencesOf(file: RunFile, shop: Shop): Generator<Sequence, Compared> {
   const machines = typeof file.machine === 'object' ? [undefined] : shop.machines.map(({ id, name }) => ({ id, name }));
-  const sequences = machines.flatMap((machine) =>
-    WAYS.flatMap((way) =>
-      ENDS.map((firstEnd): Sequence => {
+  const sequences: Sequence[] = [];
+  for (const machine of machines)
+    for (const way of WAYS)
+      for (const firstEnd of ENDS) {
         const change = { way, firstEnd, ...(machine ? { machine: machine.id } : {}) };
-        return { machine, way, firstEnd, change, ...figuresOf(planFile({ ...file, ...change }, shop)) };
-      }),
-    ),
-  );
+        const own = { machine, way, firstEnd, change, ...figuresOf(planFile({ ...file, ...change }, shop)) };
+        sequences.push(own);
+        yield own;
+      }
   const plan = planFile(file, shop);
   const at = plan.ok
     ? sequences.findIndex(
@@ -95,4 +96,13 @@ export function compareSequences(file: RunFile, shop: Shop): Compared {
       )
     : -1;
   return { sequences, chosen: at < 0 ? undefined : at, because: becauseOf(file, sequences, sequences[at]) };
+}
+
+/** All of them at once. */
+export function compareSequences(file: RunFile, shop: Shop): Compared {
+  const each = sequencesOf(file, shop);
+  for (;;) {
+    const { done, value } = each.next();
+    if (done) return value;
+  }
 }

@@ -71,7 +71,7 @@ test('the tile itself is dragged over another, and shows where it would come to 
   await page.mouse.down();
   await page.mouse.move(from.x, (from.y + to.y) / 2, { steps: 4 });
   await page.mouse.move(from.x, to.y, { steps: 4 });
-  await expect(page.locator('svg line[stroke="var(--blue)"][stroke-width="2.5"]')).toBeVisible();
+  await expect(page.locator('[data-gap]')).toHaveCount(1);
   await page.mouse.up();
   await expect.poll(() => names(page)).not.toEqual(before);
   await expect(page.getByRole('option', { name: /Groove/ }).getByLabel(/place decided/)).toBeVisible();

@@ -39,7 +39,7 @@ test('through the last operation into the second set-up, which looks from the ba
   await expect(page.getByText('in a collet, on ⌀12, from the back')).toBeVisible();
   await page.getByRole('button', { name: 'Set-up 1' }).click();
   await expect(page.getByRole('complementary', { name: 'Set-up' })).toContainText(
-    'No order that keeps the rules changes tools less',
+    'No order that keeps the rules takes less for tools, tailstock, compound, speeds and stops',
   );
 });
 

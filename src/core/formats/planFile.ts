@@ -132,8 +132,9 @@ export function planFileOf(plan: Plan) {
       drawn: plan.lengths.links.map((link) => ({ from: link.from, to: link.to, ...workedOf(link) })),
       places: plan.lengths.places.map((place) => ({ face: place.face, ...workedOf(place) })),
     },
-    outside: plan.outside.map(({ kind, feature, name, setup, piece, notes }) => ({
+    outside: plan.outside.map(({ kind, after, feature, name, setup, piece, notes }) => ({
       kind,
+      after,
       feature,
       name,
       minutes: { setup: rounded(setup.value, 3), piece: rounded(piece.value, 3) },
@@ -288,6 +289,7 @@ export const planFileSchema = Joi.object<PlanFile>({
     .items(
       Joi.object({
         kind: Joi.string().valid('outside-op').required(),
+        after: number().integer().required(),
         feature: text(),
         name: text(),
         minutes: Joi.object({ setup: number(), piece: number() }).required(),

@@ -1,3 +1,4 @@
+import type { Feature } from '../part/feature';
 import type { Part, Tie } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
@@ -39,6 +40,8 @@ interface Sought {
   view: Part;
   /** Steps finished in the first set-up, and those that the bar brings. */
   count: number;
+  /** Features that the second set-up makes on what the first has turned: nothing holds there. */
+  kept: readonly Feature[];
   asDrawn: readonly string[];
   /** Holes and features that the first set-up makes. */
   made: readonly string[];
@@ -48,8 +51,10 @@ interface Sought {
   boresLater: boolean;
 }
 
-function candidatesOf({ run, view, count, asDrawn, made, ties, boresLater }: Sought): SecondCandidate[] {
-  return finishedSurfaces(run, view, count, asDrawn, made).flatMap((surface) => {
+function candidatesOf({ run, view, count, kept, asDrawn, made, ties, boresLater }: Sought): SecondCandidate[] {
+  const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
+  const surfaces = finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
+  return surfaces.flatMap((surface) => {
     const { diameter, from, end, gaps, inside } = surface;
     return (
       candidatesFor(surface, run, ties, run.quantity)

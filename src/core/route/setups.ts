@@ -5,6 +5,7 @@ import type { Run } from '../run';
 import { say, sayDiameter } from '../words';
 import type { Stock } from '../stock/choose';
 import { firstHolding } from './firstHolding';
+import { crossedKnurls } from './outside/acrossKnurl';
 import { reachedFeatures } from './reached';
 import { setupCautions } from './setupCautions';
 import { holdNeeded, secondHolding } from './secondHolding';
@@ -78,6 +79,8 @@ interface Attempt {
   stock: Stock;
   firstEnd: 'front' | 'back';
   count: number;
+  /** Features that wait for the second set-up, because other machines work across them first (paths). */
+  deferred: readonly string[];
 }
 
 /** Run-out asked between some surfaces and others. */
@@ -91,7 +94,7 @@ interface Divided {
 }
 
 /** Two set-ups for one way of dividing the work, or why it cannot be held so. */
-function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
+function attempt({ run, stock, firstEnd, count, deferred }: Attempt): Result<Divided> {
   const { shop, units } = run;
   const { overrun } = shop.allowances;
   const other = firstEnd === 'front' ? 'back' : 'front';
@@ -149,7 +152,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     asDrawn: stock.asDrawn,
     jaws,
   });
-  const featuresFirst = reachedFeatures(view, reach(turned, jawsAt));
+  const featuresFirst = reachedFeatures(view, reach(turned, jawsAt)).filter((path) => !deferred.includes(path));
   const madeFirst = [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, `${firstEnd} face`];
   const supported = supportOf(run, stickOut, stock.over, clearance);
   if (!supported.ok) return supported;
@@ -225,6 +228,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     run,
     view,
     count,
+    kept: view.features.filter(({ path }) => deferred.includes(path)),
     asDrawn: stock.asDrawn,
     made: madeFirst,
     ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
@@ -243,6 +247,13 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
   });
   const next = supportOf(run, standing, holding.diameter, shop.allowances.toolClearance);
   if (!next.ok) return next;
+  const reachedLater = [
+    ...reachedFeatures(back, reach(turnedBack, holding.from)),
+    // What waited sits on what the first set-up turned.
+    ...reachedFeatures(back, reach([...turned, ...turnedBack], holding.from)).filter((path) => deferred.includes(path)),
+  ];
+  const missed = view.features.find(({ path }) => deferred.includes(path) && !reachedLater.includes(path));
+  if (missed) return refuse(missed.path, `${missed.name} is not reached in the second set-up`);
   const two: Setup = {
     number: 2,
     end: other,
@@ -257,7 +268,7 @@ function attempt({ run, stock, firstEnd, count }: Attempt): Result<Divided> {
     turned: turnedBack,
     outerRadius: left / 2,
     drilled: toDrill.map(({ path }) => path).filter((path) => !drilledFirst.includes(path)),
-    features: reachedFeatures(back, reach(turnedBack, holding.from)).filter((path) => !featuresFirst.includes(path)),
+    features: [...new Set(reachedLater)].filter((path) => !featuresFirst.includes(path)),
     chamfered: chamferedIn(back, chamferedFirst),
     earlier: [...turned.map(({ path }) => path), ...drilledFirst, ...featuresFirst, ...chamferedFirst],
     partsOff: false,
@@ -301,7 +312,10 @@ export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
-    return counts.ok ? counts.value.map((count) => ({ run, stock, firstEnd, count })) : [counts];
+    if (!counts.ok) return [counts];
+    const across = crossedKnurls(run.part, stock.asDrawn);
+    const waits = across.length > 0 ? [across, []] : [[]];
+    return waits.flatMap((deferred) => counts.value.map((count) => ({ run, stock, firstEnd, count, deferred })));
   });
   const refused: Result<never>[] = [];
   let best: Divided | undefined;

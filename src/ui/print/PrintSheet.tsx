@@ -218,11 +218,11 @@ function PrintedPlan({ plan }: { plan: Plan }) {
       ))}
       {plan.outside.length > 0 && (
         <section>
-          <h2>Then, on other machines</h2>
+          <h2>On other machines</h2>
           <ul className="warnings">
-            {plan.outside.map(({ key, name, notes, piece }) => (
+            {plan.outside.map(({ key, name, after, notes, piece }) => (
               <li key={key}>
-                {name}: {notes.join(' ')} {piece.value.toFixed(1)} min a piece.
+                After set-up {after}, {name}: {notes.join(' ')} {piece.value.toFixed(1)} min a piece.
               </li>
             ))}
           </ul>

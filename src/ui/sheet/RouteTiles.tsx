@@ -131,6 +131,7 @@ export function RouteTiles({ plan, planned, layout, top, selected, onSelect, edi
       ))}
       {gap !== undefined && (
         <line
+          data-gap
           x1={0}
           x2={layout.right + 10}
           y1={top + gap * rowHeight + 1}

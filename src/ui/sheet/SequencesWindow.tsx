@@ -1,12 +1,12 @@
 'use client';
 import { Check } from 'lucide-react';
-import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import type { Compared, Sequence } from '@/core/sequences';
+import type { Sequence } from '@/core/sequences';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { useSequences } from './useSequences';
 
 const Table = styled.table`
   width: 100%;
@@ -51,15 +51,8 @@ const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
 
 /** Every machine, both ways, each end first, side by side; one of them can be taken. */
 export function SequencesWindow({ onClose }: { onClose: () => void }) {
-  const { file, edit, sequences } = useWorkspace();
-  const [compared, setCompared] = useState<Compared>();
-  useEffect(() => {
-    let over = false;
-    void sequences(file).then((answer) => over || setCompared(answer));
-    return () => {
-      over = true;
-    };
-  }, [file, sequences]);
+  const { edit } = useWorkspace();
+  const compared = useSequences();
   const take = ({ change }: Sequence) => {
     edit(undefined, (run) => {
       Object.assign(run, change);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { sectionName } from '@/core/stock/nameOfBar';
 import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
+import type { Compared } from '@/core/sequences';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { formatLength } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
@@ -11,12 +12,20 @@ import { Button } from '../primitives/Button';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { Overrules } from './Overrules';
 import type { OrderEdits } from './useOrder';
+import { useSequences } from './useSequences';
 import { FigureButton } from './Working';
 
 const SequencesWindow = dynamic(() => import('./SequencesWindow').then((own) => own.SequencesWindow), { ssr: false });
 
 const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
 const OwnWorkWindow = dynamic(() => import('./OwnWorkWindow').then((own) => own.OwnWorkWindow), { ssr: false });
+
+/** How long nothing is changed before sequences are compared, ms. */
+const QUIET = 500;
+
+/** How many sequences can be, of those that were planned, in words. */
+const countOf = ({ sequences }: Compared): string =>
+  `${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be`;
 
 /** Questions keep their identity, so that what answers them is planned once. */
 const FIRST_HELD = { setup: 1 } as const;
@@ -32,9 +41,11 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
   const { stock } = plan;
   const { units } = setup.run;
   const first = setup.number === 1;
+  const outside = plan.outside.filter(({ after }) => after === setup.number);
   const [comparing, setComparing] = useState(false);
   const [holding, setHolding] = useState(false);
   const [adding, setAdding] = useState(false);
+  const compared = useSequences(QUIET);
   return (
     <Card aria-label="Set-up">
       <header>
@@ -89,6 +100,9 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
               </Line>
             ))}
           </dl>
+          <p role="status" style={{ color: 'var(--ink-soft)', fontSize: 14, minHeight: 42 }}>
+            {compared ? `${capital(countOf(compared))}. ${compared.because}` : 'Comparing …'}
+          </p>
           <Button onPress={() => setComparing(true)} style={{ margin: '6px 0' }}>
             Compare sequences …
           </Button>
@@ -130,10 +144,10 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           </Item>
         </ul>
       </Part>
-      {planned === plan.setups.at(-1) && plan.outside.length > 0 && (
+      {outside.length > 0 && (
         <Part>
           <h3>Then, elsewhere</h3>
-          {plan.outside.map(({ key, name, notes, setup: once, piece }) => (
+          {outside.map(({ key, name, notes, setup: once, piece }) => (
             <div key={key}>
               <p style={{ fontWeight: 600 }}>{name}</p>
               {notes.map((note) => (

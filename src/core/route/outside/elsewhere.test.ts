@@ -106,14 +106,42 @@ describe('holes across', () => {
     expect(volume(crossed({ details: [] })) - volume(crossed())).toBeCloseTo(98.96, 2);
   });
 
-  test('across a knurl it says what comes before', () => {
-    const knurled = crossed({
+  const knurled = (spigot: number, hole = true): RunFile => ({
+    ...crossed({
+      outside: [step(14, spigot), step(22, 18)],
       details: [
-        { kind: 'knurl', at: 2, length: 14, pattern: 'straight', pitch: 0.8 },
-        { kind: 'cross-hole', at: 8, diameter: 3 },
+        { kind: 'knurl', at: spigot + 2, length: 14, pattern: 'straight', pitch: 0.8 },
+        ...(hole ? [{ kind: 'cross-hole' as const, at: spigot + 8, diameter: 3 }] : []),
       ],
+    }),
+    way: 'from-bar',
+  });
+  const knurledIn = (file: RunFile) => operationsOf(file).find(({ kind }) => kind === 'knurl')?.end;
+
+  test('across a knurl: turned, drilled, and knurled in the second set-up, held on something else', () => {
+    const file = knurled(20);
+    const plan = planned(file);
+    expect(plan.outside[0]).toMatchObject({ name: 'Drill ⌀3 across, through', after: 1 });
+    expect(plan.outside[0]?.reasons).toContainEqual({
+      rule: 'CROSS-BEFORE-KNURL',
+      because: expect.stringContaining('before set-up 2 rolls the knurl'),
     });
-    expect(planned(knurled).outside[0]?.reasons.map(({ rule }) => rule)).toContain('CROSS-BEFORE-KNURL');
+    expect(knurledIn(file)).toBe('back');
+    expect(plan.setups[1]?.setup.holding.grip).toBe('part.outside[0]');
+    expect(plan.doubts).toEqual([]);
+    // Without the hole it is knurled at once, and held as it is best.
+    expect(knurledIn(knurled(20, false))).toBe('front');
+  });
+
+  test('where nothing else holds it, the knurl comes first, and the drill is told to mind it', () => {
+    const file = knurled(4);
+    expect(knurledIn(file)).toBe('front');
+    expect(planned(file).outside[0]).toMatchObject({ after: 2 });
+    expect(
+      planned(file)
+        .outside[0]?.reasons.map(({ because }) => because)
+        .join(),
+    ).toContain('Start it with a centre');
   });
 
   test('wider than the part, off it, or as deep as it is thick: refused where it stands', () => {

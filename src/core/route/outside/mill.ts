@@ -1,15 +1,16 @@
 import { finishedPart } from '../../removal/finishedPart';
 import { largestRadius } from '../../removal/profile';
 import { say } from '../../words';
-import { crossesKnurl } from './crossesKnurl';
+import { placeAcross } from './acrossKnurl';
 import { elsewhereCaution, pieceMinutes, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
 
 /** Flats that the bar does not bring, milled. */
-export const mill: OutsideKind = (run, made) =>
+export const mill: OutsideKind = (run, made, setups) =>
   run.part.features.flatMap((own) => {
     const { flats, path, name, z0, z1 } = own;
     if (!flats || made.has(path)) return [];
     const { outside } = run.shop;
+    const { after, reasons } = placeAcross(own, run, setups);
     const radius = largestRadius(finishedPart(run.part).outside, z0 + 1e-6, z1 - 1e-6);
     const depth = Number((radius - flats.fromAxis).toFixed(3));
     const indexing = flats.count > 1 ? `${flats.count} flats, indexed by ${360 / flats.count}°; ` : '';
@@ -17,6 +18,7 @@ export const mill: OutsideKind = (run, made) =>
       {
         key: `outside-op:${path}`,
         kind: 'outside-op' as const,
+        after,
         feature: path,
         name: `Mill ${name}`,
         setup: setupMinutes('setting up the mill', 'vice or dividing head, cutter', outside.millSetup),
@@ -29,7 +31,7 @@ export const mill: OutsideKind = (run, made) =>
         ],
         reasons: [
           { rule: 'OUTSIDE', because: 'No turning tool makes a flat, and the bar does not bring it.' },
-          ...crossesKnurl(own, run),
+          ...reasons,
         ],
         cautions: [elsewhereCaution('mill'), unmarked],
       },

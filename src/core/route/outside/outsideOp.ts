@@ -1,11 +1,14 @@
 import { sum, term, type Figure } from '../../figure';
 import type { Run } from '../../run';
 import type { Caution, Reason } from '../../words';
+import type { Rolled } from './acrossKnurl';
 
 /** Work on another machine, or at another firm (handbook 13): its time, and what to set there. */
 export interface OutsideOp {
   key: string;
   kind: 'outside-op';
+  /** The set-up of the lathe after which it is done. */
+  after: number;
   /** Path of the entry that asks for it. */
   feature: string;
   name: string;
@@ -19,9 +22,9 @@ export interface OutsideOp {
 
 /**
  * A kind of work elsewhere. A new one is one new file in `route/outside`, listed in its index in the order that they are
- * done. `made` are the paths of what the lathe, or the bar, leaves finished.
+ * done. `made` are the paths of what the lathe, or the bar, leaves finished; `setups` what each set-up makes.
  */
-export type OutsideKind = (run: Run, made: ReadonlySet<string>) => OutsideOp[];
+export type OutsideKind = (run: Run, made: ReadonlySet<string>, setups: readonly Rolled[]) => OutsideOp[];
 
 export const setupMinutes = (name: string, what: string, minutes: number): Figure =>
   sum(name, 'min', [term('s', what, minutes, 'min', 'start value')]);

@@ -10,12 +10,13 @@ type Filled = Pick<OutsideOp, 'setup' | 'piece' | 'notes' | 'reasons' | 'caution
 /** The operations for the entries of one kind. */
 const forKind =
   (kind: string, fill: (own: Elsewhere, run: Run) => Filled): OutsideKind =>
-  (run) =>
+  (run, _made, setups) =>
     run.part.elsewhere
       .filter((own) => own.kind === kind)
       .map((own) => ({
         key: `outside-op:${own.path}`,
         kind: 'outside-op',
+        after: setups.at(-1)?.number ?? 0,
         feature: own.path,
         name: capital(own.name),
         ...fill(own, run),
