@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/plan';
 import type { Compared } from '@/core/sequences';
-import { pinOf } from '@/core/stops/planStops';
+import { pinOf, WORK_STOPS } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { nameOfBar } from '@/core/stock/nameOfBar';
 import { formatLength } from '@/core/units/length';
@@ -47,7 +47,7 @@ function describeSetup(planned: PlannedSetup): string[] {
   const { holding } = setup;
   return [
     '',
-    `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${workStop.means.replace('-', ' ')} at ${formatLength(workStop.setting.value, units)}`,
+    `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${WORK_STOPS[workStop.means]} at ${formatLength(workStop.setting.value, units)}`,
     `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 14)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
   ];

@@ -20,7 +20,10 @@ test('the blades that cut a groove, each with its minutes; the planned one is am
 test('what could hold the second side, by means and surface', () => {
   const choices = choicesOf(example('pivot-pin'), startValues, { setup: 2 });
   expect(choices.filter((own) => own.planned)).toHaveLength(1);
-  expect(choices.every(({ name, batchMinutes = 0 }) => name.includes(', on ') && batchMinutes > 0)).toBe(true);
+  expect(
+    choices.every(({ name, batchMinutes = 0, problem }) => name.includes(', on ') && (problem ?? batchMinutes > 0)),
+  ).toBeTruthy();
+  expect(choices.filter(({ problem }) => problem !== undefined).map(({ id }) => id)).toEqual(['between-centres stock']);
   expect(new Set(choices.map(({ id }) => id)).size).toBe(choices.length);
 });
 

@@ -46,11 +46,14 @@ function toolChoices(plan: Plan, key: string): Open[] {
 
 function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
   const setup = plan.setups.find((own) => own.setup.number === number)?.setup;
-  return (setup?.others ?? []).map(({ kind, grip, name }) => ({
+  // Work between centres stands for all set-ups from the second on; whether it can be is seen when it is planned.
+  const centres = setup && number === 2 ? [{ kind: 'between-centres', grip: 'stock', name: 'the blank' }] : [];
+  const held = plan.setups.filter((own) => own.setup.number >= number).map((own) => own.setup.holding);
+  return [...(setup?.others ?? []), ...centres].map(({ kind, grip, name }) => ({
     id: `${kind} ${grip}`,
     name: `${holdingOf(kind)?.words ?? kind}, on ${name}`,
     overrule: number === 1 ? { setup: 1, holding: { kind } } : { holding: { kind, grip } },
-    planned: setup?.holding.kind === kind && setup.holding.grip === grip,
+    planned: (number === 1 ? held.slice(0, 1) : held).some((own) => own.kind === kind && own.grip === grip),
   }));
 }
 
@@ -64,6 +67,8 @@ export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice
   return open.map((choice): Choice => {
     const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop);
     if (!own.ok) return { ...choice, problem: own.problems[0]?.message ?? 'it cannot be planned' };
+    const cannot = own.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
+    if (cannot) return { ...choice, problem: cannot.breaks.map(({ because }) => because).join(' ') };
     const { piece, batch } = own.value.times;
     return { ...choice, pieceMinutes: piece.value, batchMinutes: batch.value };
   });

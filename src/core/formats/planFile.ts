@@ -310,7 +310,7 @@ export const planFileSchema = Joi.object<PlanFile>({
           stickOut: number(),
         }).required(),
         workStop: Joi.object({
-          means: Joi.string().valid('bar-stop', 'spindle-stop').required(),
+          means: Joi.string().valid('bar-stop', 'spindle-stop', 'centre-depth').required(),
           setting: number(),
         }).required(),
         order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),

@@ -4,7 +4,7 @@ import type { Workpiece } from '../removal/workpiece';
 import { refuse, good, type Result } from '../result';
 import { say } from '../words';
 import type { Operation } from './operation';
-import type { Setup } from './setup';
+import { isBetweenCentres, type Setup } from './setup';
 
 /** How near something of an operation comes to something that it must not touch, mm. */
 export interface Clearance {
@@ -37,7 +37,7 @@ function toJaws(operation: Operation, work: Workpiece, { holding }: Setup): Clea
   const furthest = Math.max(from, to) + Math.max(tool.ahead ?? 0, holder ? (tool.holder ?? 0) : 0);
   return [
     {
-      what: `${holder ? 'holder' : tool.width && tool.touched ? 'blade' : 'tool'} to the jaws`,
+      what: `${holder ? 'holder' : tool.width && tool.touched ? 'blade' : 'tool'} to the ${isBetweenCentres({ holding }) ? 'dog' : 'jaws'}`,
       distance: holding.from - furthest,
       needs: 0,
       help: 'more stick-out, or a tool that stands less far ahead of its cut',
@@ -68,7 +68,8 @@ function holderToWork(operation: Operation, work: Workpiece): Clearance[] {
 /** The compound's slide, set over, and the chuck behind its jaws; a collet's nose is slimmer than it is far out. */
 function compoundToChuck({ compound, from, to }: Operation, { holding, run }: Setup): Clearance[] {
   const { compoundAhead, jaws } = run.shop.machine;
-  if (compound === undefined || compoundAhead === undefined || holding.kind === 'collet') return [];
+  if (compound === undefined || compoundAhead === undefined) return [];
+  if (holding.kind === 'collet' || isBetweenCentres({ holding })) return [];
   const ahead = compoundAhead * Math.cos((compound * Math.PI) / 180);
   return [
     {

@@ -76,6 +76,8 @@ export interface Setup {
   partsOff: boolean;
   /** Its part-off leaves the finished face: nothing comes after it. */
   finishes: boolean;
+  /** Its face gets a centre that a later set-up turns on. */
+  centres?: boolean;
   /** Held by a centre at its free end while it is turned. */
   supported: boolean;
   /** A rest that bears on it as well. */
@@ -87,3 +89,6 @@ export interface Setup {
   reasons: Reason[];
   cautions: Caution[];
 }
+
+/** Whether the work runs on centres at both ends, and needs none brought up. */
+export const isBetweenCentres = ({ holding }: Pick<Setup, 'holding'>): boolean => holding.kind === 'between-centres';

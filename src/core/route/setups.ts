@@ -1,64 +1,21 @@
 import { figure, sum, term } from '../figure';
-import { largestDiameter, turnRound, type Part, type Step } from '../part/part';
+import { isHolding } from '../overrule';
+import { largestDiameter, turnRound, type Part } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter } from '../words';
 import type { Stock } from '../stock/choose';
+import { askedFor, betweenCentres } from './betweenCentres';
 import { firstHolding } from './firstHolding';
 import { crossedKnurls } from './outside/acrossKnurl';
 import { reachedFeatures } from './reached';
 import { setupCautions } from './setupCautions';
 import { holdNeeded, secondHolding } from './secondHolding';
+import { chamferedIn, edgeFacingJaws, splits, turnedSteps } from './division';
 import { supportOf, type Support } from './support';
 import type { Setup, Turned } from './setup';
 
 const CLOSE = 0.001;
-const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
-
-/** Whether a tool that comes from the free end gets at each step: nothing before it is larger. */
-const reached = (steps: Step[]): boolean[] =>
-  steps.map((step, index) => steps.slice(0, index).every((before) => nominal(before) <= nominal(step) + CLOSE));
-
-/**
- * How many steps from the first end may be turned in the first set-up: everything up to there is reached from there,
- * everything after it from the other end. The largest number first.
- */
-function splits(part: Part, asDrawn: string[]): Result<number[]> {
-  const { steps } = part;
-  const left = (step: Step) => asDrawn.includes(step.path);
-  const fromHere = reached(steps).map((can, index) => can || left(steps[index] as Step));
-  const fromThere = reached([...steps].reverse())
-    .reverse()
-    .map((can, index) => can || left(steps[index] as Step));
-  const neither = steps.findIndex((_, index) => !fromHere[index] && !fromThere[index]);
-  const step = steps[neither];
-  if (step)
-    return refuse(
-      `${step.path}.diameter`,
-      `⌀${step.diameter.nominal} mm lies between larger diameters: a turning tool reaches it from neither end, and recesses are not planned yet`,
-    );
-  const all = Array.from({ length: steps.length + 1 }, (_, index) => steps.length - index);
-  return good(all.filter((count) => steps.every((_, index) => (index < count ? fromHere[index] : fromThere[index]))));
-}
-
-/** What of a view is turned in one set-up, and how far. */
-function turnedSteps(
-  part: Part,
-  count: number,
-  asDrawn: string[],
-  throughTo: number | undefined,
-  overrun: number,
-): Turned[] {
-  return part.steps.slice(0, count).flatMap((step, index): Turned[] => {
-    if (asDrawn.includes(step.path)) return [];
-    const next = part.steps[index + 1];
-    const last = index === count - 1;
-    if (last && throughTo !== undefined) return [{ path: step.path, to: throughTo, shoulder: false }];
-    const shoulder = next !== undefined && nominal(next) > nominal(step) + CLOSE;
-    // Past the end of the step where nothing is in the way, so that its far edge is clean.
-    return [{ path: step.path, to: step.zTo + (shoulder || !last ? 0 : overrun), shoulder }];
-  });
-}
 
 /** What comes off before a finished face, in words for a working. */
 const facingTerm = (facing: number) => term('f', 'facing allowance', facing, 'mm', 'computed');
@@ -114,13 +71,8 @@ function attempt({ run, stock, firstEnd, count, deferred }: Attempt): Result<Div
     throughTo !== undefined && lastTurned && turned.at(-1)?.to === throughTo ? lastTurned.diameter.aim : stock.over;
   const turnedEnd = Math.max(0, ...turned.map(({ to }) => to), ...(throughTo === undefined ? [] : [throughTo]));
 
-  const facingAway = view.chamfers.find(({ end, step }) => {
-    const index = view.steps.findIndex(({ path }) => path === step);
-    return end === 'front' && (index > count || (index === count && !stock.asDrawn.includes(step)));
-  });
-  if (facingAway)
-    return refuse(facingAway.path, `this edge faces the jaws when its step is turned; it cannot be cut in this way`);
-
+  const facingAway = edgeFacingJaws(view, count, stock.asDrawn);
+  if (!facingAway.ok) return facingAway;
   const clearance = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
   const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
   if (!bar && rawHold < holdNeeded(run, stock.over) - CLOSE)
@@ -157,8 +109,6 @@ function attempt({ run, stock, firstEnd, count, deferred }: Attempt): Result<Div
   const supported = supportOf(run, stickOut, stock.over, clearance);
   if (!supported.ok) return supported;
   const first = stock.centreEnd > 0 ? CENTRED : supported.value;
-  const chamferedIn = (part: Part, done: string[]) =>
-    part.chamfers.filter(({ end, path }) => end === 'front' && !done.includes(path)).map(({ path }) => path);
   const chamferedFirst = chamferedIn(view, []);
   const turnedBack = turnedSteps(back, view.steps.length - count, stock.asDrawn, undefined, overrun);
   const backEdges = view.chamfers.filter(({ end, z }) => end === 'back' && z > view.length - CLOSE);
@@ -283,6 +233,29 @@ function attempt({ run, stock, firstEnd, count, deferred }: Attempt): Result<Div
   return good({ setups: [one, two], untrue: held.value.untrue.length + second.value.untrue.length });
 }
 
+/** How many ties work between centres is not true enough for. */
+const untrueBetween = ({ part }: Run, setups: readonly Setup[]): number =>
+  part.ties.filter(({ limit }) => (setups.at(-1)?.holding.runOut ?? 0) > limit + 1e-9).length;
+
+/** Set-ups that say what else could hold the second side. */
+const withOthers = (setups: readonly Setup[], others: Setup['others']): Setup[] =>
+  setups.map((own) => (own.number === 2 ? { ...own, others } : own));
+
+/** Set-ups as they are held instead, and why not between centres. */
+const notBetween = (setups: readonly Setup[], run: Run, because = 'it cannot be'): Setup[] =>
+  setups.map((own) =>
+    own.number === 1
+      ? own
+      : {
+          ...own,
+          taken: own.taken.map((taken) =>
+            taken.index === askedFor(run)
+              ? { ...taken, breaks: [{ rule: 'GRIP-LEFT', because: `${because}.`, strength: 'H' as const }] }
+              : taken,
+          ),
+        },
+  );
+
 /** Whether the work fits the machine at all. */
 function checkCapacity(run: Run): Result<null> {
   const { machine } = run.shop;
@@ -324,6 +297,15 @@ export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
     if (!outcome.ok) refused.push(outcome);
     else if (!best || outcome.value.untrue < best.untrue) best = outcome.value;
     if (best?.untrue === 0) break;
+  }
+  // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
+  const asked = askedFor(run) >= 0;
+  const decided = run.overrules.some((own) => isHolding(own) && own.setup !== 1);
+  if (asked || (!decided && (!best || best.untrue > 0))) {
+    const centred = betweenCentres(run, stock);
+    if (centred.ok && (asked || !best || untrueBetween(run, centred.value) < best.untrue))
+      return good(withOthers(centred.value, best?.setups[1]?.others ?? []));
+    if (best && asked && !centred.ok) return good(notBetween(best.setups, run, centred.problems[0]?.message));
   }
   if (best) return good(best.setups);
   // When nothing holds, the attempt that divides the work most evenly says most about what is missing.

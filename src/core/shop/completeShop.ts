@@ -1,4 +1,4 @@
-import type { BarList, Gauge, Machine, Shop, Tool } from './shop';
+import type { BarList, Gauge, HoldingMeans, Machine, Shop, Tool } from './shop';
 import { startValues } from './startValues';
 
 type Values = Record<string, unknown>;
@@ -45,6 +45,12 @@ const withLaterGauges = (gauges: Gauge[]): Gauge[] => [
   ),
 ];
 
+/** Means of holding with those that came later. */
+const withLaterHoldings = (holdings: HoldingMeans[]): HoldingMeans[] => [
+  ...holdings,
+  ...startValues.holdings.filter(({ kind }) => !holdings.some((own) => own.kind === kind)),
+];
+
 /** Minutes of an earlier version that stand with what they belong to now. */
 function withMovedMinutes(shop: Shop): Shop {
   const { loadSoftJaws, ...handMinutes } = shop.handMinutes as Shop['handMinutes'] & { loadSoftJaws?: number };
@@ -71,6 +77,7 @@ export function completeShop(kept: unknown): unknown {
     machines,
     tools,
     gauges,
+    holdings: withLaterHoldings(shop.holdings),
     materials: shop.materials.map((material) => {
       const start = startValues.materials.find(({ id }) => id === material.id);
       return start && Array.isArray(material.bars) && !complete(material.bars)

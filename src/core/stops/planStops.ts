@@ -1,4 +1,6 @@
 import { figure, sum, term, type Figure } from '../figure';
+import { isBetweenCentres } from '../route/setup';
+import { centreDepth } from '../stock/stock';
 import type { CutOperation, CutSetup } from '../cutting/planCuts';
 
 /** One place where something stops, shared by the operations that end there. */
@@ -16,9 +18,16 @@ export interface Pin {
 
 /** How far the work itself goes in or comes out. */
 export interface WorkStop {
-  means: 'bar-stop' | 'spindle-stop';
+  means: 'bar-stop' | 'spindle-stop' | 'centre-depth';
   setting: Figure;
 }
+
+/** It in words. */
+export const WORK_STOPS: Record<WorkStop['means'], string> = {
+  'bar-stop': 'bar stop',
+  'spindle-stop': 'spindle stop',
+  'centre-depth': 'centres, deep',
+};
 
 export interface StoppedSetup extends CutSetup {
   pins: Pin[];
@@ -67,6 +76,15 @@ function workStopOf({ setup }: CutSetup): WorkStop {
         term('s', 'stick-out', setup.stickOut.value, 'mm', 'computed'),
       ]),
     };
+  if (isBetweenCentres(setup)) {
+    const { shop } = setup.run;
+    return {
+      means: 'centre-depth',
+      setting: sum('depth of both centre holes, by the quill stop', 'mm', [
+        term('t', 'depth of the centre hole', centreDepth(shop), 'mm', 'tool'),
+      ]),
+    };
+  }
   const { length } = setup.part;
   return {
     means: 'spindle-stop',

@@ -5,6 +5,7 @@ import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
 import { SAME_ANGLE } from '../route/order';
+import { isBetweenCentres } from '../route/setup';
 import { CENTRE_END } from '../route/operations/face';
 import type { OutsideOp } from '../route/outside/outsideOp';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
@@ -67,7 +68,7 @@ function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
 function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): boolean {
   const off = cuts.findIndex(({ key }) => key === `face:${CENTRE_END}`);
   const place = cuts.findIndex(({ key }) => key === operation.key);
-  return setup.supported && kindOf(operation).underCentre && (off < 0 || place < off);
+  return setup.supported && !isBetweenCentres(setup) && kindOf(operation).underCentre && (off < 0 || place < off);
 }
 
 /** The operation before one, also around from the first to the last, of those that leave something on the machine. */

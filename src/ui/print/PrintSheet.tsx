@@ -9,6 +9,7 @@ import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { pinOf, settingOf } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { WORK_STOPS } from '@/core/stops/planStops';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
 import { Button } from '../primitives/Button';
@@ -271,8 +272,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
         Set-up {setup.number}: {setup.holding.words}, on {setup.holding.on}, from the {setup.end}
       </h2>
       <p>
-        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> ·{' '}
-        {workStop.means === 'bar-stop' ? 'bar stop' : 'spindle stop'}{' '}
+        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {WORK_STOPS[workStop.means]}{' '}
         <b>{formatLength(workStop.setting.value, units)}</b>
         {setup.supported && ' · centre at the free end while turning; out before parting'}
       </p>

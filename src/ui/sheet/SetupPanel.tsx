@@ -6,6 +6,7 @@ import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
 import type { Compared } from '@/core/sequences';
 import type { PlannedSetup } from '@/core/time/planTimes';
+import { WORK_STOPS } from '@/core/stops/planStops';
 import { formatLength } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
@@ -58,7 +59,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <Line name="Stick-out">
             <FigureButton figure={setup.stickOut} units={units} />
           </Line>
-          <Line name={workStop.means === 'bar-stop' ? 'Bar stop' : 'Spindle stop'}>
+          <Line name={capital(WORK_STOPS[workStop.means])}>
             <FigureButton figure={workStop.setting} units={units} />
           </Line>
           <Line name="Setting up, min">

@@ -1,3 +1,4 @@
+import { betweenCentres } from './betweenCentres';
 import { collet } from './collet';
 import { fourJaw } from './fourJaw';
 import type { HoldingKind } from './holding';
@@ -8,7 +9,7 @@ import { splitBush } from './splitBush';
 import { threadedHolder } from './threadedHolder';
 import { threeJaw } from './threeJaw';
 
-/** Every means of holding the second side. */
+/** Every means of holding the work by a surface. */
 export const holdingKinds: readonly HoldingKind[] = [
   threeJaw,
   fourJaw,
@@ -21,4 +22,5 @@ export const holdingKinds: readonly HoldingKind[] = [
 ];
 
 /** A means of holding by its kind. */
-export const holdingOf = (kind: string): HoldingKind | undefined => holdingKinds.find((own) => own.kind === kind);
+export const holdingOf = (kind: string): HoldingKind | undefined =>
+  [...holdingKinds, betweenCentres].find((own) => own.kind === kind);

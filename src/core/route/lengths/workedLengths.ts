@@ -55,7 +55,8 @@ function setupsOfFaces({ part }: Run, setups: readonly Setup[]): { setup: Setup 
       const own = end === 'front' ? before : behind;
       return turned.some(({ path, shoulder }) => path === own && shoulder);
     });
-    return { setup: made ?? one, first: (made ?? one) === one };
+    // Whatever measures from the face that was finished first.
+    return { setup: made ?? one, first: (made ?? one)?.end === one?.end };
   });
 }
 
@@ -92,7 +93,7 @@ export function workedLengths(run: Run, setups: readonly Setup[]): WorkedLengths
     if (!drawn || drawn.size.nominal === 0 || !maker) return [];
     const { face, size } = drawn;
     // The tool counts from the face of its set-up, as for a shoulder.
-    const [a, b] = [way(face), maker === setups[0] ? [] : [far]];
+    const [a, b] = [way(face), maker.end === setups[0]?.end ? [] : [far]];
     const errors = [...a.filter((own) => !b.includes(own)), ...b.filter((own) => !a.includes(own))];
     const allowed = (size.upper - size.lower) / 2;
     return [{ path, name, face, size, errors, allowed, resulting: (errors.length + 1) * repeats }];

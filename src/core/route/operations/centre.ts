@@ -5,6 +5,7 @@ import { say } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import { stopSetting, straightIn, toolFor } from '../tools';
 import { drillsOf } from './drillChain';
+import { isBetweenCentres } from '../setup';
 import { CENTRE_END } from './face';
 
 /** Centre drill: a short stiff start for a drill, or the seat of a centre; in an end left on for it, both in turn. */
@@ -15,14 +16,15 @@ export const centre: OperationKind = {
   underCentre: false,
   mayBeLeft: ({ feature }) => feature !== CENTRE_END,
   demand(setup) {
-    const { run, supported, turned, centreEnd } = setup;
+    const { run, supported, turned, centreEnd, centres } = setup;
     const chain = drillsOf(setup);
     if (!chain.ok) return chain;
     const first = chain.value[0];
     const slender = first !== undefined && (first.tool.diameter ?? 0) < run.shop.cutting.stoutDrill;
     const forDrill =
       setup.stock.bore === 0 && first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);
-    const forCentre = supported && (turned.length > 0 || centreEnd > 0);
+    const forCentre =
+      centres === true || (supported && !isBetweenCentres(setup) && (turned.length > 0 || centreEnd > 0));
     if (!forDrill && !forCentre) return good([]);
     const tool = toolFor(setup, 'centre', 'part.bores');
     if (!tool.ok) return tool;
@@ -60,12 +62,12 @@ export const centre: OperationKind = {
       ...(forDrill || centreEnd === 0 ? [centred(0, inFace)] : []),
     ]);
   },
-  cut({ from, to, diameter = 1, feature }, _work, { run, supported }) {
+  cut({ from, to, diameter = 1, feature }, _work, { run, supported, centres }) {
     return good({
       diameter,
       passes: [{ ...straightIn(to - from, run), z: to }],
       warnings:
-        supported && feature === 'face'
+        (supported || centres) && feature === 'face'
           ? [`The centre hole of ${say(to - from, run.units)} stays in the face: see that the drawing allows it.`]
           : [],
     });
