@@ -1,4 +1,6 @@
 import { choicesOf } from '../choices';
+import { planFileOf, planFileSchema } from '../formats/planFile';
+import { checkShape } from '../formats/problems';
 import type { DetailFile, HoleFile, RunFile } from '../formats/runFile';
 import { startValues } from '../shop/startValues';
 import { planned, runOf, step } from '../testing';
@@ -35,6 +37,7 @@ describe('between centres', () => {
       ['back', ['turn-rough', 'turn-finish', 'deburr', 'inspect']],
     ]);
     expect(plan.doubts).toEqual([]);
+    expect(checkShape(planFileSchema, JSON.parse(JSON.stringify(planFileOf(plan))))).toMatchObject({ ok: true });
     const [one, two, three, four] = plan.setups;
     // The dog takes 12 of the far end: of 100 there are 88, and what it sits on is turned round with it.
     expect(three?.setup.holding).toMatchObject({ kind: 'between-centres', grip: 'stock', from: 88, runOut: 0.01 });
