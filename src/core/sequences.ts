@@ -70,7 +70,9 @@ function becauseOf(file: RunFile, sequences: readonly Sequence[], own: Sequence 
   ];
   const said = named.length > 0 ? ` The run names ${named.join(' and ')}.` : '';
   if (quickest >= batchMinutes - 0.005)
-    return `It is the quickest over the batch, by ${sayMinutes(quickest - batchMinutes)} to the next.${said}`;
+    return quickest < batchMinutes + 0.05
+      ? `None is quicker over the batch; another is as quick.${said}`
+      : `It is the quickest over the batch, by ${sayMinutes(quickest - batchMinutes)} to the next.${said}`;
   return `Another is quicker over the batch by ${sayMinutes(batchMinutes - quickest)}.${said || ' Left open, the first machine and the front first are taken where the part can be held so.'}`;
 }
 

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { readShop } from '@/core/formats/readShop';
 import type { Shop } from '@/core/shop/shop';
 import { completeShop } from '@/core/shop/completeShop';
@@ -62,8 +63,8 @@ export async function seedShop(): Promise<string | undefined> {
     return 'start values';
   }
   const kept = JSON.parse(newest.document) as unknown;
-  const complete = completeShop(kept);
-  if (readShop(kept).ok || !readShop(complete).ok) return undefined;
+  const complete: unknown = JSON.parse(JSON.stringify(completeShop(kept)));
+  if (!readShop(complete).ok || isDeepStrictEqual(kept, complete)) return undefined;
   await keep(newest.revision + 1, complete);
   return 'the shop completed with later start values';
 }

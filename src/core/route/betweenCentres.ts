@@ -1,4 +1,4 @@
-import { figure, sum, term } from '../figure';
+import { sum, term } from '../figure';
 import { isHolding } from '../overrule';
 import { turnRound, type Part } from '../part/part';
 import { good, refuse, type Result } from '../result';
@@ -142,14 +142,9 @@ export function betweenCentres(run: Run, stock: Stock): Result<Setup[]> {
   ): Result<Setup> => {
     const own = turnedSteps(part, steps, asDrawn, undefined, overrun);
     const dogAt = part.length - dogs;
-    const stickOut = figure({
-      name: 'stick-out',
-      unit: 'mm',
-      value: part.length,
-      formula: 'L',
-      terms: [term('L', 'between the two centres', part.length, 'mm', 'drawing')],
-    });
-    const support = supportOf(run, stickOut, stock.over, dogAt - Math.max(0, ...own.map(({ to }) => to)));
+    const length = term('L', 'between the two centres', part.length, 'mm', 'drawing');
+    const whole = sum('between the centres', 'mm', [length]);
+    const support = supportOf(run, whole, stock.over, dogAt - Math.max(0, ...own.map(({ to }) => to)));
     if (!support.ok) return support;
     const { rest } = support.value;
     const features = reachedFeatures(part, { turned: own.map(({ path }) => path), asDrawn, jaws: dogAt }).filter(
@@ -170,7 +165,7 @@ export function betweenCentres(run: Run, stock: Stock): Result<Setup[]> {
         load: figures.value.load,
         change: number === 3 ? figures.value.change : 0,
       },
-      stickOut,
+      stickOut: sum('stick-out', 'mm', [length, term('d', 'taken by the dog, inwards', -dogs, 'mm', 'start value')]),
       facing: 0,
       behind: 0,
       turned: own,

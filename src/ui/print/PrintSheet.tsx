@@ -9,6 +9,7 @@ import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { pinOf, settingOf } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { isBetweenCentres } from '@/core/route/setup';
 import { WORK_STOPS } from '@/core/stops/planStops';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
@@ -274,7 +275,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
       <p>
         Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {WORK_STOPS[workStop.means]}{' '}
         <b>{formatLength(workStop.setting.value, units)}</b>
-        {setup.supported && ' · centre at the free end while turning; out before parting'}
+        {setup.supported && !isBetweenCentres(setup) && ' · centre at the free end while turning; out before parting'}
       </p>
       <table>
         <colgroup>

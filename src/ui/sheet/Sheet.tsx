@@ -12,6 +12,7 @@ import { entryName } from '../run/entryName';
 import { ProblemList } from '../run/ProblemList';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { isBetweenCentres } from '@/core/route/setup';
 import { sayRest } from '@/core/route/support';
 import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
@@ -138,7 +139,7 @@ const Waiting = styled.main`
 
 const holdingWords = ({ setup }: PlannedSetup): string => {
   const { holding, end } = setup;
-  return `${holding.words}, on ${holding.on}, from the ${end}${setup.supported ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
+  return `${holding.words}, on ${holding.on}, from the ${end}${setup.supported && !isBetweenCentres(setup) ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
 };
 
 /** The signature view: work, route, stops and time of a run, the first three on one z axis. */
@@ -239,7 +240,10 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
 
   const keys = useMemo(() => {
     const go = (by: number) => {
-      const next = all[at < 0 ? (by > 0 ? 0 : all.length - 1) : Math.max(0, Math.min(all.length - 1, at + by))];
+      // With none chosen, on from where the set-up begins that is looked at.
+      const start = all.findIndex(({ index }) => index === setupIndex);
+      const to = at < 0 ? (by > 0 ? start : start - 1) : Math.max(0, Math.min(all.length - 1, at + by));
+      const next = all.at(to);
       if (next) select(next.operation.key);
     };
     const goPass = (by: number) => {
@@ -256,7 +260,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
       'Alt+ArrowDown': () => operation && edits.shift(operation.key, 1),
       Escape: () => select(undefined),
     };
-  }, [all, at, operation, shownPass, select, edits]);
+  }, [all, at, setupIndex, operation, shownPass, select, edits]);
   useShortcuts(keys);
 
   const rowHeight = 20;

@@ -19,7 +19,7 @@ interface Block {
   number?: number;
 }
 
-/** One piece's minutes in a row: handling, cutting, handling, cutting … through both set-ups. */
+/** One piece's minutes in a row: handling, cutting, handling, cutting … through every set-up. */
 function blocksOf({ setups }: Plan): Block[] {
   let at = 0;
   const block = (minutes: number, rest: Omit<Block, 'from' | 'minutes'>): Block => {
@@ -42,7 +42,8 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
   const total = blocks.reduce((minutes, block) => minutes + block.minutes, 0);
   const x = scaleLinear([0, total], [96, layout.width - 18]);
   const [y, height] = [top + 26, 22];
-  const secondAt = blocks.filter(({ kind }) => kind === 'load')[1]?.from;
+  // Where each set-up after the first begins.
+  const begins = blocks.filter(({ kind }) => kind === 'load').slice(1);
   return (
     <g>
       <text x={14} y={top + 22} className="lane">
@@ -84,14 +85,14 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
           </g>
         );
       })}
-      {secondAt !== undefined && (
-        <>
-          <line x1={x(secondAt)} x2={x(secondAt)} y1={y - 8} y2={y + height + 4} stroke="var(--ink)" strokeWidth="2" />
-          <text x={x(secondAt) + 4} y={y - 5} className="soft">
-            set-up 2
+      {begins.map(({ from }, index) => (
+        <g key={from}>
+          <line x1={x(from)} x2={x(from)} y1={y - 8} y2={y + height + 4} stroke="var(--ink)" strokeWidth="2" />
+          <text x={x(from) + 4} y={y - 5} className="soft">
+            set-up {index + 2}
           </text>
-        </>
-      )}
+        </g>
+      ))}
       <text x={96} y={y + height + 15} className="soft">
         cutting (solid) {plan.times.cutting.value.toFixed(2)} · handling (hatched) {plan.times.hand.value.toFixed(2)}{' '}
         min
