@@ -27,26 +27,35 @@ function joined(profile: Segment[]): Segment[] {
   return result;
 }
 
-/** Two profiles made one, piece by piece, by whichever radius `pick` takes; where only `base` is, `base` stays. */
-function combine(base: Profile, other: Profile, pick: (a: number, b: number) => number): Segment[] {
-  const places = [...new Set([...base, ...other].flatMap(({ z0, z1 }) => [z0, z1]))].sort((a, b) => a - b);
-  const covering = (profile: Profile, z: number) => profile.find(({ z0, z1 }) => z0 < z && z < z1);
-  const pieces = places.slice(1).flatMap((z1, index) => {
+/** One piece of a profile and whatever of another lies over it, by whichever radius `pick` takes. */
+function combineOne(piece: Segment, over: Profile, pick: (a: number, b: number) => number): Segment[] {
+  const within = over.flatMap(({ z0, z1 }) => [z0, z1]).filter((z) => z > piece.z0 && z < piece.z1);
+  const places = [piece.z0, ...within.sort((a, b) => a - b), piece.z1];
+  return places.slice(1).flatMap((z1, index) => {
     const z0 = places[index] ?? z1;
     if (z1 - z0 < TINY) return [];
-    const a = covering(base, (z0 + z1) / 2);
-    if (!a) return [];
-    const b = covering(other, (z0 + z1) / 2);
-    if (!b) return [cutOut(a, z0, z1)];
-    const cuts = [z0, ...crossings(a, b, z0, z1), z1];
+    const middle = (z0 + z1) / 2;
+    const other = over.find((own) => own.z0 < middle && middle < own.z1);
+    if (!other) return [cutOut(piece, z0, z1)];
+    const cuts = [z0, ...crossings(piece, other, z0, z1), z1];
     return cuts.slice(1).map((to, at) => {
       const from = cuts[at] ?? to;
-      const middle = (from + to) / 2;
-      const taken = pick(radiusOn(a, middle), radiusOn(b, middle)) === radiusOn(a, middle) ? a : b;
+      const z = (from + to) / 2;
+      const taken = pick(radiusOn(piece, z), radiusOn(other, z)) === radiusOn(piece, z) ? piece : other;
       return cutOut(taken, from, to);
     });
   });
-  return joined(pieces);
+}
+
+/** Two profiles made one, piece by piece, by whichever radius `pick` takes; where only `base` is, `base` stays. */
+function combine(base: Profile, other: Profile, pick: (a: number, b: number) => number): Segment[] {
+  return joined(
+    base.flatMap((piece) => {
+      // Most cuts are short: what they do not reach stays as it is.
+      const over = other.filter(({ z0, z1 }) => z0 < piece.z1 && z1 > piece.z0);
+      return over.length === 0 ? [piece] : combineOne(piece, over, pick);
+    }),
+  );
 }
 
 /** What is left of the outside after a tool has been along `cut`: the smaller radius everywhere. */
