@@ -73,8 +73,11 @@ function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): bool
 
 /** The operation before one, also around from the first to the last, of those that leave something on the machine. */
 function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: CutOperation) => boolean) {
-  const before = [...cuts.slice(index + 1), ...cuts.slice(0, index)];
-  return before.filter(leaves).at(-1);
+  for (let back = 1; back < cuts.length; back += 1) {
+    const own = cuts[(index - back + cuts.length) % cuts.length];
+    if (own && leaves(own)) return own;
+  }
+  return undefined;
 }
 
 const usesCompound = ({ compound }: CutOperation): boolean => compound !== undefined;
