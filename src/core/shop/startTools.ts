@@ -1,46 +1,5 @@
-import { readThread } from '../part/thread';
 import type { Tool } from './shop';
-
-const drill = (diameter: number, size = String(diameter)): Tool => ({
-  id: `drill-${size.replace('/', '-')}`,
-  name: `drill ⌀${size}`,
-  does: ['drill'],
-  edge: 'hss',
-  mount: 'tailstock',
-  offset: 0,
-  diameter,
-  point: 118,
-  // Flute of a jobber drill, about ten diameters and never under 25 (ours).
-  flute: Math.round(Math.max(25, Math.min(180, 25 + 7 * diameter))),
-});
-
-const range = (from: number, upTo: number, by: number) =>
-  Array.from({ length: Math.round((upTo - from) / by) + 1 }, (_, index) => Number((from + index * by).toFixed(4)));
-
-/** A fraction of an inch in sixty-fourths, in its lowest terms: 24 is `3/8`. */
-function sixtyFourths(n: number): string {
-  const common = [32, 16, 8, 4, 2, 1].find((divisor) => n % divisor === 0) ?? 1;
-  return `${n / common}/${64 / common}`;
-}
-
-const DRILLS = [
-  ...[...range(1, 10, 0.1), ...range(10.5, 13, 0.5), ...range(14, 25, 1)].map((size) => drill(size)),
-  ...range(4, 32, 1).map((n) => drill((n * 25.4) / 64, `${sixtyFourths(n)}″`)),
-];
-
-const reamer = (diameter: number): Tool => ({
-  id: `reamer-${diameter}`,
-  name: `reamer ⌀${diameter}`,
-  does: ['ream'],
-  edge: 'hss',
-  mount: 'tailstock',
-  offset: 0,
-  diameter,
-  // About seven diameters, and never under 30 (ours).
-  flute: Math.round(Math.max(30, 20 + 5 * diameter)),
-});
-
-const REAMERS = [3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20].map(reamer);
+import { setOf } from './toolSets';
 
 const countersinkOf = (point: number): Tool => ({
   id: `countersink-${point}`,
@@ -116,29 +75,6 @@ const grooveInside = (width: number): Tool => ({
   touched: 'left',
 });
 
-/** Taps of the coarse threads and of the unified ones that are about as large (handbook 15). */
-const TAPPED = [
-  ...['M3', 'M4', 'M5', 'M6', 'M8', 'M10', 'M12', 'M16'],
-  ...['4-40', '6-32', '8-32', '10-24', '10-32', '1/4-20', '1/4-28', '5/16-18', '3/8-16'],
-];
-
-const threadCutter =
-  (kind: 'tap' | 'die') =>
-  (designation: string): Tool => {
-    const thread = readThread(designation, '');
-    if (!thread.ok) throw new Error(`${designation} is no thread`);
-    return {
-      id: `${kind}-${designation.replace('/', '-')}`,
-      name: `${kind} ${designation}`,
-      does: kind === 'tap' ? ['tap', 'hand-tap'] : [kind],
-      edge: 'hss',
-      mount: 'tailstock',
-      offset: 0,
-      diameter: thread.value.diameter,
-      pitch: thread.value.pitch,
-    };
-  };
-
 const blade = (width: number, reach: number): Tool => ({
   id: `blade-${width}`,
   name: `parting blade ${width} wide`,
@@ -201,8 +137,9 @@ export const startTools: Tool[] = [
     point: 60,
     flute: 5,
   },
-  ...DRILLS,
-  ...REAMERS,
+  ...setOf('drills-metric'),
+  ...setOf('drills-fraction'),
+  ...setOf('reamers-metric'),
   countersinkOf(60),
   countersinkOf(90),
   countersinkOf(120),
@@ -212,8 +149,10 @@ export const startTools: Tool[] = [
   bar(8, 10, 32),
   bar(12, 15, 48),
   bar(16, 20, 64),
-  ...TAPPED.map(threadCutter('tap')),
-  ...TAPPED.filter((designation) => designation !== 'M16').map(threadCutter('die')),
+  ...setOf('taps-metric'),
+  ...setOf('taps-unified'),
+  ...setOf('dies-metric'),
+  ...setOf('dies-unified'),
   {
     id: 'thread-60',
     name: 'threading tool 60°',

@@ -5,8 +5,9 @@ import { Cell, Column, Row, Table, TableBody, TableHeader, type SortDescriptor }
 import styled from 'styled-components';
 import type { Shop, Tool } from '@/core/shop/shop';
 import { toolFigures } from '@/core/shop/toolFigures';
+import { toolSets, withSet } from '@/core/shop/toolSets';
 import type { UsedBy } from '@/core/shop/usedBy';
-import { IconButton } from '../primitives/Button';
+import { Button, IconButton } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { Choice, Field } from '../primitives/Field';
 import { FiguresWindow, type FormField } from './FiguresForm';
@@ -24,6 +25,13 @@ const Head = styled.div`
     align-items: center;
     min-height: 34px;
   }
+`;
+
+const Sets = styled.div`
+  display: flex;
+  gap: 10px;
+  align-items: end;
+  margin-bottom: 10px;
 `;
 
 const Scroll = styled.div`
@@ -121,6 +129,7 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
   const [wanted, setWanted] = useState('');
   const [kind, setKind] = useState('');
   const [aside, setAside] = useState(false);
+  const [set, setSet] = useState('drills-number');
   const [sort, setSort] = useState<SortDescriptor>({ column: 'does', direction: 'ascending' });
   const [open, setOpen] = useState<{ tool: Tool; index: number }>();
   const kinds = useMemo(() => [...new Set(tools.flatMap(({ does }) => does))].sort(), [tools]);
@@ -140,6 +149,7 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
       tools: index < tools.length ? tools.map((own, at) => (at === index ? tool : own)) : [...tools, tool],
     });
   const indexOf = (tool: Tool) => tools.indexOf(tool);
+  const lacking = withSet(tools, set).length - tools.length;
   return (
     <Card aria-labelledby="tools">
       <h2 id="tools">Tools</h2>
@@ -156,6 +166,18 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
           aside
         </label>
       </Head>
+      <Sets>
+        <Choice label="A whole set" value={set} onChange={setSet}>
+          {toolSets.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Choice>
+        <Button onPress={() => onChange({ ...shop, tools: withSet(tools, set) })} isDisabled={lacking === 0}>
+          {lacking === 0 ? 'All of it is there' : `Add ${lacking} tool${lacking === 1 ? '' : 's'}`}
+        </Button>
+      </Sets>
       <Scroll>
         <Table aria-labelledby="tools" sortDescriptor={sort} onSortChange={setSort}>
           <TableHeader>
