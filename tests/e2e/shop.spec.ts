@@ -28,8 +28,13 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
 }) => {
   await page.goto('/shop');
   await page.getByRole('tab', { name: 'Tools and gauges' }).click();
-  await page.getByLabel('Find').fill('drill ⌀9.9');
   const table = page.getByRole('grid', { name: 'Tools' });
+  await page.getByLabel('A whole set').selectOption('drills, letters A to Z');
+  await page.getByRole('button', { name: 'Add 26 tools' }).click();
+  await expect(page.getByRole('button', { name: 'All of it is there' })).toBeDisabled();
+  await page.getByLabel('Find').fill('letter F');
+  await expect(table.getByRole('row', { name: /letter F/ })).toContainText('⌀6.528');
+  await page.getByLabel('Find').fill('drill ⌀9.9');
   await expect(table.getByRole('row')).toHaveCount(2);
   await table.getByRole('button', { name: 'Add a tool like drill ⌀9.9' }).click();
   const form = page.getByRole('dialog');

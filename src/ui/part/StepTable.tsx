@@ -24,10 +24,10 @@ const LABELS: Record<Column, string> = {
   name: 'Name',
 };
 const WIDTHS: Record<Column, number | undefined> = {
-  diameter: 112,
+  diameter: 100,
   length: 84,
-  front: 46,
-  back: 46,
+  front: 58,
+  back: 58,
   roughness: 54,
   name: undefined,
 };

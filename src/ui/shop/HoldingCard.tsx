@@ -18,11 +18,11 @@ const named = ({ kind }: HoldingMeans): string => {
   return words.charAt(0).toUpperCase() + words.slice(1);
 };
 
-/** Means of holding the second side beside chuck and collets, which belong to the machines. */
+/** Means of holding beside chuck and collets, which belong to the machines. */
 export const HoldingCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) => (
   <ListCard<HoldingMeans>
     id="holding"
-    title="Holding the second side"
+    title="Means of holding"
     items={shop.holdings}
     name={named}
     words={({ from, upTo, length, runOut, load, change }) => [
