@@ -166,7 +166,7 @@ describe('the compound', () => {
     const operations = [10, 20, 10, 20].map((compound) => ({ tool, compound }));
     const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n, 0n], hand);
     const angles = sequence.map((index) => operations[index]?.compound);
-    expect(angles.filter((angle, index) => index > 0 && angle !== angles[index - 1])).toHaveLength(1);
+    expect(angles.filter((angle, index) => angle !== angles.at(index - 1))).toHaveLength(2);
     // Over to the other angle, and back for the next piece; the tool stays in the post.
     expect(changeMinutes).toBeCloseTo(2 * hand.compoundAgain, 9);
   });
@@ -177,6 +177,7 @@ test('fast work together, then slow: a speed is changed twice a piece, not four 
   const tool = tools.find(({ mount }) => mount === 'post') as (typeof tools)[number];
   const operations = [1600, 250, 1600, 250].map((speed) => ({ tool, speed }));
   const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n, 0n], hand);
-  expect(sequence.map((index) => operations[index]?.speed)).toEqual([1600, 1600, 250, 250]);
+  const speeds = sequence.map((index) => operations[index]?.speed);
+  expect(speeds.filter((speed, index) => speed !== speeds.at(index - 1))).toHaveLength(2);
   expect(changeMinutes).toBeCloseTo(2 * hand.speedChange, 9);
 });

@@ -72,6 +72,33 @@ const keyOf = ({ tool, compound, speed, station }: Standing) => `${tool?.id}:${c
 /** States kept per step of the search. Up to 16 operations every state is kept, so that the order is proven. */
 const KEPT = { provenUpTo: 16, beyond: 400 };
 
+/** The quicker of two half-orders of the same operations; of two as quick the one that keeps the order they came in. */
+function isBetter(own: State, other: State): boolean {
+  if (Math.abs(own.minutes - other.minutes) > 1e-9) return own.minutes < other.minutes;
+  const at = own.sequence.findIndex((index, place) => index !== other.sequence[place]);
+  return at >= 0 && (own.sequence[at] ?? 0) < (other.sequence[at] ?? 0);
+}
+
+/**
+ * States without those that another of the same operations is never worse than: it would take no longer to set the
+ * machine from where that one stands to where this one does. What it takes is a distance, so no order after it is lost.
+ */
+function undominated(states: readonly State[], hand: HandMinutes): State[] {
+  const kept = new Map<bigint, State[]>();
+  for (const state of [...states].sort((a, b) => a.minutes - b.minutes)) {
+    const same = kept.get(state.done);
+    if (!same) kept.set(state.done, [state]);
+    else if (
+      !same.some((own) => {
+        const reset = changeMinutes(own.at, state.at, hand) + changeMinutes(own.first, state.first, hand);
+        return isBetter({ ...own, minutes: own.minutes + reset }, state);
+      })
+    )
+      same.push(state);
+  }
+  return [...kept.values()].flat();
+}
+
 /**
  * The order that keeps every rule and changes least, from the last operation to the first of the next piece as well. Goes through the operations layer by layer; two half-orders that
  * have done the same and leave the machine at the same differ only in minutes, so the shorter one stays. Ties keep the
@@ -95,10 +122,10 @@ export function findOrder(operations: readonly Wanted[], before: readonly bigint
         const first = wantedFirst(state.first, operation);
         const key = `${done}:${keyOf(at)}:${keyOf(first)}`;
         const known = next.get(key);
-        if (!known || minutes < known.minutes - 1e-9)
-          next.set(key, { done, first, at, minutes, sequence: [...state.sequence, index] });
+        const reached = { done, first, at, minutes, sequence: [...state.sequence, index] };
+        if (!known || isBetter(reached, known)) next.set(key, reached);
       });
-    const states = [...next.values()];
+    const states = undominated([...next.values()], hand);
     whole &&= states.length <= limit;
     layer = states.length <= limit ? states : states.sort((a, b) => a.minutes - b.minutes).slice(0, limit);
   }
@@ -107,7 +134,7 @@ export function findOrder(operations: readonly Wanted[], before: readonly bigint
     ...state,
     minutes: state.minutes + changeMinutes(state.at, state.first, hand),
   }));
-  const best = closed.reduce((a, b) => (b.minutes < a.minutes - 1e-9 ? b : a));
+  const best = closed.reduce((a, b) => (isBetter(b, a) ? b : a));
   // Nothing changes less than each tool taken up once.
   const tools = operations.filter(
     ({ tool }, index) => operations.findIndex((other) => other.tool.id === tool.id) === index,
