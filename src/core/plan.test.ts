@@ -200,12 +200,14 @@ function worked({ formula, terms, value, unit }: Figure): number {
     .replace(/−/g, '-')
     .replace(/π/g, 'Math.PI')
     .replace(/²/g, '**2')
+    .replace(/\^/g, '**')
     .replace(/√/g, 'Math.sqrt')
     .replace(/\b(floor|ceil|max|min)\(/g, 'Math.$1(');
   const snap = (wanted: number) => (value <= wanted + 1e-9 ? value : unit === 'rev/min' ? value : NaN);
   return Number(
-    new Function('snap', ...terms.map(({ symbol }) => symbol), `return ${script}`)(
+    new Function('snap', 'sin', ...terms.map(({ symbol }) => symbol), `return ${script}`)(
       snap,
+      (degrees: number) => Math.sin((degrees * Math.PI) / 180),
       ...terms.map((term) => term.value),
     ),
   );

@@ -10,6 +10,7 @@ import type { TakenOverrule } from '../route/taken';
 import type { Setup } from '../route/setup';
 import { say, sayDiameter, type Caution, type Reason } from '../words';
 import { cuttingSpeed, notAbove, passMinutes } from './speed';
+import { bendingWarning, loadOf, type PassLoad } from './load';
 import { speedFor } from './speedFor';
 
 /** A set-up with its operations in order and why they are so. */
@@ -24,6 +25,8 @@ export interface OrderedSetup {
 
 export interface PlannedPass extends Pass {
   minutes: Figure;
+  /** Force, power and bending of a pass along the outside. */
+  load?: PassLoad;
 }
 
 /** An operation with its cuts and the work before and after it. */
@@ -125,10 +128,24 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
         : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang);
     const feed = feedOf(operation, setup);
     const pecks = cuts.pecks ?? 1;
-    const passes = cuts.passes.map((pass, index) => ({
-      ...pass,
-      minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
-    }));
+    const achieved = figure({
+      name: 'cutting speed reached',
+      unit: 'm/min',
+      value: cuttingSpeed(speed.value, cuts.diameter),
+      formula: 'π · d · n / 1000',
+      terms: [
+        term('d', 'diameter being cut', cuts.diameter, 'mm', 'computed'),
+        term('n', 'spindle speed', speed.value, 'rev/min', 'computed'),
+      ],
+    });
+    const passes = cuts.passes.map((pass, index): PlannedPass => {
+      const load = kind.alongOutside && loadOf(operation, pass, work, setup, feed, achieved);
+      return {
+        ...pass,
+        minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
+        ...(load ? { load } : {}),
+      };
+    });
     const after = remove(work, operation.removal);
     const tooFast = (machine.speeds[0] ?? 0) >= speed.value && (speed.note ?? '').includes('below the slowest');
     return good({
@@ -137,16 +154,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       feed,
       pecks,
       passes,
-      achieved: figure({
-        name: 'cutting speed reached',
-        unit: 'm/min',
-        value: cuttingSpeed(speed.value, cuts.diameter),
-        formula: 'π · d · n / 1000',
-        terms: [
-          term('d', 'diameter being cut', cuts.diameter, 'mm', 'computed'),
-          term('n', 'spindle speed', speed.value, 'rev/min', 'computed'),
-        ],
-      }),
+      achieved,
       cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
       byHand: cuts.byHand ?? [],
       clearances,
@@ -155,6 +163,11 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       cautions: [...kind.cautions, ...(cuts.cautions ?? [])],
       warnings: [
         ...(cuts.warnings ?? []),
+        ...bendingWarning(
+          operation,
+          passes.map(({ load }) => load),
+          setup,
+        ),
         ...close.value,
         ...tooFastFor(operation, cuts.diameter, speed, setup),
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),

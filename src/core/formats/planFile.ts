@@ -46,6 +46,13 @@ function operationsOf(planned: PlannedSetup) {
         ...(pass.diameter === undefined ? {} : { diameter: rounded(pass.diameter) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
         minutes: rounded(pass.minutes.value),
+        ...(pass.load
+          ? {
+              force: rounded(pass.load.force.value, 1),
+              power: rounded(pass.load.power.value, 3),
+              ...(pass.load.bends ? { deflection: rounded(pass.load.bends.value, 5) } : {}),
+            }
+          : {}),
       })),
       ...(operation.pecks > 1 ? { pecks: operation.pecks } : {}),
       ...(operation.does ? { does: operation.does } : {}),
@@ -331,7 +338,17 @@ export const planFileSchema = Joi.object<PlanFile>({
               to: Joi.object({ z: number() }).required(),
               fullDepth: Joi.number(),
               passes: Joi.array()
-                .items(Joi.object({ depth: number(), diameter: Joi.number(), z: Joi.number(), minutes: number() }))
+                .items(
+                  Joi.object({
+                    depth: number(),
+                    diameter: Joi.number(),
+                    z: Joi.number(),
+                    minutes: number(),
+                    force: Joi.number(),
+                    power: Joi.number(),
+                    deflection: Joi.number(),
+                  }),
+                )
                 .required(),
               pecks: Joi.number(),
               does: Joi.array().items(Joi.string()),

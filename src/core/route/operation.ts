@@ -106,6 +106,8 @@ export interface OperationKind {
    * is so for whatever makes a feature of its own.
    */
   mayBeLeft?(operation: Operation): boolean;
+  /** Cuts along the outside, so that its force bends the work. */
+  alongOutside?: true;
   /** Done by hand: on the turning work, or with the spindle stopped. */
   byHand?: 'turning' | 'stopped';
   /** The operations of this kind that a set-up needs, beside those that the kinds before it need. */

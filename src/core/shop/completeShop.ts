@@ -80,9 +80,12 @@ export function completeShop(kept: unknown): unknown {
     holdings: withLaterHoldings(shop.holdings),
     materials: shop.materials.map((material) => {
       const start = startValues.materials.find(({ id }) => id === material.id);
-      return start && Array.isArray(material.bars) && !complete(material.bars)
-        ? { ...material, bars: start.bars }
-        : material;
+      const elasticity = material.elasticity ?? start?.elasticity;
+      return {
+        ...material,
+        ...(elasticity === undefined ? {} : { elasticity }),
+        ...(start && Array.isArray(material.bars) && !complete(material.bars) ? { bars: start.bars } : {}),
+      };
     }),
   };
 }

@@ -109,6 +109,8 @@ export interface Material {
   speed: Record<EdgeMaterial, number>;
   /** Specific cutting force kc1.1, N/mm², and its exponent m. */
   force: { kc: number; m: number };
+  /** Modulus of elasticity, N/mm²; without it nothing is said of bending. */
+  elasticity?: number;
   /** Deepest roughing cut per side on a small lathe, mm. */
   deepestCut: number;
   /** Drill feed per rev as a fraction of the drill diameter. */

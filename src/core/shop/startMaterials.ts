@@ -117,6 +117,20 @@ function barsOf(id: string): BarList[] {
 type Row = [id: string, name: string, density: number, hss: number, carbide: number, kc: number, m: number];
 type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy' | 'caution'>;
 
+/** Moduli of elasticity, N/mm², of the usual tables; steel’s is the handbook’s (14). */
+const ELASTICITY: Record<string, number> = {
+  'brass-cw614n': 97_000,
+  bronze: 110_000,
+  'aluminium-6082': 70_000,
+  'stainless-303': 193_000,
+  'stainless-304': 193_000,
+  'grey-iron': 110_000,
+  copper: 117_000,
+  'titanium-gr5': 114_000,
+  acetal: 2_800,
+};
+const STEEL_ELASTICITY = 210_000;
+
 const SOFT: Habits = { deepestCut: 2.5, drillFeed: 0.025, tough: false, stringy: false };
 const STEEL: Habits = { deepestCut: 1.5, drillFeed: 0.015, tough: true, stringy: true };
 
@@ -126,6 +140,7 @@ const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits)
   density,
   speed: { hss, carbide },
   force: { kc, m },
+  elasticity: ELASTICITY[id] ?? STEEL_ELASTICITY,
   ...habits,
   bars: barsOf(id),
 });

@@ -58,6 +58,7 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
   const readOut = (diameter: number) => formatLength(radius ? diameter / 2 : diameter, units, true);
   const lastDiameter = operation.passes.at(-1)?.diameter;
   const byHand = operation.stop.means === 'none';
+  const load = operation.passes[pass ?? operation.passes.length - 1]?.load;
   return (
     <Card aria-label="Selected operation">
       <header>
@@ -159,6 +160,21 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
           </table>
         )}
         <dl style={{ marginTop: 4 }}>
+          {load && (
+            <>
+              <Line name="Force, N">
+                <FigureButton figure={load.force} units={units} />
+              </Line>
+              <Line name={`Power, kW of ${(shop.machine.motorKilowatts * shop.machine.efficiency).toFixed(2)}`}>
+                <FigureButton figure={load.power} units={units} />
+              </Line>
+              {load.bends && (
+                <Line name={`Gives way, ${units}`}>
+                  <FigureButton figure={load.bends} units={units} fine />
+                </Line>
+              )}
+            </>
+          )}
           {!byHand && (
             <Line name="Cutting, min">
               <FigureButton figure={operation.cutting} units={units} />

@@ -32,6 +32,7 @@ export const turnFinish: OperationKind = {
   handFed: false,
   turnsAtOverhang: true,
   underCentre: true,
+  alongOutside: true,
   mayBeLeft: () => false,
   demand(setup) {
     const { run } = setup;

@@ -16,6 +16,7 @@ export const turnRough: OperationKind = {
   handFed: false,
   turnsAtOverhang: true,
   underCentre: true,
+  alongOutside: true,
   demand(setup) {
     const { run } = setup;
     const roughed = turnedStepsOf(setup).flatMap((turned) =>

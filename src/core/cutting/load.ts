@@ -1,0 +1,137 @@
+import { figure, term, type Figure } from '../figure';
+import { radiusOn } from '../removal/profile';
+import type { Workpiece } from '../removal/workpiece';
+import type { Operation, Pass } from '../route/operation';
+import { isBetweenCentres, type Setup } from '../route/setup';
+import { say } from '../words';
+import { betweenBends, centredBends, freeEndBends } from './deflection';
+import { cuttingForce, cuttingPower } from './force';
+
+/** What a pass along the outside asks of the machine and of the work. */
+export interface PassLoad {
+  /** Main force, N. */
+  force: Figure;
+  /** At the spindle, kW. */
+  power: Figure;
+  /** How far the work gives way where it does most, mm; it comes out so much too large, twice on the diameter. */
+  bends?: Figure;
+}
+
+/**
+ * As stiff as a straight bar of this diameter: of the work between a place and its holding, what bends under a force at
+ * that place is the sum of (s₁³ − s₀³) / (3 E I) over its pieces, s from the force.
+ */
+function stiffAs({ outside, bore }: Workpiece, from: number, to: number): number {
+  const length = to - from;
+  const bends = outside.reduce((total, piece) => {
+    const [z0, z1] = [Math.max(piece.z0, from), Math.min(piece.z1, to)];
+    if (z1 - z0 < 1e-9) return total;
+    const middle = (z0 + z1) / 2;
+    const hole = bore.find((own) => own.z0 <= middle && middle <= own.z1);
+    const moment = radiusOn(piece, middle) ** 4 - (hole ? radiusOn(hole, middle) ** 4 : 0);
+    return total + ((z1 - from) ** 3 - (z0 - from) ** 3) / moment;
+  }, 0);
+  return 2 * (length ** 3 / bends) ** 0.25;
+}
+
+/** What a cut bends the work by, where nothing bears on it beside the tool. */
+function bendsOf(force: number, { from }: Operation, work: Workpiece, setup: Setup): Figure | undefined {
+  const { holding, supported, rest, run, facing } = setup;
+  const { material, cutting } = run.shop;
+  const { elasticity } = material;
+  if (elasticity === undefined || rest || holding.inside !== undefined) return undefined;
+  const push = cutting.radialForce * force;
+  // Held at one end it gives way most where the cut begins, under a centre half-way.
+  const begins = supported ? -facing : Math.max(from, 0);
+  const length = holding.from - begins;
+  if (length <= 0) return undefined;
+  const diameter = stiffAs(work, begins, holding.from);
+  const [bends, formula] = isBetweenCentres(setup)
+    ? [betweenBends, 'q · F · L^3 / (48 · E · π · d^4 / 64)']
+    : supported
+      ? [centredBends, '7 · q · F · L^3 / (768 · E · π · d^4 / 64)']
+      : [freeEndBends, 'q · F · L^3 / (3 · E · π · d^4 / 64)'];
+  return figure({
+    name: 'the work gives way',
+    unit: 'mm',
+    value: bends(push, length, diameter, elasticity),
+    formula,
+    terms: [
+      term('q', 'share of the main force that pushes off', cutting.radialForce, '', 'start value'),
+      term('F', 'main force', force, 'N', 'computed'),
+      term(
+        'L',
+        supported ? 'between its holding and the centre' : 'stands out to where the cut begins',
+        length,
+        'mm',
+        'computed',
+      ),
+      term('E', `elasticity of ${material.name}`, elasticity, 'N/mm²', 'material'),
+      term('d', 'as stiff as a straight bar of', diameter, 'mm', 'computed'),
+    ],
+    note: 'The diameter comes out too large by twice as much.',
+  });
+}
+
+/** Force, power and bending of a pass along the outside (handbook 6); a pass without infeed has none. */
+export function loadOf(
+  operation: Operation,
+  { depth }: Pass,
+  work: Workpiece,
+  setup: Setup,
+  feed: Figure,
+  achieved: Figure,
+): PassLoad | undefined {
+  if (depth <= 0) return undefined;
+  const { material, cutting } = setup.run.shop;
+  const { kc, m } = material.force;
+  const cut = { kc, m, feed: feed.value, depth, approachAngle: cutting.approachAngle };
+  const force = cuttingForce(cut);
+  const bends = bendsOf(force, operation, work, setup);
+  return {
+    force: figure({
+      name: 'main force',
+      unit: 'N',
+      value: force,
+      formula: 'k · (f · sin(κ))^(-m) · a · f',
+      terms: [
+        term('k', `specific force of ${material.name}`, kc, 'N/mm²', 'material'),
+        term('f', 'feed', feed.value, 'mm/rev', 'computed'),
+        term('κ', 'approach angle, degrees', cutting.approachAngle, '', 'start value'),
+        term('m', 'its exponent', m, '', 'material'),
+        term('a', 'depth of the cut', depth, 'mm', 'computed'),
+      ],
+    }),
+    power: figure({
+      name: 'power of the cut',
+      unit: 'kW',
+      value: cuttingPower(cut, achieved.value),
+      formula: 'F · v / 60000',
+      terms: [
+        term('F', 'main force', force, 'N', 'computed'),
+        term('v', 'cutting speed reached', achieved.value, 'm/min', 'computed'),
+      ],
+    }),
+    ...(bends ? { bends } : {}),
+  };
+}
+
+/**
+ * What bending does to the diameter that an operation finishes, where it is more than a third of what the drawing leaves
+ * (handbook 6), and what helps most.
+ */
+export function bendingWarning(operation: Operation, loads: readonly (PassLoad | undefined)[], setup: Setup): string[] {
+  const size = operation.checks.find(({ measures }) => measures === 'outside')?.size;
+  const bends = loads.findLast((own) => own !== undefined)?.bends;
+  if (!size || !bends || operation.kind !== 'turn-finish') return [];
+  const error = 2 * bends.value;
+  const wide = size.upper - size.lower;
+  if (error <= wide / 3) return [];
+  const { units } = setup.run;
+  const at = (value: number) => (value < 0.0005 ? 'hardly anything' : say(Number(value.toFixed(3)), units));
+  // A centre leaves 7 · 3 / 768 of what a free end gives way by; what is cut again without infeed leaves hardly anything.
+  const help = setup.supported
+    ? `a last cut half as deep leaves ${at(error / 2)}; cut again without infeed, or a rest, leaves less`
+    : `a centre at its end would leave ${at((error * 21) / 768)}, a last cut half as deep ${at(error / 2)}`;
+  return [`The work gives way: ${at(error)} too large on the diameter, and the drawing leaves ${at(wide)}: ${help}.`];
+}
