@@ -4,22 +4,10 @@ import type { Run } from '../run';
 import { FLATS } from '../stock/bar';
 import type { Stock } from '../stock/choose';
 import { say, sayDiameter, type Reason } from '../words';
-import { candidatesFor, decidedHolding, servedBy, type Candidate } from './holdings/candidate';
+import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } from './holdings/candidate';
 import { holdingKinds } from './holdings';
 import type { HoldingKind, Surface } from './holdings/holding';
 import { threeJaw } from './holdings/threeJaw';
-import type { OtherHolding, WorkHolding } from './setup';
-import type { TakenOverrule } from './taken';
-
-/** What the stock is held by, and why. */
-interface FirstHolding {
-  holding: WorkHolding;
-  reasons: Reason[];
-  /** Ties that it is not true enough for. */
-  untrue: Tie[];
-  taken: TakenOverrule[];
-  others: OtherHolding[];
-}
 
 interface Sought {
   run: Run;
@@ -83,7 +71,7 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
  * else the quickest over the batch.
  * @returns the holding with z of the first set-up, or why nothing takes the stock
  */
-export function firstHolding(sought: Sought): Result<FirstHolding> {
+export function firstHolding(sought: Sought): Result<Held> {
   const { run, stock, from, end, ties } = sought;
   const loads = stock.blade ? stock.bars.value : run.quantity;
   const kinds = stock.form === 'square' ? [fourTogether] : holdingKinds;

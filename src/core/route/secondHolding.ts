@@ -3,11 +3,9 @@ import type { Part, Tie } from '../part/part';
 import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
-import { candidatesFor, decidedHolding, servedBy, type Candidate } from './holdings/candidate';
+import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } from './holdings/candidate';
 import type { Surface } from './holdings/holding';
-import type { OtherHolding, WorkHolding } from './setup';
 import { finishedSurfaces } from './surfaces';
-import type { TakenOverrule } from './taken';
 
 const CLOSE = 0.001;
 
@@ -22,17 +20,6 @@ interface SecondCandidate extends Candidate {
   needed: number;
   /** What is left standing out, in diameters. */
   slender: number;
-}
-
-/** What the second side is held by, and why. */
-export interface SecondHolding {
-  holding: WorkHolding;
-  reasons: Reason[];
-  /** Ties between the set-ups that the holding is not true enough for. */
-  untrue: Tie[];
-  taken: TakenOverrule[];
-  /** What else could hold it: means and surface. */
-  others: OtherHolding[];
 }
 
 interface Sought {
@@ -104,7 +91,7 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
  * the drawing asks; else what leaves least standing out and is quickest.
  * @returns the holding with z of the second set-up, or why nothing holds it
  */
-export function secondHolding(sought: Sought): Result<SecondHolding> {
+export function secondHolding(sought: Sought): Result<Held> {
   const { run, view } = sought;
   const { units } = run;
   const all = candidatesOf(sought);

@@ -27,6 +27,8 @@ const FIELDS: readonly FormField[] = [
   { key: 'runsBack', label: 'Spindle runs back', takes: 'yes' },
   { key: 'leadscrewPitch', label: 'Leadscrew, pitch', takes: 'length' },
   { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
+  { key: 'follow', label: 'Follow rest: from, up to, width', takes: 'numbers' },
+  { key: 'fixed', label: 'Fixed rest: from, up to, width', takes: 'numbers' },
   { key: 'jaws', label: 'Jaws: from, up to, length, run-out, over all', takes: 'numbers', needed: true },
   { key: 'collets', label: 'Collets: from, up to, length, run-out, over all', takes: 'numbers', needed: true },
   { key: 'speeds', label: 'Speeds, rev/min', takes: 'numbers', needed: true },
@@ -49,7 +51,7 @@ const holdingOf = (value: unknown): Machine['jaws'] => {
 };
 
 /** What the form asks of a machine, each a field of its own. */
-const valuesOf = ({ post, leadscrew, crossDial, ...machine }: Machine) => ({
+const valuesOf = ({ post, leadscrew, crossDial, rests, ...machine }: Machine) => ({
   ...machine,
   jaws: listed(machine.jaws),
   collets: listed(machine.collets),
@@ -58,8 +60,16 @@ const valuesOf = ({ post, leadscrew, crossDial, ...machine }: Machine) => ({
   postStep: post?.step,
   dial: crossDial && [crossDial.travel, crossDial.divisions],
   leadscrewPitch: leadscrew?.pitch,
+  ...Object.fromEntries((rests ?? []).map(({ kind, from, upTo, width }) => [kind, [from, upTo, width]])),
   gears: leadscrew?.gears,
 });
+
+/** A rest of three numbers; none where there are none. */
+const restOf = (kind: 'follow' | 'fixed', value: unknown) => {
+  if (!Array.isArray(value)) return [];
+  const [from = NaN, upTo = NaN, width = NaN] = value as number[];
+  return [{ kind, from, upTo, width }];
+};
 
 /** And back. */
 function machineOf({
@@ -69,6 +79,8 @@ function machineOf({
   dial,
   leadscrewPitch,
   gears,
+  follow,
+  fixed,
   ...values
 }: Record<string, unknown>) {
   const [travel, divisions] = (dial as number[] | undefined) ?? [];
@@ -77,6 +89,7 @@ function machineOf({
     jaws: holdingOf(values['jaws']),
     collets: holdingOf(values['collets']),
     post: { kind: postKind, places: postPlaces, ...(postStep === undefined ? {} : { step: postStep }) },
+    rests: [...restOf('follow', follow), ...restOf('fixed', fixed)],
     ...(dial ? { crossDial: { travel, divisions } } : {}),
     ...(leadscrewPitch === undefined ? {} : { leadscrew: { pitch: leadscrewPitch, gears: gears ?? [] } }),
   } as unknown as Machine;

@@ -2,6 +2,7 @@ import { isHolding, isSigned } from '../../overrule';
 import type { Tie } from '../../part/part';
 import type { Run } from '../../run';
 import { say, type Reason } from '../../words';
+import type { OtherHolding, WorkHolding } from '../setup';
 import type { Break, TakenOverrule } from '../taken';
 import type { HoldingFigures, HoldingKind, Surface } from './holding';
 import { holdingKinds } from '.';
@@ -19,6 +20,17 @@ export interface Candidate {
   untrue: Tie[];
   /** Minutes over the batch. */
   minutes: number;
+}
+
+/** What the work is held by in a set-up, and why. */
+export interface Held {
+  holding: WorkHolding;
+  reasons: Reason[];
+  /** Run-out that is asked, and that it is not true enough for. */
+  untrue: Tie[];
+  taken: TakenOverrule[];
+  /** What else could hold it: means and surface. */
+  others: OtherHolding[];
 }
 
 /** Every means whose sizes take a surface, with what speaks against it. @param loads how often it is loaded over the batch */
