@@ -22,7 +22,7 @@ const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.Ch
 const OwnWorkWindow = dynamic(() => import('./OwnWorkWindow').then((own) => own.OwnWorkWindow), { ssr: false });
 
 /** How long nothing is changed before sequences are compared, ms. */
-const QUIET = 500;
+const QUIET = 1200;
 
 /** How many sequences can be, of those that were planned, in words. */
 const countOf = ({ sequences }: Compared): string =>
