@@ -306,6 +306,8 @@ export const shopSchema = Joi.object<Shop>({
         offset: number().required(),
         ahead: number().min(0),
         holder: number().min(0),
+        hand: Joi.string().valid('right', 'left'),
+        place: positive().integer(),
         nose: positive(),
         thinnestCut: positive(),
         diameter: positive(),

@@ -215,6 +215,9 @@ export interface Tool {
   /** Put aside: kept with what it did, and planned with no more. */
   archived?: boolean;
   mount: 'post' | 'tailstock' | 'hand';
+  /** Which way it cuts, where that is told; and the place in the post that is its own. */
+  hand?: 'right' | 'left';
+  place?: number;
   /** Along z from the tool that set the zero, mm. */
   offset: number;
   /** How far it stands towards the chuck beyond what it cuts, mm. */

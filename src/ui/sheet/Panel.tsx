@@ -67,6 +67,7 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
         </h2>
         <p>
           set-up {planned.setup.number} · {operation.tool.name}
+          {operation.tool.place !== undefined && `, place ${operation.tool.place}`}
         </p>
       </header>
       <Part>

@@ -85,6 +85,8 @@ const Scroll = styled.div`
 const FIELDS: readonly FormField[] = [
   { key: 'name', label: 'Name', takes: 'text', needed: true },
   { key: 'does', label: 'Kinds of operation that it does', takes: 'words', needed: true },
+  { key: 'hand', label: 'Cuts', takes: ['', 'right', 'left'] },
+  { key: 'place', label: 'Place in the post', takes: 'number' },
   ...toolFigures.map(({ key, label, takes }): FormField => ({
     key,
     label: takes === 'degrees' ? `${label}, degrees` : label,
