@@ -46,6 +46,15 @@ export async function openSaved(page: Page, part: object, more: object = {}): Pr
   await expect(page.getByRole('listbox')).toBeVisible();
 }
 
+/** Opens a tab; pressed before the page has come to life it does nothing, and is pressed again. */
+export async function openTab(page: Page, name: string): Promise<void> {
+  const tab = page.getByRole('tab', { name });
+  await expect(async () => {
+    await tab.click();
+    await expect(tab).toHaveAttribute('aria-selected', 'true', { timeout: 1000 });
+  }).toPass();
+}
+
 /** Enters a new run far enough to have a plan, and saves it; returns its address. */
 export async function makeRun(page: Page, number: string): Promise<string> {
   await page.goto('/runs/new/part');

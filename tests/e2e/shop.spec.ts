@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, test } from './page';
+import { expect, expectAccessible, openTab, test } from './page';
 
 // One shop for all: these journeys change it, one after the other, and put it back.
 test.describe.configure({ mode: 'serial' });
@@ -27,7 +27,7 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   page,
 }) => {
   await page.goto('/shop');
-  await page.getByRole('tab', { name: 'Tools and gauges' }).click();
+  await openTab(page, 'Tools and gauges');
   const table = page.getByRole('grid', { name: 'Tools' });
   await page.getByLabel('A whole set').selectOption('drills, letters A to Z');
   await page.getByRole('button', { name: 'Add 26 tools' }).click();
@@ -49,7 +49,7 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   await page.getByRole('button', { name: 'Keep changes' }).click();
   await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
   await page.reload();
-  await page.getByRole('tab', { name: 'Tools and gauges' }).click();
+  await openTab(page, 'Tools and gauges');
   await page.getByLabel('Find').fill('drill ⌀9.95');
   await page.getByRole('button', { name: 'Put drill ⌀9.95 aside' }).click();
   await expect(page.getByText('No tool of the list is like that.')).toBeVisible();
@@ -78,7 +78,7 @@ test('a file that is no shop is told and changes nothing; of two who change it t
     .getByLabel('Shop file')
     .setInputFiles({ name: 'empty.json', mimeType: 'application/json', buffer: Buffer.from('{"materials": []}') });
   await expect(page.getByText('materials', { exact: true })).toBeVisible();
-  await page.getByRole('tab', { name: 'Machines and holding' }).click();
+  await openTab(page, 'Machines and holding');
   await expect(page.getByText('swings 180 mm')).toBeVisible();
   const other = await browser.newPage();
   await other.goto('/shop');
@@ -104,7 +104,7 @@ test('a file that is no shop is told and changes nothing; of two who change it t
 test('a figure of every page is changed in its window: it is told what that does, and undone', async ({ page }) => {
   await page.goto('/shop');
   const would = page.getByRole('region', { name: 'What would change' });
-  await page.getByRole('tab', { name: 'Minutes' }).click();
+  await openTab(page, 'Minutes');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Change Minutes at the lathe' }).click();
   const form = page.getByRole('dialog');
@@ -114,12 +114,12 @@ test('a figure of every page is changed in its window: it is told what that does
   await form.getByLabel('Break an edge').fill('0.5');
   await form.getByRole('button', { name: 'Take over' }).click();
   await expect(would).toContainText(/\d+ of \d+ runs, over their batch/);
-  await page.getByRole('tab', { name: 'Materials' }).click();
+  await openTab(page, 'Materials');
   await page.getByRole('button', { name: 'Change brass', exact: false }).first().click();
   await form.getByLabel('Long chips').selectOption('yes');
   await form.getByRole('button', { name: 'Take over' }).click();
   await expect(page.getByText('long chips').first()).toBeVisible();
-  await page.getByRole('tab', { name: 'Machines and holding' }).click();
+  await openTab(page, 'Machines and holding');
   await expect(page.getByText('⌀6 to 40, covers 40 mm')).toBeVisible();
   await page.getByRole('button', { name: 'As it was' }).click();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
