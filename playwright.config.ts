@@ -7,9 +7,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   forbidOnly: true,
-  timeout: 60_000,
-  // How long a wait may last, not how fast the page has to be: two browsers and the server share two cores here.
-  expect: { timeout: 12_000 },
+  timeout: 45_000,
   reporter: 'list',
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4610',
