@@ -1,35 +1,15 @@
-import { sectionName } from '@/core/stock/nameOfBar';
-import { planFile } from '@/core/plan';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
-import type { Shop } from '@/core/shop/shop';
-import { formatNominal } from '@/core/units/length';
 import { listRack } from '@/server/rackRepository';
 import { listRuns, type SavedRun } from '@/server/runRepository';
-import { currentShop } from '@/server/shopRepository';
-import { remembered } from './remembered';
+import { currentRevision } from '@/server/shopRepository';
+import { plannedRun } from './planned';
+import type { NumberedShop } from './remembered';
 import { Board, type BoardRun } from '@/ui/board/Board';
 
 export const dynamic = 'force-dynamic';
 
-/** What the plan says of a run, in the figures of the board; or why it has none. */
-const figuresOf = remembered(({ file }, shop, rack): Pick<BoardRun, 'figures' | 'problem'> => {
-  const plan = planFile(file, { ...shop, rack });
-  if (!plan.ok) return { figures: undefined, problem: plan.problems[0] };
-  const { times, stock, run, way } = plan.value;
-  return {
-    figures: {
-      pieceMinutes: times.piece.value,
-      batchMinutes: times.batch.value,
-      bars: stock.bars.value,
-      size: sectionName(stock, run.units),
-      barLength: `${formatNominal(stock.barLength, file.units)} ${file.units}`,
-      way: way === 'from-bar' ? 'from the bar' : 'sawn blanks',
-    },
-    problem: undefined,
-  };
-});
-
-function boardRun(run: SavedRun, shop: Shop, items: RackItem[]): BoardRun {
+function boardRun(run: SavedRun, numbered: NumberedShop, items: RackItem[]): BoardRun {
+  const { shop } = numbered;
   const { id, file, savedAt, newerPart } = run;
   const { part, units } = file;
   return {
@@ -43,12 +23,12 @@ function boardRun(run: SavedRun, shop: Shop, items: RackItem[]): BoardRun {
     due: file.due,
     newerPart: newerPart?.revision,
     savedAt,
-    ...figuresOf(run, shop, onHandFor(items, id)),
+    ...plannedRun(run, numbered, onHandFor(items, id)).board,
   };
 }
 
 export default async function BoardPage() {
-  const [{ runs, damaged }, shop, items] = await Promise.all([listRuns(), currentShop(), listRack()]);
+  const [{ runs, damaged }, shop, items] = await Promise.all([listRuns(), currentRevision(), listRack()]);
   const board = runs
     .map((run) => boardRun(run, shop, items))
     .sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));

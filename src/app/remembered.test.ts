@@ -11,11 +11,12 @@ const rack = (free: number): OnHand[] => [
 test('made once for the same run, shop and rack, and anew when one of them changed', () => {
   let made = 0;
   const count = remembered(() => (made += 1));
-  expect(count(run(1, 1), startValues, rack(3000))).toBe(1);
-  expect(count(run(1, 1), startValues, rack(3000))).toBe(1);
-  expect(count(run(2, 1), startValues, rack(3000))).toBe(2);
-  expect(count(run(1, 2), startValues, rack(3000))).toBe(3);
-  expect(count(run(1, 2), startValues, rack(2000))).toBe(4);
-  expect(count(run(1, 2), { ...startValues, timeAllowance: 0.2 }, rack(2000))).toBe(5);
+  const shop = (revision: number) => ({ revision, shop: startValues });
+  expect(count(run(1, 1), shop(1), rack(3000))).toBe(1);
+  expect(count(run(1, 1), shop(1), rack(3000))).toBe(1);
+  expect(count(run(2, 1), shop(1), rack(3000))).toBe(2);
+  expect(count(run(1, 2), shop(1), rack(3000))).toBe(3);
+  expect(count(run(1, 2), shop(1), rack(2000))).toBe(4);
+  expect(count(run(1, 2), shop(2), rack(2000))).toBe(5);
   expect(made).toBe(5);
 });

@@ -1,17 +1,26 @@
 import { spawnSync } from 'node:child_process';
-import { readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { shingle as call } from './commands';
 
 const root = join(__dirname, '../..');
 
 /** Runs the command line as npm does. */
-function shingle(words: string[], input = '') {
+function spawned(words: string[], input = '') {
   const { status, stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/shingle.ts', ...words], {
     cwd: root,
     input,
     encoding: 'utf8',
   });
   return { status, stdout, stderr };
+}
+
+/** The same without a process of its own. */
+async function shingle(words: string[], input = '') {
+  const { code, out, err } = await call(words, (file) =>
+    file === '-' ? input : readFileSync(join(root, file), 'utf8'),
+  );
+  return { status: code, stdout: out, stderr: err };
 }
 
 const file = (changes: object) =>
@@ -23,7 +32,7 @@ const file = (changes: object) =>
   });
 
 test('a plan for people: stock, set-ups, operations, times', () => {
-  const { status, stdout, stderr } = shingle(['plan', 'examples/sensor-spacer.json']);
+  const { status, stdout, stderr } = spawned(['plan', 'examples/sensor-spacer.json']);
   expect([status, stderr]).toEqual([0, '']);
   for (const words of [
     'WS-210 revision B',
@@ -38,8 +47,8 @@ test('a plan for people: stock, set-ups, operations, times', () => {
     expect(stdout).toContain(words);
 });
 
-test('the same as data', () => {
-  const { status, stdout } = shingle(['plan', 'examples/terminal-pillar.json', '--json']);
+test('the same as data', async () => {
+  const { status, stdout } = await shingle(['plan', 'examples/terminal-pillar.json', '--json']);
   expect(status).toBe(0);
   expect(JSON.parse(stdout)).toMatchObject({
     format: 'shingle-plan/1',
@@ -49,12 +58,20 @@ test('the same as data', () => {
 });
 
 test('from standard input', () => {
-  expect(shingle(['plan', '-', '--json'], file({})).status).toBe(0);
+  expect(spawned(['plan', '-', '--json'], file({})).status).toBe(0);
 });
 
-test('every example has a plan', () => {
+test('a process that was given a wrong file ends with 2 and says why', () => {
+  expect(spawned(['plan', '-'], file({ quantity: 0 }))).toMatchObject({
+    status: 2,
+    stdout: '',
+    stderr: expect.not.stringMatching(/\bat .*\.ts:\d+/),
+  });
+});
+
+test('every example has a plan', async () => {
   for (const name of readdirSync(join(root, 'examples')).filter((file) => file.endsWith('.json')))
-    expect([name, shingle(['plan', `examples/${name}`]).status]).toEqual([name, 0]);
+    expect([name, (await shingle(['plan', `examples/${name}`])).status]).toEqual([name, 0]);
 });
 
 describe('bad input ends with 2, a path and a reason, and no trace', () => {
@@ -66,8 +83,8 @@ describe('bad input ends with 2, a path and a reason, and no trace', () => {
     ['several problems', ['plan', '-'], file({ quantity: 0, due: 'soon' }), 'due: “soon” is not a day'],
     ['no command', [], '', 'usage: npm run --silent shingle -- plan FILE'],
     ['an option nobody knows', ['plan', 'examples/pivot-pin.json', '--xml'], '', 'usage:'],
-  ])('%s', (_, words, input, said) => {
-    const { status, stdout, stderr } = shingle(words, input);
+  ])('%s', async (_, words, input, said) => {
+    const { status, stdout, stderr } = await shingle(words, input);
     expect([status, stdout]).toEqual([2, '']);
     expect(stderr).toContain(said);
     expect(stderr).not.toMatch(/\bat .*\.ts:\d+/);
@@ -77,8 +94,8 @@ describe('bad input ends with 2, a path and a reason, and no trace', () => {
 describe('a cut list', () => {
   const list = 'examples/cut-lists/week-48.json';
 
-  test('as data, by its published format', () => {
-    const { status, stdout } = shingle(['cut', list, '--json']);
+  test('as data, by its published format', async () => {
+    const { status, stdout } = await shingle(['cut', list, '--json']);
     expect(status).toBe(0);
     const cuts = JSON.parse(stdout) as { patterns: { times: number; pieces: { count: number }[] }[] };
     expect(cuts).toMatchObject({ format: 'shingle-cuts/1', barsOpened: 2, lowerBound: 2, proven: true });
@@ -86,8 +103,8 @@ describe('a cut list', () => {
     expect(sawn.reduce((a, b) => a + b, 0)).toBe(124 + 40 + 12);
   });
 
-  test('for people: what to open, the stop of each length, what is left', () => {
-    const { stdout } = shingle(['cut', list]);
+  test('for people: what to open, the stop of each length, what is left', async () => {
+    const { stdout } = await shingle(['cut', list]);
     for (const words of ['2 bars, at least 2 needed', 'offcut A-07', 'stop    146.00', 'left'])
       expect(stdout).toContain(words);
   });
@@ -98,7 +115,7 @@ describe('a cut list', () => {
     [{ pieces: [{ length: 10, count: -3 }] }, 'pieces[0].count: -3 must be at least 1'],
     [{ kerf: 'wide' }, 'kerf: must be a number'],
     [{ format: 'other/1' }, 'format: “other/1” is not a cut list'],
-  ])('is refused with where and what: %j', (change, words) => {
+  ])('is refused with where and what: %j', async (change, words) => {
     const file = {
       format: 'shingle-cutlist/1',
       kerf: 2,
@@ -106,7 +123,7 @@ describe('a cut list', () => {
       pieces: [{ length: 10, count: 3 }],
       ...change,
     };
-    const { status, stderr } = shingle(['cut', '-'], JSON.stringify(file));
+    const { status, stderr } = await shingle(['cut', '-'], JSON.stringify(file));
     expect([status, stderr]).toEqual([2, expect.stringContaining(words)]);
   });
 });

@@ -1,13 +1,16 @@
 import type { RunFile } from './formats/runFile';
-import { isHolding, isTool, type Overrule } from './overrule';
+import { isEnd, isHolding, isTool, type Overrule } from './overrule';
 import { planFile, type Plan } from './plan';
 import { toolsFor } from './route/decide';
 import { holdingOf } from './route/holdings';
 import { kindOf } from './route/operations';
 import type { Shop } from './shop/shop';
 
-/** What is asked: with which tool an operation is done, or by what the work is held in a set-up. */
-export type Question = { operation: string } | { setup: 1 | 2 };
+/**
+ * What is asked: with which tool an operation is done, from which end a feature is made (paths), or by what the work is
+ * held in a set-up.
+ */
+export type Question = { operation: string } | { feature: string } | { setup: 1 | 2 };
 
 /** One of the answers, with what it does to a piece and to the batch, or why it cannot be. */
 export interface Choice {
@@ -24,11 +27,11 @@ export interface Choice {
 
 /** The overrules of a run without those that answered a question before. */
 export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>
-  overrules.filter((own) =>
-    'setup' in question
-      ? !(isHolding(own) && (own.setup ?? 2) === question.setup)
-      : !(isTool(own) && own.operation === question.operation),
-  );
+  overrules.filter((own) => {
+    if ('setup' in question) return !(isHolding(own) && (own.setup ?? 2) === question.setup);
+    if ('feature' in question) return !(isEnd(own) && own.feature === question.feature);
+    return !(isTool(own) && own.operation === question.operation);
+  });
 
 type Open = Pick<Choice, 'id' | 'name' | 'overrule' | 'planned'>;
 
@@ -57,15 +60,30 @@ function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
   }));
 }
 
+function endChoices(plan: Plan, feature: string): Open[] {
+  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.feature === feature));
+  return (['front', 'back'] as const).map((end) => ({
+    id: end,
+    name: `from the ${end}`,
+    overrule: { feature, end },
+    planned: planned?.setup.end === end,
+  }));
+}
+
+function openOf(plan: Plan, question: Question): Open[] {
+  if ('setup' in question) return holdingChoices(plan, question.setup);
+  if ('feature' in question) return endChoices(plan, question.feature);
+  return toolChoices(plan, question.operation);
+}
+
 /** Everything that could be decided of a question, each planned through. */
 export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice[] {
-  const plan = planFile(file, shop);
+  const plan = planFile(file, shop, 'wanted');
   if (!plan.ok) return [];
-  const open =
-    'setup' in question ? holdingChoices(plan.value, question.setup) : toolChoices(plan.value, question.operation);
+  const open = openOf(plan.value, question);
   const rest = without(file.overrules ?? [], question);
   return open.map((choice): Choice => {
-    const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop);
+    const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop, 'wanted');
     if (!own.ok) return { ...choice, problem: own.problems[0]?.message ?? 'it cannot be planned' };
     const cannot = own.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
     if (cannot) return { ...choice, problem: cannot.breaks.map(({ because }) => because).join(' ') };

@@ -42,14 +42,29 @@ export interface HoldingOverrule extends Signed {
   holding: { kind: string; grip?: string };
 }
 
+/** A step, a hole or a detail, by its path, is made while the work looks out with this end. */
+export interface EndOverrule extends Signed {
+  feature: string;
+  end: 'front' | 'back';
+}
+
+/** Work on another machine, by the path of what asks for it, is done after this set-up of the lathe. */
+export interface OutsideOverrule extends Signed {
+  outside: string;
+  after: number;
+}
+
 /** Something that whoever plans has decided against the planner. */
-export type Overrule = OrderOverrule | ToolOverrule | SkipOverrule | AddOverrule | HoldingOverrule;
+export type Overrule =
+  OrderOverrule | ToolOverrule | SkipOverrule | AddOverrule | HoldingOverrule | EndOverrule | OutsideOverrule;
 
 export const isOrder = (own: Overrule): own is OrderOverrule => 'first' in own;
 export const isTool = (own: Overrule): own is ToolOverrule => 'tool' in own;
 export const isSkip = (own: Overrule): own is SkipOverrule => 'skip' in own;
 export const isAdd = (own: Overrule): own is AddOverrule => 'add' in own;
 export const isHolding = (own: Overrule): own is HoldingOverrule => 'holding' in own;
+export const isEnd = (own: Overrule): own is EndOverrule => 'feature' in own;
+export const isOutside = (own: Overrule): own is OutsideOverrule => 'outside' in own;
 
 /** Whether somebody stands for it with a reason and a name. */
 export const isSigned = ({ because, signed }: Overrule): boolean => Boolean(because?.trim() && signed?.trim());

@@ -9,6 +9,7 @@ import { bringsWithIt, madeChamfers, madeFeatures } from './route/reached';
 import { planSetups } from './route/setups';
 import type { Run, Way } from './run';
 import type { Shop } from './shop/shop';
+import type { TakenOverrule } from './route/taken';
 import { sayMinutes } from './units/show';
 import { assessBars, planStock, type Assessed, type Stock } from './stock/choose';
 import { planStops } from './stops/planStops';
@@ -28,6 +29,8 @@ export interface WayPlan {
   setups: PlannedSetup[];
   /** Work on other machines, each after one of the set-ups. */
   outside: OutsideOp[];
+  /** Overrules as they were taken. */
+  taken: TakenOverrule[];
   /** Paths of the features that are there in the end: made here, elsewhere, or brought by the bar. */
   made: ReadonlySet<string>;
   times: Times;
@@ -85,13 +88,15 @@ function planWay({ drawn, run, bars }: Prepared, way: Way): Result<WayPlan> {
               ...madeChamfers(run.part, operations),
               ...bringsWithIt(run.part, stock),
             ].map(({ path }) => path);
-            const rolled = timed.map(({ setup, operations: own }) => ({
-              number: setup.number,
-              makes: own.flatMap(({ makes = [] }) => makes),
+            const makes = timed.map(({ setup, operations: own }) => ({
+              setup,
+              makes: own.flatMap(({ feature, makes: also = [] }) => [feature, ...also]),
             }));
-            const outside = outsideOps(drawn, new Set(here), rolled);
+            const { operations: outside, taken: decided } = outsideOps(drawn, new Set(here), makes);
             const made = new Set([...here, ...outside.map(({ feature }) => feature)]);
-            return good({ way, stock, setups: timed, outside, made, times: planTimes(run, stock, timed, outside) });
+            const taken = [...timed.flatMap(({ overruled }) => overruled), ...decided];
+            const times = planTimes(run, stock, timed, outside);
+            return good({ way, stock, setups: timed, outside, taken, made, times });
           }),
         ),
       ),
@@ -123,8 +128,14 @@ function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason
   return { rule, because: `${NAMES[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
 
+/** One way, planned through or why not. */
+interface PlannedWay {
+  way: Way;
+  result: Result<WayPlan>;
+}
+
 /** Why none of the ways can be: what stands in all of them once, the rest with the way it stands in. */
-function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[] {
+function refusalsOf(refused: readonly PlannedWay[]): Problem[] {
   const problemsIn = ({ result }: { result: Result<WayPlan> }) => (result.ok ? [] : result.problems);
   const same = (a: Problem) => (b: Problem) => a.path === b.path && a.message === b.message;
   const told: Problem[] = [];
@@ -137,31 +148,41 @@ function refusalsOf(refused: { way: Way; result: Result<WayPlan> }[]): Problem[]
   return told;
 }
 
-/** Plans both ways and takes the one that the run names, or the quicker over the batch. */
-export function planRun(run: Run): Result<Plan> {
-  const prepared = prepare(run);
-  const planned = WAYS.map((way) => ({ way, result: planWay(prepared, way) }));
-  const wanted = planned.filter(({ way }) => run.way === 'choose' || run.way === way);
+const isWanted = (run: Run, way: Way): boolean => run.way === 'choose' || run.way === way;
+
+/** Of the ways that were planned: the one that the run names, else the house's, else the quicker over the batch. */
+function bestOf(run: Run, planned: readonly PlannedWay[]): Result<WayPlan> {
+  const wanted = planned.filter(({ way }) => isWanted(run, way));
   const usual = wanted.filter(({ way, result }) => result.ok && HOUSE_WAY[run.shop.houseRules.stock] === way);
   const possible = (usual.length > 0 ? usual : wanted).flatMap(({ result }) => (result.ok ? [result.value] : []));
   const [first, ...rest] = possible;
   if (!first) return bad(...refusalsOf(wanted));
-  const best = rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first);
+  return good(rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first));
+}
+
+/** Which ways a plan compares: all of them, or only those that the run leaves open, where nobody looks at the others. */
+type Ways = 'all' | 'wanted';
+
+/** Plans both ways and takes the one that the run names, or the quicker over the batch. */
+export function planRun(run: Run, compared: Ways = 'all'): Result<Plan> {
+  const prepared = prepare(run);
+  const planned = WAYS.filter((way) => compared === 'all' || isWanted(run, way)).map((way): PlannedWay => ({
+    way,
+    result: planWay(prepared, way),
+  }));
+  const chosen = bestOf(run, planned);
+  if (!chosen.ok) return chosen;
+  const best = chosen.value;
   const ways = planned.map(({ way, result }) => outcomeOf(way, result));
   const holdings = best.setups.map(({ setup }) => setup);
   const doubts = doubtsOf(run, holdings, best.made);
-  const overrules = plannedOverrules(
-    run,
-    best.setups.flatMap(({ overruled }) => overruled),
-    best.times.piece.value,
-    (indices) => {
-      const without = planWay(
-        prepare({ ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) }),
-        best.way,
-      );
-      return without.ok ? without.value.times.piece.value : undefined;
-    },
-  );
+  const overrules = plannedOverrules(run, best.taken, best.times.piece.value, (indices) => {
+    const without = planWay(
+      prepare({ ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) }),
+      best.way,
+    );
+    return without.ok ? without.value.times.piece.value : undefined;
+  });
   const warnings = [
     ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
     ...overrules.flatMap((own) => toldOf(own).map((words) => `overrules[${own.index}]: ${words}`)),
@@ -188,4 +209,5 @@ export function planRun(run: Run): Result<Plan> {
 }
 
 /** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */
-export const planFile = (file: unknown, shop: Shop): Result<Plan> => andThen(readRun(file, shop), planRun);
+export const planFile = (file: unknown, shop: Shop, compared: Ways = 'all'): Result<Plan> =>
+  andThen(readRun(file, shop), (run) => planRun(run, compared));

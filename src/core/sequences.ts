@@ -84,11 +84,11 @@ export function* sequencesOf(file: RunFile, shop: Shop): Generator<Sequence, Com
     for (const way of WAYS)
       for (const firstEnd of ENDS) {
         const change = { way, firstEnd, ...(machine ? { machine: machine.id } : {}) };
-        const own = { machine, way, firstEnd, change, ...figuresOf(planFile({ ...file, ...change }, shop)) };
+        const own = { machine, way, firstEnd, change, ...figuresOf(planFile({ ...file, ...change }, shop, 'wanted')) };
         sequences.push(own);
         yield own;
       }
-  const plan = planFile(file, shop);
+  const plan = planFile(file, shop, 'wanted');
   const at = plan.ok
     ? sequences.findIndex(
         ({ machine, way, firstEnd }) =>

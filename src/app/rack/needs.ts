@@ -1,11 +1,9 @@
-import { planFile } from '@/core/plan';
-import { onHandFor, type RackItem, type Section } from '@/core/rack/rack';
-import type { Shop } from '@/core/shop/shop';
+import type { Plan } from '@/core/plan';
+import type { Section } from '@/core/rack/rack';
 import type { Turned } from '@/core/saw/cutList';
 import { lengthTaken } from '@/core/stock/cost';
 import { lostInTheLathe } from '@/core/stock/stock';
 import type { SavedRun } from '@/server/runRepository';
-import { remembered } from '../remembered';
 
 /** What a run needs of the rack: its section, how long in all, and its pieces. */
 export interface StockNeed {
@@ -24,10 +22,8 @@ export interface StockNeed {
   kerf: number;
 }
 
-const needOf = remembered(({ id, file }, shop, rack): StockNeed | undefined => {
-  const plan = planFile(file, { ...shop, rack });
-  if (!plan.ok) return undefined;
-  const { stock, run, way } = plan.value;
+/** What a planned run needs of the rack. */
+export function stockNeed({ id, file }: SavedRun, { stock, run, way }: Plan): StockNeed {
   const { form, size, bore, condition, barLength, each, toMake, kerf, longest, rackOnly = false } = stock;
   return {
     run: id,
@@ -42,8 +38,4 @@ const needOf = remembered(({ id, file }, shop, rack): StockNeed | undefined => {
     barLength,
     kerf,
   };
-});
-
-/** What the runs that have a plan need of the rack. */
-export const stockNeeds = (runs: readonly SavedRun[], shop: Shop, items: readonly RackItem[]): StockNeed[] =>
-  runs.flatMap((run) => needOf(run, shop, onHandFor(items, run.id)) ?? []);
+}

@@ -1,23 +1,24 @@
 import type { Metadata } from 'next';
 import { shortages } from '@/core/rack/rack';
-import { currentShop } from '@/server/shopRepository';
+import { currentRevision } from '@/server/shopRepository';
 import { listLevels, listRack, rackHistory } from '@/server/rackRepository';
 import { listRuns } from '@/server/runRepository';
 import { Rack } from '@/ui/rack/Rack';
-import { stockNeeds } from './needs';
+import { plannedRuns } from '../planned';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Rack' };
 
 export default async function RackPage() {
-  const [items, history, levels, { runs }, shop] = await Promise.all([
+  const [items, history, levels, { runs }, numbered] = await Promise.all([
     listRack(),
     rackHistory(),
     listLevels(),
     listRuns(),
-    currentShop(),
+    currentRevision(),
   ]);
-  const needs = stockNeeds(runs, shop, items);
+  const { shop } = numbered;
+  const needs = plannedRuns(runs, numbered, items).flatMap(({ need }) => need ?? []);
   return (
     <Rack
       items={items}

@@ -233,9 +233,20 @@ export const runFileSchema = Joi.object<RunFile>({
         }),
         holding: Joi.object({ kind: key().required(), grip: key() }),
         setup: Joi.valid(1, 2).when('holding', { not: Joi.exist(), then: Joi.forbidden() }),
+        feature: key(),
+        end: Joi.valid('front', 'back').when('feature', {
+          is: Joi.exist(),
+          then: Joi.required(),
+          otherwise: Joi.forbidden(),
+        }),
+        outside: key(),
+        after: number()
+          .integer()
+          .min(1)
+          .when('outside', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
         because: text(300),
         signed: text(60),
-      }).xor('first', 'operation', 'skip', 'add', 'holding'),
+      }).xor('first', 'operation', 'skip', 'add', 'holding', 'feature', 'outside'),
     )
     .max(60),
   machine: Joi.alternatives(text(60), machineSchema),

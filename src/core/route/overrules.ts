@@ -1,4 +1,4 @@
-import { isAdd, isHolding, isOrder, isSkip, isTool, keyOfAdded, type Overrule } from '../overrule';
+import { isAdd, isEnd, isHolding, isOrder, isOutside, isSkip, isTool, keyOfAdded, type Overrule } from '../overrule';
 import type { Run } from '../run';
 import { holdingOf } from './holdings';
 import type { TakenOverrule } from './taken';
@@ -51,7 +51,7 @@ export function keysIn(overrule: Overrule): string[] {
   return isSkip(overrule) ? [overrule.skip] : [];
 }
 
-/** What was decided, in words. @param names of operations by their keys, of tools by their ids */
+/** What was decided, in words. @param names of operations by their keys, of tools by their ids, of features by their paths */
 export function sayOverrule({ overrule, name }: PlannedOverrule, names: ReadonlyMap<string, string>): string {
   const named = (key: string) => names.get(key) ?? key;
   if (isOrder(overrule)) return `${named(overrule.first)} before ${named(overrule.then)}`;
@@ -61,6 +61,8 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
     const { kind } = overrule.holding;
     return `${overrule.setup === 1 ? 'The first side' : 'The second side'} ${holdingOf(kind)?.words ?? kind}`;
   }
+  if (isEnd(overrule)) return `${named(overrule.feature)}, from the ${overrule.end}`;
+  if (isOutside(overrule)) return `${named(overrule.outside)}, after set-up ${overrule.after}`;
   return `${overrule.add.name} added, ${overrule.add.minutes} min`;
 }
 

@@ -156,12 +156,35 @@ function barsOf({ bars }: CutList, units: Units) {
   };
 }
 
+type Bars = ReturnType<typeof barsOf>;
+
+/** A list in whole units, and its bars. */
+interface Listed {
+  units: Units;
+  bars: Bars;
+}
+
+function listedOf(list: CutList): Listed {
+  const units = inUnits(list);
+  return { units, bars: barsOf(list, units) };
+}
+
+function wayOf(fillings: Filling[] | undefined, { opens, lengthOf }: Bars): SawWay | undefined {
+  return (
+    fillings && {
+      fillings,
+      opened: fillings.reduce((total, { bar }) => total + opens(bar), 0),
+      length: fillings.reduce((total, { bar }) => total + lengthOf(bar), 0),
+    }
+  );
+}
+
 /** Rounds a linear solution down and fills the rest by first fit; undefined when the bars do not do. */
 function roundedDown(
   master: Master,
   { used }: Relaxed,
   units: Units,
-  { there, preference }: ReturnType<typeof barsOf>,
+  { there, preference }: Bars,
 ): Filling[] | undefined {
   const demands = [...units.demands];
   const left = [...there];
@@ -181,6 +204,37 @@ function roundedDown(
 const unproven = (opened: number, bound: number): string =>
   `${opened} bars are needed as found, and no fewer than ${bound} could do: between the two nothing was found or ruled out in the time for it.`;
 
+/** First fit, the start of every search. */
+function firstWay({ units, bars }: Listed): { first: ReturnType<typeof firstFit>; way: SawWay | undefined } {
+  const first = firstFit({ rooms: units.rooms, takes: units.up }, units.demands, bars.there, bars.preference);
+  return { first, way: first.missing.every((count) => count === 0) ? wayOf(first.fillings, bars) : undefined };
+}
+
+const cutsOf = (list: CutList, { units }: Listed, way: SawWay, lowerBound: number): Cuts => {
+  const proven = way.opened === lowerBound;
+  return {
+    barsOpened: way.opened,
+    lowerBound,
+    proven,
+    ...(proven ? {} : { because: unproven(way.opened, lowerBound) }),
+    patterns: labelled(list, units.kinds, way.fillings),
+  };
+};
+
+/**
+ * What needs no search: a list that cannot be sawn, and one of bars all alike that first fit saws from as few as the
+ * metal alone wants.
+ * @returns undefined where a search may find better
+ */
+export function withoutSearch(list: CutList): Result<Cuts> | undefined {
+  const able = possible(list);
+  if (!able.ok) return able;
+  const listed = listedOf(list);
+  const { way } = firstWay(listed);
+  const { alike, metal } = listed.bars;
+  return alike && way?.opened === metal ? good(cutsOf(list, listed, way, metal)) : undefined;
+}
+
 /**
  * Solves a cut list: the fewest bars opened, then the least length opened, offcuts first (handbook 3). Column
  * generation on the linear problem gives the bound; whole numbers of its fillings, and first fit on what rounding down
@@ -194,35 +248,31 @@ export function solveCuts(
   onProgress: (progress: SawProgress) => void = () => undefined,
   limits: SawLimits = LIMITS,
 ): Result<Cuts> {
-  return andThen(possible(list), () => {
-    const units = inUnits(list);
-    const bars = barsOf(list, units);
-    const master = masterOf(highs, units.demands, bars.counts);
-    try {
-      return search(list, units, bars, master, onProgress, limits);
-    } finally {
-      master.dispose();
-    }
-  });
+  return (
+    withoutSearch(list) ??
+    andThen(possible(list), () => {
+      const listed = listedOf(list);
+      const master = masterOf(highs, listed.units.demands, listed.bars.counts);
+      try {
+        return search(list, listed, master, onProgress, limits);
+      } finally {
+        master.dispose();
+      }
+    })
+  );
 }
 
 function search(
   list: CutList,
-  units: Units,
-  bars: ReturnType<typeof barsOf>,
+  listed: Listed,
   master: Master,
   onProgress: (progress: SawProgress) => void,
   limits: SawLimits,
 ): Result<Cuts> {
-  const { counts, there, opens, lengthOf, preference, metal } = bars;
-  const wayOf = (fillings: Filling[] | undefined): SawWay | undefined =>
-    fillings && {
-      fillings,
-      opened: fillings.reduce((total, { bar }) => total + opens(bar), 0),
-      length: fillings.reduce((total, { bar }) => total + lengthOf(bar), 0),
-    };
-  const first = firstFit({ rooms: units.rooms, takes: units.up }, units.demands, there, preference);
-  let best = first.missing.every((count) => count === 0) ? wayOf(first.fillings) : undefined;
+  const { units, bars } = listed;
+  const { counts, opens, lengthOf, metal } = bars;
+  const { first, way } = firstWay(listed);
+  let best = way;
   for (const filling of first.fillings) master.add(filling, opens(filling.bar));
   let rounds = 0;
   const told = (value: number): boolean => {
@@ -242,7 +292,7 @@ function search(
       `are too few: even sawn without waste, about ${Math.ceil(linear.missing)} of the ${units.demands.reduce((a, b) => a + b, 0)} pieces find no bar`,
     );
   const lowerBound = Math.max(metal, upwards(bound));
-  best = better(best, wayOf(roundedDown(master, linear, units, bars)));
+  best = better(best, wayOf(roundedDown(master, linear, units, bars), bars));
 
   if (!bars.alike || !meets(lowerBound)) {
     // The length opened decides between ways that open as many bars, and never outweighs a bar.
@@ -250,23 +300,16 @@ function search(
     const costOf: CostOf = (bar) => opens(bar) + (0.4 * lengthOf(bar)) / bars.longest / most;
     master.price(costOf);
     const shortest = bars.alike ? linear : generate(master, { units, counts, costOf }, told).linear;
-    best = better(best, wayOf(roundedDown(master, shortest, units, bars)));
+    best = better(best, wayOf(roundedDown(master, shortest, units, bars), bars));
     const whole = master.whole(limits.wholeNumberSeconds);
     const times = (index: number) => whole?.[index] ?? 0;
     const sawn = master.fillings.flatMap((filling, index) => Array.from({ length: times(index) }, () => filling));
-    best = better(best, wayOf(whole && sawn));
+    best = better(best, wayOf(whole && sawn, bars));
   }
   if (!best)
     return refuse(
       'bars',
       'are too few: no way was found to saw every piece from them; add a bar, or take a piece off the list',
     );
-  const proven = best.opened === lowerBound;
-  return good({
-    barsOpened: best.opened,
-    lowerBound,
-    proven,
-    ...(proven ? {} : { because: unproven(best.opened, lowerBound) }),
-    patterns: labelled(list, units.kinds, best.fillings),
-  });
+  return good(cutsOf(list, listed, best, lowerBound));
 }

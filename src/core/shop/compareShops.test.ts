@@ -4,7 +4,7 @@ import { batchMinutes, effectOn, mostFirst } from './compareShops';
 import { houseQuestions } from './houseRules';
 import type { Shop } from './shop';
 import { startValues } from './startValues';
-import { usedBy } from './usedBy';
+import { usedBy, usesOf } from './usedBy';
 
 const runs = ['sensor-spacer', 'mast-collar', 'pivot-pin'].map((name, index) => ({
   id: index + 1,
@@ -54,7 +54,12 @@ describe('what another shop does to the runs', () => {
 });
 
 test('tools and machines know which parts use them', () => {
-  const used = usedBy(runs, startValues);
+  const used = usedBy(
+    runs.flatMap(({ file }) => {
+      const plan = planFile(file, startValues);
+      return plan.ok ? [usesOf(plan.value)] : [];
+    }),
+  );
   expect(used.machines).toEqual({ 'centre-lathe-a': ['WS-210', 'WS-255', 'WS-118'] });
   expect(used.tools['drill-6.8']).toEqual(['WS-210']);
   expect(used.tools['chamfer-45']).toEqual(['WS-210', 'WS-255', 'WS-118']);

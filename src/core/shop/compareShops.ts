@@ -1,7 +1,6 @@
 import type { RunFile } from '../formats/runFile';
-import { planFile } from '../plan';
+import { planFile, type Plan } from '../plan';
 import type { Result } from '../result';
-import type { Plan } from '../plan';
 import type { Shop } from './shop';
 
 /** What another shop does to a run: its minutes over the batch before and after, or why it cannot be planned. */
@@ -26,7 +25,7 @@ const SAME = 0.005;
  * @param from minutes over the batch as the shop is now; undefined where the run cannot be planned
  */
 export function effectOn({ id, file }: { id: number; file: RunFile }, from: number | undefined, after: Shop) {
-  const is = planFile(file, after);
+  const is = planFile(file, after, 'wanted');
   const to = batchMinutes(is);
   if (from === to || (from !== undefined && to !== undefined && Math.abs(to - from) < SAME)) return undefined;
   const problem = is.ok ? undefined : is.problems[0]?.message;

@@ -1,6 +1,11 @@
-import type { RunFile } from '../formats/runFile';
-import { planFile } from '../plan';
-import type { Shop } from './shop';
+import type { Plan } from '../plan';
+
+/** What the plan of a run uses of the shop: the number of its part, and ids. */
+export interface Uses {
+  number: string;
+  machine: string;
+  tools: readonly string[];
+}
 
 /** Numbers of the parts whose runs use a tool or a machine, by their ids. */
 export interface UsedBy {
@@ -8,19 +13,23 @@ export interface UsedBy {
   machines: Record<string, string[]>;
 }
 
-/** What the plans of some runs use of the shop. */
-export function usedBy(runs: readonly { file: RunFile }[], shop: Shop): UsedBy {
+/** What a plan uses of the shop. */
+export const usesOf = ({ run, setups }: Plan): Uses => ({
+  number: run.part.number,
+  machine: run.shop.machine.id,
+  tools: setups.flatMap(({ operations }) => operations.map(({ tool }) => tool.id)),
+});
+
+/** By whom tools and machines are used. */
+export function usedBy(uses: readonly Uses[]): UsedBy {
   const used: UsedBy = { tools: {}, machines: {} };
   const note = (list: Record<string, string[]>, id: string, number: string) => {
     const known = (list[id] ??= []);
     if (!known.includes(number)) known.push(number);
   };
-  for (const { file } of runs) {
-    const plan = planFile(file, shop);
-    if (!plan.ok) continue;
-    note(used.machines, plan.value.run.shop.machine.id, file.part.number);
-    for (const { tool } of plan.value.setups.flatMap(({ operations }) => operations))
-      note(used.tools, tool.id, file.part.number);
+  for (const { number, machine, tools } of uses) {
+    note(used.machines, machine, number);
+    for (const tool of tools) note(used.tools, tool, number);
   }
   return used;
 }

@@ -1,6 +1,7 @@
 'use client';
 import { CircleCheck } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
+import { current } from 'immer';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
@@ -146,8 +147,11 @@ export function PartEntry() {
   };
   const mirrored = async () => {
     const { mirrorPart } = await import('@/core/formats/mirrorPart');
-    const turned = mirrorPart(file);
-    if (turned.ok) edit(undefined, (run) => void (run.part = turned.value));
+    // What the run is by now: something may have been typed while this was fetched.
+    edit(undefined, (run) => {
+      const turned = mirrorPart(current(run));
+      if (turned.ok) run.part = turned.value;
+    });
   };
   const plan = planned.answer?.plan;
   return (
@@ -195,9 +199,7 @@ export function PartEntry() {
         <StockFields />
       </div>
       <Side>
-        <Paper>
-          <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
-        </Paper>
+        {/* Above the drawing, which grows as it is typed: a button stays where it is pressed. */}
         <Tools>
           <Button onPress={() => setShown({ lines: true })}>As lines …</Button>
           <Button onPress={() => void mirrored()} isDisabled={!part}>
@@ -213,6 +215,9 @@ export function PartEntry() {
             DXF
           </Button>
         </Tools>
+        <Paper>
+          <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
+        </Paper>
         {mass && part && (
           <Weight>
             {mass.grams > 0 && `${mass.grams.toFixed(2)} g · `}

@@ -67,7 +67,7 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
         <Table>
           <thead>
             <tr>
-              <th scope="col">{'setup' in question ? 'Held' : 'Tool'}</th>
+              <th scope="col">{'setup' in question ? 'Held' : 'feature' in question ? 'Made' : 'Tool'}</th>
               <th scope="col" className="figure">
                 a piece, min
               </th>

@@ -1,5 +1,5 @@
 'use client';
-import { ArrowDown, ArrowUp, Check, CircleSlash, Wrench } from 'lucide-react';
+import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Wrench } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -21,6 +21,7 @@ const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.Ch
 
 const Moves = styled.div`
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   margin: 8px 0 6px;
 `;
@@ -46,9 +47,9 @@ const sayDial = ({ turns, divisions }: DialMove): string => `${turns} + ${divisi
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
 export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
-  const [choosing, setChoosing] = useState(false);
-  const key = operation?.key ?? '';
-  const question = useMemo(() => ({ operation: key }), [key]);
+  const [choosing, setChoosing] = useState<'tool' | 'end'>();
+  const { key = '', feature = '' } = operation ?? {};
+  const questions = useMemo(() => ({ tool: { operation: key }, end: { feature } }), [key, feature]);
   if (!operation) return <SetupPanel plan={plan} planned={planned} edits={edits} />;
   const pin = pinOf(planned, operation.key);
   const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
@@ -213,8 +214,11 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
           </Button>
         </Moves>
         <Moves>
-          <Button onPress={() => setChoosing(true)} isDisabled={byHand}>
+          <Button onPress={() => setChoosing('tool')} isDisabled={byHand}>
             <Wrench size={15} aria-hidden /> Other tool …
+          </Button>
+          <Button onPress={() => setChoosing('end')} isDisabled={byHand || !feature.startsWith('part.')}>
+            <FlipHorizontal2 size={15} aria-hidden /> Other end …
           </Button>
           <Button onPress={() => edits.skip(operation.key)}>
             <CircleSlash size={15} aria-hidden /> Leave out
@@ -224,9 +228,9 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
       {choosing && (
         <ChoiceWindow
-          title={`A tool for ${operation.number} ${operation.name}`}
-          question={question}
-          onClose={() => setChoosing(false)}
+          title={`${choosing === 'tool' ? 'A tool' : 'The end'} for ${operation.number} ${operation.name}`}
+          question={questions[choosing]}
+          onClose={() => setChoosing(undefined)}
         />
       )}
     </Card>

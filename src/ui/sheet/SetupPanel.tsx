@@ -148,7 +148,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
       {outside.length > 0 && (
         <Part>
           <h3>Then, elsewhere</h3>
-          {outside.map(({ key, name, notes, setup: once, piece }) => (
+          {outside.map(({ key, feature, name, notes, setup: once, piece }) => (
             <div key={key}>
               <p style={{ fontWeight: 600 }}>{name}</p>
               {notes.map((note) => (
@@ -156,6 +156,25 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
                   {note}
                 </p>
               ))}
+              <Overrules plan={plan} of={feature} edits={edits} />
+              <div style={{ display: 'flex', gap: 8, margin: '6px 0' }}>
+                {!first && (
+                  <Button
+                    aria-label={`${name} before set-up ${setup.number}`}
+                    onPress={() => edits.outside(feature, setup.number - 1)}
+                  >
+                    Before set-up {setup.number}
+                  </Button>
+                )}
+                {setup.number < plan.setups.length && (
+                  <Button
+                    aria-label={`${name} after set-up ${setup.number + 1}`}
+                    onPress={() => edits.outside(feature, setup.number + 1)}
+                  >
+                    After set-up {setup.number + 1}
+                  </Button>
+                )}
+              </div>
               <dl>
                 <Line name="Setting up, min">
                   <FigureButton figure={once} units={setup.run.units} />

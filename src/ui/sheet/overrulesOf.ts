@@ -1,16 +1,26 @@
 import type { Plan } from '@/core/plan';
+import { isEnd, isOutside } from '@/core/overrule';
 import { keysIn, movedBy, type PlannedOverrule } from '@/core/route/overrules';
 
-/** The overrules that decided of an operation: its place, its tool, or that it is there. */
-export const overrulesOf = ({ overrules }: Plan, key: string): PlannedOverrule[] =>
-  overrules.filter(({ overrule }) => {
+/** The overrules that decided of an operation by its key: place, tool, end, or that it is there; or of work elsewhere by its path. */
+export function overrulesOf({ overrules, setups }: Plan, key: string): PlannedOverrule[] {
+  const feature = setups.flatMap(({ operations }) => operations).find((own) => own.key === key)?.feature;
+  return overrules.filter(({ overrule }) => {
+    if (isEnd(overrule)) return overrule.feature === feature;
+    if (isOutside(overrule)) return overrule.outside === key;
     const moved = movedBy(overrule);
     return moved === undefined ? keysIn(overrule).includes(key) : moved === key;
   });
+}
 
-/** Names in a plan: of its operations by their keys, with their numbers, and of tools by their ids. */
-export const namesIn = ({ setups, run }: Plan): ReadonlyMap<string, string> =>
+/**
+ * Names in a plan: of its operations by their keys, with their numbers, of tools by their ids, and of features by their
+ * paths.
+ */
+export const namesIn = ({ setups, run, outside }: Plan): ReadonlyMap<string, string> =>
   new Map([
+    ...outside.map(({ feature, name }) => [feature, name] as const),
+    ...setups.flatMap(({ operations }) => operations.map(({ feature, name }) => [feature, name] as const)),
     ...run.shop.tools.map(({ id, name }) => [id, name] as const),
     ...setups.flatMap(({ operations }) =>
       operations.map(({ key, number, name }) => [key, `${number} ${name}`] as const),

@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { isOutside } from '@/core/overrule';
 import { moveOperation } from '@/core/route/moveOperation';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { useWorkspace } from '../run/WorkspaceContext';
@@ -14,6 +15,8 @@ export interface OrderEdits {
   sign: (index: number, because: string, signed: string) => void;
   /** Leaves an operation out. */
   skip: (key: string) => void;
+  /** Work on another machine, by the path of what asks for it, after a set-up. */
+  outside: (path: string, after: number) => void;
   /** Takes back some overrules: the planner decides again. */
   release: (indices: readonly number[]) => void;
 }
@@ -41,6 +44,11 @@ export function useOrder({ operations }: PlannedSetup): OrderEdits {
       skip: (key) =>
         edit(undefined, (run) => {
           run.overrules = [...(run.overrules ?? []), { skip: key }];
+        }),
+      outside: (path, after) =>
+        edit(undefined, (run) => {
+          const others = (run.overrules ?? []).filter((own) => !(isOutside(own) && own.outside === path));
+          run.overrules = [...others, { outside: path, after }];
         }),
       release: (indices) =>
         edit(undefined, (run) => {

@@ -1,18 +1,19 @@
 import type { Metadata } from 'next';
 import { listRack } from '@/server/rackRepository';
 import { listRuns } from '@/server/runRepository';
-import { currentShop } from '@/server/shopRepository';
+import { currentRevision } from '@/server/shopRepository';
 import { CutLists } from '@/ui/rack/CutLists';
-import { stockNeeds } from '../needs';
+import { plannedRuns } from '../../planned';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Cut list' };
 
 export default async function CutListPage() {
-  const [items, { runs }, shop] = await Promise.all([listRack(), listRuns(), currentShop()]);
+  const [items, { runs }, numbered] = await Promise.all([listRack(), listRuns(), currentRevision()]);
+  const { shop } = numbered;
   return (
     <CutLists
-      needs={stockNeeds(runs, shop, items)}
+      needs={plannedRuns(runs, numbered, items).flatMap(({ need }) => need ?? [])}
       items={items}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
       keepFrom={shop.allowances.offcutFrom}

@@ -18,6 +18,8 @@ export interface OutsideOp {
   notes: string[];
   reasons: Reason[];
   cautions: Caution[];
+  /** Why nothing is cut on the lathe after it, where that is so. */
+  afterAllCutting?: string;
 }
 
 /**

@@ -5,7 +5,7 @@ import { elsewhereCaution, pieceMinutes, setupMinutes, type OutsideKind, type Ou
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
-type Filled = Pick<OutsideOp, 'setup' | 'piece' | 'notes' | 'reasons' | 'cautions'>;
+type Filled = Pick<OutsideOp, 'setup' | 'piece' | 'notes' | 'reasons' | 'cautions' | 'afterAllCutting'>;
 
 /** The operations for the entries of one kind. */
 const forKind =
@@ -35,6 +35,7 @@ export const harden = forKind('harden', ({ length }, { shop: { outside }, units 
   cautions: [
     { kind: 'mistake', text: 'Sharp inner corners crack in the bath: edges broken, reliefs rounded, before it goes.' },
   ],
+  afterAllCutting: 'these tools do not cut what is hardened',
 }));
 
 /** Ground to the size of the drawing. */
@@ -75,4 +76,5 @@ export const plate = forKind('plate', ({ length = 0 }, { shop: { outside }, unit
       text: 'A thread grows by four thicknesses on its flanks: cut it under size, or have it masked. Say what is masked.',
     },
   ],
+  afterAllCutting: 'nothing is cut through a plating',
 }));

@@ -1,0 +1,97 @@
+import { readCutList, cutsFileOf } from '@/core/formats/cutListFile';
+import { planFileOf } from '@/core/formats/planFile';
+import type { RunFile } from '@/core/formats/runFile';
+import { planFile } from '@/core/plan';
+import { andThen, good, type Problem, type Result } from '@/core/result';
+import { solveCuts } from '@/core/saw/solveCuts';
+import { compareSequences } from '@/core/sequences';
+import { startValues } from '@/core/shop/startValues';
+import { describe } from './describe';
+import { describeCuts } from './describeCuts';
+
+const USAGE = `usage: npm run --silent shingle -- plan FILE [--json]
+       npm run --silent shingle -- cut FILE [--json]
+       FILE is a run file (docs/run-file.md) or a cut list (docs/cut-list.md), or - for standard input
+`;
+
+/** What a call says on standard output and standard error, and how it ends: with 2 when the input was at fault. */
+export interface Said {
+  code: 0 | 2;
+  out: string;
+  err: string;
+}
+
+/** What a command makes of its file, for people and as data; worked out when it is asked for. */
+interface Answer {
+  text: () => string;
+  data: () => unknown;
+}
+
+const refused = (problems: readonly Problem[]): Said => ({
+  code: 2,
+  out: '',
+  err: problems.map(({ path, message }) => `${path || 'file'}: ${message}\n`).join(''),
+});
+
+function parsed(file: string, read: (file: string) => string): Result<unknown> {
+  let text: string;
+  try {
+    text = read(file);
+  } catch {
+    return { ok: false, problems: [{ path: file, message: 'cannot be read; check its name' }] };
+  }
+  try {
+    return good(JSON.parse(text));
+  } catch (error) {
+    return {
+      ok: false,
+      problems: [{ path: file, message: `is not JSON: ${error instanceof Error ? error.message : ''}` }],
+    };
+  }
+}
+
+/** Seconds for the bound of a cut list; the whole numbers have as much again at most. */
+const SAW_SECONDS = 1.1;
+
+const commands: Record<string, (value: unknown) => Promise<Result<Answer>>> = {
+  plan: async (value) =>
+    andThen(planFile(value, startValues), (plan) =>
+      good({
+        text: () => describe(plan, compareSequences(value as RunFile, startValues)),
+        data: () => planFileOf(plan),
+      }),
+    ),
+  cut: async (value) => {
+    const list = readCutList(value);
+    if (!list.ok) return list;
+    // Loaded for cut lists alone: it is large.
+    const { default: loadHighs } = await import('highs');
+    const highs = await loadHighs({});
+    const end = performance.now() + SAW_SECONDS * 1000;
+    const limits = { enough: () => performance.now() > end, wholeNumberSeconds: SAW_SECONDS / 2 };
+    return andThen(solveCuts(list.value, highs, undefined, limits), (cuts) =>
+      good({
+        text: () => describeCuts(cuts, list.value, list.value.units),
+        data: () => cutsFileOf(cuts, list.value.units),
+      }),
+    );
+  },
+};
+
+/**
+ * The command line, without its process.
+ * @param read the text of a file by its name, `-` being standard input; throws where there is none
+ */
+export async function shingle(words: readonly string[], read: (file: string) => string): Promise<Said> {
+  const options = words.filter((word) => word.startsWith('--'));
+  const [name = '', file, ...more] = words.filter((word) => !word.startsWith('--'));
+  const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
+  if (!command || file === undefined || more.length > 0 || options.some((option) => option !== '--json'))
+    return { code: 2, out: '', err: USAGE };
+  const json = parsed(file, read);
+  if (!json.ok) return refused(json.problems);
+  const answer = await command(json.value);
+  if (!answer.ok) return refused(answer.problems);
+  const { text, data } = answer.value;
+  return { code: 0, out: options.includes('--json') ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
+}
