@@ -1,15 +1,13 @@
-import { onHandFor, type RackItem } from '@/core/rack/rack';
+import type { Shop } from '@/core/shop/shop';
 import { listRack } from '@/server/rackRepository';
 import { listRuns, type SavedRun } from '@/server/runRepository';
 import { currentRevision } from '@/server/shopRepository';
-import { plannedRun } from './planned';
-import type { NumberedShop } from './remembered';
+import { plannedRuns, type Planned } from './planned';
 import { Board, type BoardRun } from '@/ui/board/Board';
 
 export const dynamic = 'force-dynamic';
 
-function boardRun(run: SavedRun, numbered: NumberedShop, items: RackItem[]): BoardRun {
-  const { shop } = numbered;
+function boardRun({ run, board }: Planned & { run: SavedRun }, shop: Shop): BoardRun {
   const { id, file, savedAt, newerPart } = run;
   const { part, units } = file;
   return {
@@ -23,14 +21,14 @@ function boardRun(run: SavedRun, numbered: NumberedShop, items: RackItem[]): Boa
     due: file.due,
     newerPart: newerPart?.revision,
     savedAt,
-    ...plannedRun(run, numbered, onHandFor(items, id)).board,
+    ...board,
   };
 }
 
 export default async function BoardPage() {
-  const [{ runs, damaged }, shop, items] = await Promise.all([listRuns(), currentRevision(), listRack()]);
-  const board = runs
-    .map((run) => boardRun(run, shop, items))
+  const [{ runs, damaged }, numbered, items] = await Promise.all([listRuns(), currentRevision(), listRack()]);
+  const board = (await plannedRuns(runs, numbered, items))
+    .map((own) => boardRun(own, numbered.shop))
     .sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));
   return <Board runs={board} damaged={damaged} today={new Date().toISOString().slice(0, 10)} />;
 }

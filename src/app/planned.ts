@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import { planFile, type Plan } from '@/core/plan';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
 import { usesOf, type Uses } from '@/core/shop/usedBy';
@@ -48,6 +49,16 @@ export const plannedRun = remembered((run, { shop }, rack): Planned => {
   };
 }, shared.shinglePlanned);
 
-/** All of them, each with what the rack has for it. */
-export const plannedRuns = (runs: readonly SavedRun[], shop: NumberedShop, items: readonly RackItem[]): Planned[] =>
-  runs.map((run) => plannedRun(run, shop, onHandFor(items, run.id)));
+/** All of them, each with what the rack has for it; between two runs others are answered. */
+export async function plannedRuns(
+  runs: readonly SavedRun[],
+  shop: NumberedShop,
+  items: readonly RackItem[],
+): Promise<(Planned & { run: SavedRun })[]> {
+  const planned: (Planned & { run: SavedRun })[] = [];
+  for (const run of runs) {
+    planned.push({ run, ...plannedRun(run, shop, onHandFor(items, run.id)) });
+    await setImmediate();
+  }
+  return planned;
+}

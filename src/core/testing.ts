@@ -4,6 +4,7 @@ import type { RunFile, StepFile } from './formats/runFile';
 import type { SizeEntry } from './part/size';
 import { planFile, type Plan } from './plan';
 import type { Problem, Result } from './result';
+import type { Shop } from './shop/shop';
 import { startValues } from './shop/startValues';
 
 /** For tests only: a run file from examples/, by its name. */
@@ -28,8 +29,8 @@ export const runOf = (part: Partial<RunFile['part']>, more: Partial<RunFile> = {
 });
 
 /** The plan of a run that must have one. */
-export function planned(file: RunFile): Plan {
-  const plan = planFile(file, startValues);
+export function planned(file: RunFile, shop: Shop = startValues): Plan {
+  const plan = planFile(file, shop);
   if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
   return plan.value;
 }

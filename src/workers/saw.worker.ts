@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import loadHighs from 'highs';
 import type { Result } from '@/core/result';
 import type { CutList, Cuts } from '@/core/saw/cutList';
-import { solveCuts, withoutSearch, type SawProgress } from '@/core/saw/solveCuts';
+import { solveCuts, type SawProgress } from '@/core/saw/solveCuts';
 
 /** Time for the bound, milliseconds; the whole numbers have half as much again. */
 const ENOUGH = 1100;
@@ -12,9 +12,6 @@ class Saw {
   private highs = loadHighs({ locateFile: () => new URL('highs/runtime', import.meta.url).href });
 
   async solve(list: CutList, onProgress: (progress: SawProgress) => void): Promise<Result<Cuts>> {
-    // Most lists are ready before the solver is there.
-    const ready = withoutSearch(list);
-    if (ready) return ready;
     const highs = await this.highs;
     const end = performance.now() + ENOUGH;
     return solveCuts(list, highs, onProgress, {

@@ -97,3 +97,45 @@ test('the second side is held otherwise: the means that could, their minutes, an
   await expect(page.getByText('May be held now')).toBeVisible();
   await expect(page.getByText(/⌀20 × \d.* · bare/).first()).toBeVisible();
 });
+
+test('a hole is made from the other end, and work elsewhere goes between the set-ups; both keep over a reload', async ({
+  page,
+}) => {
+  await openSaved(page, {
+    number: 'WS-936',
+    name: 'Stay collar',
+    material: 'brass-cw614n',
+    outside: [
+      { shape: 'cylinder', diameter: 18, length: 14 },
+      { shape: 'cylinder', diameter: 26, length: 16 },
+      { shape: 'cylinder', diameter: 18, length: 14 },
+    ],
+    bores: [{ from: 'front', shape: 'drill', diameter: 8, depth: 'through' }],
+    details: [{ kind: 'cross-hole', at: 22, diameter: 4 }],
+  });
+  await page.getByRole('option', { name: /Drill ⌀8/ }).click();
+  await expect(panel(page)).toContainText('set-up 1');
+  await panel(page).getByRole('button', { name: 'Other end' }).click();
+  const window = page.getByRole('dialog', { name: /The end for .* Drill ⌀8/ });
+  await expect(window.getByRole('row', { name: /from the front/ })).toContainText('the plan');
+  await expectAccessible(page);
+  await window.getByRole('button', { name: 'Take from the back' }).click();
+  // The sheet goes along to where it is made now.
+  await expect(panel(page)).toContainText('set-up 2');
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText('from the back: so decided');
+  await page.keyboard.press('Escape');
+  await setup(page)
+    .getByRole('button', { name: /before set-up 2/ })
+    .click();
+  await page.getByRole('button', { name: 'Set-up 1' }).click();
+  await expect(setup(page)).toContainText('Then, elsewhere');
+  await expect(setup(page).getByRole('list', { name: 'Decided' }).first()).toContainText('after set-up 1: so decided');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/^saved/)).toBeVisible();
+  await page.reload();
+  await expect(setup(page)).toContainText('Then, elsewhere');
+  await page.getByRole('option', { name: /Finish ⌀26/ }).click();
+  await panel(page).getByRole('button', { name: 'Other end' }).click();
+  const ends = page.getByRole('dialog', { name: /The end for .* Finish ⌀26/ });
+  await expect(ends.getByRole('row', { name: /from the (front|back)/ })).toHaveCount(2);
+});

@@ -18,7 +18,7 @@ export default async function RackPage() {
     currentRevision(),
   ]);
   const { shop } = numbered;
-  const needs = plannedRuns(runs, numbered, items).flatMap(({ need }) => need ?? []);
+  const needs = (await plannedRuns(runs, numbered, items)).flatMap(({ need }) => need ?? []);
   return (
     <Rack
       items={items}

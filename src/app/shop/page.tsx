@@ -11,6 +11,6 @@ export const metadata: Metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
   const [numbered, { runs }, items] = await Promise.all([currentRevision(), listRuns(), listRack()]);
-  const uses = plannedRuns(runs, numbered, items).flatMap((own) => own.uses ?? []);
+  const uses = (await plannedRuns(runs, numbered, items)).flatMap((own) => own.uses ?? []);
   return <ShopPlace served={numbered.shop} revision={numbered.revision} used={usedBy(uses)} />;
 }

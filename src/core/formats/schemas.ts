@@ -46,6 +46,8 @@ const holding = Joi.object({
   over: positive(),
 });
 
+const dial = () => Joi.object({ travel: positive().required(), divisions: positive().integer().required() });
+
 export const machineSchema = Joi.object<Machine>({
   id: Joi.string().max(60).required(),
   name: Joi.string().max(120).required(),
@@ -65,7 +67,9 @@ export const machineSchema = Joi.object<Machine>({
   }),
   runsBack: Joi.boolean(),
   protractor: Joi.string().valid('axis', 'square'),
-  crossDial: Joi.object({ travel: positive().required(), divisions: positive().integer().required() }),
+  crossDial: dial(),
+  carriageDial: dial(),
+  compoundDial: dial(),
   backlash: number().min(0),
   leadscrew: Joi.object({
     pitch: positive().required(),

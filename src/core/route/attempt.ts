@@ -182,7 +182,7 @@ export function attempt({ run, stock, firstEnd, count, deferred, wishes }: Attem
     run,
     view,
     count,
-    kept: view.features.filter(({ path }) => deferred.includes(path)),
+    kept: view.features.filter(({ path, bore }) => !bore && deferred.includes(path)),
     asDrawn: stock.asDrawn,
     made: madeFirst,
     ties: tiesBetween(run.part, before, (path) => !before.includes(path)),

@@ -43,7 +43,9 @@ export function turnedSteps(
     if (asDrawn.includes(step.path)) return [];
     const next = part.steps[index + 1];
     const last = index === count - 1;
-    if (last && throughTo !== undefined) return [{ path: step.path, to: throughTo, shoulder: false }];
+    // A larger one behind it is turned from the other end: it stays as thick as the bar.
+    const largest = part.steps.every((other) => nominal(other) <= nominal(step) + CLOSE);
+    if (last && largest && throughTo !== undefined) return [{ path: step.path, to: throughTo, shoulder: false }];
     const shoulder = next !== undefined && nominal(next) > nominal(step) + CLOSE;
     // Past the end of the step where nothing is in the way, so that its far edge is clean.
     return [{ path: step.path, to: step.zTo + (shoulder || !last ? 0 : overrun), shoulder }];

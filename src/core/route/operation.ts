@@ -108,6 +108,8 @@ export interface OperationKind {
   mayBeLeft?(operation: Operation): boolean;
   /** Cuts along the outside, so that its force bends the work. */
   alongOutside?: true;
+  /** Fed towards the chuck along the work: no left-hand tool does it. */
+  towardsChuck?: true;
   /** Done by hand: on the turning work, or with the spindle stopped. */
   byHand?: 'turning' | 'stopped';
   /** The operations of this kind that a set-up needs, beside those that the kinds before it need. */

@@ -47,8 +47,21 @@ function wantedBy(operation: Operation, setup: Setup): Wanted {
   };
 }
 
+const towardsChuck = operationKinds.flatMap(({ kind, towardsChuck: is }) => (is ? [kind] : []));
+
+/** The tools as this machine feeds them: a left-hand one does nothing that goes towards the chuck. */
+function withHands(setup: Setup): Setup {
+  const { run } = setup;
+  if (!run.shop.tools.some(({ hand }) => hand === 'left')) return setup;
+  const tools = run.shop.tools.map((tool) =>
+    tool.hand === 'left' ? { ...tool, does: tool.does.filter((kind) => !towardsChuck.includes(kind)) } : tool,
+  );
+  return { ...setup, run: { ...run, shop: { ...run.shop, tools } } };
+}
+
 /** Everything that is to be done in one set-up, in the order that the rules allow and changes least. */
-export function planOperations(setup: Setup): Result<OrderedSetup> {
+export function planOperations(planned: Setup): Result<OrderedSetup> {
+  const setup = withHands(planned);
   const wanted = demanded(setup);
   if (!wanted.ok) return wanted;
   const { operations, taken } = wanted.value;

@@ -3,10 +3,11 @@ import { andThen, good, refuse, type Result } from '../result';
 import type { CutList, Cuts, Take } from './cutList';
 import { firstFit, type Filling } from './firstFit';
 import { pack, packFreely, type Packing } from './knapsack';
-import { labelled } from './labelled';
+import { cutsOf, firstWay, listedOf, wayOf, type Bars, type CostOf, type Listed, type SawWay } from './listed';
 import { masterOf, type Master, type Relaxed } from './master';
 import { possible } from './possible';
-import { coarser, inUnits, type Units } from './units';
+import { coarser, type Units } from './units';
+import { withoutSearch } from './withoutSearch';
 
 /** How far the search is. */
 export interface SawProgress {
@@ -28,8 +29,6 @@ const LIMITS: SawLimits = { enough: () => false, wholeNumberSeconds: 0.6 };
 
 /** Cells of the packing tables of the rounds: a coarse one as long as it finds something, then finer ones. */
 const CELLS = [1500, 6000, Infinity];
-
-type CostOf = (bar: number) => number;
 
 /** A list as the search sees it: its units, how many bars there are, and what each costs. */
 interface Search {
@@ -118,65 +117,10 @@ function generate(
   return { linear, bound, done: level >= grids.length };
 }
 
-/** A way of sawing: its fillings, and what it opens. */
-interface SawWay {
-  fillings: Filling[];
-  opened: number;
-  length: number;
-}
-
 /** Fewer bars opened is better, then less length opened. */
 function better(a: SawWay | undefined, b: SawWay | undefined): SawWay | undefined {
   if (!a || !b) return a ?? b;
   return b.opened < a.opened || (b.opened === a.opened && b.length < a.length - 1e-6) ? b : a;
-}
-
-/** What the search asks of the bars again and again. */
-function barsOf({ bars }: CutList, units: Units) {
-  const counts = bars.map(({ count }) => count);
-  const lengthOf: CostOf = (bar) => bars[bar]?.length ?? 0;
-  const opens: CostOf = (bar) => (bars[bar]?.offcut ? 0 : 1);
-  const most = (kinds: number[]) => Math.max(0, ...kinds.map((bar) => units.rooms[bar] ?? 0));
-  const kinds = [...bars.keys()];
-  // However it is sawn, the metal must be there: what the offcuts do not give comes from new bars.
-  const need = units.demands.reduce((total, demand, item) => total + demand * (units.down[item]?.each ?? 0), 0);
-  const offcuts = kinds.filter((bar) => opens(bar) === 0);
-  const given = offcuts.reduce((total, bar) => total + (units.rooms[bar] ?? 0) * (counts[bar] ?? 0), 0);
-  const largest = most(kinds.filter((bar) => opens(bar) === 1));
-  return {
-    counts,
-    there: counts.map((count) => count ?? Number.MAX_SAFE_INTEGER),
-    lengthOf,
-    opens,
-    /** Offcuts first, the shortest that does; of new bars the longest. */
-    preference: ((bar) => (opens(bar) === 0 ? lengthOf(bar) : 1e9 - lengthOf(bar))) as CostOf,
-    metal: largest > 0 ? Math.max(0, Math.ceil((need - given) / largest)) : 0,
-    alike: bars.length === 1,
-    longest: Math.max(...kinds.map(lengthOf)),
-  };
-}
-
-type Bars = ReturnType<typeof barsOf>;
-
-/** A list in whole units, and its bars. */
-interface Listed {
-  units: Units;
-  bars: Bars;
-}
-
-function listedOf(list: CutList): Listed {
-  const units = inUnits(list);
-  return { units, bars: barsOf(list, units) };
-}
-
-function wayOf(fillings: Filling[] | undefined, { opens, lengthOf }: Bars): SawWay | undefined {
-  return (
-    fillings && {
-      fillings,
-      opened: fillings.reduce((total, { bar }) => total + opens(bar), 0),
-      length: fillings.reduce((total, { bar }) => total + lengthOf(bar), 0),
-    }
-  );
 }
 
 /** Rounds a linear solution down and fills the rest by first fit; undefined when the bars do not do. */
@@ -198,41 +142,6 @@ function roundedDown(
   }
   const rest = firstFit({ rooms: units.rooms, takes: units.up }, demands, left, preference);
   return rest.missing.some((count) => count > 0) ? undefined : [...whole, ...rest.fillings];
-}
-
-/** Why a way that does not meet the bound is not proven, for whoever reads the list. */
-const unproven = (opened: number, bound: number): string =>
-  `${opened} bars are needed as found, and no fewer than ${bound} could do: between the two nothing was found or ruled out in the time for it.`;
-
-/** First fit, the start of every search. */
-function firstWay({ units, bars }: Listed): { first: ReturnType<typeof firstFit>; way: SawWay | undefined } {
-  const first = firstFit({ rooms: units.rooms, takes: units.up }, units.demands, bars.there, bars.preference);
-  return { first, way: first.missing.every((count) => count === 0) ? wayOf(first.fillings, bars) : undefined };
-}
-
-const cutsOf = (list: CutList, { units }: Listed, way: SawWay, lowerBound: number): Cuts => {
-  const proven = way.opened === lowerBound;
-  return {
-    barsOpened: way.opened,
-    lowerBound,
-    proven,
-    ...(proven ? {} : { because: unproven(way.opened, lowerBound) }),
-    patterns: labelled(list, units.kinds, way.fillings),
-  };
-};
-
-/**
- * What needs no search: a list that cannot be sawn, and one of bars all alike that first fit saws from as few as the
- * metal alone wants.
- * @returns undefined where a search may find better
- */
-export function withoutSearch(list: CutList): Result<Cuts> | undefined {
-  const able = possible(list);
-  if (!able.ok) return able;
-  const listed = listedOf(list);
-  const { way } = firstWay(listed);
-  const { alike, metal } = listed.bars;
-  return alike && way?.opened === metal ? good(cutsOf(list, listed, way, metal)) : undefined;
 }
 
 /**

@@ -157,8 +157,10 @@ export interface Machine {
   /** From which line the compound's protractor counts. */
   protractor?: 'axis' | 'square';
   readOut: 'diameter' | 'radius' | 'none';
-  /** The dial of the cross-slide. */
+  /** The dials of the cross-slide, of the carriage's handwheel and of the compound. */
   crossDial?: Dial;
+  carriageDial?: Dial;
+  compoundDial?: Dial;
   /** Play of the cross-slide's screw, mm. */
   backlash?: number;
   /** Rests on hand: what they take, and how wide they stand on the work, mm. */
@@ -215,7 +217,7 @@ export interface Tool {
   /** Put aside: kept with what it did, and planned with no more. */
   archived?: boolean;
   mount: 'post' | 'tailstock' | 'hand';
-  /** Which way it cuts, where that is told; and the place in the post that is its own. */
+  /** Turning tools: a left-hand one cuts away from the chuck, any other towards it. And the place in the post that is its own. */
   hand?: 'right' | 'left';
   place?: number;
   /** Along z from the tool that set the zero, mm. */

@@ -29,6 +29,8 @@ export const startValues: Shop = {
       protractor: 'axis',
       readOut: 'diameter',
       crossDial: { travel: 2.5, divisions: 125 }, // ours
+      carriageDial: { travel: 20, divisions: 200 }, // ours
+      compoundDial: { travel: 2.5, divisions: 125 }, // ours
       backlash: 0.15, // ours
       rests: [{ kind: 'follow', from: 6, upTo: 40, width: 20 }], // ours
       jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1, over: 160 }, // over all: ours

@@ -2,6 +2,7 @@ import { good, refuse, type Result } from '../result';
 import { largestDiameter } from '../part/part';
 import type { Run } from '../run';
 import type { Tool } from '../shop/shop';
+import { wishedElsewhere, wishesOf } from '../route/wishes';
 import { say } from '../words';
 
 export interface Blade {
@@ -16,9 +17,13 @@ export interface Blade {
  * means that blade.
  * @param over the bar over its corners, mm
  */
-export function chooseBlade({ part, allowances, shop, units }: Run, over: number): Result<Blade> {
+export function chooseBlade(run: Run, over: number): Result<Blade> {
+  const { part, allowances, shop, units } = run;
   const blades = shop.tools.filter(({ does, width, reach }) => does.includes('part-off') && width && reach);
-  const bore = Math.max(0, ...part.holes.filter(({ through }) => through).map(({ diameter }) => diameter.nominal));
+  // A hole that waits for the other end is not there yet when the piece is parted off.
+  const later = wishedElsewhere(wishesOf(run), run.firstEnd === 'back' ? 'back' : 'front');
+  const open = part.holes.filter(({ through, path }) => through && !later.includes(path));
+  const bore = Math.max(0, ...open.map(({ diameter }) => diameter.nominal));
   const toWall = (largestDiameter(part) - bore) / 2 + shop.allowances.bladeSpare;
   const reachNeeded = ({ holder = 0 }: Tool) => Math.max(toWall, holder > 0 ? (over - bore) / 2 : 0);
   const wanted = allowances.bladeWidth;

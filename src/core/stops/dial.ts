@@ -13,3 +13,6 @@ export function dialMove(distance: number, { travel, divisions }: Dial): DialMov
   const all = Math.round(distance / one);
   return { turns: Math.floor(all / divisions), divisions: all % divisions, rest: distance - all * one };
 }
+
+/** Whole turns and divisions, as they are counted. */
+export const sayDial = ({ turns, divisions }: DialMove): string => `${turns} + ${divisions}`;

@@ -7,6 +7,8 @@ import { sectionKey, type Section } from '@/core/rack/rack';
 import type { Cuts } from '@/core/saw/cutList';
 import { cutListsOf, type SawNeed, type SectionCuts } from '@/core/saw/fromRack';
 import type { SawProgress } from '@/core/saw/solveCuts';
+import { withoutSearch } from '@/core/saw/withoutSearch';
+import type { Result } from '@/core/result';
 import { nameOfBar } from '@/core/stock/nameOfBar';
 import type { SawApi } from '@/workers/saw.worker';
 import { Empty } from '../primitives/Card';
@@ -87,6 +89,11 @@ type Need = SawNeed & { name: string };
 /** What is known of one section's list. */
 type Answer = { kind: 'done'; cuts: Cuts } | { kind: 'refused'; words: string };
 
+const answerOf = (result: Result<Cuts>): Answer =>
+  result.ok
+    ? { kind: 'done', cuts: result.value }
+    : { kind: 'refused', words: result.problems.map(({ path, message }) => `${path} ${message}`).join('; ') };
+
 /** Which bars to open for the runs that are ticked, and what to saw from each, in the order of the saw. */
 export function CutLists({
   needs,
@@ -110,7 +117,13 @@ export function CutLists({
   );
   const nameOf = (section: Section) =>
     `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
-  const { answers, progress, cancel, again, cancelled } = useSaw(lists);
+  // Most lists need no search: they are there with the page.
+  const settled = useMemo(
+    () => lists.map(({ section, list }) => ({ section, list, result: withoutSearch(list) })),
+    [lists],
+  );
+  const open = useMemo(() => settled.filter(({ result }) => !result), [settled]);
+  const { answers, progress, cancel, again, cancelled } = useSaw(open);
   return (
     <>
       <HouseBar at="cuts" />
@@ -159,8 +172,8 @@ export function CutLists({
               Cancelled; lists that were ready stay. <Button onPress={again}>Look again</Button>
             </Told>
           )}
-          {lists.map((own) => {
-            const answer = answers.get(sectionKey(own.section));
+          {settled.map((own) => {
+            const answer = own.result ? answerOf(own.result) : answers.get(sectionKey(own.section));
             if (!answer) return null;
             if (answer.kind === 'refused')
               return (
@@ -213,10 +226,7 @@ function useSaw(lists: SectionCuts[]) {
           proxy((told) => void (over || setProgress(told))),
         );
         if (over) return;
-        const answer: Answer = result.ok
-          ? { kind: 'done', cuts: result.value }
-          : { kind: 'refused', words: result.problems.map(({ path, message }) => `${path} ${message}`).join('; ') };
-        setAnswers((before) => new Map(before).set(sectionKey(section), answer));
+        setAnswers((before) => new Map(before).set(sectionKey(section), answerOf(result)));
       }
       setProgress(undefined);
       worker.terminate();

@@ -33,6 +33,9 @@ const Table = styled.table`
     text-align: right;
     white-space: nowrap;
   }
+  thead .figure {
+    font-family: var(--sans);
+  }
   tr[aria-current='true'] > * {
     background: var(--blue-soft);
   }

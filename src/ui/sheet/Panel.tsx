@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
-import { dialMove, type DialMove } from '@/core/stops/dial';
+import { dialMove, sayDial } from '@/core/stops/dial';
 import { pinOf } from '@/core/stops/planStops';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units/length';
@@ -41,9 +41,6 @@ interface Props {
   edits: OrderEdits;
 }
 
-/** Whole turns and divisions. */
-const sayDial = ({ turns, divisions }: DialMove): string => `${turns} + ${divisions}`;
-
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
 export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
@@ -54,7 +51,7 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
   const pin = pinOf(planned, operation.key);
   const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
   const radius = shop.machine.readOut === 'radius';
-  const { crossDial } = shop.machine;
+  const { crossDial, carriageDial } = shop.machine;
   const byDial = shop.machine.readOut === 'none' && crossDial;
   const readOut = (diameter: number) => formatLength(radius ? diameter / 2 : diameter, units, true);
   const lastDiameter = operation.passes.at(-1)?.diameter;
@@ -87,6 +84,9 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
               <FigureButton figure={setting} units={units} fine={pin?.fine ?? false} />
             </Line>
           ))}
+          {pin?.means === 'each-time' && carriageDial && (
+            <Line name="Carriage dial, turns + div">{sayDial(dialMove(pin.setting, carriageDial))}</Line>
+          )}
           {lastDiameter !== undefined && (
             <Line
               name={byDial ? 'Cross-slide, to ⌀' : `Cross-slide, read-out ${radius ? 'radius' : '⌀'}`}

@@ -258,7 +258,11 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
       ArrowLeft: () => goPass(-1),
       'Alt+ArrowUp': () => operation && edits.shift(operation.key, -1),
       'Alt+ArrowDown': () => operation && edits.shift(operation.key, 1),
-      Escape: () => select(undefined),
+      Escape: () => {
+        // Whoever lets go of an operation stays in its set-up.
+        setOpened(setupIndex);
+        select(undefined);
+      },
     };
   }, [all, at, setupIndex, operation, shownPass, select, edits]);
   useShortcuts(keys);

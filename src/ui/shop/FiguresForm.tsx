@@ -28,6 +28,8 @@ export interface FormField {
   label: string;
   takes: 'text' | 'length' | 'number' | 'numbers' | 'words' | 'yes' | readonly string[];
   needed?: boolean;
+  /** How many numbers it may have, where its label says what each is. */
+  counts?: readonly number[];
 }
 
 type Values = Record<string, unknown>;
@@ -49,7 +51,7 @@ const optionsOf = (takes: FormField['takes']): readonly string[] => (Array.isArr
 type Read = { ok: true; value: unknown } | { ok: false; message: string };
 
 /** Reads what was typed; lengths with any unit, in mm without one. */
-function read({ takes, needed }: FormField, text: string): Read {
+function read({ takes, needed, counts }: FormField, text: string): Read {
   const trimmed = text.trim();
   if (trimmed === '') return needed ? { ok: false, message: 'is missing' } : { ok: true, value: undefined };
   if (takes === 'text' || Array.isArray(takes)) return { ok: true, value: trimmed };
@@ -67,6 +69,8 @@ function read({ takes, needed }: FormField, text: string): Read {
     .map(Number);
   if (numbers.some((value) => !Number.isFinite(value)))
     return { ok: false, message: `“${trimmed}” is not ${takes === 'numbers' ? 'a list of numbers' : 'a number'}` };
+  if (counts && !counts.includes(numbers.length))
+    return { ok: false, message: `has ${numbers.length} of ${counts.join(' or ')} numbers` };
   return { ok: true, value: takes === 'numbers' ? numbers : numbers[0] };
 }
 
@@ -101,7 +105,12 @@ function FiguresForm({ fields, values: given, onDone, onClose }: FormProps) {
       onSubmit={(event) => {
         event.preventDefault();
         setAsked(true);
-        if (results.some(({ result }) => !result.ok)) return;
+        const wrong = results.findIndex(({ result }) => !result.ok);
+        if (wrong >= 0) {
+          // In a long form the field may be out of sight.
+          (event.currentTarget.elements[wrong] as HTMLElement | undefined)?.focus();
+          return;
+        }
         const next = { ...values };
         for (const { field, result } of results) {
           if (result.ok && result.value === undefined) delete next[field.key];

@@ -1,5 +1,5 @@
 'use client';
-import type { Machine, Shop } from '@/core/shop/shop';
+import type { Dial, Machine, Shop } from '@/core/shop/shop';
 import type { UsedBy } from '@/core/shop/usedBy';
 import type { FormField } from './FiguresForm';
 import { freeId } from './freeId';
@@ -22,15 +22,17 @@ const FIELDS: readonly FormField[] = [
   { key: 'postStep', label: 'A step of it, °', takes: 'number' },
   { key: 'protractor', label: 'Protractor counts from', takes: ['axis', 'square'] },
   { key: 'readOut', label: 'Read-out', takes: ['diameter', 'radius', 'none'] },
-  { key: 'dial', label: 'Cross dial: a turn, divisions', takes: 'numbers' },
+  { key: 'crossDial', label: 'Cross dial: a turn, divisions', takes: 'numbers', counts: [2] },
+  { key: 'carriageDial', label: 'Carriage dial: a turn, divisions', takes: 'numbers', counts: [2] },
+  { key: 'compoundDial', label: 'Compound dial: a turn, divisions', takes: 'numbers', counts: [2] },
   { key: 'backlash', label: 'Play of the cross-slide', takes: 'length' },
   { key: 'runsBack', label: 'Spindle runs back', takes: 'yes' },
   { key: 'leadscrewPitch', label: 'Leadscrew, pitch', takes: 'length' },
   { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
-  { key: 'follow', label: 'Follow rest: from, up to, width', takes: 'numbers' },
-  { key: 'fixed', label: 'Fixed rest: from, up to, width', takes: 'numbers' },
-  { key: 'jaws', label: 'Jaws: from, up to, length, run-out, over all', takes: 'numbers', needed: true },
-  { key: 'collets', label: 'Collets: from, up to, length, run-out, over all', takes: 'numbers', needed: true },
+  { key: 'follow', label: 'Follow rest: from, up to, width', takes: 'numbers', counts: [3] },
+  { key: 'fixed', label: 'Fixed rest: from, up to, width', takes: 'numbers', counts: [3] },
+  { key: 'jaws', label: 'Jaws: from, up to, length, run-out, over all', takes: 'numbers', counts: [4, 5], needed: true },
+  { key: 'collets', label: 'Collets: from, up to, length, run-out, over all', takes: 'numbers', counts: [4, 5], needed: true },
   { key: 'speeds', label: 'Speeds, rev/min', takes: 'numbers', needed: true },
   { key: 'feeds', label: 'Feeds, mm/rev', takes: 'numbers', needed: true },
 ];
@@ -50,15 +52,25 @@ const holdingOf = (value: unknown): Machine['jaws'] => {
   return { from, upTo, length, runOut, ...(over === undefined ? {} : { over }) };
 };
 
+const numbersOf = (dial: Dial | undefined) => dial && [dial.travel, dial.divisions];
+/** A dial under its name; none where there are no numbers. */
+const dialOf = (key: string, value: unknown) => {
+  if (!Array.isArray(value)) return {};
+  const [travel = NaN, divisions = NaN] = value as number[];
+  return { [key]: { travel, divisions } };
+};
+
 /** What the form asks of a machine, each a field of its own. */
-const valuesOf = ({ post, leadscrew, crossDial, rests, ...machine }: Machine) => ({
+const valuesOf = ({ post, leadscrew, crossDial, carriageDial, compoundDial, rests, ...machine }: Machine) => ({
   ...machine,
   jaws: listed(machine.jaws),
   collets: listed(machine.collets),
   postKind: post?.kind ?? 'quick-change',
   postPlaces: post?.places,
   postStep: post?.step,
-  dial: crossDial && [crossDial.travel, crossDial.divisions],
+  crossDial: numbersOf(crossDial),
+  carriageDial: numbersOf(carriageDial),
+  compoundDial: numbersOf(compoundDial),
   leadscrewPitch: leadscrew?.pitch,
   ...Object.fromEntries((rests ?? []).map(({ kind, from, upTo, width }) => [kind, [from, upTo, width]])),
   gears: leadscrew?.gears,
@@ -76,21 +88,24 @@ function machineOf({
   postKind,
   postPlaces,
   postStep,
-  dial,
+  crossDial,
+  carriageDial,
+  compoundDial,
   leadscrewPitch,
   gears,
   follow,
   fixed,
   ...values
 }: Record<string, unknown>) {
-  const [travel, divisions] = (dial as number[] | undefined) ?? [];
   return {
     ...values,
     jaws: holdingOf(values['jaws']),
     collets: holdingOf(values['collets']),
     post: { kind: postKind, places: postPlaces, ...(postStep === undefined ? {} : { step: postStep }) },
     rests: [...restOf('follow', follow), ...restOf('fixed', fixed)],
-    ...(dial ? { crossDial: { travel, divisions } } : {}),
+    ...dialOf('crossDial', crossDial),
+    ...dialOf('carriageDial', carriageDial),
+    ...dialOf('compoundDial', compoundDial),
     ...(leadscrewPitch === undefined ? {} : { leadscrew: { pitch: leadscrewPitch, gears: gears ?? [] } }),
   } as unknown as Machine;
 }

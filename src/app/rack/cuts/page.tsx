@@ -13,7 +13,7 @@ export default async function CutListPage() {
   const { shop } = numbered;
   return (
     <CutLists
-      needs={plannedRuns(runs, numbered, items).flatMap(({ need }) => need ?? [])}
+      needs={(await plannedRuns(runs, numbered, items)).flatMap(({ need }) => need ?? [])}
       items={items}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
       keepFrom={shop.allowances.offcutFrom}

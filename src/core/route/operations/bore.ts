@@ -99,6 +99,7 @@ function bends(operation: Operation, lastDepth: number, setup: Setup): string[] 
 const boring = (kind: string): OperationKind => ({
   kind,
   handFed: false,
+  towardsChuck: true,
   turnsAtOverhang: false,
   underCentre: false,
   demand: (setup) => good(reachedOf(setup, kind).flatMap((own) => operationOf(own, setup))),

@@ -1,5 +1,6 @@
 import type { RunFile } from '../../formats/runFile';
-import type { Machine } from '../../shop/shop';
+import { planFile } from '../../plan';
+import type { Machine, Shop, Tool } from '../../shop/shop';
 import { startValues } from '../../shop/startValues';
 import { operationsOf, planned, runOf, step } from '../../testing';
 
@@ -100,4 +101,62 @@ test('a house that threads away from the chuck, on a spindle that is not to run 
   const cannot = thread(on(file, { runsBack: false }));
   expect(cannot?.does).toBeUndefined();
   expect(cannot?.warnings.join()).toContain('not to run back');
+});
+
+describe('a left-hand tool', () => {
+  const lefty = (id: string): Shop => ({
+    ...startValues,
+    tools: startValues.tools.map((tool) => (tool.id === id ? { ...tool, hand: 'left' as const } : tool)),
+  });
+  const finisher = startValues.tools.find(({ does }) => does.includes('turn-finish'));
+
+  test('turns nothing towards the chuck: another is taken, and without one it is said', () => {
+    const file = runOf({ outside: [step('12 h8', 14), step(20, 14)] }, { way: 'from-bar' });
+    const shop = lefty(finisher?.id ?? '');
+    const problems = planFile(file, shop);
+    expect(problems).toMatchObject({
+      ok: false,
+      problems: [{ message: expect.stringContaining('nothing to turn finish') }],
+    });
+    const another = { ...finisher, id: 'right-hand' } as Tool;
+    const tools = planned(file, { ...shop, tools: [...shop.tools, another] })
+      .setups.flatMap(({ operations }) => operations)
+      .flatMap(({ kind, tool }) => (kind === 'turn-finish' ? [tool.id] : []));
+    expect(new Set(tools)).toEqual(new Set(['right-hand']));
+  });
+
+  test('threads away from the chuck the right way up', () => {
+    const file = runOf(
+      {
+        outside: [step(20, 20), step(28, 10)],
+        details: [
+          { kind: 'thread', at: 0, length: 14, designation: 'M20x1.5' },
+          { kind: 'groove', at: 14, width: 6, bottom: 17 },
+        ],
+      },
+      { way: 'from-bar', rules: { threading: 'away' } },
+    );
+    const threader = startValues.tools.find(({ does }) => does.includes('thread'));
+    const words = (shop: Shop) =>
+      planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'thread')?.does?.[0];
+    expect(words(startValues)).toContain('tool inverted');
+    expect(words(lefty(threader?.id ?? ''))).toContain('left-hand tool');
+  });
+});
+
+test('infeed on the compound’s dial: 0.5638 along it for M5 is 28 of 0.02 (handbook 14)', () => {
+  const file = runOf(
+    {
+      outside: [step(5, 16), step(12, 10)],
+      details: [
+        { kind: 'thread', at: 0, length: 10, designation: 'M5' },
+        { kind: 'groove', at: 10, width: 3, bottom: 3.8 },
+      ],
+    },
+    { way: 'from-bar' },
+  );
+  const shop = { ...startValues, cutting: { ...startValues.cutting, dieUpTo: 0 } };
+  const own = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'thread');
+  const deepest = own?.passes.filter(({ depth }) => depth > 0).at(-1);
+  expect(deepest?.note).toBe('0.564 mm in along the compound, 0 + 28 on its dial');
 });

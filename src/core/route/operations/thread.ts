@@ -5,6 +5,7 @@ import type { Feature, Thread } from '../../part/feature';
 import { threadDepth } from '../../part/thread';
 import { good } from '../../result';
 import type { Tool } from '../../shop/shop';
+import { dialMove, sayDial } from '../../stops/dial';
 import { say } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
@@ -28,13 +29,17 @@ function gearsFor({ pitch }: Thread, { run }: Setup): GearTrain | undefined {
   return train && Math.abs(train.error) <= run.shop.cutting.pitchErrorAtMost ? train : undefined;
 }
 
-function pointed({ run }: Setup): Tool | undefined {
-  return run.shop.tools.find(({ does }) => does.includes('thread'));
-}
-
 /** The house cuts threads away from the chuck; and whether the machine may. */
 const wantsAway = ({ run }: Setup): boolean => run.shop.houseRules.threading === 'away';
 const runsBack = ({ run }: Setup): boolean => run.shop.machine.runsBack !== false;
+const goesAway = (setup: Setup): boolean => wantsAway(setup) && runsBack(setup);
+
+/** A threading tool of the hand that cuts that way; away from the chuck any other does it upside down. */
+function pointed(setup: Setup): Tool | undefined {
+  const all = setup.run.shop.tools.filter(({ does }) => does.includes('thread'));
+  const right = all.find(({ hand }) => hand !== 'left');
+  return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
+}
 
 const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
@@ -54,8 +59,12 @@ const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 
     removal: {},
     stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
     checks: [threadCheck(thread)],
-    ...(kind === 'thread' && wantsAway(setup) && runsBack(setup)
-      ? { does: ['Away from the chuck: tool inverted, spindle reversed, started in the relief at this stop.'] }
+    ...(kind === 'thread' && goesAway(setup)
+      ? {
+          does: [
+            `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
+          ],
+        }
       : {}),
   };
 };
@@ -110,8 +119,12 @@ export const thread: OperationKind = {
       term('l', 'length', to - from, 'mm', 'computed'),
       term('a', 'approach', allowances.approach, 'mm', 'start value'),
     ];
-    const infeed = (deep: number) =>
-      `${say(round(infeedAlong(deep, cutting.threadCompound)), run.units)} in along the compound`;
+    const { compoundDial } = run.shop.machine;
+    const infeed = (deep: number) => {
+      const along = infeedAlong(deep, cutting.threadCompound);
+      const dial = compoundDial ? `, ${sayDial(dialMove(along, compoundDial))} on its dial` : '';
+      return `${say(round(along), run.units)} in along the compound${dial}`;
+    };
     return good({
       diameter,
       ...(wantsAway(setup) && !runsBack(setup)

@@ -33,6 +33,7 @@ export const turnFinish: OperationKind = {
   turnsAtOverhang: true,
   underCentre: true,
   alongOutside: true,
+  towardsChuck: true,
   mayBeLeft: () => false,
   demand(setup) {
     const { run } = setup;

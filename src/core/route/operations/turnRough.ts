@@ -17,6 +17,7 @@ export const turnRough: OperationKind = {
   turnsAtOverhang: true,
   underCentre: true,
   alongOutside: true,
+  towardsChuck: true,
   demand(setup) {
     const { run } = setup;
     const roughed = turnedStepsOf(setup).flatMap((turned) =>
