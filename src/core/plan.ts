@@ -81,7 +81,7 @@ function planWay({ drawn, run, bars }: Prepared, way: Way): Result<WayPlan> {
       andThen(collect(setups.map(planOperations)), (ordered) =>
         andThen(planCuts(ordered), (cut) =>
           andThen(checkFinished(cut), () => {
-            const timed = planStops(cut).map(timeSetup);
+            const timed = planStops(cut).map((own, index, all) => timeSetup(own, all[index - 1]));
             const operations = timed.flatMap((own) => own.operations);
             const here = [
               ...madeFeatures(run.part, operations),

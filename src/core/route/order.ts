@@ -90,7 +90,8 @@ function undominated(states: readonly State[], hand: HandMinutes): State[] {
     if (!same) kept.set(state.done, [state]);
     else if (
       !same.some((own) => {
-        const reset = changeMinutes(own.at, state.at, hand) + changeMinutes(own.first, state.first, hand);
+        // From where this one stands to where that one does; and in the end back, by where that one began.
+        const reset = changeMinutes(own.at, state.at, hand) + changeMinutes(state.first, own.first, hand);
         return isBetter({ ...own, minutes: own.minutes + reset }, state);
       })
     )
@@ -100,9 +101,9 @@ function undominated(states: readonly State[], hand: HandMinutes): State[] {
 }
 
 /**
- * The order that keeps every rule and changes least, from the last operation to the first of the next piece as well. Goes through the operations layer by layer; two half-orders that
- * have done the same and leave the machine at the same differ only in minutes, so the shorter one stays. Ties keep the
- * order in which the operations came.
+ * The order that keeps every rule and changes least, from the last operation to the first of the next piece as well.
+ * Goes through the operations layer by layer; two half-orders that have done the same and leave the machine at the same
+ * differ only in minutes, so the shorter one stays. Ties keep the order in which the operations came.
  * @param before for each operation the ones that come before it, one bit each; without circles
  */
 export function findOrder(operations: readonly Wanted[], before: readonly bigint[], hand: HandMinutes): Order {

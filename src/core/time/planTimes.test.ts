@@ -65,8 +65,8 @@ test('setting up from the bar: read 5, collet 2, tools, stops, touching off', ()
     ['5 stops set', 5],
     ['4 tools touched off', 1.2],
   ]);
-  // A collet, one tool, its stop and the spindle stop: 2 + 1 + 2 + 0.3.
-  expect(second?.setting.value).toBeCloseTo(5.3, 9);
+  // The collet of the bar is in already. One tool, its stop and the spindle stop: 1 + 2 + 0.3.
+  expect(second?.setting.value).toBeCloseTo(3.3, 9);
 });
 
 test('the batch: setting up, forty pieces, a bar loaded, the first-off inspected', () => {

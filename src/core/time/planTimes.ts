@@ -5,7 +5,8 @@ import { metal } from '../removal/workpiece';
 import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
 import { SAME_ANGLE } from '../route/order';
-import { isBetweenCentres } from '../route/setup';
+import { holdingOf } from '../route/holdings';
+import { isBetweenCentres, type WorkHolding } from '../route/setup';
 import { CENTRE_END } from '../route/operations/face';
 import type { OutsideOp } from '../route/outside/outsideOp';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
@@ -49,6 +50,9 @@ export interface Times {
   firstOff: Figure;
   batch: Figure;
 }
+
+/** Diameters closer than this are held by the same collet or bush, mm. */
+const SAME_SIZE = 0.05;
 
 /** Terms of a sum under one symbol each: a, b, c… */
 const lettered = (items: { name: string; minutes: number }[]): Term[] =>
@@ -198,7 +202,11 @@ const anglesOf = (cuts: readonly CutOperation[]): number[] => [
   ...new Set(cuts.flatMap(({ compound }) => (compound === undefined ? [] : [Number(compound.toFixed(3))]))),
 ];
 
-function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
+/** Whether the set-up before left ready on the machine what holds the work. */
+const isReady = ({ kind, diameter }: WorkHolding, before: WorkHolding | undefined): boolean =>
+  before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
+
+function settingTime({ setup, cuts, pins }: StoppedSetup, before: WorkHolding | undefined): Figure {
   const { setupMinutes } = setup.run.shop;
   const tools = cuts
     .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
@@ -211,7 +219,10 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
     'min',
     lettered([
       { name: 'fetch and read', minutes: setup.number === 1 ? setupMinutes.fetchAndRead : 0 },
-      { name: `make ready to hold ${setup.holding.words}`, minutes: setup.holding.change },
+      {
+        name: `make ready to hold ${setup.holding.words}`,
+        minutes: isReady(setup.holding, before) ? 0 : setup.holding.change,
+      },
       { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
       { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
@@ -223,8 +234,8 @@ function settingTime({ setup, cuts, pins }: StoppedSetup): Figure {
   );
 }
 
-/** One piece in one set-up: its operations and getting it in and out. */
-export function timeSetup(stopped: StoppedSetup): PlannedSetup {
+/** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
+export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
   const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
   const operations = cuts.map((cut, index) => timed(cut, index, stopped));
   const loading = loadingOf(stopped);
@@ -240,7 +251,7 @@ export function timeSetup(stopped: StoppedSetup): PlannedSetup {
     workStop,
     operations,
     loading,
-    setting: settingTime(stopped),
+    setting: settingTime(stopped, before?.setup.holding),
     piece: sum(`one piece in set-up ${setup.number}`, 'min', [
       term(
         'c',

@@ -31,8 +31,20 @@ const FIELDS: readonly FormField[] = [
   { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
   { key: 'follow', label: 'Follow rest: from, up to, width', takes: 'numbers', counts: [3] },
   { key: 'fixed', label: 'Fixed rest: from, up to, width', takes: 'numbers', counts: [3] },
-  { key: 'jaws', label: 'Jaws: from, up to, length, run-out, over all', takes: 'numbers', counts: [4, 5], needed: true },
-  { key: 'collets', label: 'Collets: from, up to, length, run-out, over all', takes: 'numbers', counts: [4, 5], needed: true },
+  {
+    key: 'jaws',
+    label: 'Jaws: from, up to, length, run-out, over all',
+    takes: 'numbers',
+    counts: [4, 5],
+    needed: true,
+  },
+  {
+    key: 'collets',
+    label: 'Collets: from, up to, length, run-out, over all',
+    takes: 'numbers',
+    counts: [4, 5],
+    needed: true,
+  },
   { key: 'speeds', label: 'Speeds, rev/min', takes: 'numbers', needed: true },
   { key: 'feeds', label: 'Feeds, mm/rev', takes: 'numbers', needed: true },
 ];

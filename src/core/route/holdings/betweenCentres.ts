@@ -7,6 +7,7 @@ import { listed, type HoldingKind } from './holding';
 export const betweenCentres: HoldingKind = {
   kind: 'between-centres',
   words: 'between centres',
+  opens: true,
   marks: false,
   against: () => 'it holds by the holes in both faces',
   figures: listed('between-centres'),

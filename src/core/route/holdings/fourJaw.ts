@@ -4,6 +4,7 @@ import { listed, notBare, type HoldingKind } from './holding';
 export const fourJaw: HoldingKind = {
   kind: '4-jaw',
   words: 'in a four-jaw chuck, dialled true',
+  opens: true,
   marks: true,
   against: (surface) =>
     notBare(surface) ??

@@ -49,6 +49,8 @@ export interface HoldingKind {
   kind: string;
   /** In a sentence: `in a collet`. */
   words: string;
+  /** Opens to any of its sizes: between two of them nothing is changed. */
+  opens?: true;
   /** Leaves marks where it grips bare. */
   marks: boolean;
   /** What it takes, beside the sizes: undefined when it is made for such a surface, else why not in words. */

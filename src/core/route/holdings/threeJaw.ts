@@ -4,6 +4,7 @@ import { notBare, type HoldingKind } from './holding';
 export const threeJaw: HoldingKind = {
   kind: '3-jaw',
   words: 'in a three-jaw chuck',
+  opens: true,
   marks: true,
   against: (surface) =>
     notBare(surface) ??

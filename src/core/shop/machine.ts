@@ -1,0 +1,81 @@
+export interface Machine {
+  id: string;
+  name: string;
+  /** Largest diameter over the cross-slide, mm. */
+  swing: number;
+  /** Longest work between chuck and tailstock, mm. */
+  betweenCentres: number;
+  spindleBore: number;
+  /** The longest bar that the spindle and the support behind it take, mm; without it, any. */
+  longestBar?: number;
+  /** rev/min and mm/rev that the gearbox has, rising. */
+  speeds: number[];
+  feeds: number[];
+  motorKilowatts: number;
+  efficiency: number;
+  /** The tool post: how it changes, how many tools stand ready in it, and the angle of one of its steps, degrees. */
+  post?: ToolPost;
+  /** Screws of the carriage stop. */
+  stations: number;
+  /** Pitch of the leadscrew, mm, and the change gears on hand, in teeth; without it threads are not cut by tool. */
+  leadscrew?: { pitch: number; gears: number[] };
+  /** Whether the spindle runs backward safely, so that a thread can be cut away from the chuck. */
+  runsBack?: boolean;
+  quillTravel: number;
+  /** Of the compound slide, mm; without it any cone is within its reach. */
+  compoundTravel?: number;
+  /** How far its slide stands towards the chuck beyond the tool when it lies along the axis, mm. */
+  compoundAhead?: number;
+  /** From which line the compound's protractor counts. */
+  protractor?: 'axis' | 'square';
+  readOut: 'diameter' | 'radius' | 'none';
+  /** The dials of the cross-slide, of the carriage's handwheel and of the compound. */
+  crossDial?: Dial;
+  carriageDial?: Dial;
+  compoundDial?: Dial;
+  /** Play of the cross-slide's screw, mm. */
+  backlash?: number;
+  /** Rests on hand: what they take, and how wide they stand on the work, mm. */
+  rests?: Rest[];
+  jaws: Holding;
+  collets: Holding;
+}
+
+/** A post that takes one tool after the other from its holders, or that carries them and turns. */
+export interface ToolPost {
+  kind: 'quick-change' | 'turret';
+  places: number;
+  step?: number;
+}
+
+/** A dial: how far the slide goes in a turn, mm, and its divisions. */
+export interface Dial {
+  travel: number;
+  divisions: number;
+}
+
+/** A rest that bears on slender work: it goes with the tool, or stands. */
+export interface Rest {
+  kind: 'follow' | 'fixed';
+  from: number;
+  upTo: number;
+  width: number;
+}
+
+/** What a chuck or a set of collets takes, mm. */
+export interface Holding {
+  from: number;
+  upTo: number;
+  /** Length that the jaws cover. */
+  length: number;
+  runOut: number;
+  /** Diameter over all of it: what stays outside of that is clear of it. */
+  over?: number;
+}
+
+/** A means of holding work that is made or kept for it; the minutes are those of a piece, and of making it ready. */
+export interface HoldingMeans extends Holding {
+  kind: string;
+  load: number;
+  change: number;
+}

@@ -1,0 +1,42 @@
+import type { UnitSystem } from '../units/length';
+
+export type StockForm = 'round' | 'hex' | 'square' | 'tube';
+
+/** Sawn pieces are bought cut, one piece to a “bar”. */
+export type BarCondition = 'drawn' | 'ground' | 'hot-rolled' | 'sawn';
+
+/** Bars that can be had of one condition in one system of sizes. Sizes as they are sold: `"3/8 in"`, `"12 mm"`, a tube as `"30 mm × 20 mm"`. */
+export interface BarList {
+  form: StockForm;
+  condition: BarCondition;
+  units: UnitSystem;
+  sizes: string[];
+  barLength: string;
+  pricePerKilogram: number;
+}
+
+export interface Material {
+  id: string;
+  name: string;
+  /** g/cm³ */
+  density: number;
+  /** Cutting speed by edge, m/min. */
+  speed: Record<EdgeMaterial, number>;
+  /** Specific cutting force kc1.1, N/mm², and its exponent m. */
+  force: { kc: number; m: number };
+  /** Modulus of elasticity, N/mm²; without it nothing is said of bending. */
+  elasticity?: number;
+  /** Deepest roughing cut per side on a small lathe, mm. */
+  deepestCut: number;
+  /** Drill feed per rev as a fraction of the drill diameter. */
+  drillFeed: number;
+  /** Tough materials want a pilot before a large drill and a stiffer blade. */
+  tough: boolean;
+  /** Long chips must be cleared more often. */
+  stringy: boolean;
+  /** What to mind with this material. */
+  caution?: string;
+  bars: BarList[];
+}
+
+export type EdgeMaterial = 'hss' | 'carbide';

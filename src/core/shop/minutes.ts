@@ -1,0 +1,71 @@
+/** Minutes of one hand element (handbook 7). */
+export interface HandMinutes {
+  loadJaws: number;
+  loadCollet: number;
+  unload: number;
+  pullBar: number;
+  /** The compound back to an angle that was proved before. */
+  compoundAgain: number;
+  /** A rest brought up to the work and oiled. */
+  rest: number;
+  sawBlank: number;
+  changePost: number;
+  /** The same where the post is a turret. */
+  changeTurret: number;
+  /** A tool put into the post in place of another, where it has no place of its own. */
+  swapTool: number;
+  changeTailstock: number;
+  tailstock: number;
+  speedChange: number;
+  feedChange: number;
+  approach: number;
+  station: number;
+  setStop: number;
+  peckReturn: number;
+  /** A turn of a tap by hand, in and out. */
+  tapTurn: number;
+  /** One sharp edge broken by hand. */
+  deburrEdge: number;
+  clear: number;
+  clearStringy: number;
+  /** Swarf between two clearings, cm³. */
+  clearEvery: number;
+}
+
+/** Minutes of one element of setting up (handbook 7). */
+export interface SetupMinutes {
+  fetchAndRead: number;
+  jawsChange: number;
+  colletChange: number;
+  toolOnHeight: number;
+  tailstockTool: number;
+  setStop: number;
+  touchOff: number;
+  changeGears: number;
+  /** A rest mounted and set. */
+  rest: number;
+  /** The compound to an angle, and proved. */
+  compound: number;
+}
+
+/** Work on other machines and at other firms: minutes to set up and for a piece, and what the lathe leaves for it, mm. */
+export interface OutsideValues {
+  /** A piece in and out of any of them. */
+  load: number;
+  millSetup: number;
+  millFlat: number;
+  drillSetup: number;
+  crossHole: number;
+  grindSetup: number;
+  grind: number;
+  honeSetup: number;
+  hone: number;
+  /** A batch packed, sent and fetched, and each piece of it handled. */
+  sendOut: number;
+  handle: number;
+  /** On the diameter. */
+  leaveToGrind: number;
+  leaveToHone: number;
+  /** How closely that is turned, as a share of it either way. */
+  leftWithin: number;
+}

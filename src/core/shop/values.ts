@@ -1,0 +1,126 @@
+import type { BarCondition } from './material';
+
+/** Lengths that are left, lost or kept clear, mm (handbook 3, 5, 6, 7). */
+export interface Allowances {
+  facingSawn: number;
+  facingParted: number;
+  firstEnd: number;
+  kerf: number;
+  /** An offcut of this length or more is worth keeping. */
+  offcutFrom: number;
+  gripRemnantTimes: number;
+  gripRemnantLeast: number;
+  jawClearance: number;
+  /** How much deeper than a back edge the blade goes before that edge is broken. */
+  partIn: number;
+  /** Nearer than this to anything a tool comes with a warning. */
+  closest: number;
+  /** The chuck from the spindle nose to its jaws' ends, and a drill chuck in the quill. */
+  chuckLength: number;
+  drillHolder: number;
+  /** Between the jaws and where an edge ends in the second set-up. */
+  toolClearance: number;
+  breakthrough: number;
+  bladeSpare: number;
+  /** How far a measured width may be from the blade that the list names. */
+  bladeWithin: number;
+  skin: Record<BarCondition, number>;
+  /** Tolerance grade below nominal that bars are sold to; a bar of none is never used as it is. */
+  barGrade: Partial<Record<BarCondition, number>>;
+  finishPerSide: number;
+  shoulder: number;
+  approach: number;
+  overrun: number;
+  /** A spigot or a centre end is at least this long. */
+  leftOnLeast: number;
+  gripTimes: number;
+  gripLeast: number;
+}
+
+/** Speeds, feeds and their limits (handbook 5, 6). */
+export interface CuttingValues {
+  /** Factor on the cutting speed by kind of operation. */
+  speedFactor: Record<string, number>;
+  /** Feed by kind of operation, mm/rev; drills go by their diameter. */
+  feed: Record<string, number>;
+  mostDrillFeed: number;
+  overhangTimes: number;
+  overhangFactor: number;
+  interruptedFactor: number;
+  /** Tolerances finer than this grade get two equal last cuts. */
+  equalCutsFinerThan: number;
+  firstPeckTimes: number;
+  peckTimes: number;
+  /** Speeds of a house that has fixed ones, for cutting and for work by hand, rev/min. */
+  fixedSpeed: Record<string, number>;
+  /** How much faster than wanted a fixed speed may cut, as a share, before it is told. */
+  speedOver: number;
+  /** From so many times slower a change of speed is told: the last one is easily left in. */
+  speedDrop: number;
+  /** Spindle speed at most, by kind of operation, rev/min. */
+  mostSpeed: Record<string, number>;
+  /** How far a blade moves on between two plunges at most, as a share of its width. */
+  plungeStep: number;
+  /** Feed of a reamer as a multiple of a drill's. */
+  reamFeedTimes: number;
+  /** What a reamer is left at most, on the diameter, by the size that it is up to, mm. */
+  reamAllowance: Record<string, number>;
+  /** And how many times that where the house leaves more. */
+  reamLarger: number;
+  /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
+  deepestBore: number;
+  finishBore: number;
+  /** Share of the main force that pushes a tool off the work, and elasticity of a bar, N/mm². */
+  radialForce: number;
+  barElasticity: number;
+  /** Threads are cut with a die up to this diameter, mm, where there is one. */
+  dieUpTo: number;
+  /** Passes of a thread: so many, and so many more for each mm of pitch; any takes at least so much, mm per side. */
+  threadPasses: number;
+  threadPassesPerMm: number;
+  leastThreadCut: number;
+  /** Passes again without infeed at its end. */
+  threadSprings: number;
+  /** The compound's angle for infeed, degrees from square to the axis. */
+  threadCompound: number;
+  /** How far the pitch that gears give may be off, parts per million. */
+  pitchErrorAtMost: number;
+  /** What a diameter grows by when it is knurled, as a share of the pitch. */
+  knurlGrows: number;
+  /** How far from a whole number of pitches round a knurl still tracks. */
+  knurlTracks: number;
+  /** How far a nose may be from the fillet that it leaves, as a share of it. */
+  filletWithin: number;
+  /** What steps may leave of a round form before it is blended, mm. */
+  formScallop: number;
+  /** Threads are tapped by hand up to this diameter, mm. */
+  handTapUpTo: number;
+  /** Lead of a tap before its full thread, and how much over d − P its hole may be; both in pitches. */
+  tapLead: number;
+  tapDrillOver: number;
+  /** How closely the compound is set by its protractor, degrees either way. */
+  compoundWithin: number;
+  pilotOver: number;
+  pilotFraction: number;
+  /** How much wider than wanted a pilot may be, mm. */
+  pilotWithin: number;
+  /** A drill of this diameter is stout enough to start without a centre, where the house says so, mm. */
+  stoutDrill: number;
+  /** Room that a threading tool needs at the end, in pitches. */
+  threadEndTimes: number;
+  /** The finest grade that turning and boring hold here. */
+  finestGrade: number;
+  /** How closely a carriage stop repeats, mm either way. */
+  stopRepeats: number;
+  /** The grade that a twist drill holds. */
+  drillGrade: number;
+  /** An edge that turns by more than this is sharp, degrees: a chamfer of 45° has none. */
+  sharpFrom: number;
+  bladeReachPerWidth: number;
+  /** Approach angle of turning tools, degrees. */
+  approachAngle: number;
+  /** Stick-out as a multiple of the diameter beyond which even a centre does not do. */
+  restTimes: number;
+  /** A wall thinner than this fraction of its diameter gives way to heavy cuts. */
+  thinWall: number;
+}
