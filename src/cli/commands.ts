@@ -8,9 +8,11 @@ import { compareSequences } from '@/core/sequences';
 import { startValues } from '@/core/shop/startValues';
 import { describe } from './describe';
 import { describeCuts } from './describeCuts';
+import { describeDifference, whatIf } from './whatIf';
 
 const USAGE = `usage: npm run --silent shingle -- plan FILE [--json]
        npm run --silent shingle -- cut FILE [--json]
+       npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
        FILE is a run file (docs/run-file.md) or a cut list (docs/cut-list.md), or - for standard input
 `;
 
@@ -53,7 +55,9 @@ function parsed(file: string, read: (file: string) => string): Result<unknown> {
 /** Seconds for the bound of a cut list; the whole numbers have as much again at most. */
 const SAW_SECONDS = 1.1;
 
-const commands: Record<string, (value: unknown) => Promise<Result<Answer>>> = {
+type Command = (value: unknown, sets: readonly string[]) => Promise<Result<Answer>>;
+
+const commands: Record<string, Command> = {
   plan: async (value) =>
     andThen(planFile(value, startValues), (plan) =>
       good({
@@ -76,22 +80,42 @@ const commands: Record<string, (value: unknown) => Promise<Result<Answer>>> = {
       }),
     );
   },
+  'what-if': async (value, sets) =>
+    andThen(whatIf(value, startValues, sets), (difference) =>
+      good({ text: () => describeDifference(difference), data: () => difference }),
+    ),
 };
+
+/** What was typed: the command, its file, and its options. */
+function readWords(words: readonly string[]) {
+  const plain: string[] = [];
+  const sets: string[] = [];
+  const unknown: string[] = [];
+  let json = false;
+  for (let index = 0; index < words.length; index += 1) {
+    const word = words[index] ?? '';
+    if (word === '--json') json = true;
+    else if (word === '--set') sets.push(words[(index += 1)] ?? '');
+    else if (word.startsWith('--')) unknown.push(word);
+    else plain.push(word);
+  }
+  const [name = '', file, ...more] = plain;
+  return { name, file, json, sets, wrong: more.length > 0 || unknown.length > 0 };
+}
 
 /**
  * The command line, without its process.
  * @param read the text of a file by its name, `-` being standard input; throws where there is none
  */
 export async function shingle(words: readonly string[], read: (file: string) => string): Promise<Said> {
-  const options = words.filter((word) => word.startsWith('--'));
-  const [name = '', file, ...more] = words.filter((word) => !word.startsWith('--'));
+  const { name, file, json: asData, sets, wrong } = readWords(words);
   const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
-  if (!command || file === undefined || more.length > 0 || options.some((option) => option !== '--json'))
+  if (!command || file === undefined || wrong || (name === 'what-if') !== sets.length > 0)
     return { code: 2, out: '', err: USAGE };
   const json = parsed(file, read);
   if (!json.ok) return refused(json.problems);
-  const answer = await command(json.value);
+  const answer = await command(json.value, sets);
   if (!answer.ok) return refused(answer.problems);
   const { text, data } = answer.value;
-  return { code: 0, out: options.includes('--json') ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
+  return { code: 0, out: asData ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
 }

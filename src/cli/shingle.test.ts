@@ -91,6 +91,40 @@ describe('bad input ends with 2, a path and a reason, and no trace', () => {
   });
 });
 
+describe('what if', () => {
+  const pin = 'examples/pivot-pin.json';
+
+  test('the difference of two plans: only what changes, before and after', async () => {
+    const { status, stdout } = await shingle(['what-if', pin, '--set', 'quantity=400']);
+    expect(status).toBe(0);
+    expect(stdout).toMatch(/cost of a piece +[\d.]+ +→ +[\d.]+/);
+    expect(stdout).not.toContain('setting up');
+  });
+
+  test('several at once, also of the shop, and as data', async () => {
+    const { stdout } = await shingle([
+      'what-if', pin, '--set', 'shop.timeAllowance=0.24', '--set', 'rules.nib=as-parted', '--json',
+    ]);
+    const { time } = JSON.parse(stdout) as { time: { what: string; before: number; after: number }[] };
+    expect(time.length).toBeGreaterThan(0);
+  });
+
+  test.each([
+    ['a path that leads nowhere', 'part.outside[9].diameter=4', 'part.outside.9: is not there'],
+    ['no value', 'quantity', '--set: “quantity” is not PATH=VALUE'],
+    ['a value that cannot be', 'quantity=0', 'quantity: “0” must be a whole number'],
+  ])('%s is said', async (_, set, words) => {
+    expect(await shingle(['what-if', pin, '--set', set])).toMatchObject({
+      status: 2,
+      stderr: expect.stringContaining(words),
+    });
+  });
+
+  test('without anything set there is nothing to compare', async () => {
+    expect((await shingle(['what-if', pin])).stderr).toContain('usage:');
+  });
+});
+
 describe('a cut list', () => {
   const list = 'examples/cut-lists/week-48.json';
 

@@ -144,7 +144,9 @@ export interface RunFile {
   /** What was decided against the planner: orders, tools, holdings, work left out or added. */
   overrules?: Overrule[];
   machine?: string | Machine;
-  rules?: Partial<HouseRules> & { batchOrder?: 'piece-by-piece' };
+  rules?: Partial<HouseRules>;
+  /** What somebody else asks for the parts: once, and for each. */
+  offer?: { once?: number; each: number };
 }
 
 /** A step that waits to be filled in. */

@@ -31,10 +31,6 @@ const key = () => Joi.string().max(120);
 /** A face by its name, or a step by its number. */
 const face = () => Joi.alternatives(number(), text(60));
 
-const notPlanned = (what: string, instead: string) => ({
-  'any.only': `“{#value}” is not planned yet: this version plans ${what}; ${instead}`,
-});
-
 const FORMS = ['round', 'hex', 'square', 'tube'];
 const CONDITIONS = ['drawn', 'ground', 'hot-rolled', 'sawn'];
 
@@ -254,9 +250,10 @@ export const runFileSchema = Joi.object<RunFile>({
     )
     .max(60),
   machine: Joi.alternatives(text(60), machineSchema),
-  rules: Joi.object({
-    ...schools((own) => own),
-    batchOrder: Joi.string().valid('piece-by-piece').messages(notPlanned('piece by piece', 'leave it out')),
+  rules: Joi.object(schools((own) => own)),
+  offer: Joi.object({
+    once: number().min(0),
+    each: number().min(0).required(),
   }),
 }).required();
 
@@ -272,6 +269,16 @@ const valuesOf = (start: object) =>
       ]),
     ),
   ).required();
+
+const edgeLife = () =>
+  Joi.object({
+    life: positive().required(),
+    exponent: positive().less(1).required(),
+    cost: number().min(0).required(),
+    change: number().min(0).required(),
+  });
+
+const spread = () => Joi.object({ down: number().min(0).less(1).required(), up: number().min(0).required() }).required();
 
 export const shopSchema = Joi.object<Shop>({
   materials: Joi.array()
@@ -404,4 +411,7 @@ export const shopSchema = Joi.object<Shop>({
     machineHour: number().min(0).required(),
     order: number().min(0).required(),
   }).required(),
+  edges: Joi.object({ hss: edgeLife().required(), carbide: edgeLife().required() }).required(),
+  programmed: valuesOf(startValues.programmed),
+  spreads: Joi.object({ cutting: spread(), hand: spread(), setup: spread() }).required(),
 }).required();

@@ -221,6 +221,42 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
     hint: 'mm on the diameter, by the size that it is up to',
     figures: table(Object.keys(shop.cutting.reamAllowance)),
   },
+  {
+    of: 'rates',
+    title: 'What things cost',
+    hint: `in ${shop.rates.currency}`,
+    figures: numbers({ machineHour: 'An hour at the lathe', order: 'Having bars come in' }),
+  },
+  ...(['hss', 'carbide'] as const).map((edge) => ({
+    of: `edges.${edge}`,
+    title: `Edges of ${edge === 'hss' ? 'HSS' : 'carbide'}`,
+    hint: 'Taylor’s law from the speed of the material’s table',
+    figures: numbers({
+      life: 'Lasts at that speed, min',
+      exponent: 'Exponent n',
+      cost: 'A new edge costs',
+      change: 'Changed and set, min',
+    }),
+  })),
+  {
+    of: 'programmed',
+    title: 'A programmed machine',
+    hint: 'minutes once, shares of the time by hand, an hour of it',
+    figures: numbers({
+      programming: 'Programming',
+      proving: 'Proving',
+      setup: 'Setting up',
+      cuttingShare: 'Cutting, share of it here',
+      handShare: 'Handling, share of it here',
+      hour: 'An hour of it costs',
+    }),
+  },
+  ...(['cutting', 'hand', 'setup'] as const).map((of) => ({
+    of: `spreads.${of}`,
+    title: `How far off: ${{ cutting: 'cutting', hand: 'handling', setup: 'setting up' }[of]}`,
+    hint: 'shares of what is planned',
+    figures: numbers({ down: 'Less by, at most', up: 'More by, at most' }),
+  })),
 ];
 
 type Values = Record<string, unknown>;

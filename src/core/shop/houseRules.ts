@@ -102,6 +102,22 @@ export const houseQuestions: readonly HouseQuestion[] = [
     ],
   },
   {
+    rule: 'batchOrder',
+    question: 'In which order over the batch?',
+    schools: [
+      {
+        value: 'piece-by-piece',
+        label: 'each piece finished',
+        because: 'Held once for a set-up: everything in it runs true to the rest, and a mistake costs one piece.',
+      },
+      {
+        value: 'op-by-op',
+        label: 'one operation for all pieces',
+        because: 'Tools, speeds and stops change once for the batch; every piece goes in and out again for each tool.',
+      },
+    ],
+  },
+  {
     rule: 'springPass',
     question: 'A last cut again without infeed?',
     schools: [

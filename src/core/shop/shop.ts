@@ -1,4 +1,4 @@
-import type { StockForm, BarCondition, Material } from './material';
+import type { StockForm, BarCondition, EdgeMaterial, Material } from './material';
 import type { Machine, HoldingMeans } from './machine';
 import type { Tool, Gauge } from './tool';
 import type { Allowances, CuttingValues } from './values';
@@ -31,6 +31,12 @@ export interface Shop {
   /** What is made beyond the quantity: for the first-off, and as a share for scrap. */
   spares: { firstOff: number; scrapShare: number };
   rates: Rates;
+  /** Edges of tools by what they are made of: how long they last, and what they cost. */
+  edges: Record<EdgeMaterial, EdgeLife>;
+  /** A programmed machine that could make the run instead. */
+  programmed: ProgrammedMachine;
+  /** How far what is planned may be off, as shares either way: the honest range of each. */
+  spreads: Spreads;
   /** Fits by what they are for. */
   fits: FitPurpose[];
   /** What is on the rack and free for the run; without it nothing is known of the rack, and it is not asked. */
@@ -63,6 +69,42 @@ export interface FitPair {
   when: string;
 }
 
+/** The life of an edge by Taylor's law, v · T^n constant, and what a new one costs. */
+export interface EdgeLife {
+  /** Minutes of cutting at the cutting speed of the material's table. */
+  life: number;
+  /** The exponent n. */
+  exponent: number;
+  /** Money for a new edge, or for grinding it anew. */
+  cost: number;
+  /** Minutes to change and set it. */
+  change: number;
+}
+
+/** A programmed machine: minutes once, what a piece takes of the time of the hand lathe, and an hour of it. */
+export interface ProgrammedMachine {
+  programming: number;
+  proving: number;
+  setup: number;
+  /** Cutting and handling there, as shares of what they are here. */
+  cuttingShare: number;
+  handShare: number;
+  hour: number;
+}
+
+/** How far minutes may be off: down and up, as shares of what is planned. */
+export interface Spread {
+  down: number;
+  up: number;
+}
+
+/** By what they are minutes of. */
+export interface Spreads {
+  cutting: Spread;
+  hand: Spread;
+  setup: Spread;
+}
+
 /** What things cost. */
 export interface Rates {
   /** As it is written behind an amount. */
@@ -84,6 +126,7 @@ export interface HouseRules {
   holeFirst: 'least-changes' | 'hole' | 'outside';
   threading: 'towards' | 'away';
   springPass: 'measured' | 'on-fits';
+  batchOrder: 'piece-by-piece' | 'op-by-op';
   stock: 'quicker' | 'bar' | 'blanks';
   speed: 'formula' | 'fixed';
   lastLength: 'read-out' | 'measure';

@@ -240,12 +240,24 @@ export const startValues: Shop = {
     holeFirst: 'least-changes',
     threading: 'towards',
     springPass: 'measured',
+    batchOrder: 'piece-by-piece',
     stock: 'quicker',
     speed: 'formula',
     lastLength: 'read-out',
   },
   spares: { firstOff: 1, scrapShare: 0.02 }, // ours
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
+  // Exponents are the usual ones of textbooks; the rest is ours.
+  edges: {
+    hss: { life: 60, exponent: 0.125, cost: 2.5, change: 3 },
+    carbide: { life: 20, exponent: 0.25, cost: 3.5, change: 1.5 },
+  },
+  programmed: { programming: 60, proving: 40, setup: 45, cuttingShare: 0.6, handShare: 0.2, hour: 75 }, // ours
+  spreads: {
+    cutting: { down: 0.1, up: 0.2 }, // ours
+    hand: { down: 0.25, up: 0.5 }, // ours
+    setup: { down: 0.25, up: 0.6 }, // ours
+  },
   // Purposes and pairs are ours, in the letters of the tables (handbook 15).
   fits: [
     {

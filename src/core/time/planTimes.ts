@@ -6,7 +6,7 @@ import type { Check } from '../route/operation';
 import { kindOf } from '../route/operations';
 import { SAME_ANGLE } from '../route/order';
 import { holdingOf } from '../route/holdings';
-import { isBetweenCentres, type WorkHolding } from '../route/setup';
+import { isBetweenCentres, type Setup, type WorkHolding } from '../route/setup';
 import { CENTRE_END } from '../route/operations/face';
 import type { OutsideOp } from '../route/outside/outsideOp';
 import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
@@ -22,6 +22,8 @@ export interface PlannedCheck extends Check {
 export interface TimedOperation extends Omit<CutOperation, 'checks'> {
   checks: PlannedCheck[];
   hand: Figure;
+  /** One operation for all pieces: changes that are made once for the batch, minutes. */
+  once: number;
 }
 
 /** A set-up with everything planned. */
@@ -51,11 +53,28 @@ export interface Times {
   batch: Figure;
 }
 
+/** A hand element (handbook 7); a change of the machine is made once where one operation is done for all pieces. */
+interface HandElement {
+  name: string;
+  minutes: number;
+  change?: true;
+}
+
+/** Whether each operation of a set-up is done for all pieces before the next; pieces come off a bar one by one. */
+const isOpByOp = ({ run, partsOff }: Setup): boolean => run.shop.houseRules.batchOrder === 'op-by-op' && !partsOff;
+
+/** How often a piece goes in and out: once, or for each tool of those that it is done with one after the other. */
+function chuckings({ setup, cuts }: StoppedSetup): number {
+  if (!isOpByOp(setup)) return 1;
+  const mounted = cuts.filter(isMounted);
+  return Math.max(1, mounted.filter(({ tool }, index) => tool.id !== mounted[index - 1]?.tool.id).length);
+}
+
 /** Diameters closer than this are held by the same collet or bush, mm. */
 const SAME_SIZE = 0.05;
 
 /** Terms of a sum under one symbol each: a, b, c… */
-const lettered = (items: { name: string; minutes: number }[]): Term[] =>
+const lettered = (items: readonly HandElement[]): Term[] =>
   items
     .filter(({ minutes }) => minutes > 0)
     .map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
@@ -127,34 +146,38 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
   const centred = (operation: CutOperation) => isCentred(operation, setup);
-  const items = [
+  const items: HandElement[] = [
     {
+      change: true,
       name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post',
       minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0,
     },
-    { name: 'put it in the place of another', minutes: swapped ? hand.swapTool : 0 },
-    { name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
+    { change: true, name: 'put it in the place of another', minutes: swapped ? hand.swapTool : 0 },
+    { change: true, name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
     {
       name: 'centre into the tailstock and up',
       minutes: centred(cut) && !centred(mounted) ? hand.changeTailstock + hand.tailstock : 0,
     },
     { name: 'centre out', minutes: centred(mounted) && isMounted(cut) && !centred(cut) ? hand.tailstock : 0 },
-    { name: 'change speed', minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange },
+    { change: true, name: 'change speed', minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange },
     {
+      change: true,
       name: 'change feed',
       minutes: !isFed(cut) || fed.feed.value === cut.feed.value ? 0 : hand.feedChange,
     },
     ...cut.byHand,
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
     {
+      change: true,
       name: 'move the stop to its station',
       minutes: pin?.means === 'station' && pinOf(setup, stopped.key) !== pin ? hand.station : 0,
     },
     {
+      change: true,
       name: 'compound to this angle again',
       minutes: setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
     },
-    { name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
+    { change: true, name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
     ...checks.map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
       minutes: (gauge?.minutes ?? 0) / every,
@@ -169,18 +192,24 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
         `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`,
     );
   const cautions = [...cut.cautions, ...leftIn(running, cut, run)];
+  const opByOp = isOpByOp(setup.setup);
+  const own = opByOp ? items.filter(({ change }) => !change) : items;
   return {
     ...cut,
     checks,
     cautions,
     warnings: [...cut.warnings, ...coarse],
-    hand: sum('handling time', 'min', lettered(items)),
+    hand: sum('handling time', 'min', lettered(own)),
+    once: opByOp ? items.reduce((total, { change, minutes }) => total + (change ? minutes : 0), 0) : 0,
   };
 }
 
-function loadingOf({ setup }: StoppedSetup): Figure {
+function loadingOf(stopped: StoppedSetup): Figure {
+  const { setup } = stopped;
   const hand = setup.run.shop.handMinutes;
-  const rest = { name: 'rest up to the work', minutes: setup.rest ? hand.rest : 0 };
+  const times = chuckings(stopped);
+  const each = times > 1 ? `, ${times} ×` : '';
+  const rest = { name: `rest up to the work${each}`, minutes: setup.rest ? times * hand.rest : 0 };
   return sum(
     'getting the piece in and out',
     'min',
@@ -189,9 +218,9 @@ function loadingOf({ setup }: StoppedSetup): Figure {
         ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
         : [
             { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
-            { name: `load ${setup.holding.words}`, minutes: setup.holding.load },
+            { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },
             rest,
-            { name: 'unload and wipe', minutes: hand.unload },
+            { name: `unload and wipe${each}`, minutes: times * hand.unload },
           ],
     ),
   );
@@ -206,7 +235,11 @@ const anglesOf = (cuts: readonly CutOperation[]): number[] => [
 const isReady = ({ kind, diameter }: WorkHolding, before: WorkHolding | undefined): boolean =>
   before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
 
-function settingTime({ setup, cuts, pins }: StoppedSetup, before: WorkHolding | undefined): Figure {
+function settingTime(
+  { setup, cuts, pins }: StoppedSetup,
+  operations: readonly TimedOperation[],
+  before: WorkHolding | undefined,
+): Figure {
   const { setupMinutes } = setup.run.shop;
   const tools = cuts
     .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
@@ -229,6 +262,10 @@ function settingTime({ setup, cuts, pins }: StoppedSetup, before: WorkHolding | 
       { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
       { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
       { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
+      {
+        name: 'changes between operations, once for all pieces',
+        minutes: operations.reduce((total, { once }) => total + once, 0),
+      },
       { name: 'compound to its angle, and proved', minutes: anglesOf(cuts).length > 0 ? setupMinutes.compound : 0 },
     ]),
   );
@@ -251,7 +288,7 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
     workStop,
     operations,
     loading,
-    setting: settingTime(stopped, before?.setup.holding),
+    setting: settingTime(stopped, operations, before?.setup.holding),
     piece: sum(`one piece in set-up ${setup.number}`, 'min', [
       term(
         'c',

@@ -88,6 +88,9 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
         <PlaceLink id={id} place="stock">
           Stock
         </PlaceLink>
+        <PlaceLink id={id} place="times">
+          Times
+        </PlaceLink>
         <PlaceLink id={id} place="revisions">
           Revisions
         </PlaceLink>

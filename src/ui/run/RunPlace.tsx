@@ -8,6 +8,7 @@ const load = {
   '': () => import('../sheet/Sheet').then(({ Sheet }) => Sheet),
   part: () => import('../part/PartEntry').then(({ PartEntry }) => PartEntry),
   stock: () => import('../stock/StockPlace').then(({ StockPlace }) => StockPlace),
+  times: () => import('../times/TimesPlace').then(({ TimesPlace }) => TimesPlace),
   revisions: () => import('../revisions/Revisions').then(({ Revisions }) => Revisions),
   print: () => import('../print/PrintSheet').then(({ PrintSheet }) => PrintSheet),
 } satisfies Record<Place, () => Promise<React.ComponentType>>;
@@ -21,6 +22,7 @@ const views: Record<Place, React.ComponentType> = {
   '': shown(''),
   part: shown('part'),
   stock: shown('stock'),
+  times: shown('times'),
   revisions: shown('revisions'),
   print: shown('print'),
 };

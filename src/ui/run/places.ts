@@ -1,5 +1,5 @@
 /** The places of a run, by the last part of their address; the sheet has none. */
-const PLACES = ['', 'part', 'stock', 'revisions', 'print'] as const;
+const PLACES = ['', 'part', 'stock', 'times', 'revisions', 'print'] as const;
 
 export type Place = (typeof PLACES)[number];
 

@@ -13,9 +13,18 @@ const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
   );
 
 /** SAME-SETUP (handbook 5): surfaces tied by run-out in two set-ups run only as true as the second holding. */
-export const sameSetup: Look = ({ part, units }, setups) =>
+export const sameSetup: Look = ({ part, units, shop }, setups) =>
   part.ties.flatMap(({ of, to, limit, path }) => {
     const [one, other] = [madeIn(of, setups), madeIn(to, setups)];
+    const parted = one && one === other && shop.houseRules.batchOrder === 'op-by-op' && !one.partsOff;
+    if (parted && one.holding.runOut > limit)
+      return [
+        {
+          path,
+          rule: 'SAME-SETUP',
+          because: `A run-out of ${say(limit, units)} is asked between surfaces that are made one after the other over the batch, and each time the piece is held it runs true to ${say(one.holding.runOut, units)} only: finish each piece in one holding.`,
+        },
+      ];
     // The bar's own skin was there before the first.
     const drawn = [of, to].some((surface) => setups[0]?.stock.asDrawn.includes(surface));
     if (one === other || (!drawn && (!one || !other))) return [];

@@ -1,0 +1,87 @@
+import { setPath } from '@/core/formats/setPath';
+import { costOfRun } from '@/core/money/runCost';
+import { planFile, type Plan } from '@/core/plan';
+import { andThen, good, refuse, type Result } from '@/core/result';
+import { comparePlans, type PlanChange, type PlanFigure } from '@/core/revisions/comparePlans';
+import type { Shop } from '@/core/shop/shop';
+import type { UnitSystem } from '@/core/units/length';
+import { show } from '@/core/units/show';
+
+/** What differs between a run's plan and the plan with something set otherwise. */
+export interface Difference extends PlanChange {
+  money: PlanFigure[];
+  warnings: { gone: string[]; come: string[] };
+  units: UnitSystem;
+}
+
+/** A value of the command line: a number, true, a list where it reads as one, else its text. */
+function valueOf(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return text;
+  }
+}
+
+const money = (before: Plan, after: Plan): PlanFigure[] => {
+  const [a, b] = [costOfRun(before), costOfRun(after)];
+  return (['piece', 'batch'] as const).map((key) => ({
+    what: a[key].name,
+    unit: 'money',
+    before: Number(a[key].value.toFixed(2)),
+    after: Number(b[key].value.toFixed(2)),
+    changed: Math.abs(a[key].value - b[key].value) >= 0.005,
+  }));
+};
+
+/**
+ * Plans a file as it is and with some values set, and compares the two. A path that begins with `shop.` is of the shop.
+ * @param sets each as PATH=VALUE
+ */
+export function whatIf(file: unknown, shop: Shop, sets: readonly string[]): Result<Difference> {
+  let [changed, changedShop]: [unknown, unknown] = [file, shop];
+  for (const set of sets) {
+    const at = set.indexOf('=');
+    if (at < 1) return refuse('--set', `“${set}” is not PATH=VALUE`);
+    const [path, value] = [set.slice(0, at), valueOf(set.slice(at + 1))];
+    const ofShop = path.startsWith('shop.');
+    const next = setPath(ofShop ? changedShop : changed, ofShop ? path.slice('shop.'.length) : path, value);
+    if (!next.ok) return next;
+    if (ofShop) changedShop = next.value;
+    else changed = next.value;
+  }
+  return andThen(planFile(file, shop), (before) =>
+    andThen(planFile(changed, changedShop as Shop), (after) =>
+      good({
+        ...comparePlans(before, after, new Map()),
+        money: money(before, after),
+        warnings: {
+          gone: before.warnings.filter((own) => !after.warnings.includes(own)),
+          come: after.warnings.filter((own) => !before.warnings.includes(own)),
+        },
+        units: after.run.units,
+      }),
+    ),
+  );
+}
+
+const said = (value: number | string | undefined, { unit, fine }: PlanFigure, units: UnitSystem): string => {
+  if (value === undefined) return '–';
+  return typeof value === 'number' ? show(value, unit, units, fine).text : value;
+};
+
+/** The difference for people: only what changed, before and after. */
+export function describeDifference({ stock, stops, time, money: costs, warnings, units }: Difference): string {
+  const changed = [...time, ...costs, ...stock, ...stops].filter((own) => own.changed);
+  const wide = Math.max(0, ...changed.map(({ what }) => what.length));
+  const lines = changed.map(
+    (own) =>
+      `  ${own.what.padEnd(wide)}  ${said(own.before, own, units).padStart(14)}  →  ${said(own.after, own, units).padStart(14)}`,
+  );
+  return [
+    changed.length === 0 ? 'Nothing of the plan changes.' : `${'  '.padEnd(wide + 2)}  ${'as it is'.padStart(14)}     ${'then'.padStart(14)}`,
+    ...lines,
+    ...(warnings.come.length > 0 ? ['', 'New to mind', ...warnings.come.map((own) => `  ${own}`)] : []),
+    ...(warnings.gone.length > 0 ? ['', 'No more', ...warnings.gone.map((own) => `  ${own}`)] : []),
+  ].join('\n');
+}

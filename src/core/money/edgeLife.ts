@@ -1,0 +1,76 @@
+import { figure, term, type Figure } from '../figure';
+import type { Plan } from '../plan';
+import type { EdgeLife, Tool } from '../shop/shop';
+
+/**
+ * Minutes that an edge lasts at a cutting speed, by Taylor's law v · T^n = v₀ · T₀^n.
+ * @param table the cutting speed that its life is given for, m/min
+ */
+export const lifeAt = (speed: number, table: number, { life, exponent }: EdgeLife): number =>
+  life * (table / speed) ** (1 / exponent);
+
+/**
+ * The cutting speed at which a piece costs least: there an edge lasts (1/n − 1) · (change + cost in minutes of the
+ * machine), m/min (Taylor).
+ * @param hour what an hour of the machine costs
+ */
+export function economicSpeed(table: number, { life, exponent, cost, change }: EdgeLife, hour: number): number {
+  const best = (1 / exponent - 1) * (change + (60 * cost) / hour);
+  return table * (life / best) ** exponent;
+}
+
+/** What a batch takes of the edges of one tool. */
+export interface EdgeUse {
+  tool: Tool;
+  /** Edges used over the batch, as it comes out, and what they cost with changing them. */
+  edges: Figure;
+  money: number;
+  /** Minutes of changing them. */
+  changing: number;
+  /** Where it cuts longest: the speed reached, how long an edge lasts there, and the speed that costs least, m/min. */
+  speed: number;
+  life: number;
+  economic: number;
+}
+
+/** What the edges of a batch come to, the most used first; work by hand takes none. */
+export function edgesOf({ run, stock, setups }: Plan): EdgeUse[] {
+  const { material, cutting, edges, rates } = run.shop;
+  const cuts = setups
+    .flatMap(({ operations }) => operations)
+    .filter(({ tool, cutting: own, achieved }) => tool.mount !== 'hand' && own.value > 0 && achieved.value > 0)
+    .map(({ tool, kind, cutting: own, achieved }) => {
+      const table = material.speed[tool.edge] * (cutting.speedFactor[kind] ?? 1);
+      const life = lifeAt(achieved.value, table, edges[tool.edge]);
+      return { tool, minutes: own.value, speed: achieved.value, table, life };
+    });
+  const tools = [...new Map(cuts.map(({ tool }) => [tool.id, tool])).values()];
+  return tools
+    .map((tool): EdgeUse => {
+      const own = cuts.filter((cut) => cut.tool.id === tool.id);
+      const longest = own.reduce((a, b) => (b.minutes > a.minutes ? b : a));
+      const edge = edges[tool.edge];
+      const share = own.reduce((total, { minutes, life }) => total + minutes / life, 0);
+      const used = figure({
+        name: `edges of ${tool.name} over the batch`,
+        unit: '',
+        value: stock.toMake.value * share,
+        formula: 'N · s',
+        terms: [
+          term('N', 'pieces made', stock.toMake.value, '', 'run'),
+          term('s', 'of an edge in a piece: minutes cut by minutes that it lasts', share, '', 'computed'),
+        ],
+        note: 'By Taylor’s law from start values: count the edges of a run and put the life right.',
+      });
+      return {
+        tool,
+        edges: used,
+        changing: used.value * edge.change,
+        money: used.value * edge.cost,
+        speed: longest.speed,
+        life: longest.life,
+        economic: economicSpeed(longest.table, edge, rates.machineHour),
+      };
+    })
+    .sort((a, b) => b.edges.value - a.edges.value);
+}

@@ -1,0 +1,34 @@
+import type { Plan } from '../plan';
+import { sayMinutes } from '../units/show';
+import type { RunCost } from './runCost';
+
+/**
+ * What would have to be otherwise for a piece to cost no more than a price: the minutes of a piece, the setting up, the
+ * quantity or the material, each alone.
+ */
+export function wantedFor(price: number, { run, times }: Plan, cost: RunCost): string[] {
+  const { quantity, shop } = run;
+  const { currency, machineHour } = shop.rates;
+  const over = cost.piece.value - price;
+  if (over <= 1e-9) return [`It is met: a piece costs ${cost.piece.value.toFixed(2)} ${currency}, ${(-over).toFixed(2)} less.`];
+  const minutes = (over * 60) / machineHour;
+  const piece = times.piece.value - minutes;
+  const once = cost.setupShare.value * quantity;
+  const each = cost.piece.value - cost.setupShare.value;
+  const setup = times.setup.value - minutes * quantity;
+  const material = cost.material.value / quantity - over;
+  return [
+    piece > 0
+      ? `A piece in ${sayMinutes(piece)} instead of ${sayMinutes(times.piece.value)};`
+      : `no piece is quick enough: its minutes cost ${((times.piece.value * machineHour) / 60).toFixed(2)} ${currency} of it, and ${over.toFixed(2)} must go;`,
+    setup > 0
+      ? `or set up in ${sayMinutes(setup)} instead of ${sayMinutes(times.setup.value)};`
+      : 'no setting up is short enough by itself;',
+    each < price
+      ? `or ${Math.ceil(once / (price - each) - 1e-9)} pieces instead of ${quantity};`
+      : `no quantity is large enough: without what is paid once a piece still costs ${each.toFixed(2)} ${currency};`,
+    material > 0
+      ? `or material at ${material.toFixed(2)} ${currency} a piece instead of ${(cost.material.value / quantity).toFixed(2)}.`
+      : 'free material would not do it.',
+  ];
+}

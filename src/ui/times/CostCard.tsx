@@ -1,0 +1,156 @@
+'use client';
+import { useState } from 'react';
+import type { PriceBreak } from '@/core/running';
+import type { RunFile } from '@/core/formats/runFile';
+import { wantedFor } from '@/core/money/target';
+import type { Plan } from '@/core/plan';
+import { sayMinutes } from '@/core/units/show';
+import type { BatchAccount } from '@/workers/times.worker';
+import { Card } from '../primitives/Card';
+import { Field } from '../primitives/Field';
+import { FigureButton } from '../sheet/Working';
+import { LineChart } from './LineChart';
+import { Table } from './table';
+
+interface Props {
+  plan: Plan;
+  account: BatchAccount;
+  breaks: PriceBreak[] | undefined;
+  offer: RunFile['offer'];
+  onOffer: (offer: RunFile['offer']) => void;
+}
+
+/** A number that was typed; nothing for nothing, and a word where it is none. */
+function numberOf(text: string): number | undefined | 'none' {
+  if (text.trim() === '') return undefined;
+  const value = Number(text.replace(',', '.'));
+  return Number.isFinite(value) && value >= 0 ? value : 'none';
+}
+
+/** What the batch and a piece cost, what other quantities would, and what a price would ask for. */
+export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
+  const { units, quantity, shop } = plan.run;
+  const { currency } = shop.rates;
+  const { cost } = account;
+  const [target, setTarget] = useState('');
+  const [each, setEach] = useState(offer ? String(offer.each) : '');
+  const wanted = numberOf(target);
+  const asked = numberOf(each);
+  const priced = breaks?.filter((own): own is Required<Omit<PriceBreak, 'problem'>> => own.piece !== undefined) ?? [];
+  return (
+    <Card aria-labelledby="cost">
+      <h2 id="cost">Cost, in {currency}</h2>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Of</th>
+            <th scope="col" className="figure">
+              batch
+            </th>
+            <th scope="col" className="figure">
+              a piece
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {[cost.material, cost.labour, cost.edges, cost.order].map((own) => (
+            <tr key={own.name}>
+              <th scope="row">{own.name}</th>
+              <td className="figure">
+                <FigureButton figure={own} units={units} />
+              </td>
+              <td className="figure">{(own.value / quantity).toFixed(2)}</td>
+            </tr>
+          ))}
+          <tr>
+            <th scope="row">in all</th>
+            <td className="figure">
+              <FigureButton figure={cost.batch} units={units} />
+            </td>
+            <td className="figure">
+              <FigureButton figure={cost.piece} units={units} />
+            </td>
+          </tr>
+          <tr>
+            <th scope="row" style={{ fontWeight: 400 }}>
+              of that, paid once: setting up, first-off, ordering
+            </th>
+            <td />
+            <td className="figure">
+              <FigureButton figure={cost.setupShare} units={units} />
+            </td>
+          </tr>
+        </tbody>
+      </Table>
+      {priced.length > 1 && (
+        <>
+          <h2 style={{ marginTop: 12 }}>Price by quantity</h2>
+          <LineChart
+            title={`Cost of a piece over the quantity, in ${currency}`}
+            series={[{ id: 'piece', name: 'a piece', strong: true, points: priced.map((own) => [own.quantity, own.piece]) }]}
+            marks={priced.map((own) => ({
+              x: own.quantity,
+              y: own.piece,
+              words: `${own.quantity} pieces: ${own.piece.toFixed(2)} ${currency} each, ${own.batch.toFixed(2)} ${currency} in all`,
+            }))}
+            x="pieces in the batch"
+            y={`${currency} a piece`}
+            sayY={(value) => String(Number(value.toFixed(1)))}
+          />
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">Pieces</th>
+                <th scope="col" className="figure">
+                  each
+                </th>
+                <th scope="col" className="figure">
+                  batch
+                </th>
+                <th scope="col" className="figure">
+                  time
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {priced.map((own) => (
+                <tr key={own.quantity} aria-current={own.quantity === quantity || undefined}>
+                  <th scope="row">{own.quantity}</th>
+                  <td className="figure">{own.piece.toFixed(2)}</td>
+                  <td className="figure">{own.batch.toFixed(2)}</td>
+                  <td className="figure">{sayMinutes(own.minutes)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        </>
+      )}
+      <h2 style={{ marginTop: 12 }}>A price to meet, an offer to compare</h2>
+      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, maxWidth: 380 }}>
+        <Field
+          label={`Price of a piece, ${currency}`}
+          value={target}
+          onChange={setTarget}
+          problem={wanted === 'none' ? 'is not a price' : undefined}
+        />
+        <Field
+          label={`Bought in, each, ${currency}`}
+          value={each}
+          onChange={(text) => {
+            setEach(text);
+            const value = numberOf(text);
+            if (value !== 'none') onOffer(value === undefined ? undefined : { ...offer, each: value });
+          }}
+          problem={asked === 'none' ? 'is not a price' : undefined}
+        />
+      </div>
+      {typeof wanted === 'number' && (
+        <ul style={{ marginTop: 8, fontSize: 14 }} aria-label="To meet the price">
+          {wantedFor(wanted, plan, cost).map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      )}
+    </Card>
+  );
+}

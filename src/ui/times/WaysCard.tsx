@@ -1,0 +1,157 @@
+'use client';
+import { useState } from 'react';
+import { Check } from 'lucide-react';
+import { at, crossOvers, type CrossOver, type Line } from '@/core/money/lines';
+import type { RunningWay } from '@/core/running';
+import { sayMinutes } from '@/core/units/show';
+import { Button } from '../primitives/Button';
+import { Card } from '../primitives/Card';
+import { Choice } from '../primitives/Field';
+import { LineChart, Stroke, type Mark } from './LineChart';
+import { Table } from './table';
+
+type Measured = 'minutes' | 'money';
+
+const POINTS = 40;
+
+/** Quantities from one to well past the run's own and past every cross-over, closer together where they are small. */
+function quantitiesTo(quantity: number, crosses: readonly CrossOver[]): number[] {
+  const most = Math.max(20, quantity * 3, ...crosses.map((own) => Math.min(own.quantity * 1.6, quantity * 40)));
+  return Array.from({ length: POINTS }, (_, index) => most ** (index / (POINTS - 1)));
+}
+
+interface Props {
+  ways: readonly RunningWay[];
+  quantity: number;
+  currency: string;
+  onChoose: (change: NonNullable<RunningWay['change']>) => void;
+}
+
+/** Every way of running the batch: for this quantity, as a line over it, and where the best changes. */
+export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
+  const [measured, setMeasured] = useState<Measured>('minutes');
+  const say = (value: number) =>
+    measured === 'minutes' ? sayMinutes(value) : `${value.toFixed(value < 1000 ? 2 : 0)} ${currency}`;
+  const lines = ways.flatMap(({ id, name, planned, [measured]: line }): (Line & Pick<RunningWay, 'id' | 'name' | 'planned'>)[] =>
+    line ? [{ id, name, planned, ...line }] : [],
+  );
+  const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
+  const crosses = crossOvers(lines);
+  const xs = quantitiesTo(quantity, crosses);
+  const most = xs.at(-1) ?? quantity;
+  const series = lines.map((line) => ({
+    id: line.id,
+    name: line.name,
+    strong: line.planned,
+    // A piece's share: over a quantity that grows a hundredfold the whole tells nothing apart.
+    points: xs.map((x): [number, number] => [x, at(line, x) / x]),
+  }));
+  const marks: Mark[] = [
+    ...lines.map((line) => ({
+      x: quantity,
+      y: at(line, quantity) / quantity,
+      words: `${line.name}: ${say(at(line, quantity) / quantity)} a piece of ${quantity}`,
+    })),
+    ...crosses
+      .filter((own) => own.quantity <= most)
+      .map((own) => ({ x: own.quantity, y: own.value / own.quantity, words: sayCross(own, nameOf) })),
+  ];
+  const best = Math.min(...lines.map((line) => at(line, quantity)));
+  return (
+    <Card aria-labelledby="ways">
+      <h2 id="ways">Ways of running {quantity} pieces</h2>
+      <div style={{ maxWidth: 200, marginBottom: 6 }}>
+        <Choice label="Compared by" value={measured} onChange={(value) => setMeasured(value as Measured)}>
+          <option value="minutes">minutes</option>
+          <option value="money">cost</option>
+        </Choice>
+      </div>
+      {lines.length > 0 && (
+        <LineChart
+          title={`A piece by each way over the quantity, in ${measured === 'minutes' ? 'minutes' : currency}`}
+          series={series}
+          marks={marks}
+          x="pieces in the batch"
+          y={measured === 'minutes' ? 'min a piece' : `${currency} a piece`}
+          sayY={(value) => String(Number(value.toFixed(1)))}
+        />
+      )}
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col" aria-label="Line" />
+            <th scope="col">Way</th>
+            <th scope="col" className="figure">
+              once
+            </th>
+            <th scope="col" className="figure">
+              each
+            </th>
+            <th scope="col" className="figure">
+              batch
+            </th>
+            <th scope="col" aria-label="Choose" />
+          </tr>
+        </thead>
+        <tbody>
+          {ways.map(({ id, name, planned, change, problem, [measured]: line }) => {
+            const index = lines.findIndex((own) => own.id === id);
+            const batch = line && at(line, quantity);
+            return (
+              <tr key={id} aria-current={planned || undefined}>
+                <td>{index >= 0 && <Stroke index={index} strong={planned} />}</td>
+                <th scope="row">{name}</th>
+                {line && batch !== undefined ? (
+                  <>
+                    <td className="figure">{say(line.once)}</td>
+                    <td className="figure">{say(line.each)}</td>
+                    <td className="figure">
+                      {say(batch)}
+                      {batch <= best + 1e-9 && ' least'}
+                    </td>
+                  </>
+                ) : (
+                  <td colSpan={3}>{problem ? `cannot be: ${problem}` : 'no minutes of ours'}</td>
+                )}
+                <td style={{ textAlign: 'right' }}>
+                  {planned ? (
+                    <span style={{ whiteSpace: 'nowrap' }}>
+                      <Check size={15} aria-hidden /> the plan
+                    </span>
+                  ) : (
+                    change &&
+                    !problem && (
+                      <Button aria-label={`Plan it ${name.toLowerCase()}`} onPress={() => onChoose(change)}>
+                        Plan it so
+                      </Button>
+                    )
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+      <p style={{ marginTop: 8, fontSize: 14 }}>
+        {crosses.length === 0
+          ? 'The least stays the least, whatever the quantity.'
+          : crosses.map((own) => `${sayCross(own, nameOf)}. `)}
+      </p>
+      <details style={{ marginTop: 6, fontSize: 14 }}>
+        <summary style={{ cursor: 'pointer' }}>What to know of each</summary>
+        <ul>
+          {ways.map(({ id, name, risks }) =>
+            risks.map((risk) => (
+              <li key={id + risk} style={{ marginTop: 4 }}>
+                <b>{name}:</b> {risk}
+              </li>
+            )),
+          )}
+        </ul>
+      </details>
+    </Card>
+  );
+}
+
+const sayCross = ({ from, to, quantity }: CrossOver, nameOf: (id: string) => string): string =>
+  `From ${Math.ceil(quantity - 1e-9)} pieces ${nameOf(to).toLowerCase()} takes less than ${nameOf(from).toLowerCase()} (equal at ${quantity.toFixed(1)})`;

@@ -1,0 +1,36 @@
+'use client';
+import styled from 'styled-components';
+
+/** Figures in rows, as they stand beside every chart of this place. */
+export const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14px;
+  th,
+  td {
+    padding: 4px 6px;
+    border-top: 1px solid var(--line);
+    text-align: left;
+    vertical-align: middle;
+  }
+  thead th {
+    border-top: 0;
+    color: var(--ink-soft);
+    font-weight: 400;
+    font-size: 13px;
+  }
+  tbody th {
+    font-weight: 600;
+  }
+  td.figure {
+    font-family: var(--mono);
+    text-align: right;
+    white-space: nowrap;
+  }
+  th.figure {
+    text-align: right;
+  }
+  tr[aria-current='true'] > * {
+    background: var(--blue-soft);
+  }
+`;

@@ -1,0 +1,64 @@
+'use client';
+import { proxy, wrap } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { PriceBreak, RunningWay } from '@/core/running';
+import type { Swing } from '@/core/sensitivity';
+import type { BatchRange } from '@/core/time/promise';
+import type { BatchAccount, TimesApi } from '@/workers/times.worker';
+import { useWorkspace } from '../run/WorkspaceContext';
+
+/** What is known so far of the run as it stands; what is still worked out is open. */
+export interface Known {
+  account?: BatchAccount;
+  range?: BatchRange;
+  ways?: RunningWay[];
+  breaks?: PriceBreak[];
+  swings?: Swing[];
+  /** What is worked out now, and how far it is. */
+  doing?: { what: string; share: number };
+}
+
+/** How long nothing is typed before the heavy part begins, ms. */
+const QUIET = 350;
+
+/** Times a batch is played for its promise. */
+const RUNS = 10_000;
+
+/** Works out times and costs in a worker of its own; a change ends it, so that the last answer wins. */
+export function useTimes(seed: number): Known {
+  const { file, shop } = useWorkspace();
+  const [known, setKnown] = useState<{ of: typeof file; seed: number; answer: Known }>();
+  useEffect(() => {
+    let worker: Worker | undefined;
+    const told = (more: Known) =>
+      setKnown((before) => ({
+        of: file,
+        seed,
+        answer: { ...(before?.of === file && before.seed === seed ? before.answer : {}), ...more },
+      }));
+    const waiting = setTimeout(() => {
+      worker = new Worker(new URL('../../workers/times.worker.ts', import.meta.url), { type: 'module' });
+      const times = wrap<TimesApi>(worker);
+      const share = (what: string) => proxy((done: number) => told({ doing: { what, share: done } }));
+      void (async () => {
+        const account = await times.account(file, shop);
+        if (!account) return;
+        told({ account });
+        told({ range: await times.range(account.elements, shop, RUNS, seed, share('Playing the batch')) });
+        told({ ways: await times.ways(file, shop), doing: { what: 'Pricing quantities', share: 0 } });
+        told({ breaks: await times.breaks(file, shop) });
+        const swings = await times.swings(file, shop, share('Trying each figure'));
+        setKnown((before) => {
+          const { doing: _, ...answer } = before?.of === file ? before.answer : {};
+          return { of: file, seed, answer: { ...answer, swings } };
+        });
+        worker?.terminate();
+      })();
+    }, QUIET);
+    return () => {
+      clearTimeout(waiting);
+      worker?.terminate();
+    };
+  }, [file, shop, seed]);
+  return known?.of === file && known.seed === seed ? known.answer : {};
+}
