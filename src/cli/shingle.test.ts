@@ -103,7 +103,13 @@ describe('what if', () => {
 
   test('several at once, also of the shop, and as data', async () => {
     const { stdout } = await shingle([
-      'what-if', pin, '--set', 'shop.timeAllowance=0.24', '--set', 'rules.nib=as-parted', '--json',
+      'what-if',
+      pin,
+      '--set',
+      'shop.timeAllowance=0.24',
+      '--set',
+      'rules.nib=as-parted',
+      '--json',
     ]);
     const { time } = JSON.parse(stdout) as { time: { what: string; before: number; after: number }[] };
     expect(time.length).toBeGreaterThan(0);

@@ -79,7 +79,9 @@ export function describeDifference({ stock, stops, time, money: costs, warnings,
       `  ${own.what.padEnd(wide)}  ${said(own.before, own, units).padStart(14)}  →  ${said(own.after, own, units).padStart(14)}`,
   );
   return [
-    changed.length === 0 ? 'Nothing of the plan changes.' : `${'  '.padEnd(wide + 2)}  ${'as it is'.padStart(14)}     ${'then'.padStart(14)}`,
+    changed.length === 0
+      ? 'Nothing of the plan changes.'
+      : `${'  '.padEnd(wide + 2)}  ${'as it is'.padStart(14)}     ${'then'.padStart(14)}`,
     ...lines,
     ...(warnings.come.length > 0 ? ['', 'New to mind', ...warnings.come.map((own) => `  ${own}`)] : []),
     ...(warnings.gone.length > 0 ? ['', 'No more', ...warnings.gone.map((own) => `  ${own}`)] : []),

@@ -23,7 +23,9 @@ describe('one operation for all pieces', () => {
     expect(changes).toBeGreaterThan(0);
     const once = tooled.setting.terms.find(({ name }) => name.includes('once for all pieces'));
     expect(once?.value).toBeCloseTo(changes, 9);
-    expect(tooled.operations.flatMap(({ hand: own }) => own.terms).filter(({ name }) => changing.test(name))).toEqual([]);
+    expect(tooled.operations.flatMap(({ hand: own }) => own.terms).filter(({ name }) => changing.test(name))).toEqual(
+      [],
+    );
     const mounted = first.operations.filter(({ tool }) => tool.mount !== 'hand').map(({ tool }) => tool.id);
     const times = mounted.filter((id, index) => id !== mounted[index - 1]).length;
     expect(times).toBeGreaterThan(1);
@@ -117,8 +119,5 @@ test('what moves the batch most: each swing is what its figure does to the plan,
   const { approach: now } = startValues.handMinutes;
   const { up } = startValues.spreads.hand;
   const shop = { ...startValues, handMinutes: { ...startValues.handMinutes, approach: now * (1 + up) } };
-  expect(approach?.minutes[1]).toBeCloseTo(
-    planned(file, shop).times.batch.value - planned(file).times.batch.value,
-    6,
-  );
+  expect(approach?.minutes[1]).toBeCloseTo(planned(file, shop).times.batch.value - planned(file).times.batch.value, 6);
 });

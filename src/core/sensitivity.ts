@@ -25,7 +25,14 @@ const groupProbes = (shop: Shop, group: FigureGroup, spread: Spread): Probe[] =>
     const value = figuresAt(shop, group)[key] ?? 0;
     // A number of cm³ is no minutes: less of it is more clearing.
     return value > 0
-      ? [{ name: `${group.title}: ${label}`, value, spread, changed: (to: number) => withFigures(shop, group, { [key]: to }) }]
+      ? [
+          {
+            name: `${group.title}: ${label}`,
+            value,
+            spread,
+            changed: (to: number) => withFigures(shop, group, { [key]: to }),
+          },
+        ]
       : [];
   });
 

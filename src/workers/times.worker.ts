@@ -33,7 +33,13 @@ class TimesWorker {
     return { cost: costOfRun(plan.value), edges: edgesOf(plan.value), elements: elementsOf(plan.value) };
   }
 
-  range(elements: BatchElement[], shop: Shop, runs: number, seed: number, onShare: (share: number) => void): BatchRange {
+  range(
+    elements: BatchElement[],
+    shop: Shop,
+    runs: number,
+    seed: number,
+    onShare: (share: number) => void,
+  ): BatchRange {
     return finished(playBatch(elements, shop.spreads, { runs, seed }), onShare);
   }
 

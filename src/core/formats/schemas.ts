@@ -278,7 +278,8 @@ const edgeLife = () =>
     change: number().min(0).required(),
   });
 
-const spread = () => Joi.object({ down: number().min(0).less(1).required(), up: number().min(0).required() }).required();
+const spread = () =>
+  Joi.object({ down: number().min(0).less(1).required(), up: number().min(0).required() }).required();
 
 export const shopSchema = Joi.object<Shop>({
   materials: Joi.array()

@@ -17,7 +17,10 @@ export function setPath(document: unknown, path: string, value: unknown): Result
     const here = so ? `${so}.${step}` : step;
     if (at !== undefined && !isOpen(at)) return refuse(so, `is ${JSON.stringify(at)}, and has no “${step}” in it`);
     if (Array.isArray(at) && !(step in at))
-      return refuse(here, `is not there: the list has ${at.length} ${at.length === 1 ? 'entry' : 'entries'}, counted from 0`);
+      return refuse(
+        here,
+        `is not there: the list has ${at.length} ${at.length === 1 ? 'entry' : 'entries'}, counted from 0`,
+      );
     const inner = rest.length === 0 ? good(value) : put(at?.[step], rest, here);
     if (!inner.ok) return inner;
     return good(

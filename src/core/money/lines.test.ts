@@ -39,9 +39,7 @@ test('at every cross-over both ways take the same, and between two the named one
         expect(at(lineOf(from), where)).toBeCloseTo(value, 6);
         expect(at(lineOf(to), where)).toBeCloseTo(value, 6);
       }
-      expect(crosses.map((own) => own.quantity)).toEqual(
-        [...crosses].map((own) => own.quantity).sort((a, b) => a - b),
-      );
+      expect(crosses.map((own) => own.quantity)).toEqual([...crosses].map((own) => own.quantity).sort((a, b) => a - b));
       const last = crosses.findLast((own) => own.quantity <= quantity);
       const best = Math.min(...all.map((own) => at(own, quantity)));
       const named = last

@@ -9,10 +9,10 @@ test('a price that is met says by how much', () => {
   expect(wantedFor(cost.piece.value + 1, plan, cost)).toEqual([expect.stringContaining('1.00 less')]);
 });
 
-test('ninety cents less: 1.2 minutes of a piece at 45 an hour, or so many more pieces', () => {
-  const price = cost.piece.value - 0.9;
+test('thirty cents less: 0.4 minutes of a piece at 45 an hour, or so many more pieces', () => {
+  const price = cost.piece.value - 0.3;
   const [piece, , quantity] = wantedFor(price, plan, cost);
-  expect(piece).toContain(`${(plan.times.piece.value - 1.2).toFixed(1)} min instead of`);
+  expect(piece).toContain(`${(plan.times.piece.value - 0.4).toFixed(1)} min instead of`);
   // What is paid once, by what a piece may still cost of it.
   const once = cost.setupShare.value * 60;
   const each = cost.piece.value - cost.setupShare.value;

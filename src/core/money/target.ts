@@ -10,7 +10,8 @@ export function wantedFor(price: number, { run, times }: Plan, cost: RunCost): s
   const { quantity, shop } = run;
   const { currency, machineHour } = shop.rates;
   const over = cost.piece.value - price;
-  if (over <= 1e-9) return [`It is met: a piece costs ${cost.piece.value.toFixed(2)} ${currency}, ${(-over).toFixed(2)} less.`];
+  if (over <= 1e-9)
+    return [`It is met: a piece costs ${cost.piece.value.toFixed(2)} ${currency}, ${(-over).toFixed(2)} less.`];
   const minutes = (over * 60) / machineHour;
   const piece = times.piece.value - minutes;
   const once = cost.setupShare.value * quantity;

@@ -159,7 +159,11 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
       minutes: centred(cut) && !centred(mounted) ? hand.changeTailstock + hand.tailstock : 0,
     },
     { name: 'centre out', minutes: centred(mounted) && isMounted(cut) && !centred(cut) ? hand.tailstock : 0 },
-    { change: true, name: 'change speed', minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange },
+    {
+      change: true,
+      name: 'change speed',
+      minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange,
+    },
     {
       change: true,
       name: 'change feed',

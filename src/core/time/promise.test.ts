@@ -17,7 +17,9 @@ test.each(examples)('%s: its elements add up to the batch, nothing counted twice
 });
 
 test('also one operation for all pieces', () => {
-  const plan = planned(runOf({ outside: [step('12 h8', 14), step(20, 14)] }, { way: 'sawn-blanks', rules: { batchOrder: 'op-by-op' } }));
+  const plan = planned(
+    runOf({ outside: [step('12 h8', 14), step(20, 14)] }, { way: 'sawn-blanks', rules: { batchOrder: 'op-by-op' } }),
+  );
   const sum = elementsOf(plan).reduce((total, { minutes }) => total + minutes, 0);
   expect(sum).toBeCloseTo(plan.times.batch.value, 6);
 });

@@ -69,7 +69,11 @@ export function* playBatch(
 }
 
 /** All of it at once. */
-export function rangeOf(elements: readonly BatchElement[], spreads: Spreads, of: { runs: number; seed: number }): BatchRange {
+export function rangeOf(
+  elements: readonly BatchElement[],
+  spreads: Spreads,
+  of: { runs: number; seed: number },
+): BatchRange {
   const play = playBatch(elements, spreads, of);
   for (;;) {
     const { done, value } = play.next();

@@ -87,7 +87,9 @@ export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
           <h2 style={{ marginTop: 12 }}>Price by quantity</h2>
           <LineChart
             title={`Cost of a piece over the quantity, in ${currency}`}
-            series={[{ id: 'piece', name: 'a piece', strong: true, points: priced.map((own) => [own.quantity, own.piece]) }]}
+            series={[
+              { id: 'piece', name: 'a piece', strong: true, points: priced.map((own) => [own.quantity, own.piece]) },
+            ]}
             marks={priced.map((own) => ({
               x: own.quantity,
               y: own.piece,

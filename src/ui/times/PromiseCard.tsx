@@ -114,7 +114,12 @@ function Strip({ parts, total }: { parts: { kind: ElementKind; minutes: number }
   const starts = parts.map((_, index) => parts.slice(0, index).reduce((sum, { minutes }) => sum + minutes, 0));
   return (
     <div ref={room}>
-      <svg width={width} height={44} role="img" aria-label={parts.map(({ kind, minutes }) => `${KINDS[kind]} ${sayMinutes(minutes)}`).join(', ')}>
+      <svg
+        width={width}
+        height={44}
+        role="img"
+        aria-label={parts.map(({ kind, minutes }) => `${KINDS[kind]} ${sayMinutes(minutes)}`).join(', ')}
+      >
         <defs>
           <pattern id="hand-strip" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width={6} height={6} fill="var(--sheet)" />
@@ -176,8 +181,22 @@ function Histogram({ range: { classes, least, most, p50, p80, planned } }: { ran
         ))}
         {lines.map(({ at, words }) => (
           <g key={words}>
-            <line x1={x(at)} x2={x(at)} y1={12} y2={74} stroke="var(--ink)" strokeDasharray={words === 'plan' ? '3 3' : ''} />
-            <text x={x(at) + 3} y={11} fill="var(--ink)" fontSize={12} textAnchor={words === 'plan' ? 'end' : 'start'} dx={words === 'plan' ? -6 : 0}>
+            <line
+              x1={x(at)}
+              x2={x(at)}
+              y1={12}
+              y2={74}
+              stroke="var(--ink)"
+              strokeDasharray={words === 'plan' ? '3 3' : ''}
+            />
+            <text
+              x={x(at) + 3}
+              y={11}
+              fill="var(--ink)"
+              fontSize={12}
+              textAnchor={words === 'plan' ? 'end' : 'start'}
+              dx={words === 'plan' ? -6 : 0}
+            >
               {words}
             </text>
           </g>

@@ -20,14 +20,15 @@ const Bar = styled.td`
 const MOST = 5;
 const WIDE = 200;
 
-const signed = (minutes: number): string =>
-  `${minutes < 0 ? '−' : '+'}${sayMinutes(Math.abs(minutes))}`;
+const signed = (minutes: number): string => `${minutes < 0 ? '−' : '+'}${sayMinutes(Math.abs(minutes))}`;
 
 /** The figures that are worth measuring: how far the batch goes when each is off within its honest range. */
 export function SwingCard({ swings }: { swings: readonly Swing[] | undefined }) {
   const shown = swings?.slice(0, MOST) ?? [];
   const far = Math.max(1e-9, ...shown.flatMap(({ minutes }) => minutes.map(Math.abs)));
-  const x = scaleLinear().domain([-far, far]).range([2, WIDE - 2]);
+  const x = scaleLinear()
+    .domain([-far, far])
+    .range([2, WIDE - 2]);
   return (
     <Card aria-labelledby="swings">
       <h2 id="swings">What moves the batch most</h2>
@@ -61,8 +62,22 @@ export function SwingCard({ swings }: { swings: readonly Swing[] | undefined }) 
                     </td>
                     <Bar>
                       <svg viewBox={`0 0 ${WIDE} 18`} preserveAspectRatio="none" aria-hidden>
-                        <rect x={x(low)} width={Math.max(1, x(0) - x(low))} y={4} height={10} fill="var(--metal)" stroke="var(--ink-soft)" />
-                        <rect x={x(0)} width={Math.max(1, x(high) - x(0))} y={4} height={10} fill="var(--brass)" stroke="var(--ink-soft)" />
+                        <rect
+                          x={x(low)}
+                          width={Math.max(1, x(0) - x(low))}
+                          y={4}
+                          height={10}
+                          fill="var(--metal)"
+                          stroke="var(--ink-soft)"
+                        />
+                        <rect
+                          x={x(0)}
+                          width={Math.max(1, x(high) - x(0))}
+                          y={4}
+                          height={10}
+                          fill="var(--brass)"
+                          stroke="var(--ink-soft)"
+                        />
                         <line x1={x(0)} x2={x(0)} y1={0} y2={18} stroke="var(--ink)" />
                       </svg>
                     </Bar>
@@ -77,7 +92,10 @@ export function SwingCard({ swings }: { swings: readonly Swing[] | undefined }) 
             </tbody>
           </Table>
           <p style={{ marginTop: 6, color: 'var(--ink-soft)', fontSize: 13 }}>
-            Time these first: {swings && swings.length > MOST ? `the other ${swings.length - MOST} move it less.` : 'nothing else moves it.'}
+            Time these first:{' '}
+            {swings && swings.length > MOST
+              ? `the other ${swings.length - MOST} move it less.`
+              : 'nothing else moves it.'}
           </p>
         </>
       )}

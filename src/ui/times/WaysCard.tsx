@@ -32,8 +32,9 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
   const [measured, setMeasured] = useState<Measured>('minutes');
   const say = (value: number) =>
     measured === 'minutes' ? sayMinutes(value) : `${value.toFixed(value < 1000 ? 2 : 0)} ${currency}`;
-  const lines = ways.flatMap(({ id, name, planned, [measured]: line }): (Line & Pick<RunningWay, 'id' | 'name' | 'planned'>)[] =>
-    line ? [{ id, name, planned, ...line }] : [],
+  const lines = ways.flatMap(
+    ({ id, name, planned, [measured]: line }): (Line & Pick<RunningWay, 'id' | 'name' | 'planned'>)[] =>
+      line ? [{ id, name, planned, ...line }] : [],
   );
   const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
   const crosses = crossOvers(lines);

@@ -14,8 +14,8 @@ export interface Known {
   ways?: RunningWay[];
   breaks?: PriceBreak[];
   swings?: Swing[];
-  /** What is worked out now, and how far it is. */
-  doing?: { what: string; share: number };
+  /** What is worked out now, and how far it is; nothing when all of it is there. */
+  doing?: { what: string; share: number } | undefined;
 }
 
 /** How long nothing is typed before the heavy part begins, ms. */
@@ -47,11 +47,7 @@ export function useTimes(seed: number): Known {
         told({ range: await times.range(account.elements, shop, RUNS, seed, share('Playing the batch')) });
         told({ ways: await times.ways(file, shop), doing: { what: 'Pricing quantities', share: 0 } });
         told({ breaks: await times.breaks(file, shop) });
-        const swings = await times.swings(file, shop, share('Trying each figure'));
-        setKnown((before) => {
-          const { doing: _, ...answer } = before?.of === file ? before.answer : {};
-          return { of: file, seed, answer: { ...answer, swings } };
-        });
+        told({ swings: await times.swings(file, shop, share('Trying each figure')), doing: undefined });
         worker?.terminate();
       })();
     }, QUIET);
