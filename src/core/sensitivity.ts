@@ -6,6 +6,8 @@ import type { Shop, Spread } from './shop/shop';
 /** How far the time for a batch goes down and up with one figure of the shop, over its honest range, minutes. */
 export interface Swing {
   name: string;
+  /** Where the shop has it: the title of its figures. */
+  of: string;
   /** The figure, and what it goes down and up to. */
   value: number;
   range: [number, number];
@@ -15,6 +17,7 @@ export interface Swing {
 /** A figure that may be off, and the shop with it changed. */
 interface Probe {
   name: string;
+  of: string;
   value: number;
   spread: Spread;
   changed(value: number): Shop;
@@ -23,11 +26,11 @@ interface Probe {
 const groupProbes = (shop: Shop, group: FigureGroup, spread: Spread): Probe[] =>
   group.figures.flatMap(({ key, label }) => {
     const value = figuresAt(shop, group)[key] ?? 0;
-    // A number of cm³ is no minutes: less of it is more clearing.
     return value > 0
       ? [
           {
-            name: `${group.title}: ${label}`,
+            name: label,
+            of: group.title,
             value,
             spread,
             changed: (to: number) => withFigures(shop, group, { [key]: to }),
@@ -46,12 +49,14 @@ function probesOf(shop: Shop, material: string): Probe[] {
     ...of('setupMinutes').flatMap((group) => groupProbes(shop, group, setup)),
     {
       name: 'Allowance for what no element covers',
+      of: 'Share of a piece',
       value: shop.timeAllowance,
       spread: hand,
       changed: (timeAllowance) => ({ ...shop, timeAllowance }),
     },
     ...(['hss', 'carbide'] as const).map((edge): Probe => ({
-      name: `Cutting speed of ${edge === 'hss' ? 'HSS' : 'carbide'} in this material`,
+      name: `Cutting speed of ${edge === 'hss' ? 'HSS' : 'carbide'}`,
+      of: 'Materials',
       value: speed?.[edge] ?? 0,
       spread: { down: cutting.up, up: cutting.down },
       changed: (to) => ({
@@ -74,13 +79,13 @@ export function* swingsOf(file: RunFile, shop: Shop): Generator<number, Swing[]>
   if (now === undefined) return [];
   const probes = probesOf(shop, file.part.material);
   const swings: Swing[] = [];
-  for (const [index, { name, value, spread, changed }] of probes.entries()) {
+  for (const [index, { name, of, value, spread, changed }] of probes.entries()) {
     const range: [number, number] = [value * (1 - spread.down), value * (1 + spread.up)];
     const up = minutesWith(changed(range[1]));
     // What does nothing one way does nothing the other.
     if (up !== undefined && Math.abs(up - now) > 1e-6) {
       const down = minutesWith(changed(range[0])) ?? now;
-      swings.push({ name, value, range, minutes: [down - now, up - now] });
+      swings.push({ name, of, value, range, minutes: [down - now, up - now] });
     }
     yield (index + 1) / probes.length;
   }

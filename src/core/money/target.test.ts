@@ -9,14 +9,13 @@ test('a price that is met says by how much', () => {
   expect(wantedFor(cost.piece.value + 1, plan, cost)).toEqual([expect.stringContaining('1.00 less')]);
 });
 
-test('thirty cents less: 0.4 minutes of a piece at 45 an hour, or so many more pieces', () => {
-  const price = cost.piece.value - 0.3;
+test('a third of what is paid once less: so many minutes of a piece at 45 an hour, or half as many pieces more', () => {
+  // Of what is paid once two thirds may stay: over 60 · 3 / 2 pieces.
+  const less = cost.setupShare.value / 3;
+  const price = cost.piece.value - less;
   const [piece, , quantity] = wantedFor(price, plan, cost);
-  expect(piece).toContain(`${(plan.times.piece.value - 0.4).toFixed(1)} min instead of`);
-  // What is paid once, by what a piece may still cost of it.
-  const once = cost.setupShare.value * 60;
-  const each = cost.piece.value - cost.setupShare.value;
-  expect(quantity).toContain(`${Math.ceil(once / (price - each))} pieces instead of 60`);
+  expect(piece).toContain(`${(plan.times.piece.value - (less * 60) / 45).toFixed(1)} min instead of`);
+  expect(quantity).toContain('90 pieces instead of 60');
 });
 
 test('a price below what every piece costs by itself is not met by any quantity', () => {

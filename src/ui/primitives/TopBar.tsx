@@ -8,7 +8,7 @@ export const TopBar = styled.header`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 20px;
+  gap: 6px 14px;
   min-height: 56px;
   padding: 6px 16px;
   border-bottom: 1px solid var(--line);
@@ -42,7 +42,7 @@ export const Places = styled.nav`
     display: flex;
     align-items: center;
     min-height: 34px;
-    padding: 0 14px;
+    padding: 0 11px;
     border-radius: var(--round);
     text-decoration: none;
   }

@@ -1,6 +1,6 @@
 'use client';
 import { scaleLinear, scaleLog } from 'd3-scale';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import styled from 'styled-components';
 import { useSize } from '../primitives/useSize';
 
@@ -50,7 +50,7 @@ export interface Mark {
 }
 
 const DASHES = ['', '7 4', '2 3', '9 3 2 3', '1 5', '12 5'];
-const MARGIN = { top: 12, right: 16, bottom: 36, left: 56 };
+const MARGIN = { top: 26, right: 16, bottom: 36, left: 52 };
 const HEIGHT = 230;
 
 interface Props {
@@ -60,10 +60,13 @@ interface Props {
   x: string;
   y: string;
   sayY: (value: number) => string;
+  /** What of the second axis is shown; lines beyond it are cut off there. */
+  shown?: [number, number];
 }
 
 /** Lines over a quantity that grows by its multiples; every mark takes the focus and says itself. */
-export function LineChart({ title, series, marks, x: xName, y: yName, sayY }: Props) {
+export function LineChart({ title, series, marks, x: xName, y: yName, sayY, shown }: Props) {
+  const clip = useId();
   const [room, { width }] = useSize<HTMLDivElement>({ width: 560, height: HEIGHT });
   const [said, setSaid] = useState<string>();
   const all = series.flatMap(({ points }) => points);
@@ -72,9 +75,8 @@ export function LineChart({ title, series, marks, x: xName, y: yName, sayY }: Pr
     .domain([Math.min(...xs), Math.max(...xs)])
     .range([MARGIN.left, width - MARGIN.right]);
   const y = scaleLinear()
-    .domain([0, Math.max(...all.map(([, value]) => value)) * 1.05])
-    .range([HEIGHT - MARGIN.bottom, MARGIN.top])
-    .nice(4);
+    .domain(shown ?? [0, Math.max(...all.map(([, value]) => value)) * 1.05])
+    .range([HEIGHT - MARGIN.bottom, MARGIN.top]);
   const ticks = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000, 20000, 50000, 100000].filter(
     (own) => own >= Math.min(...xs) && own <= Math.max(...xs),
   );
@@ -97,11 +99,20 @@ export function LineChart({ title, series, marks, x: xName, y: yName, sayY }: Pr
         <text className="name" x={width - MARGIN.right} y={HEIGHT - 4} textAnchor="end">
           {xName}
         </text>
-        <text className="name" x={4} y={MARGIN.top} textAnchor="start">
+        <text className="name" x={0} y={13} textAnchor="start">
           {yName}
         </text>
+        <clipPath id={clip}>
+          <rect
+            x={MARGIN.left}
+            y={MARGIN.top}
+            width={width - MARGIN.left}
+            height={HEIGHT - MARGIN.top - MARGIN.bottom}
+          />
+        </clipPath>
         {series.map(({ id, points, strong }, index) => (
           <path
+            clipPath={`url(#${clip})`}
             key={id}
             d={points.map(([px, py], place) => `${place ? 'L' : 'M'}${x(px).toFixed(1)},${y(py).toFixed(1)}`).join('')}
             fill="none"

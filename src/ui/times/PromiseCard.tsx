@@ -26,6 +26,8 @@ const Figures = styled.dl`
 const KINDS: Record<ElementKind, string> = { cutting: 'cutting', hand: 'handling', setup: 'setting up' };
 const FILLS: Record<ElementKind, string> = { cutting: 'var(--brass)', hand: 'url(#hand-strip)', setup: 'var(--metal)' };
 
+const LOOKS: Record<ElementKind, string> = { cutting: 'solid', hand: 'hatched', setup: 'plain' };
+
 /** How many elements are named; what is smaller stands together. */
 const NAMED = 7;
 
@@ -116,7 +118,7 @@ function Strip({ parts, total }: { parts: { kind: ElementKind; minutes: number }
     <div ref={room}>
       <svg
         width={width}
-        height={44}
+        height={22}
         role="img"
         aria-label={parts.map(({ kind, minutes }) => `${KINDS[kind]} ${sayMinutes(minutes)}`).join(', ')}
       >
@@ -135,14 +137,17 @@ function Strip({ parts, total }: { parts: { kind: ElementKind; minutes: number }
               fill={FILLS[kind]}
               stroke="var(--ink-soft)"
             />
-            {x(minutes) > 90 && (
-              <text x={x(starts[index] ?? 0) + 2} y={36} fill="var(--ink)" fontSize={13}>
-                {KINDS[kind]} {((100 * minutes) / total).toFixed(0)} %
-              </text>
-            )}
           </g>
         ))}
       </svg>
+      <p style={{ fontSize: 14 }}>
+        {parts
+          .map(
+            ({ kind, minutes }) =>
+              `${KINDS[kind]} (${LOOKS[kind]}) ${sayMinutes(minutes)}, ${((100 * minutes) / total).toFixed(0)} %`,
+          )
+          .join(' · ')}
+      </p>
     </div>
   );
 }

@@ -50,11 +50,15 @@ export function SwingCard({ swings }: { swings: readonly Swing[] | undefined }) 
               </tr>
             </thead>
             <tbody>
-              {shown.map(({ name, value, range, minutes }) => {
+              {shown.map(({ name, of, value, range, minutes }) => {
                 const [low, high] = [Math.min(...minutes), Math.max(...minutes)];
                 return (
                   <tr key={name}>
-                    <th scope="row">{name}</th>
+                    <th scope="row">
+                      {name}
+                      <br />
+                      <small style={{ color: 'var(--ink-soft)', fontWeight: 400 }}>{of}</small>
+                    </th>
                     <td className="figure">
                       {Number(value.toFixed(3))}
                       <br />

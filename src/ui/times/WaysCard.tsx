@@ -14,10 +14,12 @@ type Measured = 'minutes' | 'money';
 
 const POINTS = 40;
 
-/** Quantities from one to well past the run's own and past every cross-over, closer together where they are small. */
-function quantitiesTo(quantity: number, crosses: readonly CrossOver[]): number[] {
-  const most = Math.max(20, quantity * 3, ...crosses.map((own) => Math.min(own.quantity * 1.6, quantity * 40)));
-  return Array.from({ length: POINTS }, (_, index) => most ** (index / (POINTS - 1)));
+/** Quantities around the run's own and the nearer cross-overs, closer together where they are small. */
+function quantitiesAround(quantity: number, crosses: readonly CrossOver[]): number[] {
+  const near = crosses.map((own) => own.quantity).filter((own) => own > quantity / 20 && own < quantity * 20);
+  const least = Math.max(1, Math.min(quantity / 4, ...near.map((own) => own / 1.5)));
+  const most = Math.max(least * 8, quantity * 4, ...near.map((own) => own * 1.5));
+  return Array.from({ length: POINTS }, (_, index) => least * (most / least) ** (index / (POINTS - 1)));
 }
 
 interface Props {
@@ -38,8 +40,8 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
   );
   const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
   const crosses = crossOvers(lines);
-  const xs = quantitiesTo(quantity, crosses);
-  const most = xs.at(-1) ?? quantity;
+  const xs = quantitiesAround(quantity, crosses);
+  const [first = 1, most = quantity] = [xs[0], xs.at(-1)];
   const series = lines.map((line) => ({
     id: line.id,
     name: line.name,
@@ -54,9 +56,13 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
       words: `${line.name}: ${say(at(line, quantity) / quantity)} a piece of ${quantity}`,
     })),
     ...crosses
-      .filter((own) => own.quantity <= most)
+      .filter((own) => own.quantity >= first && own.quantity <= most)
       .map((own) => ({ x: own.quantity, y: own.value / own.quantity, words: sayCross(own, nameOf) })),
   ];
+  const shares = series.flatMap(({ points }) => points.map(([, share]) => share));
+  const here = Math.max(...lines.map((line) => at(line, quantity) / quantity));
+  // What is dear in small numbers would press the rest together.
+  const shown: [number, number] = [0.85 * Math.min(...shares), Math.min(1.02 * Math.max(...shares), 1.9 * here)];
   const best = Math.min(...lines.map((line) => at(line, quantity)));
   return (
     <Card aria-labelledby="ways">
@@ -75,6 +81,7 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
           x="pieces in the batch"
           y={measured === 'minutes' ? 'min a piece' : `${currency} a piece`}
           sayY={(value) => String(Number(value.toFixed(1)))}
+          shown={shown}
         />
       )}
       <Table>
@@ -108,7 +115,7 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
                     <td className="figure">{say(line.each)}</td>
                     <td className="figure">
                       {say(batch)}
-                      {batch <= best + 1e-9 && ' least'}
+                      {batch <= best + 1e-9 && <small> least</small>}
                     </td>
                   </>
                 ) : (
@@ -155,4 +162,4 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
 }
 
 const sayCross = ({ from, to, quantity }: CrossOver, nameOf: (id: string) => string): string =>
-  `From ${Math.ceil(quantity - 1e-9)} pieces ${nameOf(to).toLowerCase()} takes less than ${nameOf(from).toLowerCase()} (equal at ${quantity.toFixed(1)})`;
+  `From ${Math.ceil(quantity - 1e-9)} pieces “${nameOf(to)}” takes less than “${nameOf(from)}” (equal at ${quantity.toFixed(1)})`;

@@ -1,0 +1,67 @@
+import { expect, expectAccessible, openRun, openSaved, test } from './page';
+
+const part = {
+  number: 'WS-950',
+  name: 'Clip stud',
+  material: 'brass-cw614n',
+  outside: [
+    { shape: 'cylinder', diameter: '12 h8', length: 14 },
+    { shape: 'cylinder', diameter: 20, length: 14 },
+  ],
+};
+
+test('ways of running side by side: figures, the quantity where the best changes, and one of them is planned', async ({
+  page,
+}) => {
+  await openSaved(page, part, { quantity: 60, way: 'choose' });
+  await page.getByRole('link', { name: 'Times', exact: true }).click();
+  const ways = page.getByRole('region', { name: 'Ways of running 60 pieces' });
+  await expect(ways.getByRole('row')).toHaveCount(6);
+  await expect(ways.getByRole('row', { name: /the plan/ })).toHaveCount(1);
+  await expect(ways).toContainText(/From \d+ pieces “.*” takes less than “.*” \(equal at \d+\.\d\)/);
+  await expect(page.getByRole('region', { name: 'What moves the batch most' }).getByRole('row')).toHaveCount(6);
+  await expectAccessible(page);
+  // A ring says its figures to the keyboard as to the mouse.
+  await ways.getByRole('img', { name: /Sawn first, tool by tool: .* a piece of 60/ }).focus();
+  await expect(ways.getByText(/Sawn first, tool by tool: .* a piece of 60/)).toBeVisible();
+  await ways.getByRole('button', { name: 'Plan it sawn first, tool by tool' }).click();
+  await expect(ways.getByRole('row', { name: /Sawn first, tool by tool/ })).toContainText('the plan');
+  // It is the plan of every place.
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByRole('listbox')).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Set-up' })).toContainText('sawn blanks, chosen');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('link', { name: 'Times', exact: true }).click();
+  await expect(ways.getByRole('row', { name: /Sawn first, tool by tool/ })).not.toContainText('the plan');
+});
+
+test('what a piece costs, what a price asks for with a wrong entry on the way, and an offer from outside', async ({
+  page,
+}) => {
+  await openSaved(page, { ...part, number: 'WS-951' }, { quantity: 60 });
+  await page.getByRole('link', { name: 'Times', exact: true }).click();
+  const cost = page.getByRole('region', { name: 'Cost, in €' });
+  await expect(cost.getByRole('row', { name: /in all/ })).toBeVisible();
+  await cost.getByRole('row', { name: /machine and hand/ }).getByRole('button').click();
+  await expect(page.getByRole('dialog')).toContainText('an hour of the machine');
+  await page.keyboard.press('Escape');
+  await cost.getByLabel('Price of a piece').fill('cheap');
+  await expect(cost.getByText('is not a price')).toBeVisible();
+  await cost.getByLabel('Price of a piece').fill('0.5');
+  await expect(cost.getByRole('list', { name: 'To meet the price' })).toContainText('no quantity is large enough');
+  await cost.getByLabel('Bought in, each').fill('3.2');
+  const ways = page.getByRole('region', { name: 'Ways of running 60 pieces' });
+  await expect(ways.getByRole('row', { name: /Bought in, as offered/ })).toContainText('no minutes of ours');
+  await ways.getByLabel('Compared by').selectOption('cost');
+  await expect(ways.getByRole('row', { name: /Bought in, as offered/ })).toContainText('192.00 €');
+  await expect(cost.getByRole('row', { name: /^60/ })).toBeVisible();
+});
+
+test('a batch is played for its promise, and played again comes out a little otherwise', async ({ page }) => {
+  await openRun(page, 'Sensor spacer');
+  await page.getByRole('link', { name: 'Times', exact: true }).click();
+  const promise = page.getByRole('region', { name: 'What may be promised' });
+  await expect(promise).toContainText('10000 batches played, number 1');
+  await promise.getByRole('button', { name: 'Play again' }).click();
+  await expect(promise).toContainText('10000 batches played, number 2');
+});
