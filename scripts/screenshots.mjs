@@ -53,6 +53,10 @@ await main(async () => {
     await stock.getByRole('link', { name: 'Stock' }).click();
     await stock.getByRole('button', { name: 'Reserve these for this run' }).waitFor();
     await keep(stock, 'stock');
+    const times = await sheetOf('Mast collar', 0);
+    await times.getByRole('link', { name: 'Times', exact: true }).click();
+    await times.getByText('Worked out from the plan').waitFor();
+    await keep(times, 'times');
     const revisions = await open('/');
     await revisions.getByRole('link', { name: /Pivot pin.*drawing now at rev B/ }).click();
     await revisions.getByRole('listbox').waitFor();

@@ -4,6 +4,7 @@ import type { RunFile } from '@/core/formats/runFile';
 import { planFile } from '@/core/plan';
 import { andThen, good, type Problem, type Result } from '@/core/result';
 import { solveCuts } from '@/core/saw/solveCuts';
+import { waysOfRunning } from '@/core/running';
 import { compareSequences } from '@/core/sequences';
 import { startValues } from '@/core/shop/startValues';
 import { describe } from './describe';
@@ -61,8 +62,9 @@ const commands: Record<string, Command> = {
   plan: async (value) =>
     andThen(planFile(value, startValues), (plan) =>
       good({
-        text: () => describe(plan, compareSequences(value as RunFile, startValues)),
-        data: () => planFileOf(plan),
+        text: () =>
+          describe(plan, compareSequences(value as RunFile, startValues), waysOfRunning(value as RunFile, startValues)),
+        data: () => planFileOf(plan, waysOfRunning(value as RunFile, startValues)),
       }),
     ),
   cut: async (value) => {

@@ -1,4 +1,7 @@
+import { crossOvers } from '@/core/money/lines';
+import { costOfRun } from '@/core/money/runCost';
 import type { Plan } from '@/core/plan';
+import type { RunningWay } from '@/core/running';
 import type { Compared } from '@/core/sequences';
 import { pinOf, WORK_STOPS } from '@/core/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
@@ -10,7 +13,7 @@ const column = (text: string, width: number) => text.padEnd(width);
 const right = (text: string, width: number) => text.padStart(width);
 
 /** A plan for people, as lines of text. */
-export function describe(plan: Plan, { sequences, because }: Compared): string {
+export function describe(plan: Plan, { sequences, because }: Compared, ways: readonly RunningWay[]): string {
   const { run, stock, times } = plan;
   const { units, part } = run;
   const length = (mm: number) => `${formatLength(mm, units)} ${units}`;
@@ -35,10 +38,39 @@ export function describe(plan: Plan, { sequences, because }: Compared): string {
       ({ name, after, setup, piece, notes }) =>
         `  After set-up ${after}, ${name}: ${notes.join(' ')} Setting up ${setup.value.toFixed(1)}, a piece ${piece.value.toFixed(2)} min`,
     ),
+    ...describeWays(ways, run.quantity),
+    ...describeCost(plan),
     ...warnings,
     '',
     'The shop’s rules, the machine’s manual and local law come first.',
   ].join('\n');
+}
+
+function describeWays(ways: readonly RunningWay[], quantity: number): string[] {
+  const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
+  return [
+    '',
+    `${column(`Ways of running ${quantity}`, 44)}${right('once', 12)}${right('each', 12)}${right('batch', 12)}`,
+    ...ways.map(({ name, planned, minutes, batchMinutes = 0, problem }) =>
+      minutes
+        ? `${planned ? '* ' : '  '}${column(name, 42)}${right(sayMinutes(minutes.once), 12)}${right(sayMinutes(minutes.each), 12)}${right(sayMinutes(batchMinutes), 12)}`
+        : `  ${column(name, 42)}${problem ? `cannot be: ${problem}` : 'no minutes of ours'}`,
+    ),
+    ...crossOvers(ways.flatMap(({ id, minutes }) => (minutes ? [{ id, ...minutes }] : []))).map(
+      ({ from, to, quantity: at }) =>
+        `  From ${Math.ceil(at - 1e-9)} pieces “${nameOf(to)}” takes less than “${nameOf(from)}”.`,
+    ),
+  ];
+}
+
+function describeCost(plan: Plan): string[] {
+  const { material, labour, edges, order, batch, piece } = costOfRun(plan);
+  const { currency } = plan.run.shop.rates;
+  const said = [material, labour, edges, order].map(({ name, value }) => `${name} ${value.toFixed(2)}`);
+  return [
+    '',
+    `Cost    ${piece.value.toFixed(2)} ${currency} a piece, ${batch.value.toFixed(2)} the batch: ${said.join(', ')}`,
+  ];
 }
 
 function describeSetup(planned: PlannedSetup): string[] {

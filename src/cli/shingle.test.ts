@@ -55,6 +55,9 @@ test('the same as data', async () => {
     run: { part: 'WS-402', quantity: 500 },
     stock: { form: 'round', way: 'from-bar' },
   });
+  const { time } = JSON.parse(stdout) as { time: { running: unknown[]; cost: { piece: number; batch: number } } };
+  expect(time.running).toHaveLength(5);
+  expect(time.cost.piece).toBeCloseTo(time.cost.batch / 500, 2);
 });
 
 test('from standard input', () => {

@@ -46,14 +46,8 @@ function probesOf(shop: Shop, material: string): Probe[] {
   const speed = shop.materials.find(({ id }) => id === material)?.speed;
   return [
     ...of('handMinutes').flatMap((group) => groupProbes(shop, group, hand)),
+    ...of('').flatMap((group) => groupProbes(shop, group, hand)),
     ...of('setupMinutes').flatMap((group) => groupProbes(shop, group, setup)),
-    {
-      name: 'Allowance for what no element covers',
-      of: 'Share of a piece',
-      value: shop.timeAllowance,
-      spread: hand,
-      changed: (timeAllowance) => ({ ...shop, timeAllowance }),
-    },
     ...(['hss', 'carbide'] as const).map((edge): Probe => ({
       name: `Cutting speed of ${edge === 'hss' ? 'HSS' : 'carbide'}`,
       of: 'Materials',

@@ -1,5 +1,8 @@
 import Joi from 'joi';
+import { crossOvers, type Line } from '../money/lines';
+import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan';
+import type { RunningWay } from '../running';
 import type { PlannedSetup } from '../time/planTimes';
 import { criticalDimensions } from '../part/critical';
 import { massOf } from '../part/mass';
@@ -18,6 +21,8 @@ const workedOf = ({ path, size, errors, allowed, resulting }: WorkedLink | Worke
   allowed: rounded(allowed),
   resulting: rounded(resulting),
 });
+
+const lineOf = ({ once, each }: Line) => ({ once: rounded(once), each: rounded(each) });
 
 /** z of the drawing for a z of a set-up: the second set-up looks from its own end. */
 const toPart =
@@ -80,9 +85,11 @@ function operationsOf(planned: PlannedSetup) {
 /**
  * The plan as data, `shingle-plan/1`: numbers in mm, rev/min, m/min, mm/rev, minutes, grams and kilograms. Every z is of
  * the drawing, from the finished front face; a stop's setting is from the face that its set-up finishes.
+ * @param running the ways of running the batch, where they were compared
  */
-export function planFileOf(plan: Plan) {
+export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
   const { run, stock, setups, times } = plan;
+  const cost = costOfRun(plan);
   const fromBar = stock.way === 'from-bar';
   const mass = massOf(run.part, run.shop.material.density);
   return {
@@ -175,6 +182,29 @@ export function planFileOf(plan: Plan) {
         ...(way.stock ? { bars: way.stock.bars.value } : {}),
         ...(way.problem ? { problem: way.problem } : {}),
       })),
+      running: running.map(({ id, name, planned, minutes, money, batchMinutes, batchMoney, problem, risks }) => ({
+        id,
+        name,
+        planned,
+        ...(minutes ? { minutes: lineOf(minutes) } : {}),
+        ...(money ? { money: lineOf(money) } : {}),
+        ...(batchMinutes === undefined ? {} : { batchMinutes: rounded(batchMinutes) }),
+        ...(batchMoney === undefined ? {} : { batchMoney: rounded(batchMoney, 2) }),
+        ...(problem === undefined ? {} : { problem }),
+        risks,
+      })),
+      crossovers: crossOvers(running.flatMap(({ id, minutes }) => (minutes ? [{ id, ...minutes }] : []))).map(
+        ({ from, to, quantity, value }) => ({ from, to, quantity: rounded(quantity), minutes: rounded(value) }),
+      ),
+      cost: {
+        currency: run.shop.rates.currency,
+        material: rounded(cost.material.value, 2),
+        labour: rounded(cost.labour.value, 2),
+        edges: rounded(cost.edges.value, 2),
+        order: rounded(cost.order.value, 2),
+        batch: rounded(cost.batch.value, 2),
+        piece: rounded(cost.piece.value),
+      },
     },
     doubts: plan.doubts,
     warnings: plan.warnings,
@@ -197,6 +227,7 @@ const reasons = () =>
   Joi.array()
     .items(Joi.object({ rule: text(), because: text() }))
     .required();
+const line = () => Joi.object({ once: number(), each: number() });
 const way = () => Joi.string().valid('from-bar', 'sawn-blanks').required();
 
 /** The shape of a plan file, for its JSON Schema and for those who read one back. */
@@ -402,6 +433,33 @@ export const planFileSchema = Joi.object<PlanFile>({
         }),
       )
       .required(),
+    running: Joi.array()
+      .items(
+        Joi.object({
+          id: text(),
+          name: text(),
+          planned: Joi.boolean().required(),
+          minutes: line(),
+          money: line(),
+          batchMinutes: Joi.number(),
+          batchMoney: Joi.number(),
+          problem: Joi.string(),
+          risks: Joi.array().items(Joi.string()).required(),
+        }),
+      )
+      .required(),
+    crossovers: Joi.array()
+      .items(Joi.object({ from: text(), to: text(), quantity: number(), minutes: number() }))
+      .required(),
+    cost: Joi.object({
+      currency: text(),
+      material: number(),
+      labour: number(),
+      edges: number(),
+      order: number(),
+      batch: number(),
+      piece: number(),
+    }).required(),
   }).required(),
   doubts: Joi.array()
     .items(Joi.object({ path: text(), rule: text(), because: text() }))

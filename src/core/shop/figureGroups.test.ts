@@ -4,7 +4,15 @@ import { startValues } from './startValues';
 const groups = figureGroups(startValues);
 
 test('every figure of the shop has its name on the page, and every name its figure', () => {
-  for (const own of ['allowances', 'cutting', 'handMinutes', 'setupMinutes', 'outside'] as const) {
+  for (const own of [
+    'allowances',
+    'cutting',
+    'handMinutes',
+    'setupMinutes',
+    'outside',
+    'rates',
+    'programmed',
+  ] as const) {
     const values = startValues[own] as unknown as Record<string, unknown>;
     const here = groups.find((group) => group.of === own)?.figures.map(({ key }) => key) ?? [];
     const plain = Object.keys(values).filter((key) => typeof values[key] === 'number');

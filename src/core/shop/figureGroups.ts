@@ -9,7 +9,7 @@ export interface ShopFigure {
 
 /** Figures of the shop that stand together: where they are in it, what they are for, and each by its name. */
 export interface FigureGroup {
-  /** Path in the shop: `allowances`, `cutting.feed`. */
+  /** Path in the shop: `allowances`, `cutting.feed`; nothing for the shop itself. */
   of: string;
   title: string;
   hint: string;
@@ -222,6 +222,18 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
     figures: table(Object.keys(shop.cutting.reamAllowance)),
   },
   {
+    of: '',
+    title: 'Allowance',
+    hint: 'for what no element covers',
+    figures: numbers({ timeAllowance: 'Share of a piece' }),
+  },
+  {
+    of: 'spares',
+    title: 'Made beyond the quantity',
+    hint: 'pieces',
+    figures: numbers({ firstOff: 'For the first-off', scrapShare: 'For scrap, share of the quantity' }),
+  },
+  {
     of: 'rates',
     title: 'What things cost',
     hint: `in ${shop.rates.currency}`,
@@ -261,15 +273,15 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
 
 type Values = Record<string, unknown>;
 
+const stepsOf = (of: string): string[] => of.split('.').filter(Boolean);
+
 /** The figures of a group as they stand in a shop. */
 export const figuresAt = (shop: Shop, { of }: FigureGroup): Record<string, number> =>
-  of.split('.').reduce<unknown>((values, key) => (values as Values)[key], shop) as Record<string, number>;
+  stepsOf(of).reduce<unknown>((values, key) => (values as Values)[key], shop) as Record<string, number>;
 
 /** A shop with the figures of a group changed. */
 export function withFigures(shop: Shop, { of }: FigureGroup, figures: Values): Shop {
-  const put = (values: Values, [key = '', ...rest]: string[]): Values => ({
-    ...values,
-    [key]: rest.length > 0 ? put(values[key] as Values, rest) : { ...(values[key] as Values), ...figures },
-  });
-  return put(shop as unknown as Values, of.split('.')) as unknown as Shop;
+  const put = (values: Values, [key, ...rest]: string[]): Values =>
+    key === undefined ? { ...values, ...figures } : { ...values, [key]: put(values[key] as Values, rest) };
+  return put(shop as unknown as Values, stepsOf(of)) as unknown as Shop;
 }

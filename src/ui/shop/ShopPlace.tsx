@@ -140,8 +140,9 @@ const PAGES: readonly { id: string; title: string; cards: (own: Cards) => ReactN
     cards: ({ shop, onChange }) => <MaterialCard shop={shop} onChange={onChange} />,
   },
   { id: 'lengths', title: 'Lengths', cards: figuresOf('allowances') },
-  { id: 'minutes', title: 'Minutes', cards: figuresOf('handMinutes', 'setupMinutes', 'outside') },
+  { id: 'minutes', title: 'Minutes', cards: figuresOf('handMinutes', 'setupMinutes', 'outside', '') },
   { id: 'cutting', title: 'Cutting', cards: figuresOf('cutting') },
+  { id: 'money', title: 'Costs and spreads', cards: figuresOf('rates', 'spares', 'edges', 'programmed', 'spreads') },
 ];
 
 /** Where the browser has what is changed and not kept. */
