@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { dividePasses } from './divide';
-import { cuttingForce, cuttingPower, depthForPower, specificForce } from './force';
+import { cuttingForce, cuttingPower, specificForce } from './force';
 import { cuttingSpeed, feedForRoughness, notAbove, passMinutes, pointLength, roughnessOf, spindleSpeed } from './speed';
 import { term } from '../figure';
 
@@ -32,7 +32,6 @@ describe('reference figures of handbook 14', () => {
     expect(specificForce(cut)).toBeCloseTo(2392.6, 1);
     expect(cuttingForce(cut)).toBeCloseTo(957.0, 1);
     expect(cuttingPower(cut, 100)).toBeCloseTo(1.595, 3);
-    expect(depthForPower(cut, 100, cuttingPower(cut, 100))).toBeCloseTo(2, 9);
   });
 
   test('roughness of a feed, and the feed of a roughness', () => {

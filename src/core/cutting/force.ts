@@ -18,7 +18,3 @@ export const cuttingForce = (cut: Cut): number => specificForce(cut) * cut.depth
 
 /** Power of the cut, Pc = Fc · v / 60000, kW, v in m/min. */
 export const cuttingPower = (cut: Cut, speed: number): number => (cuttingForce(cut) * speed) / 60000;
-
-/** The deepest cut that a power (kW) allows at a cutting speed (m/min), mm: the force is proportional to depth. */
-export const depthForPower = (cut: Omit<Cut, 'depth'>, speed: number, power: number): number =>
-  power / cuttingPower({ ...cut, depth: 1 }, speed);

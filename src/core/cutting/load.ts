@@ -34,27 +34,49 @@ function stiffAs({ outside, bore }: Workpiece, from: number, to: number): number
   return 2 * (length ** 3 / bends) ** 0.25;
 }
 
-/** What a cut bends the work by, where nothing bears on it beside the tool. */
-function bendsOf(force: number, { from }: Operation, work: Workpiece, setup: Setup): Figure | undefined {
+/** The work as a beam under a cut: how it is held, how far it stands out, and as stiff as which straight bar. */
+interface Beam {
+  bends: typeof freeEndBends;
+  formula: string;
+  length: number;
+  diameter: number;
+  elasticity: number;
+}
+
+/** The work under a cut, where nothing bears on it beside the tool. */
+function beamOf({ from }: Operation, work: Workpiece, setup: Setup): Beam | undefined {
   const { holding, supported, rest, run, facing } = setup;
-  const { material, cutting } = run.shop;
-  const { elasticity } = material;
+  const { elasticity } = run.shop.material;
   if (elasticity === undefined || rest || holding.inside !== undefined) return undefined;
-  const push = cutting.radialForce * force;
   // Held at one end it gives way most where the cut begins, under a centre half-way.
   const begins = supported ? -facing : Math.max(from, 0);
   const length = holding.from - begins;
   if (length <= 0) return undefined;
-  const diameter = stiffAs(work, begins, holding.from);
   const [bends, formula] = isBetweenCentres(setup)
     ? [betweenBends, 'q · F · L^3 / (48 · E · π · d^4 / 64)']
     : supported
       ? [centredBends, '7 · q · F · L^3 / (768 · E · π · d^4 / 64)']
       : [freeEndBends, 'q · F · L^3 / (3 · E · π · d^4 / 64)'];
+  return { bends, formula, length, elasticity, diameter: stiffAs(work, begins, holding.from) };
+}
+
+/** What the work gives way by for each newton of main force, mm; undefined where it does not or is not known. */
+export function bendsPerNewton(operation: Operation, work: Workpiece, setup: Setup): number | undefined {
+  const beam = beamOf(operation, work, setup);
+  return beam && beam.bends(setup.run.shop.cutting.radialForce, beam.length, beam.diameter, beam.elasticity);
+}
+
+/** What a cut bends the work by, where nothing bears on it beside the tool. */
+function bendsOf(force: number, operation: Operation, work: Workpiece, setup: Setup): Figure | undefined {
+  const beam = beamOf(operation, work, setup);
+  if (!beam) return undefined;
+  const { bends, formula, length, diameter, elasticity } = beam;
+  const { supported, run } = setup;
+  const { material, cutting } = run.shop;
   return figure({
     name: 'the work gives way',
     unit: 'mm',
-    value: bends(push, length, diameter, elasticity),
+    value: bends(cutting.radialForce * force, length, diameter, elasticity),
     formula,
     terms: [
       term('q', 'share of the main force that pushes off', cutting.radialForce, '', 'start value'),

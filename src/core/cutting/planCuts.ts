@@ -79,6 +79,19 @@ function feedOf(operation: Operation, setup: Setup): Figure {
   };
 }
 
+/** A figure of the machine, or a lesser one that a limit asks for. */
+function heldBack(usual: Figure, less: number | undefined): Figure {
+  if (less === undefined || less >= usual.value) return usual;
+  return figure({
+    name: usual.name,
+    unit: usual.unit,
+    value: less,
+    formula: 'x',
+    terms: [term('x', 'the quickest of the machine within all limits', less, usual.unit, 'computed')],
+    note: `Usual were ${usual.value}: that is more than a limit allows.`,
+  });
+}
+
 function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Figure {
   const returns =
     pecks > 1
@@ -122,11 +135,13 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
   if (!close.ok) return close;
   return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
     const { machine, handMinutes } = setup.run.shop;
-    const speed =
+    const speed = heldBack(
       kind.byHand === 'stopped'
         ? none('spindle speed', 'rev/min', 'The spindle is stopped.')
-        : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang);
-    const feed = feedOf(operation, setup);
+        : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang),
+      cuts.slower?.speed,
+    );
+    const feed = heldBack(feedOf(operation, setup), cuts.slower?.feed);
     const pecks = cuts.pecks ?? 1;
     const achieved = figure({
       name: 'cutting speed reached',

@@ -1,3 +1,4 @@
+import type { Limit } from '../cutting/limits';
 import type { Figure, Term } from '../figure';
 import type { Size } from '../part/size';
 import type { Edge } from '../removal/edges';
@@ -73,6 +74,8 @@ export interface Pass {
   /** What this cut alone takes away, where it is not the whole operation to a lesser depth. */
   leaves?: Removal;
   note?: string;
+  /** What keeps it from being deeper; without it the form is as deep. */
+  limitedBy?: Limit;
 }
 
 /** The cuts of an operation on the work as it then is. */
@@ -80,6 +83,8 @@ export interface Cuts {
   /** The diameter that sets the spindle speed. */
   diameter: number;
   passes: Pass[];
+  /** A feed and a speed of the machine below the usual ones, where those are beyond a limit. */
+  slower?: { feed: number; speed: number };
   /** Withdrawals to clear a drill. */
   pecks?: number;
   /** What is done by hand instead of by passes. */

@@ -126,6 +126,11 @@ export const startValues: Shop = {
     peckTimes: 1,
     deepestBore: 0.5,
     finishBore: 0.15,
+    gripForce: 10000, // ours
+    gripFriction: 0.15, // ours
+    gripSafety: 2, // ours
+    roughBend: 0.5, // ours
+    mostSprings: 2, // ours
     radialForce: 0.4,
     barElasticity: 210_000,
     dieUpTo: 12, // ours

@@ -70,6 +70,14 @@ export interface CuttingValues {
   /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
   deepestBore: number;
   finishBore: number;
+  /** What a holding grips with, N, how much of it turns the work with it, and how many times too much that must be. */
+  gripForce: number;
+  gripFriction: number;
+  gripSafety: number;
+  /** How much of the finish allowance a roughing cut may bend the work into, as a share. */
+  roughBend: number;
+  /** Passes again without infeed at most, where the work gives way. */
+  mostSprings: number;
   /** Share of the main force that pushes a tool off the work, and elasticity of a bar, N/mm². */
   radialForce: number;
   barElasticity: number;

@@ -1,14 +1,31 @@
-import { cuttingSpeed } from '../../cutting/speed';
-import { depthForPower } from '../../cutting/force';
-import { dividePasses } from '../../cutting/divide';
+import { LIMITS, type CutLimits } from '../../cutting/limits';
+import { bendsPerNewton } from '../../cutting/load';
+import { fewestMinutes } from '../../cutting/roughing';
+import { notAbove } from '../../cutting/speed';
 import { term } from '../../figure';
-import { good } from '../../result';
+import type { Workpiece } from '../../removal/workpiece';
+import { good, refuse } from '../../result';
 import { largestRadius } from '../../removal/profile';
 import { speedFor } from '../../cutting/speedFor';
 import { say, sayDiameter } from '../../words';
-import type { OperationKind } from '../operation';
+import type { Operation, OperationKind } from '../operation';
+import { isBetweenCentres, type Setup } from '../setup';
 import { stopSetting, toolFor } from '../tools';
 import { turnedAway, turnedStepsOf } from './turned';
+
+/** What a roughing cut on a diameter may reach here (handbook 4, 6): of the material, the motor, the grip and the work. */
+function limitsOn(operation: Operation, diameter: number, work: Workpiece, setup: Setup): CutLimits {
+  const { material, machine, cutting, allowances } = setup.run.shop;
+  const perNewton = bendsPerNewton(operation, work, setup);
+  const grips = (cutting.gripFriction * cutting.gripForce * setup.holding.diameter) / diameter / cutting.gripSafety;
+  return {
+    material: material.deepestCut,
+    power: machine.motorKilowatts * machine.efficiency,
+    // A dog does not slip.
+    holding: isBetweenCentres(setup) ? Infinity : grips,
+    ...(perNewton === undefined ? {} : { bending: { most: cutting.roughBend * allowances.finishPerSide, perNewton } }),
+  };
+}
 
 /** Rough one diameter from the free end to just before its shoulder, leaving the finish allowance. */
 export const turnRough: OperationKind = {
@@ -55,41 +72,51 @@ export const turnRough: OperationKind = {
     const { from, to, diameter = 0, tool } = operation;
     const radius = largestRadius(work.outside, from, to - 1e-6);
     const perSide = radius - diameter / 2;
-    const speed = speedFor(operation, 2 * radius, setup, true);
-    const feed = cutting.feed['turn-rough'] ?? 0;
-    const byPower = depthForPower(
-      { ...material.force, feed, approachAngle: cutting.approachAngle },
-      cuttingSpeed(speed.value, 2 * radius),
-      machine.motorKilowatts * machine.efficiency,
-    );
-    const deepest = Math.min(material.deepestCut, byPower);
-    const shallower = Math.ceil(perSide / deepest - 1e-9) > Math.ceil(perSide / material.deepestCut - 1e-9);
     const thinnest = tool.thinnestCut ?? 0;
-    const division = dividePasses(perSide, {
-      deepest,
-      thinnestRough: thinnest,
-      thinnestFinish: 0,
-      finish: 0,
-      equalLastTwo: false,
+    // Roughing that finds nothing to take is no operation.
+    if (perSide < Math.max(thinnest, 1e-9) - 1e-9) return good({ diameter: 2 * radius, passes: [] });
+    const way = [
+      term('l', 'length', to - from, 'mm', 'computed'),
+      term('a', 'approach', allowances.approach, 'mm', 'start value'),
+      term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
+    ];
+    const speed = speedFor(operation, 2 * radius, setup, true).value;
+    const feed = notAbove(machine.feeds, cutting.feed['turn-rough'] ?? 0);
+    const found = fewestMinutes({
+      perSide,
+      thinnest,
+      diameter: 2 * radius,
+      way: way.reduce((total, { value }) => total + value, 0),
+      handling: run.shop.handMinutes.approach,
+      speeds: machine.speeds.filter((own) => own <= speed),
+      feeds: machine.feeds.filter((own) => own <= feed),
+      material: material.force,
+      approachAngle: cutting.approachAngle,
+      limits: limitsOn(operation, 2 * radius, work, setup),
     });
-    const depths = perSide <= 1e-9 ? [] : (division?.rough ?? []);
+    if (!found)
+      return refuse(
+        'part.outside',
+        `${operation.name}: no cut that ${tool.name} takes (${say(thinnest, run.units)} at least) is within what motor, holding and the work allow: hold it shorter or on a larger diameter, or support its end`,
+      );
+    const depth = perSide / found.passes;
+    const slower = found.feed < feed || found.speed < speed;
     return good({
       diameter: 2 * radius,
-      passes: depths.map((depth, index) => ({
+      passes: Array.from({ length: found.passes }, (_, index) => ({
         depth,
         diameter: 2 * (radius - depth * (index + 1)),
         z: to,
-        way: [
-          term('l', 'length', to - from, 'mm', 'computed'),
-          term('a', 'approach', allowances.approach, 'mm', 'start value'),
-          term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
-        ],
+        way,
+        limitedBy: found.limitedBy,
       })),
-      warnings: shallower
-        ? [
-            `The motor allows ${say(Number(byPower.toFixed(2)), run.units)} a side here: less depth, so that feed and speed can stay.`,
-          ]
-        : [],
+      ...(slower ? { slower: { feed: found.feed, speed: found.speed } } : {}),
+      warnings:
+        found.heldBackBy && (slower || found.passes > Math.ceil(perSide / material.deepestCut - 1e-9))
+          ? [
+              `Held back: ${LIMITS[found.heldBackBy]}. ${found.passes} ${found.passes === 1 ? 'pass' : 'passes'} of ${say(Number(depth.toFixed(2)), run.units)}${slower ? `, at ${found.speed} rev/min and ${found.feed} mm/rev,` : ''} ${found.passes === 1 ? 'is' : 'are'} the quickest within that.`,
+            ]
+          : [],
     });
   },
   cautions: [{ kind: 'danger', text: 'Swarf by hook or brush, with the spindle stopped; never by hand.' }],
