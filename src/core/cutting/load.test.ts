@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import type { RunFile } from '../formats/runFile';
+import { startValues } from '../shop/startValues';
 import { operationsOf, planned, runOf, step } from '../testing';
 import { barBends, betweenBends, centredBends, freeEndBends } from './deflection';
+import { springsFor } from './load';
 
 const STEEL = 210_000;
 
@@ -62,19 +64,49 @@ describe('what a pass asks for', () => {
     expect(bends?.value).toBeCloseTo(freeEndBends(0.4 * (force?.value ?? 0), length, d, STEEL), 9);
   });
 
+  // A house that never cuts again without infeed.
+  const never = { ...startValues, cutting: { ...startValues.cutting, mostSprings: 0 } };
+  const finished = (file: RunFile, shop = startValues) => {
+    const own = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'turn-finish');
+    if (!own) throw new Error('it is finished');
+    return own;
+  };
+  const warned = (file: RunFile, shop = startValues) =>
+    finished(file, shop).warnings.filter((text) => text.startsWith('The work gives way'));
+
   test('short it says nothing; slender it is told how much too large it comes out, and what helps most', () => {
-    const warned = (file: RunFile) => finish(file).warnings.filter((text) => text.startsWith('The work gives way'));
-    expect(warned(pin(12))).toEqual([]);
-    const told = warned(pin(44));
+    expect(warned(pin(12), never)).toEqual([]);
+    const told = warned(pin(44), never);
     expect(told).toHaveLength(1);
     expect(told[0]).toMatch(
       /0.006 mm too large on the diameter, and the drawing leaves 0.015 mm: a centre at its end would leave hardly/,
     );
-    const bends = finish(pin(44)).passes.at(-1)?.load?.bends?.value ?? 0;
+    const bends = finished(pin(44), never).passes.at(-1)?.load?.bends?.value ?? 0;
     expect(2 * bends).toBeGreaterThan(0.015 / 3);
     // Under a centre it gives way a thirty-seventh as much at the same length.
     const centred = finish(pin(70)).passes.at(-1)?.load?.bends;
     expect(centred?.formula).toContain('768');
+  });
+
+  test('0.006 too large where a third of 0.015 may be: cut once more without infeed, and nothing is left to tell', () => {
+    const { passes } = finished(pin(44));
+    const last = finished(pin(44), never).passes.length;
+    expect(passes.slice(last)).toMatchObject([{ depth: 0, limitedBy: 'again' }]);
+    expect(warned(pin(44))).toEqual([]);
+    expect(finished(pin(12)).passes.every(({ depth }) => depth > 0)).toBe(true);
+  });
+
+  test('spring passes: each leaves the share that the work gives way by, until a third of the tolerance or the most', () => {
+    // 2 · 0.01 = 0.02; by 0.01 / 0.1 a pass: 0.002, then 0.0002.
+    expect(springsFor(0.01, 0.1, 0.1, 2)).toBe(0);
+    expect(springsFor(0.01, 0.1, 0.03, 2)).toBe(1);
+    expect(springsFor(0.01, 0.1, 0.003, 2)).toBe(2);
+    expect(springsFor(0.01, 0.1, 0.0003, 2)).toBe(2);
+  });
+
+  test('roughness of a pass: f² by 32 of the nose, in µm', () => {
+    const { passes, feed } = finish(pin(20));
+    expect(passes[0]?.load?.roughness?.value).toBeCloseTo((1000 * feed.value ** 2) / (32 * 0.4), 9);
   });
 
   test('more depth never fewer newtons', () => {

@@ -6,6 +6,7 @@ import { isBetweenCentres, type Setup } from '../route/setup';
 import { say } from '../words';
 import { betweenBends, centredBends, freeEndBends } from './deflection';
 import { cuttingForce, cuttingPower } from './force';
+import { roughnessOf } from './speed';
 
 /** What a pass along the outside asks of the machine and of the work. */
 export interface PassLoad {
@@ -15,6 +16,8 @@ export interface PassLoad {
   power: Figure;
   /** How far the work gives way where it does most, mm; it comes out so much too large, twice on the diameter. */
   bends?: Figure;
+  /** Ra that the nose leaves, µm. */
+  roughness?: Figure;
 }
 
 /**
@@ -135,25 +138,58 @@ export function loadOf(
       ],
     }),
     ...(bends ? { bends } : {}),
+    ...(operation.tool.nose === undefined ? {} : { roughness: roughnessLeft(feed.value, operation.tool.nose) }),
   };
+}
+
+/** What the nose of a tool leaves at a feed (handbook 6). */
+const roughnessLeft = (feed: number, nose: number): Figure =>
+  figure({
+    name: 'roughness Ra, µm',
+    unit: '',
+    value: roughnessOf(feed, nose),
+    formula: '1000 · f^2 / (32 · r)',
+    terms: [term('f', 'feed', feed, 'mm/rev', 'computed'), term('r', 'nose radius', nose, 'mm', 'tool')],
+  });
+
+/**
+ * Passes again without infeed until what is left of the bending is within a third of the tolerance, but no more than so
+ * many: each leaves of it the share that the work gives way by for a depth (handbook 6, 12).
+ * @param bends of the last cut, mm; @param depth of it, mm; @param wide the tolerance, mm
+ */
+export function springsFor(bends: number, depth: number, wide: number, most: number): number {
+  let [error, springs] = [2 * bends, 0];
+  while (error > wide / 3 && springs < most) {
+    error *= bends / depth;
+    springs += 1;
+  }
+  return springs;
 }
 
 /**
  * What bending does to the diameter that an operation finishes, where it is more than a third of what the drawing leaves
  * (handbook 6), and what helps most.
  */
-export function bendingWarning(operation: Operation, loads: readonly (PassLoad | undefined)[], setup: Setup): string[] {
+export function bendingWarning(
+  operation: Operation,
+  passes: readonly (Pick<Pass, 'depth'> & { load?: PassLoad })[],
+  setup: Setup,
+): string[] {
   const size = operation.checks.find(({ measures }) => measures === 'outside')?.size;
-  const bends = loads.findLast((own) => own !== undefined)?.bends;
-  if (!size || !bends || operation.kind !== 'turn-finish') return [];
-  const error = 2 * bends.value;
+  const at = passes.findLastIndex(({ load }) => load !== undefined);
+  const { load, depth = 0 } = passes[at] ?? {};
+  if (!size || !load?.bends || operation.kind !== 'turn-finish') return [];
+  const springs = passes.length - 1 - at;
+  const error = 2 * load.bends.value * (load.bends.value / depth) ** springs;
   const wide = size.upper - size.lower;
   if (error <= wide / 3) return [];
   const { units } = setup.run;
-  const at = (value: number) => (value < 0.0005 ? 'hardly anything' : say(Number(value.toFixed(3)), units));
+  const tell = (value: number) => (value < 0.0005 ? 'hardly anything' : say(Number(value.toFixed(3)), units));
   // A centre leaves 7 · 3 / 768 of what a free end gives way by; what is cut again without infeed leaves hardly anything.
   const help = setup.supported
-    ? `a last cut half as deep leaves ${at(error / 2)}; cut again without infeed, or a rest, leaves less`
-    : `a centre at its end would leave ${at((error * 21) / 768)}, a last cut half as deep ${at(error / 2)}`;
-  return [`The work gives way: ${at(error)} too large on the diameter, and the drawing leaves ${at(wide)}: ${help}.`];
+    ? `a last cut half as deep leaves ${tell(error / 2)}; cut again without infeed, or a rest, leaves less`
+    : `a centre at its end would leave ${tell((error * 21) / 768)}, a last cut half as deep ${tell(error / 2)}`;
+  return [
+    `The work gives way: ${tell(error)} too large on the diameter, and the drawing leaves ${tell(wide)}: ${help}.`,
+  ];
 }

@@ -10,6 +10,7 @@ import type { TakenOverrule } from '../route/taken';
 import type { Setup } from '../route/setup';
 import { say, sayDiameter, type Caution, type Reason } from '../words';
 import { cuttingSpeed, notAbove, passMinutes } from './speed';
+import type { Limit } from './limits';
 import { bendingWarning, loadOf, type PassLoad } from './load';
 import { speedFor } from './speedFor';
 
@@ -24,6 +25,7 @@ export interface OrderedSetup {
 }
 
 export interface PlannedPass extends Pass {
+  limitedBy: Limit;
   minutes: Figure;
   /** Force, power and bending of a pass along the outside. */
   load?: PassLoad;
@@ -157,6 +159,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       const load = kind.alongOutside && loadOf(operation, pass, work, setup, feed, achieved);
       return {
         ...pass,
+        limitedBy: pass.limitedBy ?? 'shape',
         minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
         ...(load ? { load } : {}),
       };
@@ -178,11 +181,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       cautions: [...kind.cautions, ...(cuts.cautions ?? [])],
       warnings: [
         ...(cuts.warnings ?? []),
-        ...bendingWarning(
-          operation,
-          passes.map(({ load }) => load),
-          setup,
-        ),
+        ...bendingWarning(operation, passes, setup),
         ...close.value,
         ...tooFastFor(operation, cuts.diameter, speed, setup),
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { LIMITS } from '../cutting/limits';
 import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan';
@@ -51,11 +52,13 @@ function operationsOf(planned: PlannedSetup) {
         ...(pass.diameter === undefined ? {} : { diameter: rounded(pass.diameter) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
         minutes: rounded(pass.minutes.value),
+        limitedBy: pass.limitedBy,
         ...(pass.load
           ? {
               force: rounded(pass.load.force.value, 1),
               power: rounded(pass.load.power.value, 3),
               ...(pass.load.bends ? { deflection: rounded(pass.load.bends.value, 5) } : {}),
+              ...(pass.load.roughness ? { roughness: rounded(pass.load.roughness.value, 3) } : {}),
             }
           : {}),
       })),
@@ -380,6 +383,10 @@ export const planFileSchema = Joi.object<PlanFile>({
                     diameter: Joi.number(),
                     z: Joi.number(),
                     minutes: number(),
+                    limitedBy: Joi.string()
+                      .valid(...Object.keys(LIMITS))
+                      .required(),
+                    roughness: Joi.number(),
                     force: Joi.number(),
                     power: Joi.number(),
                     deflection: Joi.number(),

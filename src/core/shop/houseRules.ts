@@ -123,8 +123,9 @@ export const houseQuestions: readonly HouseQuestion[] = [
     schools: [
       {
         value: 'measured',
-        label: 'when the measurement asks',
-        because: 'The last two cuts are equal and give way alike.',
+        label: 'when the work gives way',
+        because:
+          'The last two cuts are equal and give way alike; where bending takes a third of the limits, it is cut again.',
       },
       { value: 'on-fits', label: 'always on fits', because: 'It takes what the work and the tool gave way.' },
     ],

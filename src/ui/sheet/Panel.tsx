@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { dialMove, sayDial } from '@/core/stops/dial';
 import { pinOf } from '@/core/stops/planStops';
+import { LIMITS } from '@/core/cutting/limits';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units/length';
 import { show } from '@/core/units/show';
@@ -56,7 +57,8 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
   const readOut = (diameter: number) => formatLength(radius ? diameter / 2 : diameter, units, true);
   const lastDiameter = operation.passes.at(-1)?.diameter;
   const byHand = operation.stop.means === 'none';
-  const load = operation.passes[pass ?? operation.passes.length - 1]?.load;
+  const shown = operation.passes[pass ?? operation.passes.length - 1];
+  const load = shown?.load;
   return (
     <Card aria-label="Selected operation">
       <header>
@@ -161,6 +163,11 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
             </tbody>
           </table>
         )}
+        {shown && shown.limitedBy !== 'shape' && (
+          <p style={{ marginTop: 4, color: 'var(--ink-soft)', fontSize: 13 }}>
+            Pass {operation.passes.indexOf(shown) + 1} is no deeper: {LIMITS[shown.limitedBy]}.
+          </p>
+        )}
         <dl style={{ marginTop: 4 }}>
           {load && (
             <>
@@ -173,6 +180,11 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
               {load.bends && (
                 <Line name={`Gives way, ${units}`}>
                   <FigureButton figure={load.bends} units={units} fine />
+                </Line>
+              )}
+              {load.roughness && (
+                <Line name="Leaves Ra, µm">
+                  <FigureButton figure={load.roughness} units={units} />
                 </Line>
               )}
             </>

@@ -1,5 +1,6 @@
 import { barBends } from '../../cutting/deflection';
-import { dividePasses } from '../../cutting/divide';
+import { dividePasses, type Division } from '../../cutting/divide';
+import type { Limit } from '../../cutting/limits';
 import { cuttingForce } from '../../cutting/force';
 import { term } from '../../figure';
 import type { Feature } from '../../part/feature';
@@ -95,6 +96,12 @@ function bends(operation: Operation, lastDepth: number, setup: Setup): string[] 
   ];
 }
 
+/** What keeps a cut of the bar from being deeper. */
+function limitOf(index: number, { rough, finish }: Division): Limit {
+  if (index >= rough.length) return finish.length > 1 ? 'tolerance' : 'finish';
+  return rough.length > 1 ? 'bar' : 'stock';
+}
+
 /** Bore a hole with a bar, roughing and finishing with the same tool; a blind one to a flat bottom. */
 const boring = (kind: string): OperationKind => ({
   kind,
@@ -134,6 +141,7 @@ const boring = (kind: string): OperationKind => ({
         diameter: 2 * radius,
         z: to,
         leaves: { bore: [cylinder(-1, to, radius)] },
+        limitedBy: limitOf(index, division),
         way: [
           term('l', 'depth', to, 'mm', 'computed'),
           term('a', 'approach', allowances.approach, 'mm', 'start value'),

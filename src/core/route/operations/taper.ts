@@ -137,6 +137,7 @@ export const taper: OperationKind = {
           depth,
           z: to,
           leaves: inside ? { bore: shifted } : { outside: shifted },
+          limitedBy: depths.length === 1 ? ('stock' as const) : inside ? ('bar' as const) : ('material' as const),
           way: [
             term('s', 'slide, along the cone', slideFor(taken, compound), 'mm', 'computed'),
             term('a', 'approach', allowances.approach, 'mm', 'start value'),

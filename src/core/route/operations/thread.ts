@@ -140,6 +140,7 @@ export const thread: OperationKind = {
           diameter: diameter - 2 * deep,
           z: to,
           way,
+          limitedBy: 'chip' as const,
           note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
         })),
         ...Array.from({ length: cutting.threadSprings }, () => ({
@@ -147,6 +148,7 @@ export const thread: OperationKind = {
           diameter: diameter - 2 * depth,
           z: to,
           way,
+          limitedBy: 'again' as const,
           note: 'again, without infeed',
         })),
       ],

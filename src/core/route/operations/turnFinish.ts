@@ -1,12 +1,16 @@
 import { dividePasses } from '../../cutting/divide';
-import { feedForRoughness } from '../../cutting/speed';
+import { cuttingForce } from '../../cutting/force';
+import { bendsPerNewton, springsFor } from '../../cutting/load';
+import { feedForRoughness, notAbove } from '../../cutting/speed';
 import { figure, sum, term } from '../../figure';
 import { standardTolerance } from '../../part/tolerance';
 import { good, refuse } from '../../result';
 import { largestRadius, radiusAt } from '../../removal/profile';
 import type { Run } from '../../run';
 import { say, sayDiameter } from '../../words';
-import type { OperationKind } from '../operation';
+import type { Workpiece } from '../../removal/workpiece';
+import type { Operation, OperationKind } from '../operation';
+import type { Setup } from '../setup';
 import { toolFor } from '../tools';
 import { filletOf, turnedAway, turnedStepsOf } from './turned';
 
@@ -24,6 +28,22 @@ function noteOf(index: number, cuts: number, depth: number): { note?: string } {
   if (depth === 0) return { note: 'again, without infeed' };
   if (cuts < 2) return {};
   return { note: index === cuts - 1 ? 'the same again' : 'half, then measure' };
+}
+
+/** The feed of the gearbox for a finish. */
+const feedOf = (operation: Operation, setup: Setup): number =>
+  notAbove(setup.run.shop.machine.feeds, turnFinish.feed?.(operation, setup).value ?? 0);
+
+/** Passes again without infeed: always on fits, or as many as the bending of the last cut asks for (handbook 12). */
+function springsOf(operation: Operation, depth: number, tight: boolean, work: Workpiece, setup: Setup): number {
+  const { material, cutting, houseRules } = setup.run.shop;
+  if (houseRules.springPass === 'on-fits') return tight ? 1 : 0;
+  const size = operation.checks.find(({ measures }) => measures === 'outside')?.size;
+  const perNewton = bendsPerNewton(operation, work, setup);
+  if (!size || perNewton === undefined) return 0;
+  const { approachAngle, mostSprings } = cutting;
+  const force = cuttingForce({ ...material.force, feed: feedOf(operation, setup), depth, approachAngle });
+  return springsFor(perNewton * force, depth, size.upper - size.lower, mostSprings);
 }
 
 /** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
@@ -116,8 +136,8 @@ export const turnFinish: OperationKind = {
         `${feature}.diameter`,
         `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`,
       );
-    const springs = tight && run.shop.houseRules.springPass === 'on-fits';
-    const depths = springs ? [...division.finish, 0] : division.finish;
+    const springs = springsOf(operation, division.finish.at(-1) ?? 0, tight, work, setup);
+    const depths = [...division.finish, ...Array.from({ length: springs }, () => 0)];
     const atShoulder = setup.turned.some(({ path, shoulder }) => path === feature && shoulder);
     const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
     return good({
@@ -134,6 +154,7 @@ export const turnFinish: OperationKind = {
             term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
             ...(last && shoulder > 0 ? [term('h', 'shoulder, faced outwards', shoulder, 'mm', 'computed')] : []),
           ],
+          limitedBy: depth === 0 ? 'again' : division.finish.length > 1 ? 'tolerance' : 'finish',
           ...noteOf(index, division.finish.length, depth),
         };
       }),
