@@ -8,10 +8,13 @@ import { betweenBends, centredBends, freeEndBends } from './deflection';
 import { cuttingForce, cuttingPower } from './force';
 import { roughnessOf } from './speed';
 
-/** What a pass along the outside asks of the machine and of the work. */
+/** What a pass asks of the machine and of the work. */
 export interface PassLoad {
   /** Main force, N. */
-  force: Figure;
+  force?: Figure;
+  /** Of what turns in a hole: torque, N·m, and thrust, N. */
+  torque?: Figure;
+  thrust?: Figure;
   /** At the spindle, kW. */
   power: Figure;
   /** How far the work gives way where it does most, mm; it comes out so much too large, twice on the diameter. */

@@ -11,7 +11,8 @@ import type { Setup } from '../route/setup';
 import { say, sayDiameter, type Caution, type Reason } from '../words';
 import { cuttingSpeed, notAbove, passMinutes } from './speed';
 import type { Limit } from './limits';
-import { bendingWarning, loadOf, type PassLoad } from './load';
+import { torqueWarning } from './drillLoad';
+import { bendingWarning, type PassLoad } from './load';
 import { speedFor } from './speedFor';
 
 /** A set-up with its operations in order and why they are so. */
@@ -156,7 +157,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       ],
     });
     const passes = cuts.passes.map((pass, index): PlannedPass => {
-      const load = kind.alongOutside && loadOf(operation, pass, work, setup, feed, achieved);
+      const load = kind.load?.(operation, pass, work, setup, feed, achieved);
       return {
         ...pass,
         limitedBy: pass.limitedBy ?? 'shape',
@@ -182,6 +183,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       warnings: [
         ...(cuts.warnings ?? []),
         ...bendingWarning(operation, passes, setup),
+        ...torqueWarning(passes, speed.value, feed.value, setup),
         ...close.value,
         ...tooFastFor(operation, cuts.diameter, speed, setup),
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),

@@ -55,7 +55,9 @@ function operationsOf(planned: PlannedSetup) {
         limitedBy: pass.limitedBy,
         ...(pass.load
           ? {
-              force: rounded(pass.load.force.value, 1),
+              ...(pass.load.force ? { force: rounded(pass.load.force.value, 1) } : {}),
+              ...(pass.load.torque ? { torque: rounded(pass.load.torque.value, 3) } : {}),
+              ...(pass.load.thrust ? { thrust: rounded(pass.load.thrust.value, 1) } : {}),
               power: rounded(pass.load.power.value, 3),
               ...(pass.load.bends ? { deflection: rounded(pass.load.bends.value, 5) } : {}),
               ...(pass.load.roughness ? { roughness: rounded(pass.load.roughness.value, 3) } : {}),
@@ -387,6 +389,8 @@ export const planFileSchema = Joi.object<PlanFile>({
                       .valid(...Object.keys(LIMITS))
                       .required(),
                     roughness: Joi.number(),
+                    torque: Joi.number(),
+                    thrust: Joi.number(),
                     force: Joi.number(),
                     power: Joi.number(),
                     deflection: Joi.number(),

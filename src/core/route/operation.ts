@@ -1,4 +1,5 @@
 import type { Limit } from '../cutting/limits';
+import type { PassLoad } from '../cutting/load';
 import type { Figure, Term } from '../figure';
 import type { Size } from '../part/size';
 import type { Edge } from '../removal/edges';
@@ -111,8 +112,15 @@ export interface OperationKind {
    * is so for whatever makes a feature of its own.
    */
   mayBeLeft?(operation: Operation): boolean;
-  /** Cuts along the outside, so that its force bends the work. */
-  alongOutside?: true;
+  /** What a pass of it asks of the machine and of the work, where that is known. */
+  load?(
+    operation: Operation,
+    pass: Pass,
+    work: Workpiece,
+    setup: Setup,
+    feed: Figure,
+    achieved: Figure,
+  ): PassLoad | undefined;
   /** Fed towards the chuck along the work: no left-hand tool does it. */
   towardsChuck?: true;
   /** Done by hand: on the turning work, or with the spindle stopped. */

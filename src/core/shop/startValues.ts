@@ -145,6 +145,10 @@ export const startValues: Shop = {
     filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
     handTapUpTo: 3, // ours
+    tapTeeth: 12, // ours
+    tapCore: 0.5, // ours
+    tapShear: 600, // ours
+    tapNear: 0.75, // ours
     tapLead: 3, // ours
     tapDrillOver: 0.15, // ours
     compoundWithin: 0.25,

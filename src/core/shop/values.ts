@@ -103,6 +103,11 @@ export interface CuttingValues {
   formScallop: number;
   /** Threads are tapped by hand up to this diameter, mm. */
   handTapUpTo: number;
+  /** A tap: teeth that share its chip, its core as a share of the diameter, what it is sheared by, N/mm², and how near to that is told. */
+  tapTeeth: number;
+  tapCore: number;
+  tapShear: number;
+  tapNear: number;
   /** Lead of a tap before its full thread, and how much over d − P its hole may be; both in pitches. */
   tapLead: number;
   tapDrillOver: number;

@@ -171,9 +171,21 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
         <dl style={{ marginTop: 4 }}>
           {load && (
             <>
-              <Line name="Force, N">
-                <FigureButton figure={load.force} units={units} />
-              </Line>
+              {load.force && (
+                <Line name="Force, N">
+                  <FigureButton figure={load.force} units={units} />
+                </Line>
+              )}
+              {load.torque && (
+                <Line name="Torque, N·m">
+                  <FigureButton figure={load.torque} units={units} />
+                </Line>
+              )}
+              {load.thrust && (
+                <Line name="Thrust, N">
+                  <FigureButton figure={load.thrust} units={units} />
+                </Line>
+              )}
               <Line name={`Power, kW of ${(shop.machine.motorKilowatts * shop.machine.efficiency).toFixed(2)}`}>
                 <FigureButton figure={load.power} units={units} />
               </Line>

@@ -1,3 +1,4 @@
+import { drillLoad } from '../../cutting/drillLoad';
 import { figure, term } from '../../figure';
 import { gradeOf } from '../../part/tolerance';
 import { good } from '../../result';
@@ -18,6 +19,7 @@ export const drill: OperationKind = {
   handFed: true,
   turnsAtOverhang: false,
   underCentre: false,
+  load: drillLoad,
   mayBeLeft: ({ key }) => key.startsWith('pilot:'),
   demand(setup) {
     const { units } = setup.run;

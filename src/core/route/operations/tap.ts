@@ -1,3 +1,4 @@
+import { tapWarning } from '../../cutting/drillLoad';
 import { sum, term } from '../../figure';
 import type { Feature } from '../../part/feature';
 import { tapDrill } from '../../part/thread';
@@ -98,9 +99,11 @@ export const handTap: OperationKind = {
         does: [`${turnsOf(own)} turns from where it bites; back half a turn in each to break the chip.`],
       })),
     ),
-  cut: (operation, _work, { run }) => {
+  cut: (operation, _work, setup) => {
+    const { run } = setup;
     const turns = turnsOf(operation);
     return good({
+      warnings: tapWarning(operation.tool.pitch ?? 0, operation.diameter ?? 0, setup),
       diameter: operation.diameter ?? 0,
       passes: [],
       byHand: [{ name: `${turns} turns in and out`, minutes: turns * run.shop.handMinutes.tapTurn }],
@@ -120,7 +123,7 @@ export const tap: OperationKind = {
   underCentre: false,
   demand: (setup) => good(tapped(setup, false)),
   feed: ({ tool }) => sum('feed', 'mm/rev', [term('P', 'pitch of the tap', tool.pitch ?? 0, 'mm', 'tool')]),
-  cut({ from, to, diameter = 0, feature }, _work, setup) {
+  cut({ from, to, diameter = 0, feature, tool }, _work, setup) {
     const { run, part } = setup;
     const own = part.features.find(({ path }) => path === feature);
     const [need] = own ? needOf(own, setup) : [];
@@ -130,12 +133,14 @@ export const tap: OperationKind = {
     return good({
       diameter,
       passes: [inAndOut(to - from, to, run)],
-      warnings:
-        room < lead - 1e-6
+      warnings: [
+        ...tapWarning(tool.pitch ?? 0, diameter, setup),
+        ...(room < lead - 1e-6
           ? [
               `The hole is ${say(Number(room.toFixed(2)), run.units)} deeper than the thread, and the lead of the tap is ${say(lead, run.units)}: finish with a bottoming tap.`,
             ]
-          : [],
+          : []),
+      ],
     });
   },
   cautions: [

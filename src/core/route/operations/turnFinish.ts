@@ -1,6 +1,6 @@
 import { dividePasses } from '../../cutting/divide';
 import { cuttingForce } from '../../cutting/force';
-import { bendsPerNewton, springsFor } from '../../cutting/load';
+import { bendsPerNewton, loadOf, springsFor } from '../../cutting/load';
 import { feedForRoughness, notAbove } from '../../cutting/speed';
 import { figure, sum, term } from '../../figure';
 import { standardTolerance } from '../../part/tolerance';
@@ -52,7 +52,7 @@ export const turnFinish: OperationKind = {
   handFed: false,
   turnsAtOverhang: true,
   underCentre: true,
-  alongOutside: true,
+  load: loadOf,
   towardsChuck: true,
   mayBeLeft: () => false,
   demand(setup) {

@@ -1,5 +1,5 @@
 import { LIMITS, type CutLimits } from '../../cutting/limits';
-import { bendsPerNewton } from '../../cutting/load';
+import { bendsPerNewton, loadOf } from '../../cutting/load';
 import { fewestMinutes } from '../../cutting/roughing';
 import { notAbove } from '../../cutting/speed';
 import { term } from '../../figure';
@@ -33,7 +33,7 @@ export const turnRough: OperationKind = {
   handFed: false,
   turnsAtOverhang: true,
   underCentre: true,
-  alongOutside: true,
+  load: loadOf,
   towardsChuck: true,
   demand(setup) {
     const { run } = setup;
