@@ -18,6 +18,19 @@ export interface ToolOverrule extends Signed {
   tool: string;
 }
 
+/** How an operation is to cut: what is open stays the planner's. rev/min, mm/rev, and the depth of a pass a side, mm. */
+export interface CutWish {
+  speed?: number;
+  feed?: number;
+  depth?: number;
+}
+
+/** An operation, by its key, cuts at this speed, feed or depth. */
+export interface CutOverrule extends Signed {
+  operation: string;
+  cut: CutWish;
+}
+
 /** An operation, by its key, is left out. */
 export interface SkipOverrule extends Signed {
   skip: string;
@@ -56,10 +69,18 @@ export interface OutsideOverrule extends Signed {
 
 /** Something that whoever plans has decided against the planner. */
 export type Overrule =
-  OrderOverrule | ToolOverrule | SkipOverrule | AddOverrule | HoldingOverrule | EndOverrule | OutsideOverrule;
+  | OrderOverrule
+  | ToolOverrule
+  | CutOverrule
+  | SkipOverrule
+  | AddOverrule
+  | HoldingOverrule
+  | EndOverrule
+  | OutsideOverrule;
 
 export const isOrder = (own: Overrule): own is OrderOverrule => 'first' in own;
 export const isTool = (own: Overrule): own is ToolOverrule => 'tool' in own;
+export const isCut = (own: Overrule): own is CutOverrule => 'cut' in own;
 export const isSkip = (own: Overrule): own is SkipOverrule => 'skip' in own;
 export const isAdd = (own: Overrule): own is AddOverrule => 'add' in own;
 export const isHolding = (own: Overrule): own is HoldingOverrule => 'holding' in own;

@@ -139,3 +139,26 @@ test('a hole is made from the other end, and work elsewhere goes between the set
   const ends = page.getByRole('dialog', { name: /The end for .* Finish ⌀26/ });
   await expect(ends.getByRole('row', { name: /from the (front|back)/ })).toHaveCount(2);
 });
+
+test('an operation is tried otherwise: everything moves against its limits, a wrong entry is told, and it is kept or not', async ({
+  page,
+}) => {
+  await openPost(page, 'WS-937');
+  await page.getByRole('option', { name: /Finish ⌀12/ }).click();
+  await panel(page).getByRole('button', { name: 'Try otherwise' }).click();
+  const window = page.getByRole('dialog', { name: /Try .* Finish ⌀12 .*otherwise/ });
+  const roughness = window.getByRole('row', { name: /roughness Ra/ });
+  await expect(roughness).toBeVisible();
+  await window.getByLabel('Feed, mm/rev', { exact: true }).fill('0.07');
+  await expect(window.getByRole('alert')).toContainText('has no feed of 0.07 mm/rev');
+  await expect(window.getByRole('button', { name: 'Keep it so' })).toBeDisabled();
+  await expectAccessible(page);
+  await window.getByLabel('Feed, mm/rev, along what the machine has').press('Home');
+  await expect(window.getByLabel('Feed, mm/rev', { exact: true })).toHaveValue('0.04');
+  await expect(window.getByRole('alert')).toHaveCount(0);
+  await window.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText('at 0.04 mm/rev: so decided');
+  await expect(panel(page)).toContainText('0.040');
+  await panel(page).getByRole('button', { name: 'Let Shingle decide again' }).click();
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toHaveCount(0);
+});

@@ -42,7 +42,10 @@ test('what a piece costs, what a price asks for with a wrong entry on the way, a
   await page.getByRole('link', { name: 'Times', exact: true }).click();
   const cost = page.getByRole('region', { name: 'Cost, in €' });
   await expect(cost.getByRole('row', { name: /in all/ })).toBeVisible();
-  await cost.getByRole('row', { name: /machine and hand/ }).getByRole('button').click();
+  await cost
+    .getByRole('row', { name: /machine and hand/ })
+    .getByRole('button')
+    .click();
   await expect(page.getByRole('dialog')).toContainText('an hour of the machine');
   await page.keyboard.press('Escape');
   await cost.getByLabel('Price of a piece').fill('cheap');

@@ -93,14 +93,16 @@ export function torqueWarning(
     const torque = load?.torque?.value;
     if (torque === undefined || load === undefined) continue;
     const grip = gripTorque(setup);
+    const opened = load.torque?.terms.some(({ symbol, value }) => symbol === 'h' && value > 0);
+    const pilot = opened ? 'a wider pilot' : 'a pilot';
     if (torque > grip)
       told.push(
-        `${torque.toFixed(1)} N·m, and what holds the work turns it with ${grip.toFixed(1)}: a pilot first, or a feed of ${((feed * grip) / torque).toFixed(2)} instead of ${feed.toFixed(2)}.`,
+        `${torque.toFixed(1)} N·m, and what holds the work turns it with ${grip.toFixed(1)}: ${pilot} first, or a feed of ${((feed * grip) / torque).toFixed(2)} instead of ${feed.toFixed(2)}.`,
       );
     const motor = machine.motorKilowatts * machine.efficiency;
     if (load.power && load.power.value > motor)
       told.push(
-        `${load.power.value.toFixed(2)} kW, and the motor gives ${motor.toFixed(2)}: ${notAbove(machine.speeds, (speed * motor) / load.power.value)} rev/min is within it; a pilot first leaves less to cut.`,
+        `${load.power.value.toFixed(2)} kW, and the motor gives ${motor.toFixed(2)}: ${notAbove(machine.speeds, (speed * motor) / load.power.value)} rev/min is within it; ${pilot} first leaves less to cut.`,
       );
   }
   return told;

@@ -3,7 +3,18 @@
  * name here, with its words.
  */
 export type Limit =
-  'stock' | 'material' | 'power' | 'holding' | 'bending' | 'bar' | 'finish' | 'tolerance' | 'chip' | 'shape' | 'again';
+  | 'stock'
+  | 'material'
+  | 'power'
+  | 'holding'
+  | 'bending'
+  | 'bar'
+  | 'finish'
+  | 'tolerance'
+  | 'chip'
+  | 'shape'
+  | 'again'
+  | 'decided';
 
 /** Each in words: what would have to be otherwise for a deeper cut. */
 export const LIMITS: Record<Limit, string> = {
@@ -17,6 +28,7 @@ export const LIMITS: Record<Limit, string> = {
   tolerance: 'two equal cuts give way alike',
   chip: 'every pass takes the same chip',
   shape: 'the form goes so deep',
+  decided: 'so decided',
   again: 'no infeed: it takes what gave way',
 };
 

@@ -82,8 +82,17 @@ function feedOf(operation: Operation, setup: Setup): Figure {
   };
 }
 
-/** A figure of the machine, or a lesser one that a limit asks for. */
-function heldBack(usual: Figure, less: number | undefined): Figure {
+/** A figure of the machine, a lesser one that a limit asks for, or what was decided. */
+function heldBack(usual: Figure, less: number | undefined, asked: number | undefined): Figure {
+  if (asked !== undefined)
+    return figure({
+      name: usual.name,
+      unit: usual.unit,
+      value: asked,
+      formula: 'x',
+      terms: [term('x', 'so decided', asked, usual.unit, 'run')],
+      note: `The planner would take ${less ?? usual.value}.`,
+    });
   if (less === undefined || less >= usual.value) return usual;
   return figure({
     name: usual.name,
@@ -143,8 +152,9 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
         ? none('spindle speed', 'rev/min', 'The spindle is stopped.')
         : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang),
       cuts.slower?.speed,
+      operation.asked?.speed,
     );
-    const feed = heldBack(feedOf(operation, setup), cuts.slower?.feed);
+    const feed = heldBack(feedOf(operation, setup), cuts.slower?.feed, operation.asked?.feed);
     const pecks = cuts.pecks ?? 1;
     const achieved = figure({
       name: 'cutting speed reached',

@@ -38,7 +38,7 @@ export interface QuickestCuts extends RoughingCuts {
 }
 
 /** The deepest cut at a feed and a speed. */
-function deepestAt({ diameter, material, approachAngle, limits }: Roughing, feed: number, speed: number) {
+export function deepestAt({ diameter, material, approachAngle, limits }: Roughing, feed: number, speed: number) {
   const force = cuttingForce({ ...material, feed, depth: 1, approachAngle });
   return deepestWithin(limits, force, cuttingSpeed(speed, diameter));
 }

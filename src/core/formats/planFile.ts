@@ -287,6 +287,7 @@ export const planFileSchema = Joi.object<PlanFile>({
         moved: Joi.string(),
         operation: Joi.string(),
         tool: Joi.string(),
+        cut: Joi.object(),
         skip: Joi.string(),
         add: Joi.object(),
         holding: Joi.object(),

@@ -224,7 +224,10 @@ export const runFileSchema = Joi.object<RunFile>({
         then: Joi.when('first', { is: Joi.exist(), then: key().required(), otherwise: Joi.forbidden() }),
         moved: key(),
         operation: key(),
-        tool: Joi.when('operation', { is: Joi.exist(), then: key().required(), otherwise: Joi.forbidden() }),
+        tool: key().when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
+        cut: Joi.object({ speed: positive(), feed: positive(), depth: positive() })
+          .min(1)
+          .when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
         skip: key(),
         add: Joi.object({
           name: Joi.string().max(60).required(),
@@ -246,7 +249,9 @@ export const runFileSchema = Joi.object<RunFile>({
           .when('outside', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
         because: text(300),
         signed: text(60),
-      }).xor('first', 'operation', 'skip', 'add', 'holding', 'feature', 'outside'),
+      })
+        .xor('first', 'operation', 'skip', 'add', 'holding', 'feature', 'outside')
+        .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut') }),
     )
     .max(60),
   machine: Joi.alternatives(text(60), machineSchema),

@@ -1,4 +1,4 @@
-import { isAdd, isSigned, isSkip, isTool, keyOfAdded } from '../overrule';
+import { isAdd, isCut, isSigned, isSkip, isTool, keyOfAdded, type CutWish } from '../overrule';
 import type { Tool } from '../shop/shop';
 import type { Operation, OperationKind } from './operation';
 import { rules } from './rules';
@@ -57,6 +57,25 @@ const asking = (operation: Operation, setup: Setup): Break[] =>
     return because ? [{ rule: id, strength, because }] : [];
   });
 
+/** The two of a list around a value, in words. */
+const around = (list: readonly number[], value: number): string =>
+  [list.findLast((own) => own < value), list.find((own) => own > value)]
+    .filter((own) => own !== undefined)
+    .join(' and ');
+
+/** Why the machine does not cut so; undefined where it does. What a hand feeds may be any feed. */
+function notOnMachine({ speed, feed, depth }: CutWish, kind: OperationKind, { run }: Setup): string | undefined {
+  const { machine } = run.shop;
+  if (kind.byHand !== undefined) return 'It is done by hand.';
+  if (speed !== undefined && !machine.speeds.includes(speed))
+    return `${machine.name} has no ${speed} rev/min; next to it are ${around(machine.speeds, speed)}.`;
+  if (feed !== undefined && !kind.handFed && !machine.feeds.includes(feed))
+    return `${machine.name} has no feed of ${feed} mm/rev; next to it are ${around(machine.feeds, feed)}.`;
+  if (depth !== undefined && !kind.takesDepth)
+    return 'It is not divided by a depth: its form or its allowance says how deep.';
+  return undefined;
+}
+
 /** Applies what was decided of one operation beside its place: its tool, and whether it is done at all. */
 export function decide(operation: Operation, kind: OperationKind, setup: Setup, others: readonly Operation[]): Decided {
   const taken: TakenOverrule[] = [];
@@ -70,6 +89,15 @@ export function decide(operation: Operation, kind: OperationKind, setup: Setup, 
       const breaks = other ? [] : [{ rule: 'NO-TOOL-REACHES', because, strength: 'H' as const }];
       taken.push({ index, state: other ? 'kept' : 'cannot', breaks });
       if (other && own) own = other;
+    }
+    if (isCut(overrule) && overrule.operation === operation.key) {
+      const because = notOnMachine(overrule.cut, kind, setup);
+      taken.push({
+        index,
+        state: because === undefined ? 'kept' : 'cannot',
+        breaks: because === undefined ? [] : [{ rule: 'MACHINE', because, strength: 'H' }],
+      });
+      if (because === undefined && own) own = { ...own, asked: { ...own.asked, ...overrule.cut } };
     }
     if (isSkip(overrule) && overrule.skip === operation.key) {
       const may = mayBeLeft(operation, kind);

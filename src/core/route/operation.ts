@@ -1,6 +1,7 @@
 import type { Limit } from '../cutting/limits';
 import type { PassLoad } from '../cutting/load';
 import type { Figure, Term } from '../figure';
+import type { CutWish } from '../overrule';
 import type { Size } from '../part/size';
 import type { Edge } from '../removal/edges';
 import type { Removal, Workpiece } from '../removal/workpiece';
@@ -45,6 +46,8 @@ export interface Operation {
   to: number;
   /** The diameter it makes. */
   diameter?: number;
+  /** How it is to cut, where that was decided. */
+  asked?: CutWish;
   /** The compound set over, degrees from the axis. */
   compound?: number;
   /** A hole: where the full diameter ends. */
@@ -121,6 +124,8 @@ export interface OperationKind {
     feed: Figure,
     achieved: Figure,
   ): PassLoad | undefined;
+  /** Divided into passes of a depth that may be decided. */
+  takesDepth?: true;
   /** Fed towards the chuck along the work: no left-hand tool does it. */
   towardsChuck?: true;
   /** Done by hand: on the turning work, or with the spindle stopped. */

@@ -1,4 +1,16 @@
-import { isAdd, isEnd, isHolding, isOrder, isOutside, isSkip, isTool, keyOfAdded, type Overrule } from '../overrule';
+import {
+  isAdd,
+  isCut,
+  isEnd,
+  isHolding,
+  isOrder,
+  isOutside,
+  isSkip,
+  isTool,
+  keyOfAdded,
+  type CutWish,
+  type Overrule,
+} from '../overrule';
 import type { Run } from '../run';
 import { holdingOf } from './holdings';
 import type { TakenOverrule } from './taken';
@@ -46,16 +58,24 @@ export function plannedOverrules(
 /** The operations that an overrule is about, by their keys. */
 export function keysIn(overrule: Overrule): string[] {
   if (isOrder(overrule)) return [overrule.first, overrule.then];
-  if (isTool(overrule)) return [overrule.operation];
+  if (isTool(overrule) || isCut(overrule)) return [overrule.operation];
   if (isAdd(overrule)) return [keyOfAdded(overrule.add)];
   return isSkip(overrule) ? [overrule.skip] : [];
 }
+
+const sayWish = ({ speed, feed, depth }: CutWish): string =>
+  [
+    ...(speed === undefined ? [] : [`${speed} rev/min`]),
+    ...(feed === undefined ? [] : [`${feed} mm/rev`]),
+    ...(depth === undefined ? [] : [`${depth} mm a pass`]),
+  ].join(', ');
 
 /** What was decided, in words. @param names of operations by their keys, of tools by their ids, of features by their paths */
 export function sayOverrule({ overrule, name }: PlannedOverrule, names: ReadonlyMap<string, string>): string {
   const named = (key: string) => names.get(key) ?? key;
   if (isOrder(overrule)) return `${named(overrule.first)} before ${named(overrule.then)}`;
   if (isTool(overrule)) return `${named(overrule.operation)} with ${named(overrule.tool)}`;
+  if (isCut(overrule)) return `${named(overrule.operation)} at ${sayWish(overrule.cut)}`;
   if (isSkip(overrule)) return `Without ${name ?? overrule.skip}`;
   if (isHolding(overrule)) {
     const { kind } = overrule.holding;

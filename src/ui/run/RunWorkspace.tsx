@@ -47,7 +47,7 @@ export function RunWorkspace({
   const [restored, setRestored] = useState(false);
   const [help, setHelp] = useState(false);
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
-  const { planned, exportFile, compare, sequences, choices } = usePlanner(file, shop);
+  const { planned, exportFile, compare, sequences, choices, tryCut } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
 
   useEffect(() => {
@@ -89,8 +89,9 @@ export function RunWorkspace({
       compare,
       sequences,
       choices,
+      tryCut,
     }),
-    [id, file, run, shop, planned, problems, selected, pass, compare, sequences, choices],
+    [id, file, run, shop, planned, problems, selected, pass, compare, sequences, choices, tryCut],
   );
 
   return (

@@ -24,6 +24,8 @@ export interface Workspace {
   sequences: PlannerTools['sequences'];
   /** Plans what could be decided of a tool or a holding. */
   choices: PlannerTools['choices'];
+  /** Plans the run with one operation cutting otherwise. */
+  tryCut: PlannerTools['tryCut'];
 }
 
 export const WorkspaceContext = createContext<Workspace | undefined>(undefined);

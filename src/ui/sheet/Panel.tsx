@@ -1,5 +1,5 @@
 'use client';
-import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Wrench } from 'lucide-react';
+import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, Wrench } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -18,6 +18,7 @@ import type { OrderEdits } from './useOrder';
 import { limitsOf } from './limitsOf';
 import { FigureButton } from './Working';
 
+const TryWindow = dynamic(() => import('./TryWindow').then((own) => own.TryWindow), { ssr: false });
 const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
 
 const Moves = styled.div`
@@ -45,7 +46,7 @@ interface Props {
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
 export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
-  const [choosing, setChoosing] = useState<'tool' | 'end'>();
+  const [choosing, setChoosing] = useState<'tool' | 'end' | 'try'>();
   const { key = '', feature = '' } = operation ?? {};
   const questions = useMemo(() => ({ tool: { operation: key }, end: { feature } }), [key, feature]);
   if (!operation) return <SetupPanel plan={plan} planned={planned} edits={edits} />;
@@ -238,6 +239,9 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
           </Button>
         </Moves>
         <Moves>
+          <Button onPress={() => setChoosing('try')} isDisabled={byHand}>
+            <Gauge size={15} aria-hidden /> Try otherwise …
+          </Button>
           <Button onPress={() => setChoosing('tool')} isDisabled={byHand}>
             <Wrench size={15} aria-hidden /> Other tool …
           </Button>
@@ -250,7 +254,19 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
         </Moves>
       </Part>
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
-      {choosing && (
+      {choosing === 'try' && (
+        <TryWindow
+          operation={{
+            key,
+            number: operation.number,
+            name: operation.name,
+            tool: operation.tool.id,
+            mayBeDeep: operation.kind === 'turn-rough',
+          }}
+          onClose={() => setChoosing(undefined)}
+        />
+      )}
+      {choosing && choosing !== 'try' && (
         <ChoiceWindow
           title={`${choosing === 'tool' ? 'A tool' : 'The end'} for ${operation.number} ${operation.name}`}
           question={questions[choosing]}

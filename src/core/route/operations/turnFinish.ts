@@ -32,7 +32,7 @@ function noteOf(index: number, cuts: number, depth: number): { note?: string } {
 
 /** The feed of the gearbox for a finish. */
 const feedOf = (operation: Operation, setup: Setup): number =>
-  notAbove(setup.run.shop.machine.feeds, turnFinish.feed?.(operation, setup).value ?? 0);
+  operation.asked?.feed ?? notAbove(setup.run.shop.machine.feeds, turnFinish.feed?.(operation, setup).value ?? 0);
 
 /** Passes again without infeed: always on fits, or as many as the bending of the last cut asks for (handbook 12). */
 function springsOf(operation: Operation, depth: number, tight: boolean, work: Workpiece, setup: Setup): number {

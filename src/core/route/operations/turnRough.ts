@@ -1,8 +1,9 @@
 import { LIMITS, type CutLimits } from '../../cutting/limits';
 import { bendsPerNewton, loadOf } from '../../cutting/load';
-import { fewestMinutes } from '../../cutting/roughing';
+import { deepestAt, fewestMinutes, type QuickestCuts, type Roughing } from '../../cutting/roughing';
 import { notAbove } from '../../cutting/speed';
 import { term } from '../../figure';
+import type { Run } from '../../run';
 import type { Workpiece } from '../../removal/workpiece';
 import { good, refuse } from '../../result';
 import { largestRadius } from '../../removal/profile';
@@ -12,6 +13,22 @@ import type { Operation, OperationKind } from '../operation';
 import { isBetweenCentres, type Setup } from '../setup';
 import { stopSetting, toolFor } from '../tools';
 import { turnedAway, turnedStepsOf } from './turned';
+
+/** As many passes as a depth that was decided takes. */
+function asDecided(own: Roughing, depth: number): QuickestCuts {
+  const passes = Math.ceil(own.perSide / depth - 1e-9);
+  const [feed, speed] = [own.feeds.at(-1) ?? 0, own.speeds.at(-1) ?? 0];
+  const minutes = passes * (own.way / (feed * speed) + own.handling);
+  return { passes, feed, speed, minutes, limitedBy: passes === 1 ? 'stock' : 'decided' };
+}
+
+/** A depth that was decided and is beyond a limit. */
+function beyondOf(own: Roughing, { feed, speed }: QuickestCuts, depth: number, { units }: Run): string[] {
+  const { depth: most, limit } = deepestAt(own, feed, speed);
+  return depth > most + 1e-6
+    ? [`So decided, and beyond a limit: ${LIMITS[limit]}; ${say(Number(most.toFixed(2)), units)} a side is within it.`]
+    : [];
+}
 
 /** What a roughing cut on a diameter may reach here (handbook 4, 6): of the material, the motor, the grip and the work. */
 function limitsOn(operation: Operation, diameter: number, work: Workpiece, setup: Setup): CutLimits {
@@ -35,6 +52,7 @@ export const turnRough: OperationKind = {
   underCentre: true,
   load: loadOf,
   towardsChuck: true,
+  takesDepth: true,
   demand(setup) {
     const { run } = setup;
     const roughed = turnedStepsOf(setup).flatMap((turned) =>
@@ -82,18 +100,21 @@ export const turnRough: OperationKind = {
     ];
     const speed = speedFor(operation, 2 * radius, setup, true).value;
     const feed = notAbove(machine.feeds, cutting.feed['turn-rough'] ?? 0);
-    const found = fewestMinutes({
+    const { asked = {} } = operation;
+    const roughing: Roughing = {
       perSide,
       thinnest,
       diameter: 2 * radius,
       way: way.reduce((total, { value }) => total + value, 0),
       handling: run.shop.handMinutes.approach,
-      speeds: machine.speeds.filter((own) => own <= speed),
-      feeds: machine.feeds.filter((own) => own <= feed),
+      speeds: asked.speed ? [asked.speed] : machine.speeds.filter((own) => own <= speed),
+      feeds: asked.feed ? [asked.feed] : machine.feeds.filter((own) => own <= feed),
       material: material.force,
       approachAngle: cutting.approachAngle,
       limits: limitsOn(operation, 2 * radius, work, setup),
-    });
+    };
+    // What was decided is done, and told where it is beyond a limit.
+    const found: QuickestCuts | undefined = asked.depth ? asDecided(roughing, asked.depth) : fewestMinutes(roughing);
     if (!found)
       return refuse(
         'part.outside',
@@ -111,8 +132,9 @@ export const turnRough: OperationKind = {
         limitedBy: found.limitedBy,
       })),
       ...(slower ? { slower: { feed: found.feed, speed: found.speed } } : {}),
-      warnings:
-        found.heldBackBy && (slower || found.passes > Math.ceil(perSide / material.deepestCut - 1e-9))
+      warnings: asked.depth
+        ? beyondOf(roughing, found, depth, run)
+        : found.heldBackBy && (slower || found.passes > Math.ceil(perSide / material.deepestCut - 1e-9))
           ? [
               `Held back: ${LIMITS[found.heldBackBy]}. ${found.passes} ${found.passes === 1 ? 'pass' : 'passes'} of ${say(Number(depth.toFixed(2)), run.units)}${slower ? `, at ${found.speed} rev/min and ${found.feed} mm/rev,` : ''} ${found.passes === 1 ? 'is' : 'are'} the quickest within that.`,
             ]

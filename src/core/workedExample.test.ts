@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { drillThrust } from './cutting/drillLoad';
+import { cuttingForce, specificForce } from './cutting/force';
+import { deepestWithin } from './cutting/limits';
+import type { PassLoad } from './cutting/load';
+import { pointLength } from './cutting/speed';
+import { startValues } from './shop/startValues';
+import { example, planned, runOf, step } from './testing';
+
+const page = readFileSync(join(__dirname, '../../docs/worked-example.md'), 'utf8');
+const cells = page
+  .split('\n')
+  .filter((line) => line.startsWith('| '))
+  .map((line) =>
+    line
+      .split('|')
+      .slice(1, -1)
+      .map((cell) => cell.trim()),
+  );
+
+const file = runOf(
+  {
+    material: 'mild-steel',
+    outside: [step('14 h8', 30, { roughness: 1.6 }), step(22, 10)],
+    bores: [{ from: 'front', shape: 'drill', diameter: 8, depth: 20 }],
+  },
+  { way: 'from-bar', quantity: 50 },
+);
+const operation = (kind: string) => {
+  const own = planned(file).setups[0]?.operations.find((one) => one.kind === kind);
+  if (!own) throw new Error(`no ${kind}`);
+  return own;
+};
+const [rough, finish, drill] = [operation('turn-rough'), operation('turn-finish'), operation('drill')];
+const load = (own: typeof rough): Partial<PassLoad> => own.passes[0]?.load ?? {};
+const mild = { kc: 1500, m: 0.22 };
+const millimetre = cuttingForce({ ...mild, feed: 0.2, depth: 1, approachAngle: 90 });
+const deepest = (speed: number) =>
+  deepestWithin({ material: 9, power: 1.125, holding: Infinity }, millimetre, speed).depth;
+const minutes = (passes: number, speed: number) => passes * (32.9 / (0.2 * speed) + startValues.handMinutes.approach);
+
+const planOf: Record<string, number | undefined> = {
+  'wanted speed': planned(file).run.shop.machine.speeds.findLast((own) => own <= (1000 * 140) / (Math.PI * 22)),
+  'force of 1 mm at 0.2': millimetre,
+  'deepest at 2000': deepest(138.23),
+  'deepest at 1600': deepest(110.58),
+  'four at 2000': minutes(4, 2000),
+  'three at 1600': minutes(3, 1600),
+  'rough passes': rough.passes.length,
+  'rough speed': rough.speed.value,
+  'rough depth': rough.passes[0]?.depth,
+  'rough force': load(rough).force?.value,
+  'rough power': load(rough).power?.value,
+  'rough pass minutes': rough.passes[0]?.minutes.value,
+  'finish feed': finish.feed.value,
+  'finish roughness': load(finish).roughness?.value,
+  'finish force': load(finish).force?.value,
+  'finish speed': finish.speed.value,
+  'finish reached': finish.achieved.value,
+  'finish power': load(finish).power?.value,
+  'finish minutes': finish.cutting.value,
+  'drill speed': drill.speed.value,
+  'drill feed': drill.feed.value,
+  'drill chip force': specificForce({ ...mild, feed: 0.06, depth: 1, approachAngle: 59 }),
+  'drill torque': load(drill).torque?.value,
+  'drill thrust': load(drill).thrust?.value,
+  'drill power': load(drill).power?.value,
+  'drill point': drill.to - (drill.fullDepth ?? 0),
+};
+
+const worked = cells.filter(([name = '']) => name in planOf);
+
+test('the page works every figure that is compared, and no other', () => {
+  expect(worked.map(([name]) => name)).toEqual(Object.keys(planOf));
+  // Two of them from the formulas of the core alone.
+  expect(planOf['drill point']).toBeCloseTo(pointLength(8, 118), 9);
+  expect(planOf['drill thrust']).toBeCloseTo(
+    drillThrust(planOf['drill chip force'] ?? 0, 0.12, 8, (59 * Math.PI) / 180),
+    6,
+  );
+});
+
+test.each(worked)('%s: %s is %s', (name, _, result) => {
+  const places = (result.split('.')[1] ?? '').length;
+  // As the page rounds it, give or take one in its last place.
+  expect(Math.abs((planOf[name] ?? NaN) - Number(result))).toBeLessThan(1.01 * 10 ** -places);
+});
+
+describe('on a weaker machine', () => {
+  const weak = {
+    ...startValues,
+    machines: startValues.machines.map((own) => ({ ...own, motorKilowatts: 0.37 })),
+  };
+  const parts = cells.filter((row) => row.length === 4 && /^[a-z-]+$/.test(row[0] ?? '') && Number(row[1]) > 0);
+
+  test('six parts', () => expect(parts).toHaveLength(6));
+
+  test.each(parts)('%s: %s min a piece, %s on the weaker: %s', (name, strong, weaker, held) => {
+    const [a, b] = [planned(example(name)), planned(example(name), weak)];
+    expect([a, b].map((own) => own.times.piece.value.toFixed(2))).toEqual([strong, weaker]);
+    const before = new Map(a.setups.flatMap(({ operations }) => operations.map((own) => [own.key, own.cutting.value])));
+    const operations = b.setups.flatMap((own) => own.operations);
+    const told = operations.filter(({ warnings }) => warnings.some((own) => own.includes('the motor gives no more')));
+    expect(told.map((own) => own.name).join(', ')).toBe(held.startsWith('none') ? '' : held);
+    // What takes longer says why.
+    for (const own of operations)
+      if (own.cutting.value > (before.get(own.key) ?? Infinity) + 1e-9) expect(told).toContain(own);
+  });
+});
