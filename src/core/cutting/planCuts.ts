@@ -11,6 +11,7 @@ import type { Setup } from '../route/setup';
 import { say, sayDiameter, type Caution, type Reason } from '../words';
 import { cuttingSpeed, notAbove, passMinutes } from './speed';
 import type { Limit } from './limits';
+import { chipCaution } from './chips';
 import { torqueWarning } from './drillLoad';
 import { bendingWarning, type PassLoad } from './load';
 import { speedFor } from './speedFor';
@@ -189,7 +190,13 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       clearances,
       before: work,
       after,
-      cautions: [...kind.cautions, ...(cuts.cautions ?? [])],
+      cautions: [
+        ...kind.cautions,
+        ...(cuts.cautions ?? []),
+        ...(kind.load && speed.value > 0
+          ? chipCaution(operation, feed.value, Math.max(0, ...passes.map(({ depth }) => depth)), setup)
+          : []),
+      ],
       warnings: [
         ...(cuts.warnings ?? []),
         ...bendingWarning(operation, passes, setup),

@@ -294,6 +294,7 @@ export const shopSchema = Joi.object<Shop>({
         name: Joi.string().required(),
         density: positive().required(),
         elasticity: positive(),
+        expansion: positive(),
         speed: Joi.object({ hss: positive().required(), carbide: positive().required() }).required(),
         force: Joi.object({ kc: positive().required(), m: number().min(0).max(1).required() }).required(),
         deepestCut: positive().required(),

@@ -1,3 +1,4 @@
+import { growth } from '../cutting/heat';
 import type { Run } from '../run';
 import type { Rest } from '../shop/shop';
 import type { Stock } from '../stock/choose';
@@ -8,7 +9,7 @@ const mistake = (text: string): Caution => ({ kind: 'mistake', text });
 
 /** What to mind in a set-up as a whole, whatever is done in it (handbook 11). Usual practice; the shop's rules come first. */
 export function setupCautions(
-  { shop, units }: Run,
+  { shop, units, part }: Run,
   stock: Stock,
   { first, supported, rest }: { first: boolean; supported: boolean; rest: Rest | undefined },
 ): Caution[] {
@@ -35,6 +36,13 @@ export function setupCautions(
       ? [
           danger(
             'Face and centre with the work drawn in; draw it out, bring up the centre, lock the quill. Take the centre out before parting off.',
+          ),
+        ]
+      : []),
+    ...(supported && shop.material.expansion
+      ? [
+          mistake(
+            `Warmed by ${shop.cutting.warmedBy} K the work is ${say(Number(growth(part.length, shop.material.expansion, shop.cutting.warmedBy).toFixed(3)), units)} longer and pushes on the centre: ease it and set it again before finishing, and measure cold.`,
           ),
         ]
       : []),

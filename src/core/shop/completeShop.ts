@@ -81,9 +81,11 @@ export function completeShop(kept: unknown): unknown {
     materials: shop.materials.map((material) => {
       const start = startValues.materials.find(({ id }) => id === material.id);
       const elasticity = material.elasticity ?? start?.elasticity;
+      const expansion = material.expansion ?? start?.expansion;
       return {
         ...material,
         ...(elasticity === undefined ? {} : { elasticity }),
+        ...(expansion === undefined ? {} : { expansion }),
         ...(start && Array.isArray(material.bars) && !complete(material.bars) ? { bars: start.bars } : {}),
       };
     }),

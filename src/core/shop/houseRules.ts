@@ -131,6 +131,22 @@ export const houseQuestions: readonly HouseQuestion[] = [
     ],
   },
   {
+    rule: 'threadPasses',
+    question: 'How is a thread divided into passes?',
+    schools: [
+      {
+        value: 'equal-chip',
+        label: 'the same chip each',
+        because: 'Deep first, then less: every pass has the same force.',
+      },
+      {
+        value: 'even-depth',
+        label: 'the same depth each',
+        because: 'One figure on the dial for every pass; the last ones are the heaviest, so it takes more of them.',
+      },
+    ],
+  },
+  {
     rule: 'threading',
     question: 'Which way is a thread cut?',
     schools: [

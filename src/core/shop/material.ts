@@ -26,6 +26,8 @@ export interface Material {
   force: { kc: number; m: number };
   /** Modulus of elasticity, N/mm²; without it nothing is said of bending. */
   elasticity?: number;
+  /** How much it grows with heat, 10⁻⁶/K; without it nothing is said of that. */
+  expansion?: number;
   /** Deepest roughing cut per side on a small lathe, mm. */
   deepestCut: number;
   /** Drill feed per rev as a fraction of the drill diameter. */

@@ -124,6 +124,7 @@ export interface HouseRules {
   reamAllowance: 'small' | 'large';
   roughing: 'all-first' | 'by-feature';
   holeFirst: 'least-changes' | 'hole' | 'outside';
+  threadPasses: 'equal-chip' | 'even-depth';
   threading: 'towards' | 'away';
   springPass: 'measured' | 'on-fits';
   batchOrder: 'piece-by-piece' | 'op-by-op';

@@ -131,6 +131,20 @@ const ELASTICITY: Record<string, number> = {
 };
 const STEEL_ELASTICITY = 210_000;
 
+/** Growth with heat, 10⁻⁶/K: the handbook's (4), the others of the usual tables. */
+const EXPANSION: Record<string, number> = {
+  'brass-cw614n': 19,
+  bronze: 18,
+  'aluminium-6082': 23,
+  'stainless-303': 17,
+  'stainless-304': 17,
+  'grey-iron': 10.5,
+  copper: 17,
+  'titanium-gr5': 8.6,
+  acetal: 110,
+};
+const STEEL_EXPANSION = 11.5;
+
 const SOFT: Habits = { deepestCut: 2.5, drillFeed: 0.025, tough: false, stringy: false };
 const STEEL: Habits = { deepestCut: 1.5, drillFeed: 0.015, tough: true, stringy: true };
 
@@ -141,6 +155,7 @@ const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits)
   speed: { hss, carbide },
   force: { kc, m },
   elasticity: ELASTICITY[id] ?? STEEL_ELASTICITY,
+  expansion: EXPANSION[id] ?? STEEL_EXPANSION,
   ...habits,
   bars: barsOf(id),
 });

@@ -145,6 +145,9 @@ export const startValues: Shop = {
     filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
     handTapUpTo: 3, // ours
+    chipFeed: 0.1, // ours
+    chipDepthTimes: 0.5, // ours
+    warmedBy: 20, // ours
     tapTeeth: 12, // ours
     tapCore: 0.5, // ours
     tapShear: 600, // ours
@@ -247,6 +250,7 @@ export const startValues: Shop = {
     reamAllowance: 'small',
     roughing: 'all-first',
     holeFirst: 'least-changes',
+    threadPasses: 'equal-chip',
     threading: 'towards',
     springPass: 'measured',
     batchOrder: 'piece-by-piece',

@@ -103,6 +103,11 @@ export interface CuttingValues {
   formScallop: number;
   /** Threads are tapped by hand up to this diameter, mm. */
   handTapUpTo: number;
+  /** Long chips break from this feed, mm/rev, and from a depth of so many nose radii. */
+  chipFeed: number;
+  chipDepthTimes: number;
+  /** How much warmer work gets in a long cut, K. */
+  warmedBy: number;
   /** A tap: teeth that share its chip, its core as a share of the diameter, what it is sheared by, N/mm², and how near to that is told. */
   tapTeeth: number;
   tapCore: number;

@@ -12,6 +12,7 @@ const FIELDS: readonly FormField[] = [
   { key: 'kc', label: 'kc1.1, N/mm²', takes: 'number', needed: true },
   { key: 'm', label: 'Exponent m', takes: 'number', needed: true },
   { key: 'elasticity', label: 'Elasticity, N/mm²', takes: 'number' },
+  { key: 'expansion', label: 'Grows with heat, 10⁻⁶/K', takes: 'number' },
   { key: 'deepestCut', label: 'Deepest cut a side', takes: 'length', needed: true },
   { key: 'drillFeed', label: 'Drill feed, × diameter', takes: 'number', needed: true },
   { key: 'tough', label: 'Tough', takes: 'yes', needed: true },

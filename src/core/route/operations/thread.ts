@@ -1,5 +1,5 @@
 import { changeGears, type GearTrain } from '../../cutting/changeGears';
-import { infeedAlong, threadPasses } from '../../cutting/threadPasses';
+import { evenPasses, infeedAlong, threadPasses } from '../../cutting/threadPasses';
 import { sum, term } from '../../figure';
 import type { Feature, Thread } from '../../part/feature';
 import { threadDepth } from '../../part/thread';
@@ -110,7 +110,8 @@ export const thread: OperationKind = {
     if (!own) return good({ diameter: 0, passes: [] });
     const { from, to, diameter = 0 } = operation;
     const depth = threadDepth(own);
-    const depths = threadPasses(
+    const divide = run.shop.houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
+    const depths = divide(
       depth,
       Math.round(cutting.threadPasses + cutting.threadPassesPerMm * own.pitch),
       cutting.leastThreadCut,
