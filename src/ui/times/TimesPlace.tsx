@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Card } from '../primitives/Card';
+import { PlaceLink } from '../run/PlaceLink';
 import { ProblemList } from '../run/ProblemList';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { CostCard } from './CostCard';
@@ -34,7 +35,7 @@ const Doing = styled.p`
 
 /** Times and money of the run: ways of running it, what to promise, what it costs, and what is worth measuring. */
 export function TimesPlace() {
-  const { planned, file, edit, problems } = useWorkspace();
+  const { id, planned, file, edit, problems } = useWorkspace();
   const [seed, setSeed] = useState(1);
   const { account, range, ways, breaks, swings, doing } = useTimes(seed);
   const plan = planned.answer?.plan;
@@ -45,6 +46,11 @@ export function TimesPlace() {
         <Card style={{ gridColumn: '1 / -1' }}>
           <h2>No times without a plan yet</h2>
           <ProblemList problems={problems} />
+          <p style={{ marginTop: 8 }}>
+            <PlaceLink id={id} place="part">
+              Go on with the part
+            </PlaceLink>
+          </p>
         </Card>
       </Room>
     );

@@ -60,13 +60,16 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
       .map((own) => ({ x: own.quantity, y: own.value / own.quantity, words: sayCross(own, nameOf) })),
   ];
   const shares = series.flatMap(({ points }) => points.map(([, share]) => share));
-  const here = Math.max(...lines.map((line) => at(line, quantity) / quantity));
+  const own = lines.find(({ planned }) => planned) ?? lines[0];
+  const here = own ? at(own, quantity) / quantity : 0;
   // What is dear in small numbers would press the rest together.
   const shown: [number, number] = [0.85 * Math.min(...shares), Math.min(1.02 * Math.max(...shares), 1.9 * here)];
   const best = Math.min(...lines.map((line) => at(line, quantity)));
   return (
     <Card aria-labelledby="ways">
-      <h2 id="ways">Ways of running {quantity} pieces</h2>
+      <h2 id="ways">
+        Ways of running {quantity} {quantity === 1 ? 'piece' : 'pieces'}
+      </h2>
       <div style={{ maxWidth: 200, marginBottom: 6 }}>
         <Choice label="Compared by" value={measured} onChange={(value) => setMeasured(value as Measured)}>
           <option value="minutes">minutes</option>
