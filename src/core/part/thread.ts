@@ -75,3 +75,10 @@ export const tapDrill = ({ diameter, pitch }: Thread): number => diameter - pitc
 
 /** Pitch diameter, mm: d − 0.649519 P (handbook 13); a thread weighs as the cylinder of this diameter. */
 export const pitchDiameter = ({ diameter, pitch }: Thread): number => diameter - 0.649519 * pitch;
+
+/** The wire that touches a 60° thread at its pitch line, 0.57735 P, mm (handbook 13). */
+export const bestWire = ({ pitch }: Thread): number => 0.57735 * pitch;
+
+/** What three such wires measure over, M = d2 + 3 W − 0.866025 P, mm (handbook 13). */
+export const overWires = (thread: Thread, wire: number): number =>
+  pitchDiameter(thread) + 3 * wire - 0.866025 * thread.pitch;

@@ -1,45 +1,12 @@
 'use client';
 import { Check } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import styled from 'styled-components';
 import { without, type Choice, type Question } from '@/core/choices';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
+import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th {
-    padding: 6px 8px;
-    text-align: left;
-  }
-  thead th {
-    color: var(--ink-soft);
-    font-weight: 400;
-    font-size: 13px;
-  }
-  td {
-    padding: 4px 8px;
-    border-top: 1px solid var(--line);
-  }
-  tbody th {
-    border-top: 1px solid var(--line);
-    font-weight: 600;
-  }
-  .figure {
-    font-family: var(--mono);
-    text-align: right;
-    white-space: nowrap;
-  }
-  thead .figure {
-    font-family: var(--sans);
-  }
-  tr[aria-current='true'] > * {
-    background: var(--blue-soft);
-  }
-`;
 
 const signed = (minutes: number): string =>
   Math.abs(minutes) < 0.005 ? 'the same' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes).toFixed(2)}`;

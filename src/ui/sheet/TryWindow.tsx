@@ -5,6 +5,7 @@ import type { CutWish } from '@/core/overrule';
 import { withoutCut, type CutState, type Measure, type Tried } from '@/core/whatIf';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
+import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
 
@@ -17,37 +18,6 @@ const Wishes = styled.div`
     width: 100%;
     min-height: 30px;
     accent-color: var(--blue);
-  }
-`;
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th,
-  td {
-    padding: 4px 6px;
-    border-top: 1px solid var(--line);
-    text-align: left;
-  }
-  thead th {
-    border: 0;
-    color: var(--ink-soft);
-    font-weight: 400;
-    font-size: 13px;
-  }
-  .figure {
-    font-family: var(--mono);
-    text-align: right;
-    white-space: nowrap;
-  }
-  thead .figure {
-    font-family: var(--sans);
-  }
-  tbody th {
-    font-weight: 600;
-  }
-  .bar {
-    width: 34%;
   }
 `;
 
@@ -166,7 +136,7 @@ export function TryWindow({ operation, onClose }: Props) {
               <th scope="col" className="figure">
                 then
               </th>
-              <th scope="col" className="bar">
+              <th scope="col" style={{ width: '34%' }}>
                 against its limit
               </th>
             </tr>
@@ -257,7 +227,7 @@ function MeasureRow({ now, then }: { now: Measure; then: Measure | undefined }) 
         {then ? said(then.value) : '–'}
         {over(then) && <small> beyond</small>}
       </td>
-      <td className="bar">
+      <td>
         <svg
           viewBox={`0 0 ${WIDE} 22`}
           preserveAspectRatio="none"

@@ -7,10 +7,10 @@ import type { Plan } from '@/core/plan';
 import { sayMinutes } from '@/core/units/show';
 import type { BatchAccount } from '@/workers/times.worker';
 import { Card } from '../primitives/Card';
+import { Table } from '../primitives/Table';
 import { Field } from '../primitives/Field';
 import { FigureButton } from '../sheet/Working';
 import { LineChart } from './LineChart';
-import { Table } from './table';
 
 interface Props {
   plan: Plan;

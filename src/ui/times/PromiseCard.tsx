@@ -6,8 +6,8 @@ import type { BatchElement, ElementKind } from '@/core/time/elements';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
+import { Table } from '../primitives/Table';
 import { useSize } from '../primitives/useSize';
-import { Table } from './table';
 
 const Figures = styled.dl`
   display: flex;
@@ -206,11 +206,14 @@ function Histogram({ range: { classes, least, most, p50, p80, planned } }: { ran
             </text>
           </g>
         ))}
-        {x.ticks(5).map((tick) => (
-          <text key={tick} x={x(tick)} y={92} fill="var(--ink-soft)" fontSize={12} textAnchor="middle">
-            {sayMinutes(tick)}
-          </text>
-        ))}
+        {x
+          .ticks(5)
+          .filter((tick) => x(tick) > 28 && x(tick) < width - 28)
+          .map((tick) => (
+            <text key={tick} x={x(tick)} y={92} fill="var(--ink-soft)" fontSize={12} textAnchor="middle">
+              {sayMinutes(tick)}
+            </text>
+          ))}
       </svg>
     </div>
   );

@@ -5,8 +5,8 @@ import type { Swing } from '@/core/sensitivity';
 import { sayMinutes } from '@/core/units/show';
 import type { EdgeUse } from '@/core/money/edgeLife';
 import { Card } from '../primitives/Card';
+import { Table } from '../primitives/Table';
 import { FigureButton } from '../sheet/Working';
-import { Table } from './table';
 
 const Bar = styled.td`
   width: 34%;

@@ -6,9 +6,9 @@ import type { RunningWay } from '@/core/running';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
+import { Table } from '../primitives/Table';
 import { Choice } from '../primitives/Field';
 import { LineChart, Stroke, type Mark } from './LineChart';
-import { Table } from './table';
 
 type Measured = 'minutes' | 'money';
 

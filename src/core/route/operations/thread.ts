@@ -2,11 +2,11 @@ import { changeGears, type GearTrain } from '../../cutting/changeGears';
 import { evenPasses, infeedAlong, threadPasses } from '../../cutting/threadPasses';
 import { sum, term } from '../../figure';
 import type { Feature, Thread } from '../../part/feature';
-import { threadDepth } from '../../part/thread';
+import { bestWire, overWires, threadDepth } from '../../part/thread';
 import { good } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { dialMove, sayDial } from '../../stops/dial';
-import { say } from '../../words';
+import { say, sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
 import type { Setup } from '../setup';
 import { hasRoomToLeave } from '../threadRoom';
@@ -59,15 +59,26 @@ const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 
     removal: {},
     stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
     checks: [threadCheck(thread)],
-    ...(kind === 'thread' && goesAway(setup)
+    ...(kind === 'thread'
       ? {
           does: [
-            `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
+            ...(goesAway(setup)
+              ? [
+                  `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
+                ]
+              : []),
+            sayWires(thread, setup),
           ],
         }
       : {}),
   };
 };
+
+/** What a thread of its full size measures over the wires that suit it. */
+function sayWires(thread: Thread, { run }: Setup): string {
+  const wire = round(bestWire(thread));
+  return `Over wires of ${sayDiameter(wire, run.units)}: ${say(round(overWires(thread, wire)), run.units)} at its full size; with other wires three times the difference.`;
+}
 
 const pitchFeed = (thread: Thread | undefined, note: string) => ({
   ...sum('feed', 'mm/rev', [term('P', 'pitch', thread?.pitch ?? 0, 'mm', 'drawing')]),

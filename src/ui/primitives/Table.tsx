@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 
-/** Figures in rows, as they stand beside every chart of this place. */
+/** Figures in rows under quiet headings; the row that holds now is marked. */
 export const Table = styled.table`
   width: 100%;
   border-collapse: collapse;
@@ -12,6 +12,10 @@ export const Table = styled.table`
     border-top: 1px solid var(--line);
     text-align: left;
     vertical-align: middle;
+  }
+  thead th,
+  thead th.figure {
+    font-family: var(--sans);
   }
   thead th {
     border-top: 0;
