@@ -56,7 +56,7 @@ test('the same as data', async () => {
     stock: { form: 'round', way: 'from-bar' },
   });
   const { time } = JSON.parse(stdout) as { time: { running: unknown[]; cost: { piece: number; batch: number } } };
-  expect(time.running).toHaveLength(5);
+  expect(time.running).toHaveLength(6);
   expect(time.cost.piece).toBeCloseTo(time.cost.batch / 500, 2);
 });
 

@@ -53,12 +53,13 @@ describe('ways of running', () => {
   const ways = waysOfRunning({ ...stud(), offer: { once: 20, each: 4 } }, startValues);
   const way = (id: string) => ways.find((own) => own.id === id);
 
-  test('four by hand, a programmed machine, and what is offered; one of them is the plan', () => {
+  test('four by hand, two lathes, a programmed machine, and what is offered; one of them is the plan', () => {
     expect(ways.map(({ id }) => id)).toEqual([
       'from-bar piece-by-piece',
       'from-bar op-by-op',
       'sawn-blanks piece-by-piece',
       'sawn-blanks op-by-op',
+      'two-lathes',
       'programmed',
       'bought',
     ]);
@@ -73,6 +74,20 @@ describe('ways of running', () => {
     expect(own?.minutes && at(own.minutes, 60)).toBeCloseTo(plan.times.batch.value, 9);
     expect(own?.batchMoney).toBeCloseTo(costOfRun(plan).batch.value, 9);
     expect(own?.money && at(own.money, 60)).toBeCloseTo(costOfRun(plan).batch.value, 9);
+  });
+
+  test('on two lathes the slower set-up gives the pace', () => {
+    const { setups, times } = planned(stud());
+    expect(setups).toHaveLength(2);
+    const own = way('two-lathes');
+    expect(own?.minutes?.once).toBeCloseTo(
+      Math.max(...setups.map(({ setting }) => setting.value)) + times.firstOff.value,
+      9,
+    );
+    // Shorter than one lathe, and never shorter than half of it.
+    const alone = ways.find(({ planned: is }) => is)?.minutes?.each ?? 0;
+    expect(own?.minutes?.each ?? 0).toBeLessThan(alone);
+    expect(own?.minutes?.each ?? 0).toBeGreaterThanOrEqual(alone / 2 - 1e-9);
   });
 
   test('programming and proving are the setting up of the programmed machine; an offer is money alone', () => {

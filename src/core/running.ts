@@ -99,6 +99,44 @@ function byHand(file: RunFile, shop: Shop, own: Plan): RunningWay[] {
   );
 }
 
+/**
+ * Both sides at once on two lathes such as this one, with a hand at each: how long it lasts. The set-up that takes
+ * longer gives the pace, and the other waits for it.
+ */
+function onTwoLathes(plan: Plan): RunningWay[] {
+  const { run, setups, times, stock } = plan;
+  if (setups.length < 2) return [];
+  const { timeAllowance, rates } = run.shop;
+  const longest = (pick: (own: Plan['setups'][number]) => number) => Math.max(...setups.map(pick));
+  const bar = stock.blade ? (setups[0]?.setup.holding.load ?? 0) / stock.piecesPerBar.value : 0;
+  const minutes = {
+    once: longest(({ setting }) => setting.value) + times.firstOff.value,
+    each: longest(({ piece, setup }) => piece.value * (1 + timeAllowance) + (setup.number === 1 ? bar : 0)),
+  };
+  const hours = (setups.length * rates.machineHour) / 60;
+  const { material, edges, order } = costOfRun(plan);
+  const money = {
+    once: minutes.once * hours + order.value,
+    each: minutes.each * hours + (material.value + edges.value) / run.quantity,
+  };
+  const batch = ({ once, each }: Line) => once + run.quantity * each;
+  return [
+    {
+      id: 'two-lathes',
+      name: setups.length === 2 ? 'On two such lathes at once' : `On ${setups.length} such lathes at once`,
+      minutes,
+      money,
+      batchMinutes: batch(minutes),
+      batchMoney: batch(money),
+      risks: [
+        'It is how long the batch lasts, with a lathe and a hand for each set-up: the slower one gives the pace.',
+        'What the first lathe does wrong is found at the second, some pieces later.',
+      ],
+      planned: false,
+    },
+  ];
+}
+
 /** The same pieces on a programmed machine: programming and proving are its setting up (handbook 7). */
 function programmed(plan: Plan): RunningWay {
   const { run, times } = plan;
@@ -147,7 +185,12 @@ function bought({ offer }: RunFile, { run }: Plan): RunningWay[] {
 export function waysOfRunning(file: RunFile, shop: Shop): RunningWay[] {
   const plan = planFile(file, shop, 'wanted');
   if (!plan.ok) return [];
-  return [...byHand(file, shop, plan.value), programmed(plan.value), ...bought(file, plan.value)];
+  return [
+    ...byHand(file, shop, plan.value),
+    ...onTwoLathes(plan.value),
+    programmed(plan.value),
+    ...bought(file, plan.value),
+  ];
 }
 
 /** What a piece costs at a quantity, with the plan that the quantity then has. */

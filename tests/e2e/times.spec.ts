@@ -16,7 +16,7 @@ test('ways of running side by side: figures, the quantity where the best changes
   await openSaved(page, part, { quantity: 60, way: 'choose' });
   await page.getByRole('link', { name: 'Times', exact: true }).click();
   const ways = page.getByRole('region', { name: 'Ways of running 60 pieces' });
-  await expect(ways.getByRole('row')).toHaveCount(6);
+  await expect(ways.getByRole('row')).toHaveCount(7);
   await expect(ways.getByRole('row', { name: /the plan/ })).toHaveCount(1);
   await expect(ways).toContainText(/From \d+ pieces “.*” takes less than “.*” \(equal at \d+\.\d\)/);
   await expect(page.getByRole('region', { name: 'What moves the batch most' }).getByRole('row')).toHaveCount(6);

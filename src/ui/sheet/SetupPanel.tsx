@@ -10,6 +10,8 @@ import { WORK_STOPS } from '@/core/stops/planStops';
 import { formatLength } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
+import { PlaceLink } from '../run/PlaceLink';
+import { useWorkspace } from '../run/WorkspaceContext';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { Overrules } from './Overrules';
 import type { OrderEdits } from './useOrder';
@@ -47,6 +49,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
   const [holding, setHolding] = useState(false);
   const [adding, setAdding] = useState(false);
   const compared = useSequences(QUIET);
+  const { id } = useWorkspace();
   return (
     <Card aria-label="Set-up">
       <header>
@@ -104,9 +107,12 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <p role="status" style={{ color: 'var(--ink-soft)', fontSize: 14, minHeight: 42 }}>
             {compared ? `${capital(countOf(compared))}. ${compared.because}` : 'Comparing …'}
           </p>
-          <Button onPress={() => setComparing(true)} style={{ margin: '6px 0' }}>
-            Compare sequences …
-          </Button>
+          <div style={{ display: 'flex', alignItems: 'center', gap: 14, margin: '6px 0' }}>
+            <Button onPress={() => setComparing(true)}>Compare sequences …</Button>
+            <PlaceLink id={id} place="times">
+              Times and money
+            </PlaceLink>
+          </div>
           {comparing && <SequencesWindow onClose={() => setComparing(false)} />}
         </Part>
       )}
