@@ -118,3 +118,38 @@ describe('what a pass asks for', () => {
       }
   });
 });
+
+describe('a boring bar', () => {
+  const cup = runOf({
+    material: 'mild-steel',
+    outside: [step(40, 60)],
+    bores: [{ from: 'front', shape: 'bore', diameter: '20 H9', depth: 40, bottom: 'flat' }],
+  });
+  const bored = (shop = startValues) => {
+    const own = planned(cup, shop)
+      .setups.flatMap(({ operations }) => operations)
+      .find(({ kind }) => kind === 'bore');
+    if (!own) throw new Error('it is bored');
+    return own;
+  };
+
+  test('each pass says what the bar gives way by: 64 q F L³ / (3 π E d⁴) (handbook 6)', () => {
+    const { tool, to, passes } = bored();
+    const { force, bends } = passes[0]?.load ?? {};
+    const out = to + startValues.allowances.toolClearance;
+    const { radialForce: q, barElasticity } = startValues.cutting;
+    const by = (64 * q * (force?.value ?? 0) * out ** 3) / (3 * Math.PI * barElasticity * (tool.diameter ?? 0) ** 4);
+    expect(bends?.value).toBeCloseTo(by, 9);
+    expect(passes.map(({ limitedBy }) => limitedBy)).toEqual(['stock', 'finish']);
+  });
+
+  test('where roughing would bend it into the last cut it is taken in more passes, and says that the bar holds it', () => {
+    const shop = { ...startValues, cutting: { ...startValues.cutting, roughBend: 0.01 } };
+    const { passes } = bored(shop);
+    const rough = passes.slice(0, -1);
+    expect(rough.length).toBeGreaterThan(bored().passes.length - 1);
+    expect(rough.every(({ limitedBy }) => limitedBy === 'bar')).toBe(true);
+    // A hundredth of the 0.15 that is left to finish.
+    for (const { load } of rough) expect(load?.bends?.value ?? 1).toBeLessThanOrEqual(0.0015 + 1e-9);
+  });
+});

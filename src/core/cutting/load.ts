@@ -101,22 +101,30 @@ function bendsOf(force: number, operation: Operation, work: Workpiece, setup: Se
   });
 }
 
-/** Force, power and bending of a pass along the outside (handbook 6); a pass without infeed has none. */
-export function loadOf(
-  operation: Operation,
-  { depth }: Pass,
-  work: Workpiece,
+/** Main force and power of a pass along the work (handbook 6); one without infeed has no force. */
+export function forceAndPower(
+  depth: number,
   setup: Setup,
   feed: Figure,
   achieved: Figure,
-): PassLoad | undefined {
-  if (depth <= 0) return undefined;
+): { force?: Figure; power: Figure } {
   const { material, cutting } = setup.run.shop;
   const { kc, m } = material.force;
   const cut = { kc, m, feed: feed.value, depth, approachAngle: cutting.approachAngle };
-  const force = cuttingForce(cut);
-  const bends = bendsOf(force, operation, work, setup);
+  const force = depth > 0 ? cuttingForce(cut) : 0;
+  const power = figure({
+    name: 'power of the cut',
+    unit: 'kW',
+    value: depth > 0 ? cuttingPower(cut, achieved.value) : 0,
+    formula: 'F · v / 60000',
+    terms: [
+      term('F', 'main force', force, 'N', 'computed'),
+      term('v', 'cutting speed reached', achieved.value, 'm/min', 'computed'),
+    ],
+  });
+  if (depth <= 0) return { power };
   return {
+    power,
     force: figure({
       name: 'main force',
       unit: 'N',
@@ -130,23 +138,30 @@ export function loadOf(
         term('a', 'depth of the cut', depth, 'mm', 'computed'),
       ],
     }),
-    power: figure({
-      name: 'power of the cut',
-      unit: 'kW',
-      value: cuttingPower(cut, achieved.value),
-      formula: 'F · v / 60000',
-      terms: [
-        term('F', 'main force', force, 'N', 'computed'),
-        term('v', 'cutting speed reached', achieved.value, 'm/min', 'computed'),
-      ],
-    }),
+  };
+}
+
+/** Force, power and bending of a pass along the outside (handbook 6); a pass without infeed has none. */
+export function loadOf(
+  operation: Operation,
+  { depth }: Pass,
+  work: Workpiece,
+  setup: Setup,
+  feed: Figure,
+  achieved: Figure,
+): PassLoad | undefined {
+  const asked = forceAndPower(depth, setup, feed, achieved);
+  if (!asked.force) return undefined;
+  const bends = bendsOf(asked.force.value, operation, work, setup);
+  return {
+    ...asked,
     ...(bends ? { bends } : {}),
     ...(operation.tool.nose === undefined ? {} : { roughness: roughnessLeft(feed.value, operation.tool.nose) }),
   };
 }
 
 /** What the nose of a tool leaves at a feed (handbook 6). */
-const roughnessLeft = (feed: number, nose: number): Figure =>
+export const roughnessLeft = (feed: number, nose: number): Figure =>
   figure({
     name: 'roughness Ra, µm',
     unit: '',

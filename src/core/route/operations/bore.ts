@@ -2,14 +2,17 @@ import { barBends } from '../../cutting/deflection';
 import { dividePasses, type Division } from '../../cutting/divide';
 import type { Limit } from '../../cutting/limits';
 import { cuttingForce } from '../../cutting/force';
-import { term } from '../../figure';
+import { forceAndPower, roughnessLeft, type PassLoad } from '../../cutting/load';
+import { notAbove } from '../../cutting/speed';
+import { figure, term, type Figure } from '../../figure';
 import type { Feature } from '../../part/feature';
 import { standardTolerance } from '../../part/tolerance';
 import { cylinder, radiusAt } from '../../removal/profile';
 import { good, refuse } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { say, sayDiameter } from '../../words';
-import type { Operation, OperationKind } from '../operation';
+import type { Workpiece } from '../../removal/workpiece';
+import type { Operation, OperationKind, Pass } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
@@ -79,27 +82,71 @@ function operationOf(own: Feature, setup: Setup): Operation[] {
   ];
 }
 
+/** The bar as a beam: how far it stands out, mm, what it gives way by for a newton of main force, and a millimetre's force. */
+function barUnder({ tool, to, kind }: Operation, { run }: Setup) {
+  const { allowances, cutting, machine, material } = run.shop;
+  const { approachAngle, radialForce, barElasticity } = cutting;
+  const out = to + allowances.toolClearance;
+  const feed = notAbove(machine.feeds, cutting.feed[kind] ?? 0);
+  return {
+    out,
+    perNewton: tool.diameter ? barBends(radialForce, out, tool.diameter, barElasticity) : 0,
+    millimetre: cuttingForce({ ...material.force, feed, depth: 1, approachAngle }),
+  };
+}
+
 /** What the bar gives way by in its last cut, when that is more than a third of the tolerance (handbook 6). */
 function bends(operation: Operation, lastDepth: number, setup: Setup): string[] {
-  const { shop, units } = setup.run;
-  const { tool, to } = operation;
+  const { units } = setup.run;
   const size = setup.part.features.find(({ path }) => path === operation.feature)?.size;
-  if (!size || !tool.diameter) return [];
-  const { approachAngle, feed, radialForce, barElasticity } = shop.cutting;
-  const force =
-    radialForce *
-    cuttingForce({ ...shop.material.force, feed: feed[operation.kind] ?? 0, depth: lastDepth, approachAngle });
-  const error = 2 * barBends(force, to + shop.allowances.toolClearance, tool.diameter, barElasticity);
+  if (!size) return [];
+  const { perNewton, millimetre } = barUnder(operation, setup);
+  const error = 2 * perNewton * millimetre * lastDepth;
   if (error <= (size.upper - size.lower) / 3) return [];
   return [
     `The bar gives way by about ${say(Number(error.toFixed(3)), units)} on the diameter in the last cut, more than a third of what the drawing leaves: a stouter or shorter bar helps most, then spring passes.`,
   ];
 }
 
+/** Force, power and bending of a cut inside: it is the bar that gives way (handbook 6). */
+function barLoad(
+  operation: Operation,
+  { depth }: Pass,
+  _work: Workpiece,
+  setup: Setup,
+  feed: Figure,
+  achieved: Figure,
+): PassLoad | undefined {
+  const { tool } = operation;
+  const asked = forceAndPower(depth, setup, feed, achieved);
+  if (!asked.force || !tool.diameter) return undefined;
+  const { radialForce, barElasticity } = setup.run.shop.cutting;
+  const { out } = barUnder(operation, setup);
+  return {
+    ...asked,
+    bends: figure({
+      name: 'the bar gives way',
+      unit: 'mm',
+      value: barBends(radialForce * asked.force.value, out, tool.diameter, barElasticity),
+      formula: '64 · q · F · L^3 / (3 · π · E · d^4)',
+      terms: [
+        term('q', 'share of the main force that pushes off', radialForce, '', 'start value'),
+        term('F', 'main force', asked.force.value, 'N', 'computed'),
+        term('L', 'the bar stands out', out, 'mm', 'computed'),
+        term('E', 'elasticity of the bar', barElasticity, 'N/mm²', 'start value'),
+        term('d', 'bar', tool.diameter, 'mm', 'tool'),
+      ],
+      note: 'The bore comes out too small by twice as much.',
+    }),
+    ...(tool.nose === undefined ? {} : { roughness: roughnessLeft(feed.value, tool.nose) }),
+  };
+}
+
 /** What keeps a cut of the bar from being deeper. */
-function limitOf(index: number, { rough, finish }: Division): Limit {
+function limitOf(index: number, { rough, finish }: Division, byBar: boolean): Limit {
   if (index >= rough.length) return finish.length > 1 ? 'tolerance' : 'finish';
-  return rough.length > 1 ? 'bar' : 'stock';
+  if (rough.length === 1) return 'stock';
+  return byBar ? 'bar' : 'material';
 }
 
 /** Bore a hole with a bar, roughing and finishing with the same tool; a blind one to a flat bottom. */
@@ -107,6 +154,7 @@ const boring = (kind: string): OperationKind => ({
   kind,
   handFed: false,
   towardsChuck: true,
+  load: barLoad,
   turnsAtOverhang: false,
   underCentre: false,
   demand: (setup) => good(reachedOf(setup, kind).flatMap((own) => operationOf(own, setup))),
@@ -118,10 +166,14 @@ const boring = (kind: string): OperationKind => ({
     const start = radiusAt(work.bore, (from + (own?.z1 ?? to)) / 2);
     const perSide = diameter / 2 - start;
     const grade = standardTolerance(cutting.equalCutsFinerThan, own?.size?.nominal ?? 0) ?? 0;
+    const thinnest = tool.thinnestCut ?? 0;
+    const { perNewton, millimetre } = barUnder(operation, setup);
+    // What roughing bends the bar by stays within what it leaves to the last cut.
+    const byBar = (cutting.roughBend * cutting.finishBore) / (perNewton * millimetre);
     const division = dividePasses(perSide, {
-      deepest: cutting.deepestBore,
-      thinnestRough: tool.thinnestCut ?? 0,
-      thinnestFinish: tool.thinnestCut ?? 0,
+      deepest: Math.max(thinnest, Math.min(cutting.deepestBore, byBar)),
+      thinnestRough: thinnest,
+      thinnestFinish: thinnest,
       finish: cutting.finishBore,
       equalLastTwo: own?.size !== undefined && own.size.upper - own.size.lower < grade - 1e-9,
     });
@@ -141,7 +193,7 @@ const boring = (kind: string): OperationKind => ({
         diameter: 2 * radius,
         z: to,
         leaves: { bore: [cylinder(-1, to, radius)] },
-        limitedBy: limitOf(index, division),
+        limitedBy: limitOf(index, division, byBar < cutting.deepestBore),
         way: [
           term('l', 'depth', to, 'mm', 'computed'),
           term('a', 'approach', allowances.approach, 'mm', 'start value'),
@@ -150,7 +202,18 @@ const boring = (kind: string): OperationKind => ({
         ...(last ? { note: 'out with the spindle stopped, or it draws a spiral' } : {}),
       };
     });
-    return good({ diameter, passes, warnings: bends(operation, depths.at(-1) ?? 0, setup) });
+    return good({
+      diameter,
+      passes,
+      warnings: [
+        ...(byBar < thinnest && division.rough.length > 0
+          ? [
+              `Even the thinnest cut bends ${tool.name} by more than ${say(Number((cutting.roughBend * cutting.finishBore).toFixed(3)), run.units)}: a stouter or shorter one, or a larger hole before it.`,
+            ]
+          : []),
+        ...bends(operation, depths.at(-1) ?? 0, setup),
+      ],
+    });
   },
   cautions: [
     { kind: 'danger', text: 'Swarf out of the bore with the spindle stopped; never a finger into it.' },
