@@ -1,5 +1,6 @@
 import type { Figure } from './figure';
-import { planFileOf, planFileSchema } from './formats/planFile';
+import { planFileOf } from './formats/planFile';
+import { planFileSchema } from './formats/planFileSchema';
 import { checkShape } from './formats/problems';
 import { example, planned, runOf, step } from './testing';
 

@@ -37,12 +37,14 @@ export function drillLoad(
   achieved: Figure,
 ): PassLoad | undefined {
   const { material } = setup.run.shop;
-  const half = ((tool.point ?? 118) * Math.PI) / 360;
+  const { point } = tool;
+  if (point === undefined) return undefined;
+  const half = (point * Math.PI) / 360;
   const { kc, m } = material.force;
   const hole = 2 * radiusAt(work.bore, fullDepth / 2);
   if (hole >= diameter) return undefined;
   // Each lip takes half of the feed.
-  const k = specificForce({ kc, m, feed: feed.value / 2, depth: 1, approachAngle: (tool.point ?? 118) / 2 });
+  const k = specificForce({ kc, m, feed: feed.value / 2, depth: 1, approachAngle: point / 2 });
   const torque = drillTorque(k, feed.value, diameter, hole);
   const speed = diameter > 0 ? (1000 * achieved.value) / (Math.PI * diameter) : 0;
   const cut = [
@@ -64,7 +66,7 @@ export function drillLoad(
       unit: 'N',
       value: drillThrust(k, feed.value, diameter, half, hole),
       formula: '0.5 · k · f · (d - h) · sin(σ) / 2',
-      terms: [...cut, term('σ', 'half of the point, degrees', (tool.point ?? 118) / 2, '', 'tool')],
+      terms: [...cut, term('σ', 'half of the point, degrees', point / 2, '', 'tool')],
       note: 'A chisel edge in full metal pushes harder still: a pilot takes that away.',
     }),
     power: figure({

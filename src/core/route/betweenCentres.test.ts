@@ -1,5 +1,6 @@
 import { choicesOf } from '../choices';
-import { planFileOf, planFileSchema } from '../formats/planFile';
+import { planFileOf } from '../formats/planFile';
+import { planFileSchema } from '../formats/planFileSchema';
 import { checkShape } from '../formats/problems';
 import type { DetailFile, HoleFile, RunFile } from '../formats/runFile';
 import { startValues } from '../shop/startValues';

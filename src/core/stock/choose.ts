@@ -156,6 +156,7 @@ export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = as
       `${money(cost.material.value)} of stock`,
       `${money(cost.swarf.value)} to turn away`,
       ...(cost.order.value > 0 ? [`${money(cost.order.value)} to order it`] : []),
+      ...(cost.milling.value > 0 ? [`${money(cost.milling.value)} to mill its flats`] : []),
     ].join(', ');
   const dearer = priced.slice(1, 1 + TOLD).map((other): Reason => ({
     rule: 'RUNNER-UP',

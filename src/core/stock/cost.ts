@@ -1,4 +1,5 @@
 import { figure, term, termOf, type Figure } from '../figure';
+import { bringsWithIt } from '../route/reached';
 import type { Run } from '../run';
 import type { OnHand } from '../shop/shop';
 import { sectionOf } from './bar';
@@ -10,7 +11,30 @@ export interface StockCost {
   swarf: Figure;
   /** Having bars come in; nothing when enough is free on the rack, or nothing is known of it. */
   order: Figure;
+  /** Milling flats that the bar does not bring. */
+  milling: Figure;
   total: Figure;
+}
+
+/** Flats of the part that a bar does not bring with it: they are milled, once set up and on each piece. */
+function millingOf({ part, shop, quantity }: Run, stock: BoughtStock): Figure {
+  const { outside, rates } = shop;
+  const brought = bringsWithIt(part, stock);
+  const milled = part.features.flatMap((own) => (own.flats && !brought.includes(own) ? [own.flats.count] : []));
+  const each = milled.reduce((total, count) => total + outside.load + count * outside.millFlat, 0);
+  const once = milled.length * outside.millSetup;
+  return figure({
+    name: 'milling flats',
+    unit: 'money',
+    value: ((once + quantity * each) * rates.machineHour) / 60,
+    formula: '(s + N · t) · h / 60',
+    terms: [
+      term('s', 'setting up the mill', once, 'min', 'start value'),
+      term('N', 'quantity', quantity, '', 'run'),
+      term('t', 'in and out, and the flats of a piece', each, 'min', 'start value'),
+      term('h', 'an hour of the machine', rates.machineHour, 'money', 'start value'),
+    ],
+  });
 }
 
 /** Length of bar that a run takes, mm: its pieces, and what each bar loses. */
@@ -48,7 +72,9 @@ export const freeOnRack = (rack: readonly OnHand[], material: string, section: S
  * v · 1000 · f · ap; it tells two bars apart, and is no promise of time.
  * @param partVolume mm³ of the finished part
  */
-export function costOf({ shop }: Run, stock: BoughtStock, partVolume: number): StockCost {
+export function costOf(run: Run, stock: BoughtStock, partVolume: number): StockCost {
+  const { shop } = run;
+  const milling = millingOf(run, stock);
   const { material, cutting, rates, rack } = shop;
   const bought = figure({
     name: 'cost of the stock',
@@ -83,12 +109,13 @@ export function costOf({ shop }: Run, stock: BoughtStock, partVolume: number): S
     material: bought,
     swarf,
     order,
+    milling,
     total: figure({
       name: 'cost that the choice goes by',
       unit: 'money',
-      value: bought.value + swarf.value + order.value,
-      formula: 'a + b + o',
-      terms: [termOf('a', bought), termOf('b', swarf), termOf('o', order)],
+      value: bought.value + swarf.value + order.value + milling.value,
+      formula: 'a + b + o + m',
+      terms: [termOf('a', bought), termOf('b', swarf), termOf('o', order), termOf('m', milling)],
     }),
   };
 }

@@ -1,7 +1,7 @@
 import type { RunFile } from '../formats/runFile';
 import { readRun } from '../formats/readRun';
 import { startValues } from '../shop/startValues';
-import { planned, problemsOf, runOf, step } from '../testing';
+import { example, planned, problemsOf, runOf, step } from '../testing';
 import { chooseBlade } from './blade';
 import { sectionOf, smallestBar, stepsAsDrawn } from './bar';
 import { planStock } from './choose';
@@ -94,6 +94,26 @@ describe('the bar that is chosen', () => {
     const hex = (size: number) => problemsOf(steel(14, { stock: { form: 'hex', size } }));
     expect(hex(14)).toContainEqual({ path: 'stock.size', message: expect.stringContaining('14.2 mm is the smallest') });
     expect(barOf(steel(14, { stock: { form: 'hex', size: 17 } })).asDrawn).toEqual([]);
+  });
+
+  test('a round that lies on the rack saves the order of a hexagon, and costs the milling of its flats', () => {
+    const rack = [
+      {
+        material: 'brass-cw614n',
+        form: 'round' as const,
+        size: 28,
+        bore: 0,
+        condition: 'drawn' as const,
+        free: 3000,
+        longest: 3000,
+      },
+    ];
+    const file = { ...example('gland-body'), quantity: 5 };
+    expect(planned(file, { ...startValues, rack }).stock).toMatchObject({ form: 'hex', size: 24 });
+    // Were milling for nothing, the 12 of the order would decide.
+    const outside = { ...startValues.outside, load: 0, millSetup: 0, millFlat: 0 };
+    const { form, cost } = planned(file, { ...startValues, rack, outside }).stock;
+    expect([form, cost.milling.value]).toEqual(['round', 0]);
   });
 
   test('hollow work from tube when it pays, its bore left as the hole', () => {

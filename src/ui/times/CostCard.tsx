@@ -127,8 +127,10 @@ export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
           </Table>
         </>
       )}
-      <h2 style={{ marginTop: 12 }}>A price to meet, an offer to compare</h2>
-      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, maxWidth: 380 }}>
+      <h2 className="screen-only" style={{ marginTop: 12 }}>
+        A price to meet, an offer to compare
+      </h2>
+      <div className="screen-only" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, maxWidth: 380 }}>
         <Field
           label={`Price of a piece, ${currency}`}
           value={target}

@@ -138,7 +138,9 @@ export function LineChart({ title, series, marks, x: xName, y: yName, sayY, show
           />
         ))}
       </svg>
-      <Said aria-live="polite">{said ?? 'Point at a ring, or go there with Tab: it says its figures.'}</Said>
+      <Said aria-live="polite" className="screen-only">
+        {said ?? 'Point at a ring, or go there with Tab: it says its figures.'}
+      </Said>
     </Frame>
   );
 }

@@ -68,7 +68,7 @@ export function PromiseCard({ elements, range, seed, onAgain }: Props) {
       <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
         {range && `${range.runs} batches played, number ${seed}; `}every element off by a factor of its own, within the
         spreads of the shop. It says nothing of scrap, waiting or illness.{' '}
-        <Button onPress={onAgain} style={{ minHeight: 26, padding: '0 8px' }}>
+        <Button className="screen-only" onPress={onAgain} style={{ minHeight: 26, padding: '0 8px' }}>
           Play again
         </Button>
       </p>

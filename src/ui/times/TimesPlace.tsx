@@ -24,6 +24,16 @@ const Room = styled.main`
   @media (max-width: 900px) {
     grid-template-columns: minmax(0, 1fr);
   }
+  @media print {
+    display: block;
+    padding: 0;
+    section {
+      break-inside: avoid;
+    }
+    .screen-only {
+      display: none !important;
+    }
+  }
 `;
 
 const Doing = styled.p`

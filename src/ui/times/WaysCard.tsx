@@ -70,7 +70,7 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
       <h2 id="ways">
         Ways of running {quantity} {quantity === 1 ? 'piece' : 'pieces'}
       </h2>
-      <div style={{ maxWidth: 200, marginBottom: 6 }}>
+      <div className="screen-only" style={{ maxWidth: 200, marginBottom: 6 }}>
         <Choice label="Compared by" value={measured} onChange={(value) => setMeasured(value as Measured)}>
           <option value="minutes">minutes</option>
           <option value="money">cost</option>
@@ -132,7 +132,11 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
                   ) : (
                     change &&
                     !problem && (
-                      <Button aria-label={`Plan it ${name.toLowerCase()}`} onPress={() => onChoose(change)}>
+                      <Button
+                        className="screen-only"
+                        aria-label={`Plan it ${name.toLowerCase()}`}
+                        onPress={() => onChoose(change)}
+                      >
                         Plan it so
                       </Button>
                     )

@@ -1,0 +1,264 @@
+import Joi from 'joi';
+import { LIMITS } from '../cutting/limits';
+import type { PlanFile } from './planFile';
+
+const number = () => Joi.number().required();
+const text = () => Joi.string().required();
+const worked = () => ({
+  path: text(),
+  lower: number(),
+  upper: number(),
+  errors: Joi.array().items(Joi.number()).required(),
+  allowed: number(),
+  resulting: number(),
+});
+const reasons = () =>
+  Joi.array()
+    .items(Joi.object({ rule: text(), because: text() }))
+    .required();
+const line = () => Joi.object({ once: number(), each: number() });
+const way = () => Joi.string().valid('from-bar', 'sawn-blanks').required();
+
+/** The shape of a plan file, for its JSON Schema and for those who read one back. */
+export const planFileSchema = Joi.object<PlanFile>({
+  format: Joi.string().valid('shingle-plan/1').required(),
+  run: Joi.object({ part: text(), revision: Joi.string().allow('').required(), quantity: number() }).required(),
+  part: Joi.object({
+    length: number(),
+    massGrams: number(),
+    volume: number(),
+    surface: number(),
+    centreOfGravity: number(),
+    critical: Joi.array()
+      .items(Joi.object({ path: text(), what: text(), because: Joi.array().items(Joi.string()).required() }))
+      .required(),
+  }).required(),
+  stock: Joi.object({
+    way: way(),
+    form: Joi.string().valid('round', 'hex', 'square', 'tube').required(),
+    size: number(),
+    bore: Joi.number(),
+    condition: Joi.string().valid('drawn', 'ground', 'hot-rolled', 'sawn').required(),
+    barLength: number(),
+    pitch: number().allow(null),
+    blankLength: number().allow(null),
+    bladeWidth: number().allow(null),
+    gripRemnant: number(),
+    piecesPerBar: number(),
+    piecesToMake: number(),
+    cost: number(),
+    bars: number(),
+    leftOver: number(),
+    stickOut: number(),
+    massKilograms: number(),
+    reasons: reasons(),
+  }).required(),
+  edges: Joi.array()
+    .items(
+      Joi.object({
+        z: number(),
+        diameter: number(),
+        inside: Joi.boolean().required(),
+        brokenBy: Joi.number().allow(null).required(),
+      }),
+    )
+    .required(),
+  overrules: Joi.array()
+    .items(
+      Joi.object({
+        first: Joi.string(),
+        then: Joi.string(),
+        moved: Joi.string(),
+        operation: Joi.string(),
+        tool: Joi.string(),
+        cut: Joi.object(),
+        skip: Joi.string(),
+        add: Joi.object(),
+        holding: Joi.object(),
+        setup: Joi.number(),
+        feature: Joi.string(),
+        end: Joi.string(),
+        outside: Joi.string(),
+        after: Joi.number(),
+        because: Joi.string().allow(''),
+        signed: Joi.string().allow(''),
+        state: Joi.string().valid('kept', 'waits', 'cannot', 'idle').required(),
+        breaks: reasons(),
+        minutes: Joi.number(),
+      }),
+    )
+    .required(),
+  lengths: Joi.object({
+    faces: Joi.array()
+      .items(
+        Joi.object({
+          face: number(),
+          setup: number(),
+          from: Joi.string().valid('front', 'back').required(),
+          distance: number(),
+          within: number(),
+        }),
+      )
+      .required(),
+    drawn: Joi.array()
+      .items(
+        Joi.object({
+          from: number(),
+          to: number(),
+          ...worked(),
+        }),
+      )
+      .required(),
+    places: Joi.array()
+      .items(
+        Joi.object({
+          face: number(),
+          ...worked(),
+        }),
+      )
+      .required(),
+  }).required(),
+  outside: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.string().valid('outside-op').required(),
+        after: number().integer().required(),
+        feature: text(),
+        name: text(),
+        minutes: Joi.object({ setup: number(), piece: number() }).required(),
+        notes: Joi.array().items(Joi.string()).required(),
+      }),
+    )
+    .required(),
+  setups: Joi.array()
+    .items(
+      Joi.object({
+        number: number(),
+        end: Joi.string().valid('front', 'back').required(),
+        holding: Joi.object({
+          kind: text(),
+          grip: text(),
+          diameter: number(),
+          runOut: number(),
+          stickOut: number(),
+        }).required(),
+        workStop: Joi.object({
+          means: Joi.string().valid('bar-stop', 'spindle-stop', 'centre-depth').required(),
+          setting: number(),
+        }).required(),
+        order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
+        reasons: reasons(),
+        cautions: Joi.array().items(Joi.string()).required(),
+        operations: Joi.array()
+          .items(
+            Joi.object({
+              number: number(),
+              kind: text(),
+              name: text(),
+              feature: text(),
+              tool: text(),
+              cuttingSpeed: number(),
+              spindleSpeed: number(),
+              feed: number(),
+              from: Joi.object({ z: number() }).required(),
+              to: Joi.object({ z: number() }).required(),
+              fullDepth: Joi.number(),
+              passes: Joi.array()
+                .items(
+                  Joi.object({
+                    depth: number(),
+                    diameter: Joi.number(),
+                    z: Joi.number(),
+                    minutes: number(),
+                    limitedBy: Joi.string()
+                      .valid(...Object.keys(LIMITS))
+                      .required(),
+                    roughness: Joi.number(),
+                    torque: Joi.number(),
+                    thrust: Joi.number(),
+                    force: Joi.number(),
+                    power: Joi.number(),
+                    deflection: Joi.number(),
+                  }),
+                )
+                .required(),
+              pecks: Joi.number(),
+              does: Joi.array().items(Joi.string()),
+              stop: Joi.object({
+                means: Joi.string().valid('station', 'each-time', 'quill', 'none').required(),
+                station: Joi.number(),
+                setting: Joi.number(),
+                edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
+              }).required(),
+              clearances: Joi.array()
+                .items(Joi.object({ what: text(), distance: number() }))
+                .required(),
+              minutes: Joi.object({ cutting: number(), hand: number() }).required(),
+              checks: Joi.array()
+                .items(
+                  Joi.object({
+                    what: text(),
+                    from: Joi.number(),
+                    upTo: Joi.number(),
+                    gauge: Joi.string(),
+                    every: number(),
+                  }),
+                )
+                .required(),
+              reasons: reasons(),
+              cautions: Joi.array().items(Joi.string()).required(),
+              warnings: Joi.array().items(Joi.string()).required(),
+            }),
+          )
+          .required(),
+      }),
+    )
+    .required(),
+  time: Joi.object({
+    setupMinutes: number(),
+    pieceMinutes: number(),
+    batchMinutes: number(),
+    ways: Joi.array()
+      .items(
+        Joi.object({
+          way: way(),
+          batchMinutes: Joi.number(),
+          pieceMinutes: Joi.number(),
+          bars: Joi.number(),
+          problem: Joi.object({ path: Joi.string().allow('').required(), message: text() }),
+        }),
+      )
+      .required(),
+    running: Joi.array()
+      .items(
+        Joi.object({
+          id: text(),
+          name: text(),
+          planned: Joi.boolean().required(),
+          minutes: line(),
+          money: line(),
+          batchMinutes: Joi.number(),
+          batchMoney: Joi.number(),
+          problem: Joi.string(),
+          risks: Joi.array().items(Joi.string()).required(),
+        }),
+      )
+      .required(),
+    crossovers: Joi.array()
+      .items(Joi.object({ from: text(), to: text(), quantity: number(), minutes: number() }))
+      .required(),
+    cost: Joi.object({
+      currency: text(),
+      material: number(),
+      labour: number(),
+      edges: number(),
+      order: number(),
+      batch: number(),
+      piece: number(),
+    }).required(),
+  }).required(),
+  doubts: Joi.array()
+    .items(Joi.object({ path: text(), rule: text(), because: text() }))
+    .required(),
+  warnings: Joi.array().items(Joi.string()).required(),
+});
