@@ -1,8 +1,9 @@
 import type { RunFile } from './formats/runFile';
 import { lifeAt } from './money/edgeLife';
 import { gripTorque } from './cutting/drillLoad';
-import { isCut, type CutWish, type Overrule } from './overrule';
+import { isCut, isTool, type CutWish, type Overrule } from './overrule';
 import { planFile, type Plan } from './plan';
+import { kindOf } from './route/operations';
 import type { Shop } from './shop/shop';
 
 /** What moves together when an operation cuts otherwise, each against its limit where it has one. */
@@ -22,6 +23,8 @@ export interface CutState {
   depth: number;
   passes: number;
   pieceMinutes: number;
+  /** Whether the depth of its passes may be decided. */
+  takesDepth: boolean;
   measures: Measure[];
   warnings: string[];
 }
@@ -29,9 +32,12 @@ export interface CutState {
 /** An operation tried otherwise, or why it cannot be. */
 export type Tried = { ok: true; state: CutState } | { ok: false; because: string };
 
-/** The overrules of a run without what was decided of how an operation cuts. */
-export const withoutCut = (overrules: readonly Overrule[], key: string): Overrule[] =>
-  overrules.filter((own) => !(isCut(own) && own.operation === key));
+/** The overrules of a run with an operation, by its key, cutting so, in place of what was decided of that before. */
+export const withCut = (overrules: readonly Overrule[], key: string, wish: CutWish, tool?: string): Overrule[] => [
+  ...overrules.filter((own) => !((isCut(own) || (tool !== undefined && isTool(own))) && own.operation === key)),
+  ...(tool === undefined ? [] : [{ operation: key, tool }]),
+  ...(Object.keys(wish).length > 0 ? [{ operation: key, cut: wish }] : []),
+];
 
 function stateOf(plan: Plan, key: string): CutState | undefined {
   const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
@@ -59,6 +65,7 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
     depth: Math.max(0, ...own.passes.map(({ depth }) => depth)),
     passes: own.passes.length,
     pieceMinutes: plan.times.piece.value,
+    takesDepth: kindOf(own).takesDepth === true,
     measures: [
       ...measure('time', 'min', own.cutting.value + own.hand.value),
       ...measure(
@@ -107,15 +114,12 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
  * @param tool id of another tool; undefined for the planned one
  */
 export function tryCut(file: RunFile, shop: Shop, key: string, wish: CutWish, tool?: string): Tried {
-  const rest = withoutCut(file.overrules ?? [], key);
-  const overrules: Overrule[] = [
-    ...rest,
-    ...(tool === undefined ? [] : [{ operation: key, tool }]),
-    ...(Object.keys(wish).length > 0 ? [{ operation: key, cut: wish }] : []),
-  ];
+  const overrules = withCut(file.overrules ?? [], key, wish, tool);
   const plan = planFile({ ...file, overrules }, shop, 'wanted');
   if (!plan.ok) return { ok: false, because: plan.problems[0]?.message ?? 'it cannot be planned' };
-  const cannot = plan.value.overrules.find(({ index, state }) => index >= rest.length && state === 'cannot');
+  const cannot = plan.value.overrules.find(
+    ({ overrule, state }) => state === 'cannot' && (isCut(overrule) || isTool(overrule)) && overrule.operation === key,
+  );
   if (cannot) return { ok: false, because: cannot.breaks.map(({ because }) => because).join(' ') };
   const state = stateOf(plan.value, key);
   return state ? { ok: true, state } : { ok: false, because: 'the plan then has no such operation' };

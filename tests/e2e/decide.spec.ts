@@ -149,6 +149,8 @@ test('an operation is tried otherwise: everything moves against its limits, a wr
   const window = page.getByRole('dialog', { name: /Try .* Finish ⌀12 .*otherwise/ });
   const roughness = window.getByRole('row', { name: /roughness Ra/ });
   await expect(roughness).toBeVisible();
+  await window.getByLabel('Feed, mm/rev', { exact: true }).fill('slow');
+  await expect(window.getByText('“slow” is no number above nothing')).toBeVisible();
   await window.getByLabel('Feed, mm/rev', { exact: true }).fill('0.07');
   await expect(window.getByRole('alert')).toContainText('has no feed of 0.07 mm/rev');
   await expect(window.getByRole('button', { name: 'Keep it so' })).toBeDisabled();

@@ -261,7 +261,7 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
             number: operation.number,
             name: operation.name,
             tool: operation.tool.id,
-            mayBeDeep: operation.kind === 'turn-rough',
+            kind: operation.kind,
           }}
           onClose={() => setChoosing(undefined)}
         />

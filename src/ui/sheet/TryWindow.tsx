@@ -1,8 +1,9 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { CutWish } from '@/core/overrule';
-import { withoutCut, type CutState, type Measure, type Tried } from '@/core/whatIf';
+import type { RunFile } from '@/core/formats/runFile';
+import { isCut, type CutWish } from '@/core/overrule';
+import { withCut, type CutState, type Measure, type Tried } from '@/core/whatIf';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Table } from '../primitives/Table';
@@ -29,20 +30,31 @@ const numberOf = (text: string): number | undefined => {
   return text.trim() === '' || !Number.isFinite(value) || value <= 0 ? undefined : value;
 };
 
+/** What is wrong with a text that should be a number, in words. */
+const wrongIn = (text: string): string | undefined =>
+  text.trim() !== '' && numberOf(text) === undefined ? `“${text.trim()}” is no number above nothing` : undefined;
+
+/** What was decided of an operation before, as it stands in the fields. */
+function decidedTexts({ overrules = [] }: RunFile, key: string) {
+  const own = overrules.find((one) => isCut(one) && one.operation === key);
+  const { speed, feed, depth } = own && isCut(own) ? own.cut : {};
+  return { speed: String(speed ?? ''), feed: String(feed ?? ''), depth: String(depth ?? '') };
+}
+
 const said = (value: number): string => (value >= 100 ? value.toFixed(0) : String(Number(value.toPrecision(3))));
 
 interface Props {
-  operation: { key: string; number: number; name: string; tool: string; mayBeDeep: boolean };
+  operation: { key: string; number: number; name: string; tool: string; kind: string };
   onClose: () => void;
 }
 
 /** An operation tried at another speed, feed, depth or with another tool: everything that moves, against its limits. */
 export function TryWindow({ operation, onClose }: Props) {
   const { file, shop, edit, tryCut, planned } = useWorkspace();
-  const { key, number, name, mayBeDeep } = operation;
+  const { key, number, name, kind } = operation;
   const machine = planned.answer?.plan?.run.shop.machine;
   const [now, setNow] = useState<CutState>();
-  const [texts, setTexts] = useState({ speed: '', feed: '', depth: '' });
+  const [texts, setTexts] = useState(() => decidedTexts(file, key));
   const [tool, setTool] = useState(operation.tool);
   const [tried, setTried] = useState<Tried>();
   const wish = useMemo<CutWish>(() => {
@@ -69,20 +81,16 @@ export function TryWindow({ operation, onClose }: Props) {
     };
   }, [file, key, wish, other, tryCut]);
   const then = tried?.ok ? tried.state : undefined;
-  const kind = key.slice(0, key.indexOf(':'));
-  const tools = shop.tools.filter((own) => !own.archived && own.does.includes(kind === 'pilot' ? 'drill' : kind));
+  const tools = shop.tools.filter((own) => !own.archived && own.does.includes(kind));
   const put = (field: keyof typeof texts) => (text: string) => setTexts((before) => ({ ...before, [field]: text }));
   const keep = () => {
     edit(undefined, (run) => {
-      run.overrules = [
-        ...withoutCut(run.overrules ?? [], key),
-        ...(other === undefined ? [] : [{ operation: key, tool: other }]),
-        ...(Object.keys(wish).length > 0 ? [{ operation: key, cut: wish }] : []),
-      ];
+      run.overrules = withCut(run.overrules ?? [], key, wish, other);
     });
     onClose();
   };
   const changed = Object.keys(wish).length > 0 || other !== undefined;
+  const wrong = Object.values(texts).some((text) => wrongIn(text) !== undefined);
   return (
     <Window title={`Try ${number} ${name} otherwise`} open onClose={onClose}>
       <Wishes>
@@ -101,11 +109,12 @@ export function TryWindow({ operation, onClose }: Props) {
           onText={put('feed')}
         />
         <div>
-          {mayBeDeep && (
+          {now?.takesDepth && (
             <Field
               label="Depth of a pass, mm"
               value={texts.depth}
-              placeholder={now ? now.depth.toFixed(2) : ''}
+              placeholder={now.depth.toFixed(2)}
+              problem={wrongIn(texts.depth)}
               onChange={put('depth')}
             />
           )}
@@ -167,7 +176,7 @@ export function TryWindow({ operation, onClose }: Props) {
       ))}
       <div style={{ display: 'flex', gap: 8, justifyContent: 'flex-end', marginTop: 12 }}>
         <Button onPress={onClose}>Leave it as planned</Button>
-        <Button $strong onPress={keep} isDisabled={!changed || !tried?.ok}>
+        <Button $strong onPress={keep} isDisabled={!changed || wrong || !tried?.ok}>
           Keep it so
         </Button>
       </div>
@@ -196,7 +205,13 @@ function Listed({
   );
   return (
     <div>
-      <Field label={label} value={text} placeholder={is === undefined ? '' : String(is)} onChange={onText} />
+      <Field
+        label={label}
+        value={text}
+        placeholder={is === undefined ? '' : String(is)}
+        problem={wrongIn(text)}
+        onChange={onText}
+      />
       <input
         type="range"
         min={0}
