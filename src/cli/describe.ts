@@ -8,6 +8,7 @@ import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { nameOfBar } from '@/core/stock/nameOfBar';
 import { formatLength } from '@/core/units/length';
 import { sayMinutes, show } from '@/core/units/show';
+import { describeLoads } from './describeLoads';
 
 const column = (text: string, width: number) => text.padEnd(width);
 const right = (text: string, width: number) => text.padStart(width);
@@ -38,6 +39,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
       ({ name, after, setup, piece, notes }) =>
         `  After set-up ${after}, ${name}: ${notes.join(' ')} Setting up ${setup.value.toFixed(1)}, a piece ${piece.value.toFixed(2)} min`,
     ),
+    ...describeLoads(plan.setups),
     ...describeWays(ways, run.quantity),
     ...describeCost(plan),
     ...warnings,

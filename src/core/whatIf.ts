@@ -1,6 +1,7 @@
 import type { RunFile } from './formats/runFile';
 import { lifeAt } from './money/edgeLife';
-import { gripTorque } from './cutting/drillLoad';
+import { gripAt, gripTorque } from './cutting/grip';
+import { motorOf } from './cutting/limitsOn';
 import { isCut, isTool, type CutWish, type Overrule } from './overrule';
 import { planFile, type Plan } from './plan';
 import { kindOf } from './route/operations';
@@ -44,7 +45,7 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
   const own = planned?.operations.find((one) => one.key === key);
   if (!planned || !own) return undefined;
   const { setup } = planned;
-  const { machine, material, cutting, edges } = setup.run.shop;
+  const { material, cutting, edges } = setup.run.shop;
   const loads = own.passes.flatMap(({ load }) => load ?? []);
   const most = (pick: (load: (typeof loads)[number]) => number | undefined) =>
     loads.reduce<number | undefined>((sum, load) => {
@@ -72,13 +73,13 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
         'power',
         'kW',
         most((load) => load.power.value),
-        machine.motorKilowatts * machine.efficiency,
+        motorOf(setup),
       ),
       ...measure(
         'main force',
         'N',
         most((load) => load.force?.value),
-        (2000 * gripTorque(setup)) / (own.diameter ?? setup.holding.diameter),
+        gripAt(own.on, setup),
       ),
       ...measure(
         'torque',

@@ -11,14 +11,45 @@ test('a chip breaks from a feed and a depth, and not with either alone', () => {
   expect(breaksChip({ feed: 0.1, depth: 0.15, nose: 0.4 }, habits)).toBe(false);
 });
 
-test('a finish too light for it is told in a material of long chips, once, with what breaks it', () => {
-  const told = (material: string) =>
-    operationsOf(runOf({ material, outside: [step(12, 20), step(16, 10), step(20, 10)] }, { way: 'from-bar' }))
+describe('a finish in a material of long chips', () => {
+  const finishes = (material: string, roughness: number) =>
+    operationsOf(
+      runOf(
+        { material, outside: [step(12, 20, { roughness }), step(16, 10, { roughness }), step(20, 10)] },
+        { way: 'from-bar' },
+      ),
+    ).filter(({ kind }) => kind === 'turn-finish');
+  const told = (material: string, roughness: number) =>
+    finishes(material, roughness)
       .flatMap(({ cautions }) => cautions.map(({ text }) => text))
       .filter((text) => text.startsWith('Too light'));
-  expect(told('free-cutting-steel')).toEqual([]);
-  // Ra of 0.1 at a nose of 0.4 is 0.78 (handbook 14).
-  expect(told('mild-steel')).toEqual([expect.stringContaining('a feed of 0.1 mm/rev breaks it and leaves Ra 0.8 µm')]);
+
+  test('is fed so that the chip breaks, where the roughness allows it', () => {
+    const [own] = finishes('mild-steel', 1.6);
+    expect(own?.feed).toMatchObject({ value: 0.1, formula: expect.stringContaining('max(s, c)') });
+    expect(own?.passes[0]?.load?.chip).toBe('broken');
+    expect(told('mild-steel', 1.6)).toEqual([]);
+    const [short] = finishes('free-cutting-steel', 1.6);
+    expect([short?.feed.value, short?.passes[0]?.load?.chip]).toEqual([0.08, 'short']);
+  });
+
+  test('where it does not, too light a finish is told once, with what breaks it', () => {
+    // Ra 0.5 at a nose of 0.4 wants √(32 · 0.4 · 0.5 / 1000) = 0.08; 0.1 leaves 0.78 (handbook 14).
+    expect(finishes('mild-steel', 0.5)[0]?.passes[0]?.load?.chip).toBe('long');
+    expect(told('mild-steel', 0.5)).toEqual([
+      expect.stringContaining('a feed of 0.1 mm/rev, which leaves Ra 0.8 µm, breaks it'),
+    ]);
+    expect(told('free-cutting-steel', 0.5)).toEqual([]);
+  });
+
+  test('two equal cuts of 0.125 are too light at any feed: it stays the usual one', () => {
+    const file = runOf({ material: 'mild-steel', outside: [step('12 h7', 20), step(20, 10)] }, { way: 'from-bar' });
+    const own = operationsOf(file).find(({ kind }) => kind === 'turn-finish');
+    expect(own?.feed.value).toBe(0.08);
+    expect(own?.cautions.map(({ text }) => text).join()).toContain(
+      'a cut of 0.2 mm a side and a feed of 0.1 mm/rev, which leaves Ra 0.8 µm, break it',
+    );
+  });
 });
 
 test('100 mm of steel warmed by 20 K grow by 0.023; it is told where a centre holds it', () => {

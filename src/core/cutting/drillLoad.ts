@@ -2,11 +2,10 @@ import { figure, term, type Figure } from '../figure';
 import { radiusAt } from '../removal/profile';
 import type { Workpiece } from '../removal/workpiece';
 import type { Operation, Pass } from '../route/operation';
-import { isBetweenCentres, type Setup } from '../route/setup';
+import type { Setup } from '../route/setup';
 import { say } from '../words';
 import { specificForce } from './force';
 import type { PassLoad } from './load';
-import { notAbove } from './speed';
 
 /**
  * Torque of a twist drill, k · f · (d² − d₀²) / 8000, N·m, where its lips open a hole that is there already to d₀
@@ -18,14 +17,6 @@ export const drillTorque = (k: number, feed: number, diameter: number, hole = 0)
 /** Thrust of its lips, 0.5 · k · f · (d − d₀) / 2 · sin κ, N; a chisel edge in full metal pushes harder still. */
 export const drillThrust = (k: number, feed: number, diameter: number, half: number, hole = 0): number =>
   (0.5 * k * feed * (diameter - hole) * Math.sin(half)) / 2;
-
-/** What a holding turns the work with before it slips, N·m, with the safety of the shop; a dog does not slip. */
-export const gripTorque = (setup: Setup): number => {
-  const { gripForce, gripFriction, gripSafety } = setup.run.shop.cutting;
-  return isBetweenCentres(setup)
-    ? Infinity
-    : (gripFriction * gripForce * setup.holding.diameter) / 2 / 1000 / gripSafety;
-};
 
 /** Torque, thrust and power of a drill in the work as it is. */
 export function drillLoad(
@@ -80,34 +71,6 @@ export function drillLoad(
       ],
     }),
   };
-}
-
-/** A cut that turns the work in what holds it, or that the motor does not give, and what helps most. */
-export function torqueWarning(
-  passes: readonly { load?: PassLoad }[],
-  speed: number,
-  feed: number,
-  setup: Setup,
-): string[] {
-  const { machine } = setup.run.shop;
-  const told: string[] = [];
-  for (const { load } of passes) {
-    const torque = load?.torque?.value;
-    if (torque === undefined || load === undefined) continue;
-    const grip = gripTorque(setup);
-    const opened = load.torque?.terms.some(({ symbol, value }) => symbol === 'h' && value > 0);
-    const pilot = opened ? 'a wider pilot' : 'a pilot';
-    if (torque > grip)
-      told.push(
-        `${torque.toFixed(1)} N·m, and what holds the work turns it with ${grip.toFixed(1)}: ${pilot} first, or a feed of ${((feed * grip) / torque).toFixed(2)} instead of ${feed.toFixed(2)}.`,
-      );
-    const motor = machine.motorKilowatts * machine.efficiency;
-    if (load.power && load.power.value > motor)
-      told.push(
-        `${load.power.value.toFixed(2)} kW, and the motor gives ${motor.toFixed(2)}: ${notAbove(machine.speeds, (speed * motor) / load.power.value)} rev/min is within it; ${pilot} first leaves less to cut.`,
-      );
-  }
-  return told;
 }
 
 /** Torque of a tap, k · P² · d / 8000, N·m (a textbook relation). */

@@ -1,11 +1,11 @@
 import { figure, term, type Figure } from '../figure';
-import { radiusOn } from '../removal/profile';
 import type { Workpiece } from '../removal/workpiece';
 import type { Operation, Pass } from '../route/operation';
-import { isBetweenCentres, type Setup } from '../route/setup';
+import type { Setup } from '../route/setup';
 import { say } from '../words';
-import { betweenBends, centredBends, freeEndBends } from './deflection';
-import { cuttingForce, cuttingPower } from './force';
+import { bendsOf } from './beam';
+import { chipOf, type Chip } from './chips';
+import { cuttingForce } from './force';
 import { roughnessOf } from './speed';
 
 /** What a pass asks of the machine and of the work. */
@@ -21,107 +21,45 @@ export interface PassLoad {
   bends?: Figure;
   /** Ra that the nose leaves, µm. */
   roughness?: Figure;
+  /** How its chip comes. */
+  chip?: Chip;
 }
 
-/**
- * As stiff as a straight bar of this diameter: of the work between a place and its holding, what bends under a force at
- * that place is the sum of (s₁³ − s₀³) / (3 E I) over its pieces, s from the force.
- */
-function stiffAs({ outside, bore }: Workpiece, from: number, to: number): number {
-  const length = to - from;
-  const bends = outside.reduce((total, piece) => {
-    const [z0, z1] = [Math.max(piece.z0, from), Math.min(piece.z1, to)];
-    if (z1 - z0 < 1e-9) return total;
-    const middle = (z0 + z1) / 2;
-    const hole = bore.find((own) => own.z0 <= middle && middle <= own.z1);
-    const moment = radiusOn(piece, middle) ** 4 - (hole ? radiusOn(hole, middle) ** 4 : 0);
-    return total + ((z1 - from) ** 3 - (z0 - from) ** 3) / moment;
-  }, 0);
-  return 2 * (length ** 3 / bends) ** 0.25;
+/** How much of its edge a cut engages, mm: as deep as it goes along the work, as wide as its edge straight in. */
+export interface Engaged {
+  depth: number;
+  /** In a working; without it `depth of the cut`. */
+  as?: string;
+  /** Of the edge to the feed, degrees; without it the shop's. */
+  approachAngle?: number;
 }
 
-/** The work as a beam under a cut: how it is held, how far it stands out, and as stiff as which straight bar. */
-interface Beam {
-  bends: typeof freeEndBends;
-  formula: string;
-  length: number;
-  diameter: number;
-  elasticity: number;
-}
-
-/** The work under a cut, where nothing bears on it beside the tool. */
-function beamOf({ from }: Operation, work: Workpiece, setup: Setup): Beam | undefined {
-  const { holding, supported, rest, run, facing } = setup;
-  const { elasticity } = run.shop.material;
-  if (elasticity === undefined || rest || holding.inside !== undefined) return undefined;
-  // Held at one end it gives way most where the cut begins, under a centre half-way.
-  const begins = supported ? -facing : Math.max(from, 0);
-  const length = holding.from - begins;
-  if (length <= 0) return undefined;
-  const [bends, formula] = isBetweenCentres(setup)
-    ? [betweenBends, 'q · F · L^3 / (48 · E · π · d^4 / 64)']
-    : supported
-      ? [centredBends, '7 · q · F · L^3 / (768 · E · π · d^4 / 64)']
-      : [freeEndBends, 'q · F · L^3 / (3 · E · π · d^4 / 64)'];
-  return { bends, formula, length, elasticity, diameter: stiffAs(work, begins, holding.from) };
-}
-
-/** What the work gives way by for each newton of main force, mm; undefined where it does not or is not known. */
-export function bendsPerNewton(operation: Operation, work: Workpiece, setup: Setup): number | undefined {
-  const beam = beamOf(operation, work, setup);
-  return beam && beam.bends(setup.run.shop.cutting.radialForce, beam.length, beam.diameter, beam.elasticity);
-}
-
-/** What a cut bends the work by, where nothing bears on it beside the tool. */
-function bendsOf(force: number, operation: Operation, work: Workpiece, setup: Setup): Figure | undefined {
-  const beam = beamOf(operation, work, setup);
-  if (!beam) return undefined;
-  const { bends, formula, length, diameter, elasticity } = beam;
-  const { supported, run } = setup;
-  const { material, cutting } = run.shop;
-  return figure({
-    name: 'the work gives way',
-    unit: 'mm',
-    value: bends(cutting.radialForce * force, length, diameter, elasticity),
-    formula,
-    terms: [
-      term('q', 'share of the main force that pushes off', cutting.radialForce, '', 'start value'),
-      term('F', 'main force', force, 'N', 'computed'),
-      term(
-        'L',
-        supported ? 'between its holding and the centre' : 'stands out to where the cut begins',
-        length,
-        'mm',
-        'computed',
-      ),
-      term('E', `elasticity of ${material.name}`, elasticity, 'N/mm²', 'material'),
-      term('d', 'as stiff as a straight bar of', diameter, 'mm', 'computed'),
-    ],
-    note: 'The diameter comes out too large by twice as much.',
-  });
-}
-
-/** Main force and power of a pass along the work (handbook 6); one without infeed has no force. */
-export function forceAndPower(
-  depth: number,
-  setup: Setup,
-  feed: Figure,
-  achieved: Figure,
-): { force?: Figure; power: Figure } {
-  const { material, cutting } = setup.run.shop;
-  const { kc, m } = material.force;
-  const cut = { kc, m, feed: feed.value, depth, approachAngle: cutting.approachAngle };
-  const force = depth > 0 ? cuttingForce(cut) : 0;
-  const power = figure({
+/** Power of a main force at the cutting speed that is reached (handbook 6). */
+export const powerOf = (force: number, achieved: Figure): Figure =>
+  figure({
     name: 'power of the cut',
     unit: 'kW',
-    value: depth > 0 ? cuttingPower(cut, achieved.value) : 0,
+    value: (force * achieved.value) / 60000,
     formula: 'F · v / 60000',
     terms: [
       term('F', 'main force', force, 'N', 'computed'),
       term('v', 'cutting speed reached', achieved.value, 'm/min', 'computed'),
     ],
   });
+
+/** Main force and power of a pass (handbook 6); one without infeed has no force. */
+export function forceAndPower(
+  { depth, as = 'depth of the cut', approachAngle }: Engaged,
+  setup: Setup,
+  feed: Figure,
+  achieved: Figure,
+): { force?: Figure; power: Figure } {
+  const { material, cutting } = setup.run.shop;
+  const { kc, m } = material.force;
+  const angle = approachAngle ?? cutting.approachAngle;
+  const cut = { kc, m, feed: feed.value, depth, approachAngle: angle };
+  const force = depth > 0 ? cuttingForce(cut) : 0;
+  const power = powerOf(force, achieved);
   if (depth <= 0) return { power };
   return {
     power,
@@ -133,9 +71,9 @@ export function forceAndPower(
       terms: [
         term('k', `specific force of ${material.name}`, kc, 'N/mm²', 'material'),
         term('f', 'feed', feed.value, 'mm/rev', 'computed'),
-        term('κ', 'approach angle, degrees', cutting.approachAngle, '', 'start value'),
+        term('κ', 'approach angle, degrees', angle, '', approachAngle === undefined ? 'start value' : 'computed'),
         term('m', 'its exponent', m, '', 'material'),
-        term('a', 'depth of the cut', depth, 'mm', 'computed'),
+        term('a', as, depth, 'mm', 'computed'),
       ],
     }),
   };
@@ -150,18 +88,44 @@ export function loadOf(
   feed: Figure,
   achieved: Figure,
 ): PassLoad | undefined {
-  const asked = forceAndPower(depth, setup, feed, achieved);
+  const asked = forceAndPower({ depth }, setup, feed, achieved);
   if (!asked.force) return undefined;
   const bends = bendsOf(asked.force.value, operation, work, setup);
   return {
     ...asked,
     ...(bends ? { bends } : {}),
-    ...(operation.tool.nose === undefined ? {} : { roughness: roughnessLeft(feed.value, operation.tool.nose) }),
+    ...ofNose(operation.tool, feed.value, depth, setup),
+  };
+}
+
+/** What the nose of a tool makes of a cut: the roughness that it leaves and how the chip comes; nothing of one without. */
+export function ofNose(
+  { nose }: Operation['tool'],
+  feed: number,
+  depth: number,
+  { run }: Setup,
+): Pick<PassLoad, 'roughness' | 'chip'> {
+  if (nose === undefined) return {};
+  return { roughness: roughnessLeft(feed, nose), chip: chipOf({ feed, depth, nose }, run.shop) };
+}
+
+/** Force and power of a pass across a face; it pushes along the work, which does not give way. */
+export function faceLoad(
+  { tool }: Operation,
+  { depth }: Pass,
+  _work: Workpiece,
+  setup: Setup,
+  feed: Figure,
+  achieved: Figure,
+): PassLoad {
+  return {
+    ...forceAndPower({ depth }, setup, feed, achieved),
+    ...ofNose(tool, feed.value, depth, setup),
   };
 }
 
 /** What the nose of a tool leaves at a feed (handbook 6). */
-export const roughnessLeft = (feed: number, nose: number): Figure =>
+const roughnessLeft = (feed: number, nose: number): Figure =>
   figure({
     name: 'roughness Ra, µm',
     unit: '',

@@ -12,8 +12,9 @@ import { say, sayDiameter, type Caution, type Reason } from '../words';
 import { cuttingSpeed, notAbove, passMinutes } from './speed';
 import type { Limit } from './limits';
 import { chipCaution } from './chips';
-import { torqueWarning } from './drillLoad';
+import { overloadWarnings } from './overload';
 import { bendingWarning, type PassLoad } from './load';
+import { plungeLoad, plungeWithin } from './plunge';
 import { speedFor } from './speedFor';
 
 /** A set-up with its operations in order and why they are so. */
@@ -37,7 +38,9 @@ export interface PlannedPass extends Pass {
 export interface CutOperation extends Operation {
   number: number;
   speed: Figure;
-  /** What the machine's speed gives on the diameter, m/min. */
+  /** The diameter that its speed is for, mm. */
+  on: number;
+  /** What the machine's speed gives on that, m/min. */
   achieved: Figure;
   feed: Figure;
   passes: PlannedPass[];
@@ -63,13 +66,16 @@ export interface CutSetup extends OrderedSetup {
 const none = (name: string, unit: Figure['unit'], note: string): Figure =>
   figure({ name, unit, value: 0, formula: '0', terms: [], note });
 
+/** Depth of the last cut that has an infeed, mm. */
+const lastDepth = (passes: readonly Pass[]): number => passes.findLast(({ depth }) => depth > 0)?.depth ?? 0;
+
 /** Feed of an operation: its kind's own rule or the table by kind, snapped to the gearbox unless a hand feeds it. */
-function feedOf(operation: Operation, setup: Setup): Figure {
+function feedOf(operation: Operation, { passes }: Cuts, setup: Setup): Figure {
   const { machine, cutting } = setup.run.shop;
   const kind = kindOf(operation);
   if (kind.byHand) return none('feed', 'mm/rev', 'It is done by hand.');
   const wanted =
-    kind.feed?.(operation, setup) ??
+    kind.feed?.(operation, setup, lastDepth(passes)) ??
     sum('feed', 'mm/rev', [
       term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value'),
     ]);
@@ -148,14 +154,21 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
   if (!close.ok) return close;
   return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
     const { machine, handMinutes } = setup.run.shop;
-    const speed = heldBack(
-      kind.byHand === 'stopped'
-        ? none('spindle speed', 'rev/min', 'The spindle is stopped.')
-        : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang),
-      cuts.slower?.speed,
-      operation.asked?.speed,
-    );
-    const feed = heldBack(feedOf(operation, setup), cuts.slower?.feed, operation.asked?.feed);
+    const usual = {
+      speed:
+        kind.byHand === 'stopped'
+          ? none('spindle speed', 'rev/min', 'The spindle is stopped.')
+          : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang),
+      feed: feedOf(operation, cuts, setup),
+    };
+    const wide = Math.max(0, ...cuts.passes.map((pass) => pass.wide ?? 0));
+    const plunge =
+      wide > 0
+        ? plungeWithin(wide, cuts.diameter, { speed: usual.speed.value, feed: usual.feed.value }, setup)
+        : undefined;
+    const slower = cuts.slower ?? plunge;
+    const speed = heldBack(usual.speed, slower?.speed, operation.asked?.speed);
+    const feed = heldBack(usual.feed, slower?.feed, operation.asked?.feed);
     const pecks = cuts.pecks ?? 1;
     const achieved = figure({
       name: 'cutting speed reached',
@@ -168,10 +181,11 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       ],
     });
     const passes = cuts.passes.map((pass, index): PlannedPass => {
-      const load = kind.load?.(operation, pass, work, setup, feed, achieved);
+      const loadOf = pass.wide === undefined ? kind.load : plungeLoad;
+      const load = loadOf?.(operation, pass, work, setup, feed, achieved);
       return {
         ...pass,
-        limitedBy: pass.limitedBy ?? 'shape',
+        limitedBy: pass.limitedBy ?? plunge?.limitedBy ?? 'shape',
         minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
         ...(load ? { load } : {}),
       };
@@ -184,6 +198,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       feed,
       pecks,
       passes,
+      on: cuts.diameter,
       achieved,
       cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
       byHand: cuts.byHand ?? [],
@@ -193,14 +208,13 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       cautions: [
         ...kind.cautions,
         ...(cuts.cautions ?? []),
-        ...(kind.load && speed.value > 0
-          ? chipCaution(operation, feed.value, Math.max(0, ...passes.map(({ depth }) => depth)), setup)
-          : []),
+        ...chipCaution(operation, feed.value, lastDepth(passes), setup),
       ],
       warnings: [
         ...(cuts.warnings ?? []),
+        ...(plunge?.warnings ?? []),
         ...bendingWarning(operation, passes, setup),
-        ...torqueWarning(passes, speed.value, feed.value, setup),
+        ...overloadWarnings({ passes, speed: speed.value, feed: feed.value, on: cuts.diameter }, setup),
         ...close.value,
         ...tooFastFor(operation, cuts.diameter, speed, setup),
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),

@@ -1,25 +1,44 @@
-import { figure, term, type Figure } from '../figure';
+import { figure, term, type Figure, type Term } from '../figure';
 import type { Operation } from '../route/operation';
 import type { Setup } from '../route/setup';
 import { FLATS } from '../stock/bar';
 import { notAbove, spindleSpeed } from './speed';
 
-/** The speed of a house that has fixed ones, where the kind of operation has no lower limit of its own. */
-function fixedSpeed({ kind, tool }: Pick<Operation, 'kind' | 'tool'>, { run }: Setup): Figure {
-  const { machine, cutting } = run.shop;
-  const own = cutting.fixedSpeed[tool.mount === 'hand' ? 'byHand' : 'cutting'] ?? 0;
-  const most = cutting.mostSpeed[kind];
+/** What a kind of operation, and what holds the work, are never run faster than. */
+function mostOf({ kind }: Pick<Operation, 'kind'>, { run, holding }: Setup): Term[] {
+  const { mostSpeed, holdingSpeed } = run.shop.cutting;
+  const [forKind, forHolding] = [mostSpeed[kind], holdingSpeed[holding.kind]];
+  return [
+    ...(forKind === undefined
+      ? []
+      : [term('m', 'at most for this kind of operation', forKind, 'rev/min', 'start value')]),
+    ...(forHolding === undefined ? [] : [term('h', `at most ${holding.words}`, forHolding, 'rev/min', 'start value')]),
+  ];
+}
+
+/** Of a wanted speed and what it is at most, what the machine has; the limit that counts, where one does. */
+function snapped(wanted: number, most: readonly Term[], { run }: Setup) {
+  const limit = most.reduce<Term | undefined>(
+    (least, own) => (own.value < (least?.value ?? wanted) ? own : least),
+    undefined,
+  );
+  return { value: notAbove(run.shop.machine.speeds, limit?.value ?? wanted), limit };
+}
+
+const formulaOf = (wanted: string, most: readonly Term[]): string =>
+  most.length > 0 ? `snap(min(${[wanted, ...most.map(({ symbol }) => symbol)].join(', ')}))` : `snap(${wanted})`;
+
+/** The speed of a house that has fixed ones, where neither the operation nor what holds the work has a lower limit. */
+function fixedSpeed(operation: Pick<Operation, 'kind' | 'tool'>, setup: Setup): Figure {
+  const { cutting } = setup.run.shop;
+  const own = cutting.fixedSpeed[operation.tool.mount === 'hand' ? 'byHand' : 'cutting'] ?? 0;
+  const most = mostOf(operation, setup);
   return figure({
     name: 'spindle speed',
     unit: 'rev/min',
-    value: notAbove(machine.speeds, Math.min(own, most ?? Infinity)),
-    formula: most === undefined ? 'snap(s)' : 'snap(min(s, m))',
-    terms: [
-      term('s', 'fixed speed of the house', own, 'rev/min', 'house rule'),
-      ...(most === undefined
-        ? []
-        : [term('m', 'at most for this kind of operation', most, 'rev/min', 'start value' as const)]),
-    ],
+    value: snapped(own, most, setup).value,
+    formula: formulaOf('s', most),
+    terms: [term('s', 'fixed speed of the house', own, 'rev/min', 'house rule'), ...most],
     note: 'House rule: fixed speeds. See that the cutting speed reached suits the material.',
   });
 }
@@ -34,7 +53,7 @@ export function speedFor(
   setup: Setup,
   atOverhang: boolean,
 ): Figure {
-  const { material, machine, cutting, houseRules } = setup.run.shop;
+  const { material, cutting, houseRules } = setup.run.shop;
   if (houseRules.speed === 'fixed') return fixedSpeed(operation, setup);
   const factor = cutting.speedFactor[operation.kind] ?? 1;
   const overhung =
@@ -72,14 +91,14 @@ export function speedFor(
     factors.reduce((v, { value }) => v * value, base),
     diameter,
   );
-  const most = cutting.mostSpeed[operation.kind];
-  const value = notAbove(machine.speeds, Math.min(wanted, most ?? Infinity));
+  const most = mostOf(operation, setup);
+  const { value, limit } = snapped(wanted, most, setup);
   const formula = `1000 · v · ${factors.map(({ symbol }) => symbol).join(' · ')} / (π · d)`;
   return figure({
     name: 'spindle speed',
     unit: 'rev/min',
     value,
-    formula: most === undefined ? `snap(${formula})` : `snap(min(${formula}, m))`,
+    formula: formulaOf(formula, most),
     terms: [
       term(
         'v',
@@ -90,13 +109,11 @@ export function speedFor(
       ),
       ...factors,
       term('d', 'diameter being cut', diameter, 'mm', 'computed'),
-      ...(most === undefined
-        ? []
-        : [term('m', 'at most for this kind of operation', most, 'rev/min', 'start value' as const)]),
+      ...most,
     ],
     note:
       wanted < value
         ? `The formula gives ${Math.round(wanted)}, below the slowest the machine has.`
-        : `The formula gives ${Math.round(wanted)}; ${most !== undefined && wanted > most ? `this kind of operation is never run faster than ${most}, and ` : ''}the machine's nearest speed not above it is taken.`,
+        : `The formula gives ${Math.round(wanted)}; ${limit ? `${limit.symbol === 'm' ? 'this kind of operation is' : `${setup.holding.words} nothing is`} never run faster than ${limit.value}, and ` : ''}the machine's nearest speed not above it is taken.`,
   });
 }

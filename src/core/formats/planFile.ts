@@ -59,6 +59,7 @@ function operationsOf(planned: PlannedSetup) {
               power: rounded(pass.load.power.value, 3),
               ...(pass.load.bends ? { deflection: rounded(pass.load.bends.value, 5) } : {}),
               ...(pass.load.roughness ? { roughness: rounded(pass.load.roughness.value, 3) } : {}),
+              ...(pass.load.chip ? { chip: pass.load.chip } : {}),
             }
           : {}),
       })),

@@ -179,6 +179,7 @@ export const planFileSchema = Joi.object<PlanFile>({
                     force: Joi.number(),
                     power: Joi.number(),
                     deflection: Joi.number(),
+                    chip: Joi.string().valid('short', 'broken', 'long'),
                   }),
                 )
                 .required(),

@@ -80,6 +80,8 @@ export interface Pass {
   note?: string;
   /** What keeps it from being deeper; without it the form is as deep. */
   limitedBy?: Limit;
+  /** It goes straight in, with so much of its edge, mm. */
+  wide?: number;
 }
 
 /** The cuts of an operation on the work as it then is. */
@@ -115,7 +117,7 @@ export interface OperationKind {
    * is so for whatever makes a feature of its own.
    */
   mayBeLeft?(operation: Operation): boolean;
-  /** What a pass of it asks of the machine and of the work, where that is known. */
+  /** What a pass of it asks of the machine and of the work, where that is known and the pass does not go straight in. */
   load?(
     operation: Operation,
     pass: Pass,
@@ -134,7 +136,7 @@ export interface OperationKind {
   demand(setup: Setup, others: readonly Operation[]): Result<Operation[]>;
   /** Its cuts on the work as it is. */
   cut(operation: Operation, work: Workpiece, setup: Setup): Result<Cuts>;
-  /** Feed, mm/rev, where the table by kind does not say. */
-  feed?(operation: Operation, setup: Setup): Figure;
+  /** Feed, mm/rev, where the table by kind does not say. @param depth of its last cut, mm */
+  feed?(operation: Operation, setup: Setup, depth: number): Figure;
   cautions: Caution[];
 }

@@ -43,6 +43,13 @@ test('kinds of operation that came later bring their tools, and a blade that is 
   expect(shop.tools.find(({ id }) => id === 'blade-3')?.does).toEqual(['part-off', 'part-in', 'groove']);
 });
 
+test('one grip for all holdings becomes as much for each of them', () => {
+  const cutting = { ...startValues.cutting, gripForce: 9000 };
+  const shop = completeShop({ ...startValues, cutting }) as typeof startValues;
+  expect(shop.cutting.gripForce).toMatchObject({ '3-jaw': 9000, collet: 9000, mandrel: 9000 });
+  expect(readShop(shop).ok).toBe(true);
+});
+
 test('a whole shop stays as it is, and what is no shop stays what it is', () => {
   expect(completeShop(startValues)).toEqual(startValues);
   expect(completeShop('shop')).toBe('shop');

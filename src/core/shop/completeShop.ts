@@ -6,13 +6,19 @@ type Values = Record<string, unknown>;
 const isGroup = (value: unknown): value is Values =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
+/** One figure that has become one for each of several: what the shop had goes for all of them. */
+const forEach = (table: Values, figure: number): Values =>
+  Object.fromEntries(Object.keys(table).map((key) => [key, figure]));
+
 /** A group of values with those that it lacks from the start values; what it has stays as the shop set it. */
 const filled = (own: Values, start: Values): Values => ({
   ...own,
   ...Object.fromEntries(
     Object.entries(start).flatMap(([key, value]) => {
       if (!(key in own)) return [[key, value]];
-      return isGroup(value) && isGroup(own[key]) ? [[key, filled(own[key], value)]] : [];
+      const has = own[key];
+      if (isGroup(value) && typeof has === 'number') return [[key, forEach(value, has)]];
+      return isGroup(value) && isGroup(has) ? [[key, filled(has, value)]] : [];
     }),
   ),
 });

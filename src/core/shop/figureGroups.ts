@@ -166,7 +166,6 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
         plungeStep: 'Step of a plunge, × blade',
         reamFeedTimes: 'Reaming feed, × a drill’s',
         reamLarger: 'Ream allowance of the other school, ×',
-        gripForce: 'A holding grips with, N',
         gripFriction: 'Friction in it',
         gripSafety: 'Grips so many times too much',
         roughBend: 'Roughing may bend, share of the finish',
@@ -220,6 +219,18 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
     title: 'Never faster than',
     hint: 'rev/min',
     figures: table(Object.keys(shop.cutting.mostSpeed)),
+  },
+  {
+    of: 'cutting.holdingSpeed',
+    title: 'Never faster in',
+    hint: 'rev/min; the mark on the chuck comes first',
+    figures: table(Object.keys(shop.cutting.holdingSpeed)),
+  },
+  {
+    of: 'cutting.gripForce',
+    title: 'What grips the work',
+    hint: 'N; what has none does not slip',
+    figures: table(Object.keys(shop.cutting.gripForce)),
   },
   {
     of: 'cutting.fixedSpeed',

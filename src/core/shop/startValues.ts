@@ -112,6 +112,15 @@ export const startValues: Shop = {
     fixedSpeed: { cutting: 560, byHand: 250 }, // ours
     speedOver: 0.25, // ours
     speedDrop: 4, // ours
+    // All ours; the mark on the chuck comes first.
+    holdingSpeed: {
+      '3-jaw': 2000,
+      '4-jaw': 1200,
+      'soft-jaws': 2000,
+      'split-bush': 1600,
+      sleeve: 1200,
+      'between-centres': 1200,
+    },
     mostSpeed: { countersink: 300, deburr: 300, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     reamFeedTimes: 2.5,
@@ -126,7 +135,16 @@ export const startValues: Shop = {
     peckTimes: 1,
     deepestBore: 0.5,
     finishBore: 0.15,
-    gripForce: 10000, // ours
+    // All ours.
+    gripForce: {
+      '3-jaw': 10000,
+      '4-jaw': 12000,
+      collet: 12000,
+      'soft-jaws': 8000,
+      'split-bush': 6000,
+      sleeve: 5000,
+      mandrel: 5000,
+    },
     gripFriction: 0.15, // ours
     gripSafety: 2, // ours
     roughBend: 0.5, // ours

@@ -57,8 +57,9 @@ export interface CuttingValues {
   speedOver: number;
   /** From so many times slower a change of speed is told: the last one is easily left in. */
   speedDrop: number;
-  /** Spindle speed at most, by kind of operation, rev/min. */
+  /** Spindle speed at most, by kind of operation and by kind of holding, rev/min. */
   mostSpeed: Record<string, number>;
+  holdingSpeed: Record<string, number>;
   /** How far a blade moves on between two plunges at most, as a share of its width. */
   plungeStep: number;
   /** Feed of a reamer as a multiple of a drill's. */
@@ -70,8 +71,8 @@ export interface CuttingValues {
   /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
   deepestBore: number;
   finishBore: number;
-  /** What a holding grips with, N, how much of it turns the work with it, and how many times too much that must be. */
-  gripForce: number;
+  /** What a holding grips with, N, by its kind; how much of that turns the work with it, and how many times too much it must be. */
+  gripForce: Record<string, number>;
   gripFriction: number;
   gripSafety: number;
   /** How much of the finish allowance a roughing cut may bend the work into, as a share. */

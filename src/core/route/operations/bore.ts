@@ -1,18 +1,14 @@
-import { barBends } from '../../cutting/deflection';
+import { barLoad, bendsAMillimetre, deepestOfBar } from '../../cutting/bar';
 import { dividePasses, type Division } from '../../cutting/divide';
 import type { Limit } from '../../cutting/limits';
-import { cuttingForce } from '../../cutting/force';
-import { forceAndPower, roughnessLeft, type PassLoad } from '../../cutting/load';
-import { notAbove } from '../../cutting/speed';
-import { figure, term, type Figure } from '../../figure';
+import { term } from '../../figure';
 import type { Feature } from '../../part/feature';
 import { standardTolerance } from '../../part/tolerance';
 import { cylinder, radiusAt } from '../../removal/profile';
 import { good, refuse } from '../../result';
 import type { Tool } from '../../shop/shop';
 import { say, sayDiameter } from '../../words';
-import type { Workpiece } from '../../removal/workpiece';
-import type { Operation, OperationKind, Pass } from '../operation';
+import type { Operation, OperationKind } from '../operation';
 import { goesThrough } from '../reached';
 import type { Setup } from '../setup';
 import { stopSetting } from '../tools';
@@ -82,64 +78,16 @@ function operationOf(own: Feature, setup: Setup): Operation[] {
   ];
 }
 
-/** The bar as a beam: how far it stands out, mm, what it gives way by for a newton of main force, and a millimetre's force. */
-function barUnder({ tool, to, kind }: Operation, { run }: Setup) {
-  const { allowances, cutting, machine, material } = run.shop;
-  const { approachAngle, radialForce, barElasticity } = cutting;
-  const out = to + allowances.toolClearance;
-  const feed = notAbove(machine.feeds, cutting.feed[kind] ?? 0);
-  return {
-    out,
-    perNewton: tool.diameter ? barBends(radialForce, out, tool.diameter, barElasticity) : 0,
-    millimetre: cuttingForce({ ...material.force, feed, depth: 1, approachAngle }),
-  };
-}
-
 /** What the bar gives way by in its last cut, when that is more than a third of the tolerance (handbook 6). */
 function bends(operation: Operation, lastDepth: number, setup: Setup): string[] {
   const { units } = setup.run;
   const size = setup.part.features.find(({ path }) => path === operation.feature)?.size;
   if (!size) return [];
-  const { perNewton, millimetre } = barUnder(operation, setup);
-  const error = 2 * perNewton * millimetre * lastDepth;
+  const error = 2 * bendsAMillimetre(operation, setup) * lastDepth;
   if (error <= (size.upper - size.lower) / 3) return [];
   return [
     `The bar gives way by about ${say(Number(error.toFixed(3)), units)} on the diameter in the last cut, more than a third of what the drawing leaves: a stouter or shorter bar helps most, then spring passes.`,
   ];
-}
-
-/** Force, power and bending of a cut inside: it is the bar that gives way (handbook 6). */
-function barLoad(
-  operation: Operation,
-  { depth }: Pass,
-  _work: Workpiece,
-  setup: Setup,
-  feed: Figure,
-  achieved: Figure,
-): PassLoad | undefined {
-  const { tool } = operation;
-  const asked = forceAndPower(depth, setup, feed, achieved);
-  if (!asked.force || !tool.diameter) return undefined;
-  const { radialForce, barElasticity } = setup.run.shop.cutting;
-  const { out } = barUnder(operation, setup);
-  return {
-    ...asked,
-    bends: figure({
-      name: 'the bar gives way',
-      unit: 'mm',
-      value: barBends(radialForce * asked.force.value, out, tool.diameter, barElasticity),
-      formula: '64 · q · F · L^3 / (3 · π · E · d^4)',
-      terms: [
-        term('q', 'share of the main force that pushes off', radialForce, '', 'start value'),
-        term('F', 'main force', asked.force.value, 'N', 'computed'),
-        term('L', 'the bar stands out', out, 'mm', 'computed'),
-        term('E', 'elasticity of the bar', barElasticity, 'N/mm²', 'start value'),
-        term('d', 'bar', tool.diameter, 'mm', 'tool'),
-      ],
-      note: 'The bore comes out too small by twice as much.',
-    }),
-    ...(tool.nose === undefined ? {} : { roughness: roughnessLeft(feed.value, tool.nose) }),
-  };
 }
 
 /** What keeps a cut of the bar from being deeper. */
@@ -167,9 +115,7 @@ const boring = (kind: string): OperationKind => ({
     const perSide = diameter / 2 - start;
     const grade = standardTolerance(cutting.equalCutsFinerThan, own?.size?.nominal ?? 0) ?? 0;
     const thinnest = tool.thinnestCut ?? 0;
-    const { perNewton, millimetre } = barUnder(operation, setup);
-    // What roughing bends the bar by stays within what it leaves to the last cut.
-    const byBar = (cutting.roughBend * cutting.finishBore) / (perNewton * millimetre);
+    const byBar = deepestOfBar(operation, setup);
     const division = dividePasses(perSide, {
       deepest: Math.max(thinnest, Math.min(cutting.deepestBore, byBar)),
       thinnestRough: thinnest,

@@ -103,6 +103,7 @@ export const chamfer: OperationKind = {
         {
           depth: leg,
           z: to,
+          wide: leg,
           way: [
             term('c', 'leg of the chamfer', leg, 'mm', 'drawing'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),

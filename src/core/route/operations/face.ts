@@ -1,9 +1,11 @@
 import { term } from '../../figure';
-import { good } from '../../result';
+import { faceLoad } from '../../cutting/load';
+import { andThen, good } from '../../result';
 import { largestRadius, radiusAt } from '../../removal/profile';
 import type { Part } from '../../part/part';
 import type { Check, Operation, OperationKind } from '../operation';
 import { stopSetting, toolFor } from '../tools';
+import { equalPasses } from './equalPasses';
 
 /** The feature that is an end left on for a centre. */
 export const CENTRE_END = 'centre-end';
@@ -27,6 +29,8 @@ export const face: OperationKind = {
   handFed: false,
   turnsAtOverhang: true,
   underCentre: false,
+  load: faceLoad,
+  takesDepth: true,
   demand(setup) {
     const { facing, centreEnd, end, run, part, number, stock } = setup;
     if (facing <= 0) return good([]);
@@ -66,26 +70,30 @@ export const face: OperationKind = {
         : []),
     ]);
   },
-  cut({ from, to }, work, { run }) {
-    const { shop } = run;
-    const deepest = shop.material.deepestCut;
+  cut(operation, work, setup) {
+    const { from, to } = operation;
     const facing = to - from;
     const outer = largestRadius(work.outside, from, to + 0.001);
     const core = radiusAt(work.bore, to - 1e-6);
-    const count = Math.max(1, Math.ceil(facing / deepest - 1e-9));
-    const depth = facing / count;
-    return good({
-      diameter: 2 * outer,
-      passes: Array.from({ length: count }, (_, index) => ({
-        depth,
-        z: from + depth * (index + 1),
-        way: [
-          term('R', 'outer radius', outer, 'mm', 'computed'),
-          term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),
-          term('r', 'core radius, inwards', -core, 'mm', 'computed'),
-        ],
-      })),
-    });
+    const way = [
+      term('R', 'outer radius', outer, 'mm', 'computed'),
+      term('a', 'approach', setup.run.shop.allowances.approach, 'mm', 'start value'),
+      term('r', 'core radius, inwards', -core, 'mm', 'computed'),
+    ];
+    return andThen(
+      equalPasses(operation, { depth: facing, diameter: 2 * outer, way, pushesAcross: false }, work, setup),
+      ({ passes, depth, limitedBy, ...held }) =>
+        good({
+          ...held,
+          diameter: 2 * outer,
+          passes: Array.from({ length: passes }, (_, index) => ({
+            depth,
+            z: from + depth * (index + 1),
+            way,
+            limitedBy,
+          })),
+        }),
+    );
   },
   cautions: [{ kind: 'mistake', text: 'A tool below or above centre leaves a nib; it leads a small drill astray.' }],
 };

@@ -99,6 +99,7 @@ export const form: OperationKind = {
       depth,
       diameter: 2 * lowest,
       z: to,
+      wide: to - from,
       ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
       way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
     };
@@ -129,7 +130,7 @@ export const form: OperationKind = {
     return good({
       diameter,
       passes: [
-        ...places.map((z) => ({ ...straight, z: z + width, leaves: {} })),
+        ...places.map((z) => ({ ...straight, z: z + width, wide: width, leaves: {} })),
         ...(places.length > 1
           ? [{ ...alongBottom(to, 2 * lowest, to - from - width), leaves: { outside: removal.outside ?? [] } }]
           : []),

@@ -131,6 +131,7 @@ export const groove: OperationKind = {
           z,
           way: [term('t', 'depth of the groove', depth, 'mm', 'computed'), approach],
           leaves: { outside: [cylinder(z, z + width, diameter / 2)] },
+          wide: width,
           ...(places.length > 1 && index === 0 ? { note: 'right edge of the blade at z; all to the same depth' } : {}),
         })),
         ...(places.length > 1 ? [alongBottom(from, diameter, to - from - width)] : []),

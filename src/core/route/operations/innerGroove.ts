@@ -88,6 +88,7 @@ export const innerGroove: OperationKind = {
             term('a', 'approach', allowances.approach, 'mm', 'start value'),
           ],
           leaves: { bore: [cylinder(z, z + width, diameter / 2)] },
+          wide: width,
         })),
         ...(places.length > 1 ? [alongBottom(to, diameter, to - from - width)] : []),
       ],

@@ -46,6 +46,7 @@ export const partIn: OperationKind = {
           depth: outer - diameter / 2,
           diameter,
           z: to,
+          wide: to - from,
           way: [
             term('t', 'depth', outer - diameter / 2, 'mm', 'computed'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),

@@ -42,6 +42,7 @@ export const partOff: OperationKind = {
         {
           depth: outer - core,
           z: to,
+          wide: from - to,
           way: [
             term('R', 'outer radius', outer, 'mm', 'computed'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),

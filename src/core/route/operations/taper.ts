@@ -1,10 +1,18 @@
 import { errorAtEnd, slideFor } from '../../cutting/compound';
+import { barLoad, deepestOfBar } from '../../cutting/bar';
 import { dividePasses } from '../../cutting/divide';
+import { cuttingForce } from '../../cutting/force';
+import { deepestWithin, type Limit } from '../../cutting/limits';
+import { limitsOn } from '../../cutting/limitsOn';
+import { loadOf } from '../../cutting/load';
+import { cuttingSpeed, notAbove } from '../../cutting/speed';
+import { speedFor } from '../../cutting/speedFor';
 import { term } from '../../figure';
 import type { Feature } from '../../part/feature';
 import type { Size } from '../../part/size';
 import { good } from '../../result';
-import type { Segment } from '../../removal/profile';
+import { largestRadius, type Segment } from '../../removal/profile';
+import type { Workpiece } from '../../removal/workpiece';
 import type { Tool } from '../../shop/shop';
 import { say, sayDiameter } from '../../words';
 import type { Operation, OperationKind } from '../operation';
@@ -95,25 +103,52 @@ function operationOf(own: Feature, setup: Setup): Operation[] {
   ];
 }
 
+/** The deepest cut on the outside at its usual feed and speed, on the large end, and which limit it is. */
+function deepestOutside(operation: Operation, work: Workpiece, setup: Setup) {
+  const { material, machine, cutting } = setup.run.shop;
+  const { diameter = 0, asked = {}, kind } = operation;
+  const on = Math.max(diameter, 2 * largestRadius(work.outside, operation.from, operation.to - 1e-6));
+  const feed = asked.feed ?? notAbove(machine.feeds, cutting.feed[kind] ?? 0);
+  const speed = asked.speed ?? speedFor(operation, on, setup, true).value;
+  const force = cuttingForce({ ...material.force, feed, depth: 1, approachAngle: cutting.approachAngle });
+  return deepestWithin(limitsOn(operation, on, work, setup), force, cuttingSpeed(speed, on));
+}
+
+/** The deepest cut inside, by the shop or by what the bar gives way by. */
+function deepestInside(operation: Operation, setup: Setup): { depth: number; limit: Limit } {
+  const [usual, byBar] = [setup.run.shop.cutting.deepestBore, deepestOfBar(operation, setup)];
+  return byBar < usual ? { depth: byBar, limit: 'bar' } : { depth: usual, limit: 'material' };
+}
+
+/** What keeps a cut of a cone from being deeper: the last is what roughing left for it. */
+function limitOf(index: number, rough: number, limit: Limit): Limit {
+  if (index >= rough) return 'finish';
+  return rough === 1 ? 'stock' : limit;
+}
+
 /** Turn a cone, outside or inside, with the compound set over to half of its angle (handbook 6). */
 export const taper: OperationKind = {
   kind: 'taper',
   handFed: true,
   turnsAtOverhang: true,
   underCentre: true,
+  load: (operation, ...rest) => (operation.removal.bore ? barLoad : loadOf)(operation, ...rest),
   demand: (setup) => good(reachedOf(setup, 'cone', 'conical-bore').flatMap((own) => operationOf(own, setup))),
-  cut(operation, _work, setup) {
+  cut(operation, work, setup) {
     const { run, part } = setup;
-    const { allowances, cutting, material, machine } = run.shop;
+    const { allowances, cutting, machine } = run.shop;
     const { protractor } = machine;
     const { diameter = 0, compound = 0, tool, removal, from, to, feature } = operation;
     const flank = (removal.outside ?? removal.bore)?.[0];
     if (!flank) return good({ diameter, passes: [] });
     const inside = removal.bore !== undefined;
     const perSide = Math.tan((compound * Math.PI) / 180) * (to - from);
+    const thinnest = tool.thinnestCut ?? 0;
+    const most = inside ? deepestInside(operation, setup) : deepestOutside(operation, work, setup);
     const division = dividePasses(perSide, {
-      deepest: inside ? cutting.deepestBore : material.deepestCut,
-      thinnestRough: tool.thinnestCut ?? 0,
+      // Thinner than the edge cuts it is not divided; what that asks for is told.
+      deepest: Math.max(thinnest, most.depth),
+      thinnestRough: thinnest,
       thinnestFinish: 0,
       finish: inside ? cutting.finishBore : allowances.finishPerSide,
       equalLastTwo: false,
@@ -137,7 +172,7 @@ export const taper: OperationKind = {
           depth,
           z: to,
           leaves: inside ? { bore: shifted } : { outside: shifted },
-          limitedBy: depths.length === 1 ? ('stock' as const) : inside ? ('bar' as const) : ('material' as const),
+          limitedBy: limitOf(index, division?.rough.length ?? 0, most.limit),
           way: [
             term('s', 'slide, along the cone', slideFor(taken, compound), 'mm', 'computed'),
             term('a', 'approach', allowances.approach, 'mm', 'start value'),

@@ -1,4 +1,5 @@
 import { changeGears, type GearTrain } from '../../cutting/changeGears';
+import { threadLoad } from '../../cutting/threadLoad';
 import { evenPasses, infeedAlong, threadPasses } from '../../cutting/threadPasses';
 import { sum, term } from '../../figure';
 import type { Feature, Thread } from '../../part/feature';
@@ -92,6 +93,7 @@ const threadOf = ({ feature }: Pick<Operation, 'feature'>, { part }: Setup): Thr
 export const thread: OperationKind = {
   kind: 'thread',
   handFed: true,
+  load: threadLoad,
   turnsAtOverhang: true,
   underCentre: true,
   demand: (setup) =>

@@ -1,8 +1,9 @@
 import { dividePasses } from '../../cutting/divide';
 import { cuttingForce } from '../../cutting/force';
-import { bendsPerNewton, loadOf, springsFor } from '../../cutting/load';
+import { bendsPerNewton } from '../../cutting/beam';
+import { loadOf, springsFor } from '../../cutting/load';
 import { feedForRoughness, notAbove } from '../../cutting/speed';
-import { figure, sum, term } from '../../figure';
+import { figure, sum, term, type Term } from '../../figure';
 import { standardTolerance } from '../../part/tolerance';
 import { good, refuse } from '../../result';
 import { largestRadius, radiusAt } from '../../removal/profile';
@@ -30,9 +31,19 @@ function noteOf(index: number, cuts: number, depth: number): { note?: string } {
   return { note: index === cuts - 1 ? 'the same again' : 'half, then measure' };
 }
 
-/** The feed of the gearbox for a finish. */
-const feedOf = (operation: Operation, setup: Setup): number =>
-  operation.asked?.feed ?? notAbove(setup.run.shop.machine.feeds, turnFinish.feed?.(operation, setup).value ?? 0);
+/** The feed of the gearbox for a finish so deep. */
+const feedOf = (operation: Operation, setup: Setup, depth: number): number =>
+  operation.asked?.feed ??
+  notAbove(setup.run.shop.machine.feeds, turnFinish.feed?.(operation, setup, depth).value ?? 0);
+
+/** What breaks a chip that would come long, where the cut is deep enough for that (handbook 6). */
+function chipTerm({ tool }: Operation, { run }: Setup, depth: number): Term[] {
+  const { material, cutting } = run.shop;
+  const { chipFeed, chipDepthTimes } = cutting;
+  return material.stringy && depth >= chipDepthTimes * (tool.nose ?? Infinity) - 1e-9
+    ? [term('c', `breaks the chip of ${material.name}`, chipFeed, 'mm/rev', 'start value')]
+    : [];
+}
 
 /** Passes again without infeed: always on fits, or as many as the bending of the last cut asks for (handbook 12). */
 function springsOf(operation: Operation, depth: number, tight: boolean, work: Workpiece, setup: Setup): number {
@@ -42,7 +53,7 @@ function springsOf(operation: Operation, depth: number, tight: boolean, work: Wo
   const perNewton = bendsPerNewton(operation, work, setup);
   if (!size || perNewton === undefined) return 0;
   const { approachAngle, mostSprings } = cutting;
-  const force = cuttingForce({ ...material.force, feed: feedOf(operation, setup), depth, approachAngle });
+  const force = cuttingForce({ ...material.force, feed: feedOf(operation, setup, depth), depth, approachAngle });
   return springsFor(perNewton * force, depth, size.upper - size.lower, mostSprings);
 }
 
@@ -98,21 +109,30 @@ export const turnFinish: OperationKind = {
       }),
     );
   },
-  feed({ roughness, tool }, { run }) {
-    const usual = run.shop.cutting.feed['turn-finish'] ?? 0;
-    const start = term('s', 'usual finishing feed', usual, 'mm/rev', 'start value');
-    if (roughness === undefined) return sum('feed', 'mm/rev', [start]);
+  feed(operation, setup, depth) {
+    const { roughness, tool } = operation;
+    const start = setup.run.shop.cutting.feed['turn-finish'] ?? 0;
+    const wanted = [
+      term('s', 'usual finishing feed', start, 'mm/rev', 'start value'),
+      ...chipTerm(operation, setup, depth),
+    ];
+    const usual = Math.max(...wanted.map(({ value }) => value));
+    const formula = wanted.length > 1 ? 'max(s, c)' : 's';
     const nose = tool.nose ?? 0;
+    const fine = [
+      term('r', 'nose radius', nose, 'mm', 'tool'),
+      term('Ra', 'roughness wanted, µm', roughness ?? 0, '', 'drawing'),
+    ];
     return figure({
       name: 'feed',
       unit: 'mm/rev',
-      value: Math.min(feedForRoughness(roughness, nose), usual),
-      formula: 'min(√(32 · r · Ra / 1000), s)',
-      terms: [
-        term('r', 'nose radius', nose, 'mm', 'tool'),
-        term('Ra', 'roughness wanted, µm', roughness, '', 'drawing'),
-        start,
-      ],
+      ...(roughness === undefined
+        ? { value: usual, formula, terms: wanted }
+        : {
+            value: Math.min(feedForRoughness(roughness, nose), usual),
+            formula: `min(√(32 · r · Ra / 1000), ${formula})`,
+            terms: [...fine, ...wanted],
+          }),
     });
   },
   cut(operation, work, setup) {

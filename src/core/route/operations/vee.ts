@@ -70,6 +70,7 @@ export const vee: OperationKind = {
     const straight = {
       depth,
       z: bottom,
+      wide: 2 * depth * Math.tan(((tool.point ?? 0) * Math.PI) / 360),
       way: [term('t', 'depth of the vee', depth, 'mm', 'drawing'), approach],
     };
     const flank = (side: string) => ({
