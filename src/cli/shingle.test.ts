@@ -50,7 +50,9 @@ test('a plan for people: stock, set-ups, operations, times', () => {
 test('the heaviest cut of each operation, with what holds it', async () => {
   const { stdout } = await shingle(['plan', 'examples/sensor-spacer.json']);
   const rows = stdout.split('\n');
-  expect(rows.find((row) => row.startsWith('Heaviest cuts'))).toMatch(/force +torque +power +gives way +Ra +chip +held by/);
+  expect(rows.find((row) => row.startsWith('Heaviest cuts'))).toMatch(
+    /force +torque +power +gives way +Ra +chip +held by/,
+  );
   // Of three cuts of 2 mm at 0.2 the motor gives 1.125 kW.
   expect(rows.find((row) => /30 Rough .* power$/.test(row))).toMatch(/ 354 +0\.981 +0\.0006 +1\.56 +broken/);
 });

@@ -1,3 +1,5 @@
+import type { EdgeMaterial } from './shop/material';
+
 /** Why somebody decides against the planner, and who says so: together they let it break a hard rule. */
 interface Signed {
   because?: string;
@@ -18,11 +20,16 @@ export interface ToolOverrule extends Signed {
   tool: string;
 }
 
-/** How an operation is to cut: what is open stays the planner's. rev/min, mm/rev, and the depth of a pass a side, mm. */
+/**
+ * How an operation is to cut: what is open stays the planner's. rev/min, mm/rev, the depth of a pass a side, mm; and
+ * another edge in its tool, by the radius of its nose, mm, and what it is made of.
+ */
 export interface CutWish {
   speed?: number;
   feed?: number;
   depth?: number;
+  nose?: number;
+  edge?: EdgeMaterial;
 }
 
 /** An operation, by its key, cuts at this speed, feed or depth. */
@@ -55,6 +62,12 @@ export interface HoldingOverrule extends Signed {
   holding: { kind: string; grip?: string };
 }
 
+/** In a set-up the work stands out so far, mm. */
+export interface StickOutOverrule extends Signed {
+  setup: 1 | 2;
+  stickOut: number;
+}
+
 /** A step, a hole or a detail, by its path, is made while the work looks out with this end. */
 export interface EndOverrule extends Signed {
   feature: string;
@@ -75,6 +88,7 @@ export type Overrule =
   | SkipOverrule
   | AddOverrule
   | HoldingOverrule
+  | StickOutOverrule
   | EndOverrule
   | OutsideOverrule;
 
@@ -84,8 +98,19 @@ export const isCut = (own: Overrule): own is CutOverrule => 'cut' in own;
 export const isSkip = (own: Overrule): own is SkipOverrule => 'skip' in own;
 export const isAdd = (own: Overrule): own is AddOverrule => 'add' in own;
 export const isHolding = (own: Overrule): own is HoldingOverrule => 'holding' in own;
+export const isStickOut = (own: Overrule): own is StickOutOverrule => 'stickOut' in own;
 export const isEnd = (own: Overrule): own is EndOverrule => 'feature' in own;
 export const isOutside = (own: Overrule): own is OutsideOverrule => 'outside' in own;
+
+/** How far the work was decided to stand out in a set-up, and which of the overrules says so. */
+export function askedStickOut(
+  overrules: readonly Overrule[],
+  setup: 1 | 2,
+): { index: number; stickOut: number } | undefined {
+  const index = overrules.findIndex((own) => isStickOut(own) && own.setup === setup);
+  const own = overrules[index];
+  return own && isStickOut(own) ? { index, stickOut: own.stickOut } : undefined;
+}
 
 /** Whether somebody stands for it with a reason and a name. */
 export const isSigned = ({ because, signed }: Overrule): boolean => Boolean(because?.trim() && signed?.trim());

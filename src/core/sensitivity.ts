@@ -1,3 +1,4 @@
+import { EDGES } from './shop/material';
 import type { RunFile } from './formats/runFile';
 import { planFile } from './plan';
 import { figureGroups, figuresAt, withFigures, type FigureGroup } from './shop/figureGroups';
@@ -49,7 +50,7 @@ function probesOf(shop: Shop, material: string): Probe[] {
     ...of('').flatMap((group) => groupProbes(shop, group, hand)),
     ...of('setupMinutes').flatMap((group) => groupProbes(shop, group, setup)),
     ...(['hss', 'carbide'] as const).map((edge): Probe => ({
-      name: `Cutting speed of ${edge === 'hss' ? 'HSS' : 'carbide'}`,
+      name: `Cutting speed of ${EDGES[edge]}`,
       of: 'Materials',
       value: speed?.[edge] ?? 0,
       spread: { down: cutting.up, up: cutting.down },

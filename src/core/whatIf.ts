@@ -2,10 +2,11 @@ import type { RunFile } from './formats/runFile';
 import { lifeAt } from './money/edgeLife';
 import { gripAt, gripTorque } from './cutting/grip';
 import { motorOf } from './cutting/limitsOn';
-import { isCut, isTool, type CutWish, type Overrule } from './overrule';
+import { isCut, isStickOut, isTool, type CutWish, type Overrule } from './overrule';
 import { planFile, type Plan } from './plan';
 import { kindOf } from './route/operations';
-import type { Shop } from './shop/shop';
+import { isBetweenCentres } from './route/setup';
+import type { EdgeMaterial, Shop } from './shop/shop';
 
 /** What moves together when an operation cuts otherwise, each against its limit where it has one. */
 export interface Measure {
@@ -23,6 +24,11 @@ export interface CutState {
   feed: number;
   depth: number;
   passes: number;
+  /** Of the tool: without a nose nothing is said of one. */
+  nose?: number;
+  edge: EdgeMaterial;
+  /** How far the work stands out in its set-up, mm, where that may be decided. */
+  stickOut?: number;
   pieceMinutes: number;
   /** Whether the depth of its passes may be decided. */
   takesDepth: boolean;
@@ -33,12 +39,38 @@ export interface CutState {
 /** An operation tried otherwise, or why it cannot be. */
 export type Tried = { ok: true; state: CutState } | { ok: false; because: string };
 
-/** The overrules of a run with an operation, by its key, cutting so, in place of what was decided of that before. */
-export const withCut = (overrules: readonly Overrule[], key: string, wish: CutWish, tool?: string): Overrule[] => [
-  ...overrules.filter((own) => !((isCut(own) || (tool !== undefined && isTool(own))) && own.operation === key)),
-  ...(tool === undefined ? [] : [{ operation: key, tool }]),
-  ...(Object.keys(wish).length > 0 ? [{ operation: key, cut: wish }] : []),
-];
+/** What is tried at an operation: how it cuts, with which tool of the list, and how far the work stands out, mm. */
+export interface Trial {
+  cut: CutWish;
+  tool?: string;
+  stickOut?: number;
+}
+
+/** An operation by its key, and the set-up that it is in. */
+export interface Tile {
+  key: string;
+  setup: 1 | 2;
+}
+
+/** Whether an overrule decides what a trial would decide anew. */
+const isAbout =
+  ({ key, setup }: Tile, { tool, stickOut }: Trial) =>
+  (own: Overrule): boolean =>
+    ((isCut(own) || (tool !== undefined && isTool(own))) && own.operation === key) ||
+    (stickOut !== undefined && isStickOut(own) && own.setup === setup);
+
+/** The overrules of a run with a trial kept, in place of what was decided of that before. */
+export function withTrial(overrules: readonly Overrule[], tile: Tile, trial: Trial): Overrule[] {
+  const { key, setup } = tile;
+  const { cut, tool, stickOut } = trial;
+  const about = isAbout(tile, trial);
+  return [
+    ...overrules.filter((own) => !about(own)),
+    ...(tool === undefined ? [] : [{ operation: key, tool }]),
+    ...(Object.keys(cut).length > 0 ? [{ operation: key, cut }] : []),
+    ...(stickOut === undefined ? [] : [{ setup, stickOut }]),
+  ];
+}
 
 function stateOf(plan: Plan, key: string): CutState | undefined {
   const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
@@ -65,6 +97,10 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
     feed: own.feed.value,
     depth: Math.max(0, ...own.passes.map(({ depth }) => depth)),
     passes: own.passes.length,
+    ...(own.tool.nose === undefined ? {} : { nose: own.tool.nose }),
+    edge: own.tool.edge,
+    // Centres and a mandrel say themselves how far it does.
+    ...(isBetweenCentres(setup) || setup.holding.inside !== undefined ? {} : { stickOut: setup.stickOut.value }),
     pieceMinutes: plan.times.piece.value,
     takesDepth: kindOf(own).takesDepth === true,
     measures: [
@@ -110,18 +146,18 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
   };
 }
 
-/**
- * An operation, by its key, as it would cut with another speed, feed, depth or tool: the whole run is planned so.
- * @param tool id of another tool; undefined for the planned one
- */
-export function tryCut(file: RunFile, shop: Shop, key: string, wish: CutWish, tool?: string): Tried {
-  const overrules = withCut(file.overrules ?? [], key, wish, tool);
+const NOTHING = 'the plan has no such operation, or it is not held so';
+
+/** An operation as it would cut otherwise: the whole run is planned so. */
+export function tryCut(file: RunFile, shop: Shop, tile: Tile, trial: Trial): Tried {
+  const overrules = withTrial(file.overrules ?? [], tile, trial);
   const plan = planFile({ ...file, overrules }, shop, 'wanted');
   if (!plan.ok) return { ok: false, because: plan.problems[0]?.message ?? 'it cannot be planned' };
-  const cannot = plan.value.overrules.find(
-    ({ overrule, state }) => state === 'cannot' && (isCut(overrule) || isTool(overrule)) && overrule.operation === key,
+  const about = isAbout(tile, { tool: '', stickOut: 0, ...trial });
+  const not = plan.value.overrules.find(
+    ({ overrule, state }) => (state === 'cannot' || state === 'idle') && about(overrule),
   );
-  if (cannot) return { ok: false, because: cannot.breaks.map(({ because }) => because).join(' ') };
-  const state = stateOf(plan.value, key);
-  return state ? { ok: true, state } : { ok: false, because: 'the plan then has no such operation' };
+  if (not) return { ok: false, because: not.breaks.map(({ because }) => because).join(' ') || NOTHING };
+  const state = stateOf(plan.value, tile.key);
+  return state ? { ok: true, state } : { ok: false, because: NOTHING };
 }

@@ -5,9 +5,8 @@ import type { RunFile } from '@/core/formats/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/revisions/compareRuns';
 import { sequencesOf, type Compared } from '@/core/sequences';
-import type { CutWish } from '@/core/overrule';
 import type { Shop } from '@/core/shop/shop';
-import { tryCut, type Tried } from '@/core/whatIf';
+import { tryCut, type Tile, type Trial, type Tried } from '@/core/whatIf';
 
 /** Lets messages in. */
 const pause = () => new Promise((resolve) => setTimeout(resolve));
@@ -48,8 +47,8 @@ class Planner {
     return this.shop ? choicesOf(file, this.shop, question) : [];
   }
 
-  tryCut(file: RunFile, key: string, wish: CutWish, tool?: string): Tried | undefined {
-    return this.shop && tryCut(file, this.shop, key, wish, tool);
+  tryCut(file: RunFile, tile: Tile, trial: Trial): Tried | undefined {
+    return this.shop && tryCut(file, this.shop, tile, trial);
   }
 
   export(file: RunFile): RunFile {

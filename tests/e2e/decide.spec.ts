@@ -155,7 +155,7 @@ test('an operation is tried otherwise: everything moves against its limits, a wr
   await expect(window.getByRole('alert')).toContainText('has no feed of 0.07 mm/rev');
   await expect(window.getByRole('button', { name: 'Keep it so' })).toBeDisabled();
   await expectAccessible(page);
-  await window.getByLabel('Feed, mm/rev, along what the machine has').press('Home');
+  await window.getByLabel('Feed, mm/rev, moved along').press('Home');
   await expect(window.getByLabel('Feed, mm/rev', { exact: true })).toHaveValue('0.04');
   await expect(window.getByRole('alert')).toHaveCount(0);
   await window.getByRole('button', { name: 'Keep it so' }).click();
@@ -163,4 +163,26 @@ test('an operation is tried otherwise: everything moves against its limits, a wr
   await expect(panel(page)).toContainText('0.040');
   await panel(page).getByRole('button', { name: 'Let Shingle decide again' }).click();
   await expect(panel(page).getByRole('list', { name: 'Decided' })).toHaveCount(0);
+});
+
+test('how far the work stands out and the nose of a tool are tried, too short is told, and both are kept', async ({
+  page,
+}) => {
+  await openPost(page, 'WS-938');
+  await page.getByRole('option', { name: /Finish ⌀12/ }).click();
+  await panel(page).getByRole('button', { name: 'Try otherwise' }).click();
+  const window = page.getByRole('dialog', { name: /Try .* Finish ⌀12 .*otherwise/ });
+  const out = window.getByLabel('The work stands out, mm', { exact: true });
+  await out.fill('12');
+  await expect(window.getByRole('alert')).toContainText('a piece and the blade take');
+  await out.fill('2 1/2 in');
+  await expect(window.getByRole('alert')).toHaveCount(0);
+  await window.getByLabel('Nose radius, mm', { exact: true }).fill('0.8');
+  await expect(window.getByRole('row', { name: /roughness Ra/ })).toBeVisible();
+  await window.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText('a nose of 0.8 mm: so decided');
+  await expect(panel(page)).toContainText('nose 0.8');
+  await page.getByRole('button', { name: 'Set-up 1' }).click();
+  await expect(setup(page)).toContainText('Set-up 1, 63.5 mm standing out');
+  await expect(setup(page)).toContainText('63.50');
 });

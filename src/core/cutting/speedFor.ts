@@ -1,6 +1,7 @@
 import { figure, term, type Figure, type Term } from '../figure';
 import type { Operation } from '../route/operation';
 import type { Setup } from '../route/setup';
+import { EDGES } from '../shop/material';
 import { FLATS } from '../stock/bar';
 import { notAbove, spindleSpeed } from './speed';
 
@@ -100,13 +101,7 @@ export function speedFor(
     value,
     formula: formulaOf(formula, most),
     terms: [
-      term(
-        'v',
-        `cutting speed of ${material.name}, ${operation.tool.edge === 'hss' ? 'HSS' : 'carbide'}`,
-        base,
-        'm/min',
-        'material',
-      ),
+      term('v', `cutting speed of ${material.name}, ${EDGES[operation.tool.edge]}`, base, 'm/min', 'material'),
       ...factors,
       term('d', 'diameter being cut', diameter, 'mm', 'computed'),
       ...most,

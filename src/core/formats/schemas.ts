@@ -225,7 +225,13 @@ export const runFileSchema = Joi.object<RunFile>({
         moved: key(),
         operation: key(),
         tool: key().when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
-        cut: Joi.object({ speed: positive(), feed: positive(), depth: positive() })
+        cut: Joi.object({
+          speed: positive(),
+          feed: positive(),
+          depth: positive(),
+          nose: positive(),
+          edge: Joi.valid('hss', 'carbide'),
+        })
           .min(1)
           .when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
         skip: key(),
@@ -235,7 +241,10 @@ export const runFileSchema = Joi.object<RunFile>({
           minutes: number().min(0).max(1000).required(),
         }),
         holding: Joi.object({ kind: key().required(), grip: key() }),
-        setup: Joi.valid(1, 2).when('holding', { not: Joi.exist(), then: Joi.forbidden() }),
+        stickOut: positive(),
+        setup: Joi.valid(1, 2)
+          .when('holding', { not: Joi.exist(), then: Joi.forbidden() })
+          .when('stickOut', { is: Joi.exist(), then: Joi.required() }),
         feature: key(),
         end: Joi.valid('front', 'back').when('feature', {
           is: Joi.exist(),
@@ -250,7 +259,7 @@ export const runFileSchema = Joi.object<RunFile>({
         because: text(300),
         signed: text(60),
       })
-        .xor('first', 'operation', 'skip', 'add', 'holding', 'feature', 'outside')
+        .xor('first', 'operation', 'skip', 'add', 'holding', 'stickOut', 'feature', 'outside')
         .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut') }),
     )
     .max(60),
@@ -281,6 +290,7 @@ const edgeLife = () =>
     exponent: positive().less(1).required(),
     cost: number().min(0).required(),
     change: number().min(0).required(),
+    thinnest: positive().required(),
   });
 
 const spread = () =>

@@ -2,11 +2,14 @@ import { figure, term, type Figure } from '../figure';
 import type { Plan } from '../plan';
 import type { EdgeLife, Tool } from '../shop/shop';
 
+/** What Taylor's law wants to know of an edge. */
+type Taylor = Omit<EdgeLife, 'thinnest'>;
+
 /**
  * Minutes that an edge lasts at a cutting speed, by Taylor's law v · T^n = v₀ · T₀^n.
  * @param table the cutting speed that its life is given for, m/min
  */
-export const lifeAt = (speed: number, table: number, { life, exponent }: EdgeLife): number =>
+export const lifeAt = (speed: number, table: number, { life, exponent }: Taylor): number =>
   life * (table / speed) ** (1 / exponent);
 
 /**
@@ -14,7 +17,7 @@ export const lifeAt = (speed: number, table: number, { life, exponent }: EdgeLif
  * machine), m/min (Taylor).
  * @param hour what an hour of the machine costs
  */
-export function economicSpeed(table: number, { life, exponent, cost, change }: EdgeLife, hour: number): number {
+export function economicSpeed(table: number, { life, exponent, cost, change }: Taylor, hour: number): number {
   const best = (1 / exponent - 1) * (change + (60 * cost) / hour);
   return table * (life / best) ** exponent;
 }

@@ -10,6 +10,7 @@ import { goesThrough, reachedFeatures } from './reached';
 import { holdNeeded, secondHolding } from './secondHolding';
 import type { Setup, Turned } from './setup';
 import { setupCautions } from './setupCautions';
+import { heldBack, takenStickOut } from './stickOut';
 import { supportOf, type Support } from './support';
 import { keepsWishes, type Wish } from './wishes';
 
@@ -28,6 +29,12 @@ const CENTRED: Support = {
     },
   ],
 };
+
+/** Why the first side does not stand out otherwise. */
+const tooShort = (standsOut: number, clearance: number, bar: boolean, { units }: Run): string =>
+  bar
+    ? `a piece and the blade take ${say(standsOut - clearance, units)}`
+    : `the tools go ${say(standsOut - clearance, units)} far, and enough of the blank must be left to hold`;
 
 /** One way of dividing the work between two set-ups. */
 export interface Attempt {
@@ -73,7 +80,10 @@ export function attempt({ run, stock, firstEnd, count, deferred, wishes }: Attem
 
   const facingAway = edgeFacingJaws(view, count, stock.asDrawn);
   if (!facingAway.ok) return facingAway;
-  const clearance = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
+  const usual = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
+  // A blank has so much to let go of; of a bar the stock has seen to it.
+  const spare = bar ? 0 : partedAt - turnedEnd - usual - holdNeeded(run, stock.over);
+  const clearance = usual + heldBack(run, 1, turnedEnd + firstFacing + usual, spare);
   const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
   if (!bar && rawHold < holdNeeded(run, stock.over) - CLOSE)
     return refuse(
@@ -155,7 +165,10 @@ export function attempt({ run, stock, firstEnd, count, deferred, wishes }: Attem
     finishes,
     supported: first.supported,
     ...(first.rest ? { rest: first.rest } : {}),
-    taken: held.value.taken,
+    taken: [
+      ...held.value.taken,
+      ...takenStickOut(run, 1, stickOut.value, tooShort(stickOut.value, clearance, bar, run)),
+    ],
     others: held.value.others,
     reasons: [
       ...(firstEnd === 'back'
@@ -186,6 +199,7 @@ export function attempt({ run, stock, firstEnd, count, deferred, wishes }: Attem
     asDrawn: stock.asDrawn,
     made: madeFirst,
     ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
+    facing: lastFacing,
     boresLater: [...toDrill, ...view.features.filter(({ bore }) => bore)].some(({ path }) => !madeFirst.includes(path)),
   });
   if (!second.ok) return second;
@@ -233,7 +247,15 @@ export function attempt({ run, stock, firstEnd, count, deferred, wishes }: Attem
     finishes: false,
     supported: next.value.supported,
     ...(next.value.rest ? { rest: next.value.rest } : {}),
-    taken: second.value.taken,
+    taken: [
+      ...second.value.taken,
+      ...takenStickOut(
+        run,
+        2,
+        standing.value,
+        `it is held from ${say(standing.value, units)} on, and a hold of ${say(holdNeeded(run, holding.diameter), units)} must be left`,
+      ),
+    ],
     others: second.value.others,
     reasons: [...second.value.reasons, ...next.value.reasons],
     cautions: setupCautions(run, stock, { first: false, supported: next.value.supported, rest: next.value.rest }),

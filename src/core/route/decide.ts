@@ -1,4 +1,5 @@
 import { isAdd, isCut, isSigned, isSkip, isTool, keyOfAdded, type CutWish } from '../overrule';
+import { EDGES } from '../shop/material';
 import type { Tool } from '../shop/shop';
 import type { Operation, OperationKind } from './operation';
 import { rules } from './rules';
@@ -63,8 +64,29 @@ const around = (list: readonly number[], value: number): string =>
     .filter((own) => own !== undefined)
     .join(' and ');
 
-/** Why the machine does not cut so; undefined where it does. What a hand feeds may be any feed. */
-function notOnMachine({ speed, feed, depth }: CutWish, kind: OperationKind, { run }: Setup): string | undefined {
+/** A tool with another edge in it: a tool of its own, to be set and changed to. */
+function withEdge(tool: Tool, { nose, edge }: CutWish, { run }: Setup): Tool {
+  const other = edge !== undefined && edge !== tool.edge;
+  if (!other && (nose === undefined || nose === tool.nose)) return tool;
+  const words = [...(other ? [EDGES[edge]] : []), ...(nose === undefined ? [] : [`nose ${nose}`])].join(', ');
+  return {
+    ...tool,
+    id: `${tool.id} (${words})`,
+    name: `${tool.name}, ${words}`,
+    ...(nose === undefined ? {} : { nose }),
+    ...(other
+      ? { edge, ...(tool.thinnestCut === undefined ? {} : { thinnestCut: run.shop.edges[edge].thinnest }) }
+      : {}),
+  };
+}
+
+/** Why the machine, or the tool, does not cut so; undefined where it does. What a hand feeds may be any feed. */
+function notPossible(
+  { speed, feed, depth, nose }: CutWish,
+  { tool }: Operation,
+  kind: OperationKind,
+  { run }: Setup,
+): string | undefined {
   const { machine } = run.shop;
   if (kind.byHand !== undefined) return 'It is done by hand.';
   if (speed !== undefined && !machine.speeds.includes(speed))
@@ -73,6 +95,7 @@ function notOnMachine({ speed, feed, depth }: CutWish, kind: OperationKind, { ru
     return `${machine.name} has no feed of ${feed} mm/rev; next to it are ${around(machine.feeds, feed)}.`;
   if (depth !== undefined && !kind.takesDepth)
     return 'It is not divided by a depth: its form or its allowance says how deep.';
+  if (nose !== undefined && tool.nose === undefined) return `${tool.name} has no nose.`;
   return undefined;
 }
 
@@ -91,13 +114,14 @@ export function decide(operation: Operation, kind: OperationKind, setup: Setup, 
       if (other && own) own = other;
     }
     if (isCut(overrule) && overrule.operation === operation.key) {
-      const because = notOnMachine(overrule.cut, kind, setup);
+      const because = notPossible(overrule.cut, own ?? operation, kind, setup);
       taken.push({
         index,
         state: because === undefined ? 'kept' : 'cannot',
         breaks: because === undefined ? [] : [{ rule: 'MACHINE', because, strength: 'H' }],
       });
-      if (because === undefined && own) own = { ...own, asked: { ...own.asked, ...overrule.cut } };
+      if (because === undefined && own)
+        own = { ...own, tool: withEdge(own.tool, overrule.cut, setup), asked: { ...own.asked, ...overrule.cut } };
     }
     if (isSkip(overrule) && overrule.skip === operation.key) {
       const may = mayBeLeft(operation, kind);

@@ -6,12 +6,14 @@ import {
   isOrder,
   isOutside,
   isSkip,
+  isStickOut,
   isTool,
   keyOfAdded,
   type CutWish,
   type Overrule,
 } from '../overrule';
 import type { Run } from '../run';
+import { EDGES } from '../shop/material';
 import { holdingOf } from './holdings';
 import type { TakenOverrule } from './taken';
 
@@ -63,11 +65,13 @@ export function keysIn(overrule: Overrule): string[] {
   return isSkip(overrule) ? [overrule.skip] : [];
 }
 
-const sayWish = ({ speed, feed, depth }: CutWish): string =>
+const sayWish = ({ speed, feed, depth, nose, edge }: CutWish): string =>
   [
     ...(speed === undefined ? [] : [`${speed} rev/min`]),
     ...(feed === undefined ? [] : [`${feed} mm/rev`]),
     ...(depth === undefined ? [] : [`${depth} mm a pass`]),
+    ...(nose === undefined ? [] : [`a nose of ${nose} mm`]),
+    ...(edge === undefined ? [] : [EDGES[edge]]),
   ].join(', ');
 
 /** What was decided, in words. @param names of operations by their keys, of tools by their ids, of features by their paths */
@@ -81,6 +85,7 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
     const { kind } = overrule.holding;
     return `${overrule.setup === 1 ? 'The first side' : 'The second side'} ${holdingOf(kind)?.words ?? kind}`;
   }
+  if (isStickOut(overrule)) return `Set-up ${overrule.setup}, ${overrule.stickOut} mm standing out`;
   if (isEnd(overrule)) return `${named(overrule.feature)}, from the ${overrule.end}`;
   if (isOutside(overrule)) return `${named(overrule.outside)}, after set-up ${overrule.after}`;
   return `${overrule.add.name} added, ${overrule.add.minutes} min`;

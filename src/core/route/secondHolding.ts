@@ -5,6 +5,7 @@ import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
 import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } from './holdings/candidate';
 import type { Surface } from './holdings/holding';
+import { heldBack } from './stickOut';
 import { finishedSurfaces } from './surfaces';
 
 const CLOSE = 0.001;
@@ -36,6 +37,8 @@ interface Sought {
   ties: readonly Tie[];
   /** Whether the second set-up works in the hole as well, where a mandrel would be in the way. */
   boresLater: boolean;
+  /** Metal before the face that the second side finishes, mm. */
+  facing: number;
 }
 
 function candidatesOf({ run, view, count, kept, asDrawn, made, ties, boresLater }: Sought): SecondCandidate[] {
@@ -119,7 +122,11 @@ export function secondHolding(sought: Sought): Result<Held> {
   }
   const { surface, kind, figures, untrue } = best;
   const { diameter, inside, end, path } = surface;
-  const length = best.length + surface.gaps;
+  // On a mandrel the bore says how far it stands out.
+  const stands = view.length - end + sought.facing;
+  const whole = end - surface.from;
+  const back = inside ? 0 : heldBack(run, 2, stands, whole - surface.gaps - best.needed);
+  const length = Math.min(whole - back, figures.length);
   return good({
     holding: {
       kind: kind.kind,
@@ -128,8 +135,8 @@ export function secondHolding(sought: Sought): Result<Held> {
       on: surface.on,
       diameter,
       // On a mandrel nothing covers the outside: the face itself stands against its shoulder.
-      from: inside ? view.length : view.length - end,
-      to: inside ? view.length : view.length - end + length,
+      from: inside ? view.length : view.length - end + back,
+      to: inside ? view.length : view.length - end + back + length,
       ...(inside ? { inside: length } : {}),
       runOut: figures.runOut,
       ...(figures.over === undefined ? {} : { over: figures.over }),

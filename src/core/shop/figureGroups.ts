@@ -1,3 +1,4 @@
+import { EDGES } from './material';
 import type { Shop } from './shop';
 
 /** A figure of the shop as the page names it. */
@@ -264,13 +265,14 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
   },
   ...(['hss', 'carbide'] as const).map((edge) => ({
     of: `edges.${edge}`,
-    title: `Edges of ${edge === 'hss' ? 'HSS' : 'carbide'}`,
+    title: `Edges of ${EDGES[edge]}`,
     hint: 'Taylor’s law from the speed of the material’s table',
     figures: numbers({
       life: 'Lasts at that speed, min',
       exponent: 'Exponent n',
       cost: 'A new edge costs',
       change: 'Changed and set, min',
+      thinnest: 'Thinnest cut, mm a side',
     }),
   })),
   {

@@ -42,3 +42,6 @@ export interface Material {
 }
 
 export type EdgeMaterial = 'hss' | 'carbide';
+
+/** In words. */
+export const EDGES: Record<EdgeMaterial, string> = { hss: 'HSS', carbide: 'carbide' };

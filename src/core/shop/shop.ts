@@ -79,6 +79,8 @@ export interface EdgeLife {
   cost: number;
   /** Minutes to change and set it. */
   change: number;
+  /** The thinnest cut that it takes, mm a side. */
+  thinnest: number;
 }
 
 /** A programmed machine: minutes once, what a piece takes of the time of the hand lathe, and an hour of it. */

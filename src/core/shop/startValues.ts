@@ -280,8 +280,8 @@ export const startValues: Shop = {
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Exponents are the usual ones of textbooks; the rest is ours.
   edges: {
-    hss: { life: 60, exponent: 0.125, cost: 2.5, change: 3 },
-    carbide: { life: 20, exponent: 0.25, cost: 3.5, change: 1.5 },
+    hss: { life: 60, exponent: 0.125, cost: 2.5, change: 3, thinnest: 0.05 },
+    carbide: { life: 20, exponent: 0.25, cost: 3.5, change: 1.5, thinnest: 0.1 },
   },
   programmed: { programming: 60, proving: 40, setup: 45, cuttingShare: 0.6, handShare: 0.2, hour: 75 }, // ours
   spreads: {

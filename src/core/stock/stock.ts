@@ -1,4 +1,5 @@
-import { figure, sum, term, termOf, type Figure } from '../figure';
+import { figure, sum, term, termOf, type Figure, type Term } from '../figure';
+import { askedStickOut } from '../overrule';
 import { andThen, good, refuse, type Result } from '../result';
 import type { Run, Way } from '../run';
 import { say } from '../words';
@@ -136,6 +137,14 @@ function bought(
 const given = (value: number | undefined, start: number, symbol: string, name: string) =>
   term(symbol, name, value ?? start, 'mm', value === undefined ? 'start value' : 'run');
 
+/** Room between blade and jaws: what is left of a stick-out that was decided, where it is enough for a piece. */
+function clearanceOf({ overrules, allowances, shop }: Run, each: number): Term {
+  const asked = askedStickOut(overrules, 1);
+  return asked && asked.stickOut >= each
+    ? term('c', 'blade to jaws, as the stick-out was decided', asked.stickOut - each, 'mm', 'run')
+    : given(allowances.jawClearance, shop.allowances.jawClearance, 'c', 'blade to jaws');
+}
+
 function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
   const { part, allowances, shop, units } = run;
   for (const key of ['spigot', 'centreEnd'] as const)
@@ -155,13 +164,13 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       : given(allowances.backFacing, start.facingParted, 'k', 'back facing allowance');
     const width = term('b', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
     const firstEnd = given(allowances.firstEnd, start.firstEnd, 'e', 'clean-up of the first end');
-    const clearance = given(allowances.jawClearance, start.jawClearance, 'c', 'blade to jaws');
     const each = sum('pitch', 'mm', [
       term('L', 'length of the part', part.length, 'mm', 'drawing'),
       front,
       width,
       back,
     ]);
+    const clearance = clearanceOf(run, each.value);
     const gripRemnant = gripRemnantOf(run, bar.over);
     const { longestBar = Infinity } = shop.machine;
     const lengths = Math.max(1, Math.ceil(bar.barLength / longestBar - 1e-9));

@@ -6,9 +6,8 @@ import type { RunFile } from '@/core/formats/runFile';
 import type { Comparison } from '@/core/revisions/compareRuns';
 import type { Choice, Question } from '@/core/choices';
 import type { Compared } from '@/core/sequences';
-import type { CutWish } from '@/core/overrule';
 import type { Shop } from '@/core/shop/shop';
-import type { Tried } from '@/core/whatIf';
+import type { Tile, Trial, Tried } from '@/core/whatIf';
 import type { PlannerApi } from '@/workers/planner.worker';
 
 /** What is known of the run as it stands: its answer, and the last plan that was possible, to go on showing it. */
@@ -25,7 +24,7 @@ export interface PlannerTools {
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
   sequences: (file: RunFile) => Promise<Compared | undefined>;
   choices: (file: RunFile, question: Question) => Promise<Choice[] | undefined>;
-  tryCut: (file: RunFile, key: string, wish: CutWish, tool?: string) => Promise<Tried | undefined>;
+  tryCut: (file: RunFile, tile: Tile, trial: Trial) => Promise<Tried | undefined>;
 }
 
 /** Plans every change in a worker; only the newest answer counts. */
@@ -67,7 +66,7 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
     [],
   );
   const tryCut = useCallback<PlannerTools['tryCut']>(
-    async (own, key, wish, tool) => planner.current?.tryCut(own, key, wish, tool),
+    async (own, tile, trial) => planner.current?.tryCut(own, tile, trial),
     [],
   );
   return { planned, tryCut, exportFile, compare, sequences, choices };

@@ -256,8 +256,8 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
       {choosing === 'try' && (
         <TryWindow
+          tile={{ key, setup: planned.setup.number === 1 ? 1 : 2 }}
           operation={{
-            key,
             number: operation.number,
             name: operation.name,
             tool: operation.tool.id,

@@ -1,14 +1,15 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { RunFile } from '@/core/formats/runFile';
-import { isCut, type CutWish } from '@/core/overrule';
-import { withCut, type CutState, type Measure, type Tried } from '@/core/whatIf';
+import { EDGES } from '@/core/shop/material';
+import { formatNominal, type UnitSystem } from '@/core/units/length';
+import { withTrial, type CutState, type Tile, type Tried } from '@/core/whatIf';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
-import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { MeasureTable } from './MeasureTable';
+import { decidedTexts, trialOf, valueOf, wrongIn, type TrialTexts } from './trialTexts';
 
 const Wishes = styled.div`
   display: grid;
@@ -22,153 +23,112 @@ const Wishes = styled.div`
   }
 `;
 
-const WIDE = 200;
-
-/** A number that was typed; open where nothing was. */
-const numberOf = (text: string): number | undefined => {
-  const value = Number(text.replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(value) || value <= 0 ? undefined : value;
-};
-
-/** What is wrong with a text that should be a number, in words. */
-const wrongIn = (text: string): string | undefined =>
-  text.trim() !== '' && numberOf(text) === undefined ? `“${text.trim()}” is no number above nothing` : undefined;
-
-/** What was decided of an operation before, as it stands in the fields. */
-function decidedTexts({ overrules = [] }: RunFile, key: string) {
-  const own = overrules.find((one) => isCut(one) && one.operation === key);
-  const { speed, feed, depth } = own && isCut(own) ? own.cut : {};
-  return { speed: String(speed ?? ''), feed: String(feed ?? ''), depth: String(depth ?? '') };
-}
-
-const said = (value: number): string => (value >= 100 ? value.toFixed(0) : String(Number(value.toPrecision(3))));
+/** How far the work may be moved out from where it stands, mm a step, and how many of them. */
+const OUT = { step: 1, steps: 40 };
 
 interface Props {
-  operation: { key: string; number: number; name: string; tool: string; kind: string };
+  operation: { number: number; name: string; tool: string; kind: string };
+  tile: Tile;
   onClose: () => void;
 }
 
-/** An operation tried at another speed, feed, depth or with another tool: everything that moves, against its limits. */
-export function TryWindow({ operation, onClose }: Props) {
+/** An operation tried otherwise: everything that moves with it, against its limits; kept, or left as it is planned. */
+export function TryWindow({ operation, tile, onClose }: Props) {
   const { file, shop, edit, tryCut, planned } = useWorkspace();
-  const { key, number, name, kind } = operation;
+  const { number, name, kind } = operation;
   const machine = planned.answer?.plan?.run.shop.machine;
-  const [now, setNow] = useState<CutState>();
-  const [texts, setTexts] = useState(() => decidedTexts(file, key));
-  const [tool, setTool] = useState(operation.tool);
-  const [tried, setTried] = useState<Tried>();
-  const wish = useMemo<CutWish>(() => {
-    const [speed, feed, depth] = [texts.speed, texts.feed, texts.depth].map(numberOf);
-    return {
-      ...(speed === undefined ? {} : { speed }),
-      ...(feed === undefined ? {} : { feed }),
-      ...(depth === undefined ? {} : { depth }),
-    };
-  }, [texts]);
-  const other = tool === operation.tool ? undefined : tool;
-  useEffect(() => {
-    let over = false;
-    void tryCut(file, key, {}).then((answer) => over || (answer?.ok && setNow(answer.state)));
-    return () => {
-      over = true;
-    };
-  }, [file, key, tryCut]);
-  useEffect(() => {
-    let over = false;
-    void tryCut(file, key, wish, other).then((answer) => over || setTried(answer));
-    return () => {
-      over = true;
-    };
-  }, [file, key, wish, other, tryCut]);
-  const then = tried?.ok ? tried.state : undefined;
+  const units: UnitSystem = planned.answer?.plan?.run.units ?? 'mm';
   const tools = shop.tools.filter((own) => !own.archived && own.does.includes(kind));
-  const put = (field: keyof typeof texts) => (text: string) => setTexts((before) => ({ ...before, [field]: text }));
+  // With another edge in it the tool is not in the list as it is.
+  const listed = tools.find(({ id }) => operation.tool === id || operation.tool.startsWith(`${id} (`))?.id ?? '';
+  const [now, setNow] = useState<CutState>();
+  const [texts, setTexts] = useState(() => decidedTexts(file, tile, units));
+  const [tool, setTool] = useState(listed);
+  const [tried, setTried] = useState<Tried>();
+  const other = tool === listed ? undefined : tool;
+  const trial = useMemo(() => trialOf(texts, other, units), [texts, other, units]);
+  useEffect(() => {
+    let over = false;
+    void tryCut(file, tile, { cut: {} }).then((answer) => over || (answer?.ok && setNow(answer.state)));
+    return () => {
+      over = true;
+    };
+  }, [file, tile, tryCut]);
+  useEffect(() => {
+    let over = false;
+    void tryCut(file, tile, trial).then((answer) => over || setTried(answer));
+    return () => {
+      over = true;
+    };
+  }, [file, tile, trial, tryCut]);
+  const then = tried?.ok ? tried.state : undefined;
   const keep = () => {
     edit(undefined, (run) => {
-      run.overrules = withCut(run.overrules ?? [], key, wish, other);
+      run.overrules = withTrial(run.overrules ?? [], tile, trial);
     });
     onClose();
   };
-  const changed = Object.keys(wish).length > 0 || other !== undefined;
-  const wrong = Object.values(texts).some((text) => wrongIn(text) !== undefined);
+  const changed = Object.keys(trial.cut).length > 0 || trial.tool !== undefined || trial.stickOut !== undefined;
+  const wrong = (Object.keys(texts) as (keyof TrialTexts)[]).some((field) => wrongIn(field, texts[field], units));
+  const is = then ?? now;
+  const slide = (field: keyof TrialTexts, label: string, list: readonly number[], planner: number | undefined) => (
+    <Listed
+      label={label}
+      field={field}
+      units={units}
+      list={list}
+      text={texts[field]}
+      is={planner}
+      onText={(text) => setTexts((before) => ({ ...before, [field]: text }))}
+    />
+  );
+  const noses = [...new Set(shop.tools.flatMap(({ nose }) => nose ?? []))].sort((a, b) => a - b);
+  const out = Array.from({ length: OUT.steps }, (_, index) => (now?.stickOut ?? 0) + index * OUT.step);
   return (
     <Window title={`Try ${number} ${name} otherwise`} open onClose={onClose}>
       <Wishes>
-        <Listed
-          label="Speed, rev/min"
-          list={machine?.speeds ?? []}
-          text={texts.speed}
-          is={then?.speed ?? now?.speed}
-          onText={put('speed')}
-        />
-        <Listed
-          label="Feed, mm/rev"
-          list={machine?.feeds ?? []}
-          text={texts.feed}
-          is={then?.feed ?? now?.feed}
-          onText={put('feed')}
-        />
-        <div>
-          {now?.takesDepth && (
-            <Field
-              label="Depth of a pass, mm"
-              value={texts.depth}
-              placeholder={now.depth.toFixed(2)}
-              problem={wrongIn(texts.depth)}
-              onChange={put('depth')}
-            />
-          )}
-          {tools.length > 1 && (
-            <Choice label="Tool" value={tool} onChange={setTool}>
-              {tools.map(({ id, name: called }) => (
-                <option key={id} value={id}>
-                  {called}
-                </option>
-              ))}
-            </Choice>
-          )}
-        </div>
+        {slide('speed', 'Speed, rev/min', machine?.speeds ?? [], is?.speed)}
+        {slide('feed', 'Feed, mm/rev', machine?.feeds ?? [], is?.feed)}
+        {now?.stickOut !== undefined && slide('stickOut', `The work stands out, ${units}`, out, is?.stickOut)}
+        {now?.takesDepth && (
+          <Field
+            label={`Depth of a pass, ${units}`}
+            value={texts.depth}
+            placeholder={formatNominal(Number(now.depth.toFixed(2)), units)}
+            problem={wrongIn('depth', texts.depth, units)}
+            onChange={(depth) => setTexts((before) => ({ ...before, depth }))}
+          />
+        )}
+        {now?.nose !== undefined && slide('nose', `Nose radius, ${units}`, noses, is?.nose)}
+        {now && (
+          <Choice
+            label="Edge"
+            value={texts.edge || now.edge}
+            onChange={(edge) => setTexts((before) => ({ ...before, edge }))}
+          >
+            {Object.entries(EDGES).map(([edge, words]) => (
+              <option key={edge} value={edge}>
+                {words}
+              </option>
+            ))}
+          </Choice>
+        )}
+        {tools.length > 1 && (
+          <Choice label="Tool" value={tool} onChange={setTool}>
+            {tools.map(({ id, name: called }) => (
+              <option key={id} value={id}>
+                {called}
+              </option>
+            ))}
+          </Choice>
+        )}
       </Wishes>
       {tried && !tried.ok && (
         <p role="alert" style={{ color: 'var(--oxide)' }}>
           Cannot be: {tried.because}
         </p>
       )}
-      {now && (
-        <Table>
-          <thead>
-            <tr>
-              <th scope="col">Of it</th>
-              <th scope="col" className="figure">
-                as planned
-              </th>
-              <th scope="col" className="figure">
-                then
-              </th>
-              <th scope="col" style={{ width: '34%' }}>
-                against its limit
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row">passes</th>
-              <td className="figure">{now.passes}</td>
-              <td className="figure">{then?.passes ?? '–'}</td>
-              <td />
-            </tr>
-            {now.measures.map((own) => (
-              <MeasureRow key={own.name} now={own} then={then?.measures.find((one) => one.name === own.name)} />
-            ))}
-            <tr>
-              <th scope="row">a piece, min</th>
-              <td className="figure">{now.pieceMinutes.toFixed(2)}</td>
-              <td className="figure">{then ? then.pieceMinutes.toFixed(2) : '–'}</td>
-              <td />
-            </tr>
-          </tbody>
-        </Table>
-      )}
+      {now && <MeasureTable now={now} then={then} />}
       {then?.warnings.map((words) => (
         <p key={words} style={{ marginTop: 6, fontSize: 14 }}>
           <strong>{words}</strong>
@@ -184,82 +144,44 @@ export function TryWindow({ operation, onClose }: Props) {
   );
 }
 
-/** A figure of the machine: typed, or moved along what the machine has. */
+/** A figure that is typed, or moved along a list: what the machine has, noses on hand, lengths. */
 function Listed({
   label,
+  field,
+  units,
   list,
   text,
   is,
   onText,
 }: {
   label: string;
+  field: keyof TrialTexts;
+  units: UnitSystem;
   list: readonly number[];
   text: string;
   is: number | undefined;
   onText: (text: string) => void;
 }) {
-  const value = numberOf(text) ?? is ?? 0;
+  const isLength = field === 'stickOut' || field === 'nose';
+  const shown = (value: number) => (isLength ? formatNominal(value, units) : String(value));
+  const value = valueOf(field, text, units) ?? is ?? 0;
   const at = Math.max(
     0,
     list.findLastIndex((own) => own <= value + 1e-9),
   );
+  const put = (own: number | undefined) => (own === undefined ? '' : shown(own));
   return (
     <div>
-      <Field
-        label={label}
-        value={text}
-        placeholder={is === undefined ? '' : String(is)}
-        problem={wrongIn(text)}
-        onChange={onText}
-      />
+      <Field label={label} value={text} placeholder={put(is)} problem={wrongIn(field, text, units)} onChange={onText} />
       <input
         type="range"
         min={0}
         max={Math.max(0, list.length - 1)}
         value={at}
-        aria-label={`${label}, along what the machine has`}
-        aria-valuetext={String(list[at] ?? '')}
-        onChange={(event) => onText(String(list[Number(event.target.value)] ?? ''))}
+        aria-label={`${label}, moved along`}
+        aria-valuetext={put(list[at])}
+        onChange={(event) => onText(put(list[Number(event.target.value)]))}
       />
     </div>
-  );
-}
-
-/** One measure before and then, as bars against their limit. */
-function MeasureRow({ now, then }: { now: Measure; then: Measure | undefined }) {
-  const limit = then?.limit ?? now.limit;
-  const most = Math.max(now.value, then?.value ?? 0, Math.min(limit ?? 0, 4 * Math.max(now.value, then?.value ?? 0)));
-  const x = (value: number) => (most > 0 ? Math.min(1, value / most) * (WIDE - 4) : 0);
-  const over = (own: Measure | undefined) =>
-    own?.limit !== undefined && (own.more ? own.value < own.limit : own.value > own.limit * (1 + 1e-9));
-  return (
-    <tr>
-      <th scope="row">
-        {now.name}, {now.unit}
-      </th>
-      <td className="figure">{said(now.value)}</td>
-      <td className="figure" style={over(then) ? { color: 'var(--oxide)', fontWeight: 700 } : {}}>
-        {then ? said(then.value) : '–'}
-        {over(then) && <small> beyond</small>}
-      </td>
-      <td>
-        <svg
-          viewBox={`0 0 ${WIDE} 22`}
-          preserveAspectRatio="none"
-          style={{ display: 'block', width: '100%', height: 22 }}
-          role="img"
-          aria-label={limit === undefined ? 'without a limit' : `limit ${said(limit)} ${now.unit}`}
-        >
-          <rect x={1} y={3} width={x(now.value)} height={7} fill="var(--metal)" stroke="var(--ink-soft)" />
-          {then && <rect x={1} y={12} width={x(then.value)} height={7} fill="var(--blue)" />}
-          {limit !== undefined && limit <= most && (
-            <line x1={1 + x(limit)} x2={1 + x(limit)} y1={0} y2={22} stroke="var(--ink)" strokeWidth={2} />
-          )}
-        </svg>
-        <small style={{ color: 'var(--ink-soft)' }}>
-          {limit === undefined ? '' : now.more ? `usual ${said(limit)}` : `limit ${said(limit)}`}
-        </small>
-      </td>
-    </tr>
   );
 }
