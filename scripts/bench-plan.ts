@@ -24,7 +24,13 @@ function partOf(features: number): RunFile {
 }
 
 /** Median and worst of many plans of one part, ms, after the first few have warmed up. */
-function timePlans(features: number): { features: number; operations: number; median: number; worst: number } {
+function timePlans(features: number): {
+  features: number;
+  file: RunFile;
+  operations: number;
+  median: number;
+  worst: number;
+} {
   const file = partOf(features);
   const plan = planFile(file, startValues);
   if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
@@ -37,6 +43,7 @@ function timePlans(features: number): { features: number; operations: number; me
     .sort((a, b) => a - b);
   return {
     features,
+    file,
     operations: plan.value.setups.reduce((total, { operations }) => total + operations.length, 0),
     median: times[50] ?? 0,
     worst: times.at(-1) ?? 0,

@@ -36,8 +36,19 @@ const FREE = { bends: freeEndBends, formula: 'q · F · L^3 / (3 · E · π · d
 const CENTRED = { bends: centredBends, formula: '7 · q · F · L^3 / (768 · E · π · d^4 / 64)' };
 const BETWEEN = { bends: betweenBends, formula: 'q · F · L^3 / (48 · E · π · d^4 / 64)' };
 
+/** Every pass of an operation bends the same: what was worked out of it on some work. */
+const known = new WeakMap<Operation, { work: Workpiece; setup: Setup; beam: Beam | undefined }>();
+
+function beamOf(operation: Operation, work: Workpiece, setup: Setup): Beam | undefined {
+  const before = known.get(operation);
+  if (before && before.work === work && before.setup === setup) return before.beam;
+  const beam = beamUnder(operation, work, setup);
+  known.set(operation, { work, setup, beam });
+  return beam;
+}
+
 /** The work under a cut; what sits on a mandrel is as stiff as that, which is not known. */
-function beamOf({ from, to }: Operation, work: Workpiece, setup: Setup): Beam | undefined {
+function beamUnder({ from, to }: Operation, work: Workpiece, setup: Setup): Beam | undefined {
   const { holding, supported, rest, run, facing } = setup;
   const { elasticity } = run.shop.material;
   if (elasticity === undefined || holding.inside !== undefined) return undefined;

@@ -1,7 +1,7 @@
 import { bad, good, type Result } from '../result';
 import { isOrder, isSigned as signs, type OrderOverrule } from '../overrule';
 import type { Reason } from '../words';
-import { closure, type Closure } from './closure';
+import { closure, closureOf, type Closure } from './closure';
 import type { Operation } from './operation';
 import { rules as allRules } from './rules';
 import type { Rule } from './rules/rule';
@@ -29,11 +29,15 @@ interface Edge {
 /** What every rule says of every pair. */
 function edgesOf(operations: Operation[], setup: Setup, rules: readonly Rule[]): Edge[] {
   const edges: Edge[] = [];
+  const every = operations.map((_, index) => index);
+  const indicesOf = (kinds: Rule['first']) =>
+    kinds ? every.filter((index) => kinds.includes(operations[index]?.kind ?? '')) : every;
   // Written out: this asks every rule of every pair, in every set-up of every way.
   for (const rule of rules) {
     if (!rule.before) continue;
-    for (let from = 0; from < operations.length; from += 1)
-      for (let to = 0; to < operations.length; to += 1) {
+    const thens = indicesOf(rule.then);
+    for (const from of indicesOf(rule.first))
+      for (const to of thens) {
         if (from === to) continue;
         const because = rule.before(operations[from] as Operation, operations[to] as Operation, setup);
         if (because !== undefined) edges.push({ from, to, rule, because });
@@ -89,7 +93,6 @@ export function precedenceOf(
   setup: Setup,
   rules: readonly Rule[] = allRules,
 ): Result<Precedence> {
-  const order = closure(operations.length);
   const reasons = operations.map((operation) =>
     rules.flatMap((rule): Reason[] => {
       const because = rule.asksFor?.(operation, setup);
@@ -101,6 +104,8 @@ export function precedenceOf(
   const kept: (Wish & { breaks: Break[] })[] = [];
   const wishes = wishesOf(operations, setup);
   const hard = edges.filter(({ rule }) => rule.strength === 'H');
+  // Where nothing contradicts anything, as nearly always, all of it stands at once; else one after the other.
+  const order = closureOf(operations.length, [...edges, ...wishes]) ?? closure(operations.length);
 
   const ask = (own: readonly Wish[]) => {
     for (const wish of own) {

@@ -4,7 +4,9 @@ import { good, refuse, type Result } from '../result';
 import type { Run } from '../run';
 import { say, sayDiameter, type Reason } from '../words';
 import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } from './holdings/candidate';
+import { holdingKinds } from './holdings';
 import type { Surface } from './holdings/holding';
+import { mandrel } from './holdings/mandrel';
 import { heldBack } from './stickOut';
 import { finishedSurfaces } from './surfaces';
 
@@ -41,25 +43,26 @@ interface Sought {
   facing: number;
 }
 
+/** What holds from outside. */
+const outsideKinds = holdingKinds.filter((own) => own !== mandrel);
+
 function candidatesOf({ run, view, count, kept, asDrawn, made, ties, boresLater }: Sought): SecondCandidate[] {
   const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
   const surfaces = finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
   return surfaces.flatMap((surface) => {
     const { diameter, from, end, gaps, inside } = surface;
     return (
-      candidatesFor(surface, run, ties, run.quantity)
-        // On the wrong side of the wall it is no holding at all.
-        .filter(({ kind }) => inside === (kind.kind === 'mandrel'))
-        .map((own): SecondCandidate => {
-          const length = Math.min(end - from, own.figures.length);
-          return {
-            ...own,
-            against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
-            length: length - gaps,
-            needed: holdNeeded(run, diameter),
-            slender: (view.length - (inside ? length : end)) / diameter,
-          };
-        })
+      // On the wrong side of the wall it is no holding at all.
+      candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map((own): SecondCandidate => {
+        const length = Math.min(end - from, own.figures.length);
+        return {
+          ...own,
+          against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
+          length: length - gaps,
+          needed: holdNeeded(run, diameter),
+          slender: (view.length - (inside ? length : end)) / diameter,
+        };
+      })
     );
   });
 }

@@ -9,7 +9,7 @@ import { holdingOf } from '../route/holdings';
 import { isBetweenCentres, type Setup, type WorkHolding } from '../route/setup';
 import { CENTRE_END } from '../route/operations/face';
 import type { OutsideOp } from '../route/outside/outsideOp';
-import { pinOf, type Pin, type StoppedSetup, type WorkStop } from '../stops/planStops';
+import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
 import type { Stock } from '../stock/choose';
 import type { Run } from '../run';
 import type { Caution } from '../words';
@@ -110,10 +110,6 @@ const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined):
   compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
 
 const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
-const isOnStation =
-  (setup: StoppedSetup) =>
-  ({ key }: CutOperation): boolean =>
-    pinOf(setup, key)?.means === 'station';
 const isFed = ({ feed }: CutOperation): boolean => feed.value > 0;
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
@@ -129,20 +125,32 @@ function placeless({ setup, cuts }: StoppedSetup): Set<string> {
   return new Set([...inPost].slice(setup.run.shop.machine.post?.places ?? Infinity));
 }
 
+/** What is asked of every operation of a set-up, looked up once: its pins by operation, and tools without a place. */
+interface Looked {
+  pins: ReadonlyMap<string, Pin>;
+  placeless: ReadonlySet<string>;
+}
+
+const lookedUp = (setup: StoppedSetup): Looked => ({
+  pins: new Map(setup.pins.flatMap((pin) => pin.operations.map((key) => [key, pin] as const))),
+  placeless: placeless(setup),
+});
+
 /** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
-function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOperation {
+function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Looked): TimedOperation {
   const { run } = setup.setup;
+  const { pins } = looked;
   const hand = run.shop.handMinutes;
   const { stringy } = run.shop.material;
   const checks = plannedChecks(cut.checks, run);
   const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
   const running = lastBefore(setup.cuts, index, runs) ?? cut;
   const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
-  const stopped = lastBefore(setup.cuts, index, isOnStation(setup)) ?? cut;
+  const stopped = lastBefore(setup.cuts, index, ({ key }) => pins.get(key)?.means === 'station') ?? cut;
   const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
   const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
-  const pin = pinOf(setup, cut.key);
-  const swapped = tool && placeless(setup).has(cut.tool.id);
+  const pin = pins.get(cut.key);
+  const swapped = tool && looked.placeless.has(cut.tool.id);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
   const centred = (operation: CutOperation) => isCentred(operation, setup);
@@ -174,12 +182,12 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup): TimedOper
     {
       change: true,
       name: 'move the stop to its station',
-      minutes: pin?.means === 'station' && pinOf(setup, stopped.key) !== pin ? hand.station : 0,
+      minutes: pin?.means === 'station' && pins.get(stopped.key) !== pin ? hand.station : 0,
     },
     {
       change: true,
       name: 'compound to this angle again',
-      minutes: setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
+      minutes: usesCompound(cut) && setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
     },
     { change: true, name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
     ...checks.map(({ what, gauge, every }) => ({
@@ -278,7 +286,8 @@ function settingTime(
 /** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
 export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
   const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
-  const operations = cuts.map((cut, index) => timed(cut, index, stopped));
+  const looked = lookedUp(stopped);
+  const operations = cuts.map((cut, index) => timed(cut, index, stopped, looked));
   const loading = loadingOf(stopped);
   const total = (pick: (operation: TimedOperation) => Figure) =>
     operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Shop } from '@/core/shop/shop';
@@ -47,6 +47,7 @@ export function RunWorkspace({
   const [restored, setRestored] = useState(false);
   const [help, setHelp] = useState(false);
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
+  const select = useCallback<Workspace['select']>((key, at) => setSelection({ selected: key, pass: at }), []);
   const { planned, exportFile, compare, sequences, choices, tryCut } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
 
@@ -85,13 +86,13 @@ export function RunWorkspace({
       problems,
       selected,
       pass,
-      select: (key, at) => setSelection({ selected: key, pass: at }),
+      select,
       compare,
       sequences,
       choices,
       tryCut,
     }),
-    [id, file, run, shop, planned, problems, selected, pass, compare, sequences, choices, tryCut],
+    [id, file, run, shop, planned, problems, selected, pass, select, compare, sequences, choices, tryCut],
   );
 
   return (

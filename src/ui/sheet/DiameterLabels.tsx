@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Button, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { sizeText } from '@/core/part/size';
@@ -15,6 +15,7 @@ interface Props {
   planned: PlannedSetup;
   layout: SheetLayout;
   operation: TimedOperation | undefined;
+  onSelect: (key: string) => void;
 }
 
 const Label = styled(Button)`
@@ -46,7 +47,7 @@ const Label = styled(Button)`
 const stepIndexOf = (path: string) => Number(/\[(\d+)\]/.exec(path)?.[1]);
 
 /** The diameters on the drawing: press one to change it. They lie over the drawing as real buttons. */
-export function DiameterLabels({ planned, layout, operation }: Props) {
+export const DiameterLabels = memo(function DiameterLabels({ planned, layout, operation, onSelect }: Props) {
   const { setup } = planned;
   const { x, y, work } = layout;
   const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
@@ -71,12 +72,13 @@ export function DiameterLabels({ planned, layout, operation }: Props) {
             top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)}
             selected={operation?.feature === step.path}
             made={planned.operations.findLast(({ feature }) => feature === step.path)?.key}
+            onSelect={onSelect}
           />
         );
       })}
     </>
   );
-}
+});
 
 interface LabelProps {
   path: string;
@@ -86,19 +88,17 @@ interface LabelProps {
   selected: boolean;
   /** The operation that finishes this diameter. */
   made: string | undefined;
+  onSelect: (key: string) => void;
 }
 
-function DiameterLabel({ path, name, left, top, selected, made }: LabelProps) {
-  const { file, edit, problems, select } = useWorkspace();
+const DiameterLabel = memo(function DiameterLabel({ path, name, left, top, selected, made, onSelect }: LabelProps) {
   const [open, setOpen] = useState(false);
-  const index = stepIndexOf(path);
-  const step = file.part.outside[index];
   return (
     <DialogTrigger
       isOpen={open}
       onOpenChange={(next) => {
         setOpen(next);
-        if (next && made) select(made);
+        if (next && made) onSelect(made);
       }}
     >
       <Label
@@ -108,28 +108,37 @@ function DiameterLabel({ path, name, left, top, selected, made }: LabelProps) {
       >
         {name}
       </Label>
-      <Balloon label={`Diameter of step ${index + 1}`}>
-        <div style={{ width: 240 }}>
-          <Field
-            label={`Diameter of step ${index + 1}`}
-            autoFocus
-            value={sizeText(step?.diameter)}
-            problem={problemAt(problems, `${path}.diameter`)}
-            onChange={(text) =>
-              edit(`${path}.diameter`, ({ part }) => {
-                const own = part.outside[index];
-                if (own) own.diameter = text;
-              })
-            }
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') setOpen(false);
-            }}
-          />
-          <p style={{ marginTop: 8, color: 'var(--ink-soft)', fontSize: 13 }}>
-            The plan follows as you type. Enter closes; undo takes it back.
-          </p>
-        </div>
+      <Balloon label={`Diameter of step ${stepIndexOf(path) + 1}`}>
+        <DiameterEntry path={path} onDone={() => setOpen(false)} />
       </Balloon>
     </DialogTrigger>
+  );
+});
+
+/** The field of a diameter: it alone follows what is typed, the labels wait for the plan. */
+function DiameterEntry({ path, onDone }: { path: string; onDone: () => void }) {
+  const { file, edit, problems } = useWorkspace();
+  const index = stepIndexOf(path);
+  return (
+    <div style={{ width: 240 }}>
+      <Field
+        label={`Diameter of step ${index + 1}`}
+        autoFocus
+        value={sizeText(file.part.outside[index]?.diameter)}
+        problem={problemAt(problems, `${path}.diameter`)}
+        onChange={(text) =>
+          edit(`${path}.diameter`, ({ part }) => {
+            const own = part.outside[index];
+            if (own) own.diameter = text;
+          })
+        }
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') onDone();
+        }}
+      />
+      <p style={{ marginTop: 8, color: 'var(--ink-soft)', fontSize: 13 }}>
+        The plan follows as you type. Enter closes; undo takes it back.
+      </p>
+    </div>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { formatLength, formatNominal } from '@/core/units/length';
@@ -38,7 +39,7 @@ const Bar = styled.footer`
 `;
 
 /** The seven figures that people ask for first. */
-export function Foot({ plan }: { plan: Plan }) {
+export const Foot = memo(function Foot({ plan }: { plan: Plan }) {
   const { times, stock, run } = plan;
   const { units } = run;
   const figures = [
@@ -67,4 +68,4 @@ export function Foot({ plan }: { plan: Plan }) {
       <p>↑ ↓ operation · ← → pass · ? keys</p>
     </Bar>
   );
-}
+});

@@ -1,7 +1,7 @@
 'use client';
 import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, Wrench } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { Fragment, useMemo, useState } from 'react';
+import { memo, Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { dialMove, sayDial } from '@/core/stops/dial';
@@ -44,7 +44,7 @@ interface Props {
 }
 
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
-export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
+export const Panel = memo(function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
   const { units, shop } = planned.setup.run;
   const [choosing, setChoosing] = useState<'tool' | 'end' | 'try'>();
   const { key = '', feature = '' } = operation ?? {};
@@ -275,7 +275,7 @@ export function Panel({ plan, planned, operation, pass, onPass, edits }: Props) 
       )}
     </Card>
   );
-}
+});
 
 function CheckLines({ check: { what, size, gauge, every }, units }: { check: PlannedCheck; units: 'mm' | 'in' }) {
   return (

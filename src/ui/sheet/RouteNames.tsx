@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { CircleAlert, Pin } from 'lucide-react';
 import type { Plan } from '@/core/plan';
@@ -79,7 +79,7 @@ function Decided({ plan, operation }: { plan: Plan; operation: string }) {
 }
 
 /** The names and minutes of the operations, one column; arrows move through them. */
-export function RouteNames({ plan, planned, layout, top, selected, onSelect }: Props) {
+export const RouteNames = memo(function RouteNames({ plan, planned, layout, top, selected, onSelect }: Props) {
   const list = useRef<HTMLDivElement>(null);
   const { rowHeight } = layout;
   // Focus goes with the selection while it is in the list, so that the keyboard is never lost.
@@ -115,4 +115,4 @@ export function RouteNames({ plan, planned, layout, top, selected, onSelect }: P
       ))}
     </List>
   );
-}
+});

@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useMove } from 'react-aria';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
@@ -91,7 +91,7 @@ interface Props {
 }
 
 /** The tiles in their order; one that is dragged shows between which two it would come to lie. */
-export function RouteTiles({ plan, planned, layout, top, selected, onSelect, edits }: Props) {
+export const RouteTiles = memo(function RouteTiles({ plan, planned, layout, top, selected, onSelect, edits }: Props) {
   const { operations } = planned;
   const { rowHeight } = layout;
   const [dragged, setDragged] = useState<{ index: number; to: number }>();
@@ -142,4 +142,4 @@ export function RouteTiles({ plan, planned, layout, top, selected, onSelect, edi
       )}
     </g>
   );
-}
+});

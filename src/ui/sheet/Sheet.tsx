@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { PlaceLink } from '../run/PlaceLink';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup } from '@/core/time/planTimes';
@@ -215,6 +215,7 @@ function useWindowHeight(): number {
 }
 
 const ROUTE_HEAD = 34;
+const ROW = 20;
 const TIME = 70;
 /** The line that says what is not planned, closed. */
 const NOTICE = 54;
@@ -267,19 +268,20 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   }, [all, at, setupIndex, operation, shownPass, select, edits]);
   useShortcuts(keys);
 
-  const rowHeight = 20;
   const stopsHeight = stopsRail(planned.pins.length, width).height;
-  const routeHeight = ROUTE_HEAD + planned.operations.length * rowHeight + 14;
+  const routeHeight = ROUTE_HEAD + planned.operations.length * ROW + 14;
   const notice = plan.doubts.length > 0 ? NOTICE : 0;
   const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - notice - routeHeight - stopsHeight - TIME));
-  const layout = layoutSheet(planned, width, most, rowHeight);
+  // What is typed re-renders the sheet before there is a new plan: what has not changed stays as it is.
+  const layout = useMemo(() => layoutSheet(planned, width, most, ROW), [planned, width, most]);
   const workHeight = layout.work.height;
   const routeTop = workHeight + ROUTE_HEAD;
   const stopsTop = workHeight + routeHeight;
   const timeTop = stopsTop + stopsHeight;
   const height = timeTop + TIME;
-  const choose = (key: string) => select(key);
-  const shared = { plan, planned, layout, selected, onSelect: choose };
+  const shared = { plan, planned, layout, selected, onSelect: select };
+  const key = operation?.key;
+  const showPass = useCallback((next: number) => select(key, next), [select, key]);
 
   return (
     <Whole data-stale={stale || undefined}>
@@ -299,9 +301,9 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
               ))}
               <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
               <RouteTiles {...shared} top={routeTop} edits={edits} />
-              <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={choose} />
+              <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={select} />
             </svg>
-            <DiameterLabels planned={planned} layout={layout} operation={operation} />
+            <DiameterLabels planned={planned} layout={layout} operation={operation} onSelect={select} />
             <Setups style={{ top: workHeight + 4 }}>
               {plan.setups.map(({ setup }, index) => (
                 <button
@@ -327,20 +329,13 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
               </button>
             </Setups>
             {ordering ? (
-              <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={rowHeight} edits={edits} />
+              <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={ROW} edits={edits} />
             ) : (
               <RouteNames {...shared} top={routeTop} />
             )}
           </Paper>
         </Frame>
-        <Panel
-          plan={plan}
-          planned={planned}
-          operation={operation}
-          pass={shownPass}
-          onPass={(next) => operation && select(operation.key, next)}
-          edits={edits}
-        />
+        <Panel plan={plan} planned={planned} operation={operation} pass={shownPass} onPass={showPass} edits={edits} />
       </Room>
       <Foot plan={plan} />
     </Whole>

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { formatLength } from '@/core/units/length';
 import type { Pin } from '@/core/stops/planStops';
@@ -39,7 +40,7 @@ interface Props {
 const upright = (x: number, y: number) => ({ transform: `translate(${x} ${y}) rotate(-90)` });
 
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
-export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
+export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
   const { gap, crowded, rail: down } = stopsRail(planned.pins.length, layout.width);
   const rail = top + down;
@@ -109,4 +110,4 @@ export function StopsLane({ planned, layout, top, routeTop, selected, onSelect }
       })}
     </g>
   );
-}
+});

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import { scaleLinear } from 'd3-scale';
 import type { Plan } from '@/core/plan';
 import type { SheetLayout } from './sheetLayout';
@@ -37,7 +38,7 @@ function blocksOf({ setups }: Plan): Block[] {
 }
 
 /** The strip of one piece's time; each block belongs to its tile. */
-export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
+export const TimeLane = memo(function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
   const blocks = blocksOf(plan);
   const total = blocks.reduce((minutes, block) => minutes + block.minutes, 0);
   const x = scaleLinear([0, total], [96, layout.width - 18]);
@@ -99,4 +100,4 @@ export function TimeLane({ plan, layout, top, selected, onSelect }: Props) {
       </text>
     </g>
   );
-}
+});

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import { workAfterPass } from '@/core/removal/afterPass';
 import { outsideOf } from '@/core/removal/finishedPart';
 import { clip, largestRadius, lower, type Profile } from '@/core/removal/profile';
@@ -20,7 +21,7 @@ interface Props {
 }
 
 /** The section of the work in its holding, as it is after the selected operation: cut, still to be cut, and the part. */
-export function WorkLane({ planned, layout, operation, pass }: Props) {
+export const WorkLane = memo(function WorkLane({ planned, layout, operation, pass }: Props) {
   const { setup } = planned;
   const { work, x, y } = layout;
   const before = operation?.before ?? planned.start;
@@ -63,7 +64,7 @@ export function WorkLane({ planned, layout, operation, pass }: Props) {
       <GripList zones={zones} units={setup.run.units} top={setup.supported ? 162 : 142} layout={layout} />
     </g>
   );
-}
+});
 
 /** What the hatches mean, in words. */
 function Key({ supported }: { supported: boolean }) {

@@ -1,12 +1,13 @@
 import type { Operation } from '../operation';
 import type { Setup } from '../setup';
-import { turns, type Rule } from './rule';
+import { TURNING, type Rule } from './rule';
 
 export const edgeAfterSurfaces: Rule = {
   id: 'EDGE-AFTER-SURFACES',
   strength: 'H',
+  first: TURNING,
+  then: ['chamfer'],
   before: (before, after, { part, run }) => {
-    if (after.kind !== 'chamfer' || !turns(before)) return undefined;
     const chamfer = part.chamfers.find(({ path }) => path === after.feature);
     if (!chamfer) return undefined;
     const makesDiameter = before.feature === chamfer.step;
@@ -16,17 +17,19 @@ export const edgeAfterSurfaces: Rule = {
   },
 };
 
-/** Whether an operation turns a step that another then cuts into. */
+/** Whether the step that an operation turns is one that another then cuts into. */
 const turnsUnder = (before: Operation, after: Operation, { part }: Setup): boolean => {
   const step = part.steps.find(({ path }) => path === before.feature);
-  return turns(before) && step !== undefined && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
+  return step !== undefined && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
 };
 
 export const grooveAfterOd: Rule = {
   id: 'GROOVE-AFTER-OD',
   strength: 'S',
+  first: ['turn-finish'],
+  then: ['groove'],
   before: (before, after, setup) =>
-    after.kind === 'groove' && before.kind === 'turn-finish' && turnsUnder(before, after, setup)
+    turnsUnder(before, after, setup)
       ? 'The diameter that a groove sits in is finished first: the groove has no burr then.'
       : undefined,
 };
@@ -37,8 +40,10 @@ const SHAPED = ['taper', 'vee', 'form', 'knurl'];
 export const shapeAfterCylinder: Rule = {
   id: 'SHAPE-AFTER-CYLINDER',
   strength: 'H',
+  first: TURNING,
+  then: SHAPED,
   before: (before, after, setup) =>
-    SHAPED.includes(after.kind) && !after.removal.bore && turnsUnder(before, after, setup)
+    !after.removal.bore && turnsUnder(before, after, setup)
       ? 'It is cut out of the cylinder that turning leaves.'
       : undefined,
 };
@@ -52,10 +57,9 @@ const fromBehind = ({ kind, from, to }: Operation): boolean => kind === 'deburr'
 export const partInLate: Rule = {
   id: 'PART-IN-LATE',
   strength: 'S',
-  before: (before, after) =>
-    after.kind === 'part-in' &&
-    !fromBehind(before) &&
-    !['inspect', 'by-hand', 'part-off', 'part-in'].includes(before.kind)
+  then: ['part-in'],
+  before: (before) =>
+    !fromBehind(before) && !['inspect', 'by-hand', 'part-off', 'part-in'].includes(before.kind)
       ? 'Parted in part way the piece stands on less: everything else is cut before.'
       : undefined,
 };

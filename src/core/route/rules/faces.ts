@@ -3,8 +3,9 @@ import type { Rule } from './rule';
 export const faceFirst: Rule = {
   id: 'FACE-FIRST',
   strength: 'H',
+  first: ['face'],
   before: (before, after) =>
-    before.kind === 'face' && before.feature === 'face' && before.key !== after.key
+    before.feature === 'face' && before.key !== after.key
       ? 'Lengths and depths are measured from the face.'
       : undefined,
   asksFor: ({ kind, feature }, { number }) =>
@@ -27,8 +28,7 @@ export const nib: Rule = {
 export const partLast: Rule = {
   id: 'PART-LAST',
   strength: 'H',
-  before: (before, after) =>
-    after.kind === 'part-off' && before.kind !== 'part-off'
-      ? 'After it there is nothing left to hold in this set-up.'
-      : undefined,
+  then: ['part-off'],
+  before: (before) =>
+    before.kind !== 'part-off' ? 'After it there is nothing left to hold in this set-up.' : undefined,
 };

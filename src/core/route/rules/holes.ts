@@ -26,6 +26,8 @@ const AFTER_DRILL = [
   },
 ];
 
+const IN_HOLES = ['drill', ...AFTER_DRILL.map(({ kind }) => kind)];
+
 /** Place in the chain: the drill first. A cone on the outside has none. */
 const placeOf = ({ kind, removal }: Operation): number | undefined => {
   const after = AFTER_DRILL.findIndex((own) => own.kind === kind);
@@ -36,10 +38,9 @@ const placeOf = ({ kind, removal }: Operation): number | undefined => {
 export const spotDrill: Rule = {
   id: 'SPOT-DRILL',
   strength: 'C',
-  before: (before, after) =>
-    before.kind === 'centre' && before.feature !== CENTRE_END && after.kind === 'drill'
-      ? 'A short stiff start, so that the drill runs true.'
-      : undefined,
+  first: ['centre'],
+  then: ['drill'],
+  before: (before) => (before.feature !== CENTRE_END ? 'A short stiff start, so that the drill runs true.' : undefined),
   asksFor: ({ kind, feature }, { run }) =>
     kind === 'centre' && feature.startsWith('part.') && run.shop.houseRules.centreDrill === 'always'
       ? 'House rule: every drill gets a centre.'
@@ -49,11 +50,10 @@ export const spotDrill: Rule = {
 export const pilot: Rule = {
   id: 'PILOT',
   strength: 'C',
+  first: ['drill'],
+  then: ['drill'],
   before: (before, after) =>
-    before.kind === 'drill' &&
-    after.kind === 'drill' &&
-    before.feature === after.feature &&
-    (before.diameter ?? 0) < (after.diameter ?? 0)
+    before.feature === after.feature && (before.diameter ?? 0) < (after.diameter ?? 0)
       ? 'The web of a large drill does not cut: in tough material a pilot a little wider than the web goes first.'
       : undefined,
   asksFor: ({ key }) => (key.startsWith('pilot:') ? 'House rule: a pilot before a large drill.' : undefined),
@@ -62,6 +62,8 @@ export const pilot: Rule = {
 export const holeChain: Rule = {
   id: 'HOLE-CHAIN',
   strength: 'H',
+  first: IN_HOLES,
+  then: IN_HOLES,
   before: (before, after) => {
     const [first, then] = [placeOf(before), placeOf(after)];
     if (first === undefined || then === undefined) return undefined;
@@ -90,8 +92,9 @@ export const holeOrOutside: Rule = {
 export const holesBeforePart: Rule = {
   id: 'HOLES-BEFORE-PART',
   strength: 'H',
-  before: (before, after) =>
-    (before.kind === 'centre' || placeOf(before) !== undefined) && after.kind === 'part-off'
+  then: ['part-off'],
+  before: (before) =>
+    before.kind === 'centre' || placeOf(before) !== undefined
       ? 'Everything on the axis from this side before the piece is off.'
       : undefined,
 };

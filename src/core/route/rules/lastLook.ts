@@ -3,8 +3,9 @@ import type { Rule } from './rule';
 export const gate: Rule = {
   id: 'GATE',
   strength: 'S',
-  before: (before, after) =>
-    after.kind === 'inspect' && !['inspect', 'part-off'].includes(before.kind)
+  then: ['inspect'],
+  before: (before) =>
+    !['inspect', 'part-off'].includes(before.kind)
       ? 'A measuring hold, when everything of this holding is there and can still be corrected.'
       : undefined,
   asksFor: ({ kind }, { partsOff }) =>
@@ -18,8 +19,9 @@ export const gate: Rule = {
 export const deburrLast: Rule = {
   id: 'DEBURR-LAST',
   strength: 'S',
-  before: (before, after) =>
-    after.kind === 'deburr' && !['deburr', 'inspect', 'by-hand', 'part-off'].includes(before.kind)
+  then: ['deburr'],
+  before: (before) =>
+    !['deburr', 'inspect', 'by-hand', 'part-off'].includes(before.kind)
       ? 'An edge is broken once, when nothing is cut beside it any more.'
       : undefined,
   asksFor: ({ kind }) => (kind === 'deburr' ? 'Nothing on the drawing breaks these edges.' : undefined),

@@ -11,14 +11,17 @@ export type Strength = 'H' | 'S' | 'C';
 export interface Rule {
   id: string;
   strength: Strength;
+  /** The kinds that the first of two has, and the second, where the rule is about those alone: no other pair is asked. */
+  first?: readonly string[];
+  then?: readonly string[];
   /** Why `before` must come before `after`; undefined when the rule has nothing to say of the two. */
   before?(before: Operation, after: Operation, setup: Setup): string | undefined;
   /** Why an operation is there at all. */
   asksFor?(operation: Operation, setup: Setup): string | undefined;
 }
 
-/** A last cut to size, outside or in the hole. */
-export const finishes = ({ kind }: Operation): boolean => kind === 'turn-finish' || kind === 'ream';
+/** Last cuts to size, outside or in the hole. */
+export const FINISHING: readonly string[] = ['turn-finish', 'ream'];
 
 /** Turning of either kind. */
-export const turns = ({ kind }: Operation): boolean => kind === 'turn-rough' || kind === 'turn-finish';
+export const TURNING: readonly string[] = ['turn-rough', 'turn-finish'];

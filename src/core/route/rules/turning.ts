@@ -1,25 +1,23 @@
 import type { Operation } from '../operation';
 import { CENTRE_END } from '../operations/face';
 import type { Setup } from '../setup';
-import { finishes, turns, type Rule } from './rule';
+import { FINISHING, TURNING, type Rule } from './rule';
 
 export const roughThenFinish: Rule = {
   id: 'ROUGH-THEN-FINISH',
   strength: 'H',
-  before: (before, after) =>
-    before.kind === 'turn-rough' && after.kind === 'turn-finish' && before.feature === after.feature
-      ? 'The finish takes what roughing leaves.'
-      : undefined,
+  first: ['turn-rough'],
+  then: ['turn-finish'],
+  before: (before, after) => (before.feature === after.feature ? 'The finish takes what roughing leaves.' : undefined),
 };
 
 export const roughAllFirst: Rule = {
   id: 'ROUGH-ALL-FIRST',
   strength: 'S',
+  first: ['turn-rough', 'drill'],
+  then: FINISHING,
   before: (before, after, { run }) =>
-    run.shop.houseRules.roughing === 'all-first' &&
-    (before.kind === 'turn-rough' || before.kind === 'drill') &&
-    finishes(after) &&
-    before.feature !== after.feature
+    run.shop.houseRules.roughing === 'all-first' && before.feature !== after.feature
       ? 'Heavy cuts and drilling warm and move the work: all of them before any finishing.'
       : undefined,
 };
@@ -27,11 +25,10 @@ export const roughAllFirst: Rule = {
 export const bigFirst: Rule = {
   id: 'BIG-FIRST',
   strength: 'S',
+  first: TURNING,
+  then: TURNING,
   before: (before, after) =>
-    turns(before) &&
-    before.kind === after.kind &&
-    before.to > after.to + 1e-6 &&
-    (before.diameter ?? 0) > (after.diameter ?? 0)
+    before.kind === after.kind && before.to > after.to + 1e-6 && (before.diameter ?? 0) > (after.diameter ?? 0)
       ? 'The larger diameter nearer the chuck first: the metal behind the cut stays stiff.'
       : undefined,
 };
@@ -43,10 +40,10 @@ const seatsTheCentre = ({ kind, feature }: Operation, { supported, centreEnd }: 
 export const centreSupport: Rule = {
   id: 'CENTRE-SUPPORT',
   strength: 'H',
-  before: (before, after, setup) =>
-    seatsTheCentre(before, setup) && turns(after)
-      ? 'The free end stands out too far to be turned without a centre.'
-      : undefined,
+  first: ['centre'],
+  then: TURNING,
+  before: (before, _after, setup) =>
+    seatsTheCentre(before, setup) ? 'The free end stands out too far to be turned without a centre.' : undefined,
   asksFor: (operation, setup) => {
     if (!seatsTheCentre(operation, setup)) return undefined;
     return setup.centreEnd > 0
