@@ -7,6 +7,9 @@ import type { UnitSystem } from './units/length';
 /** How the pieces come off the stock. */
 export type Way = 'from-bar' | 'sawn-blanks';
 
+/** In words. */
+export const WAYS: Record<Way, string> = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
+
 /** Allowances that the run gives itself, mm; what is open comes from the shop. */
 export interface RunAllowances {
   frontFacing?: number;

@@ -110,11 +110,12 @@ export function findOrder(operations: readonly Wanted[], before: readonly bigint
   const limit = operations.length <= KEPT.provenUpTo ? Infinity : KEPT.beyond;
   let layer: State[] = [{ done: 0n, first: {}, at: {}, minutes: 0, sequence: [] }];
   let whole = true;
+  const bits = operations.map((_, index) => 1n << BigInt(index));
   for (let step = 0; step < operations.length; step += 1) {
     const next = new Map<string, State>();
     for (const state of layer)
       operations.forEach((operation, index) => {
-        const bit = 1n << BigInt(index);
+        const bit = bits[index] ?? 0n;
         const mask = before[index] ?? 0n;
         if (state.done & bit || (state.done & mask) !== mask) return;
         const minutes = state.minutes + changeMinutes(state.at, operation, hand);

@@ -1,6 +1,5 @@
 'use client';
-import { memo, useState } from 'react';
-import { Button, DialogTrigger } from 'react-aria-components';
+import { memo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { sizeText } from '@/core/part/size';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
@@ -18,7 +17,7 @@ interface Props {
   onSelect: (key: string) => void;
 }
 
-const Label = styled(Button)`
+const Label = styled.button`
   position: absolute;
   transform: translate(-50%, -50%);
   min-height: 24px;
@@ -30,7 +29,7 @@ const Label = styled(Button)`
   font: 600 14px var(--mono);
   white-space: nowrap;
   cursor: pointer;
-  &[data-hovered] {
+  &:hover {
     border-color: var(--ink-soft);
     background: var(--hover);
   }
@@ -50,6 +49,9 @@ const stepIndexOf = (path: string) => Number(/\[(\d+)\]/.exec(path)?.[1]);
 export const DiameterLabels = memo(function DiameterLabels({ planned, layout, operation, onSelect }: Props) {
   const { setup } = planned;
   const { x, y, work } = layout;
+  // One pane for all of them: there are as many labels as steps.
+  const [open, setOpen] = useState<string>();
+  const pressed = useRef<HTMLButtonElement | null>(null);
   const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
   const at = spread(inside, 76, 40, layout.right + 20);
   const above = y(setup.stock.over / 2) - 17;
@@ -57,61 +59,47 @@ export const DiameterLabels = memo(function DiameterLabels({ planned, layout, op
   const topAt = (left: number) => Math.max(16, left < x(setup.holding.from) + 30 ? Math.min(above, overJaws) : above);
   return (
     <>
-      {setup.part.steps.map((step, index) => {
-        const width = x(step.zFrom) - x(step.zTo);
+      {setup.part.steps.map(({ path, zFrom, zTo, diameter }, index) => {
+        const width = x(zFrom) - x(zTo);
         const roomy =
           width > 84 &&
-          (step.diameter.nominal / 2) * layout.pixelsPerMm > 34 &&
-          (work.whole || (step.diameter.nominal / 2) * layout.pixelsPerMm > 44);
+          (diameter.nominal / 2) * layout.pixelsPerMm > 34 &&
+          (work.whole || (diameter.nominal / 2) * layout.pixelsPerMm > 44);
+        const name = `⌀${formatNominal(diameter.nominal, setup.run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}`;
         return (
-          <DiameterLabel
-            key={step.path}
-            path={step.path}
-            name={`⌀${formatNominal(step.diameter.nominal, setup.run.units)}${step.diameter.fit ? ` ${step.diameter.fit}` : ''}`}
-            left={roomy ? (inside[index] ?? 0) : (at[index] ?? 0)}
-            top={roomy ? y(step.diameter.nominal / 2) + 20 : topAt(at[index] ?? 0)}
-            selected={operation?.feature === step.path}
-            made={planned.operations.findLast(({ feature }) => feature === step.path)?.key}
-            onSelect={onSelect}
-          />
+          <Label
+            key={path}
+            type="button"
+            style={{
+              left: roomy ? inside[index] : at[index],
+              top: roomy ? y(diameter.nominal / 2) + 20 : topAt(at[index] ?? 0),
+            }}
+            aria-label={`${name}, change this diameter`}
+            aria-haspopup="dialog"
+            aria-expanded={open === path}
+            {...(operation?.feature === path ? { 'data-selected': '' } : {})}
+            onClick={({ currentTarget }) => {
+              pressed.current = currentTarget;
+              setOpen(path);
+              const made = planned.operations.findLast(({ feature }) => feature === path)?.key;
+              if (made) onSelect(made);
+            }}
+          >
+            {name}
+          </Label>
         );
       })}
+      {open !== undefined && (
+        <Balloon
+          label={`Diameter of step ${stepIndexOf(open) + 1}`}
+          triggerRef={pressed}
+          isOpen
+          onOpenChange={(next) => next || setOpen(undefined)}
+        >
+          <DiameterEntry path={open} onDone={() => setOpen(undefined)} />
+        </Balloon>
+      )}
     </>
-  );
-});
-
-interface LabelProps {
-  path: string;
-  name: string;
-  left: number;
-  top: number;
-  selected: boolean;
-  /** The operation that finishes this diameter. */
-  made: string | undefined;
-  onSelect: (key: string) => void;
-}
-
-const DiameterLabel = memo(function DiameterLabel({ path, name, left, top, selected, made, onSelect }: LabelProps) {
-  const [open, setOpen] = useState(false);
-  return (
-    <DialogTrigger
-      isOpen={open}
-      onOpenChange={(next) => {
-        setOpen(next);
-        if (next && made) onSelect(made);
-      }}
-    >
-      <Label
-        style={{ left, top }}
-        aria-label={`${name}, change this diameter`}
-        {...(selected ? { 'data-selected': '' } : {})}
-      >
-        {name}
-      </Label>
-      <Balloon label={`Diameter of step ${stepIndexOf(path) + 1}`}>
-        <DiameterEntry path={path} onDone={() => setOpen(false)} />
-      </Balloon>
-    </DialogTrigger>
   );
 });
 

@@ -4,19 +4,20 @@ import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { formatLength, formatNominal } from '@/core/units/length';
 import { sayMinutes } from '@/core/units/show';
+import { WaysStrip } from './WaysStrip';
 import { FigureButton } from './Working';
 
 const Bar = styled.footer`
   display: flex;
   flex-wrap: wrap;
   align-items: flex-start;
-  gap: 4px 34px;
+  gap: 4px 24px;
   padding: 8px 24px 10px;
   border-top: 1px solid var(--line);
   dl {
     display: contents;
   }
-  div {
+  dl > div {
     display: flex;
     flex-direction: column-reverse;
   }
@@ -30,16 +31,10 @@ const Bar = styled.footer`
   dd button {
     text-align: left;
   }
-  > p {
-    margin-left: auto;
-    color: var(--ink-soft);
-    font-size: 13px;
-    align-self: center;
-  }
 `;
 
-/** The seven figures that people ask for first. */
-export const Foot = memo(function Foot({ plan }: { plan: Plan }) {
+/** The seven figures that people ask for first, and the ways that the batch could be run. */
+export const Foot = memo(function Foot({ id, plan }: { id: string; plan: Plan }) {
   const { times, stock, run } = plan;
   const { units } = run;
   const figures = [
@@ -65,7 +60,7 @@ export const Foot = memo(function Foot({ plan }: { plan: Plan }) {
           </div>
         ))}
       </dl>
-      <p>↑ ↓ operation · ← → pass · ? keys</p>
+      <WaysStrip id={id} plan={plan} />
     </Bar>
   );
 });

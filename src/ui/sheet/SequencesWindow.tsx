@@ -1,5 +1,6 @@
 'use client';
 import { Check } from 'lucide-react';
+import { WAYS } from '@/core/run';
 import styled from 'styled-components';
 import type { Sequence } from '@/core/sequences';
 import { sayMinutes } from '@/core/units/show';
@@ -46,8 +47,6 @@ const Table = styled.table`
     font-size: 13px;
   }
 `;
-
-const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
 
 /** Every machine, both ways, each end first, side by side; one of them can be taken. */
 export function SequencesWindow({ onClose }: { onClose: () => void }) {
@@ -105,7 +104,7 @@ function Row({
   several: boolean;
   onTake: () => void;
 }) {
-  const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAY[way]}`;
+  const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAYS[way]}`;
   return (
     <tr aria-current={chosen || undefined}>
       <th scope="row">

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { sectionName } from '@/core/stock/nameOfBar';
 import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan';
+import { WAYS } from '@/core/run';
 import type { Compared } from '@/core/sequences';
 import type { PlannedSetup } from '@/core/time/planTimes';
 import { WORK_STOPS } from '@/core/stops/planStops';
@@ -35,8 +36,6 @@ const FIRST_HELD = { setup: 1 } as const;
 const SECOND_HELD = { setup: 2 } as const;
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
-const WAY = { 'from-bar': 'from the bar', 'sawn-blanks': 'sawn blanks' };
 
 /** Before any operation is selected: what it is made from, how the work is held, and why. */
 export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: PlannedSetup; edits: OrderEdits }) {
@@ -97,7 +96,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <h3>Ways</h3>
           <dl>
             {plan.ways.map(({ way, times, stock: own, problem }) => (
-              <Line key={way} name={`${WAY[way]}${way === stock.way ? ', chosen' : ''}`}>
+              <Line key={way} name={`${WAYS[way]}${way === stock.way ? ', chosen' : ''}`}>
                 {times && own
                   ? `${sayMinutes(times.batch.value)} · ${own.bars.value} bar${own.bars.value === 1 ? '' : 's'}`
                   : problem && 'cannot be'}

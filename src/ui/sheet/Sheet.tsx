@@ -221,7 +221,7 @@ const TIME = 70;
 const NOTICE = 54;
 
 function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
-  const { selected, pass, select } = useWorkspace();
+  const { id, selected, pass, select } = useWorkspace();
   const [opened, setOpened] = useState(0);
   const [ordering, setOrdering] = useState(false);
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
@@ -337,7 +337,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
         </Frame>
         <Panel plan={plan} planned={planned} operation={operation} pass={shownPass} onPass={showPass} edits={edits} />
       </Room>
-      <Foot plan={plan} />
+      <Foot id={id} plan={plan} />
     </Whole>
   );
 }

@@ -4,6 +4,7 @@ import { keysIn, movedBy, type PlannedOverrule } from '@/core/route/overrules';
 
 /** The overrules that decided of an operation by its key: place, tool, end, or that it is there; or of work elsewhere by its path. */
 export function overrulesOf({ overrules, setups }: Plan, key: string): PlannedOverrule[] {
+  if (overrules.length === 0) return [];
   const feature = setups.flatMap(({ operations }) => operations).find((own) => own.key === key)?.feature;
   return overrules.filter(({ overrule }) => {
     if (isEnd(overrule)) return overrule.feature === feature;

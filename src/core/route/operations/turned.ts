@@ -20,14 +20,14 @@ export function filletOf(
     ? part.features.find(({ kind, leaves, z1 }) => kind === 'radius' && leaves && Math.abs(z1 - step.zTo) < 1e-6)
     : undefined;
   const radius = own?.leaves?.[0]?.arc?.radius;
+  if (!own || radius === undefined) return undefined;
   const tool = run.shop.tools.find(
     ({ does, nose }) =>
       (does.includes('turn-finish') || does.includes('form')) &&
       nose !== undefined &&
-      radius !== undefined &&
       Math.abs(nose - radius) <= run.shop.cutting.filletWithin * radius,
   );
-  return own && tool && { own, tool };
+  return tool && { own, tool };
 }
 
 /** What turning a step to a radius takes away: straight, but for the fillet that stays in its corner. */
