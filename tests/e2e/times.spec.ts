@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openRun, openSaved, test } from './page';
+import { expect, expectAccessible, foot, openRun, openSaved, test } from './page';
 
 const part = {
   number: 'WS-950',
@@ -33,6 +33,19 @@ test('ways of running side by side: figures, the quantity where the best changes
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Times', exact: true }).click();
   await expect(ways.getByRole('row', { name: /Sawn first, tool by tool/ })).not.toContainText('the plan');
+});
+
+test('the foot of the sheet has the ways side by side, and leads to all of them', async ({ page }) => {
+  await openSaved(page, { ...part, number: 'WS-953' }, { quantity: 60, way: 'from-bar' });
+  const strip = page.getByRole('region', { name: 'Ways of running' });
+  await expect(strip.getByRole('listitem')).toHaveCount(2);
+  const planned = strip.getByRole('listitem').filter({ hasText: 'from the bar' });
+  await expect(planned).toHaveAttribute('aria-current', 'true');
+  const batch = await planned.locator('span').last().innerText();
+  await expect(foot(page)).toContainText(batch);
+  await expectAccessible(page);
+  await strip.getByRole('link', { name: 'More ways' }).click();
+  await expect(page.getByRole('region', { name: 'Ways of running 60 pieces' })).toBeVisible();
 });
 
 test('what a piece costs, what a price asks for with a wrong entry on the way, and an offer from outside', async ({

@@ -111,8 +111,12 @@ describe('what was decided and is too much', () => {
     });
     const own = planned(file).setups[0]?.operations.find(({ key }) => key === 'turn-rough:part.outside[0]');
     const warnings = own?.warnings ?? [];
-    expect(warnings.join(' ')).toMatch(/kW, and the motor gives 1\.13: \d+ rev\/min is within it/);
-    expect(warnings.join(' ')).toMatch(/N on ⌀\d+\.?\d*, and what holds the work takes \d+: less depth first/);
+    const told = warnings.join(' ');
+    expect(told).toMatch(/kW, and the motor gives 1\.13: \d+ rev\/min is within it; so is a cut of \d\.?\d* mm/);
+    // By hand: force goes with depth, so the depth that the grip takes is in proportion.
+    const [, force, grip, most] = /(\d+) N on .* takes (\d+): a cut of (\d\.?\d*) mm is within it/.exec(told) ?? [];
+    const depth = own?.passes[0]?.depth ?? 0;
+    expect(Number(most)).toBeCloseTo((depth * Number(grip)) / Number(force), 1);
   });
 });
 

@@ -35,9 +35,10 @@ function asDecided(own: Roughing, depth: number): QuickestCuts {
   return { passes, feed, speed, minutes, limitedBy: passes === 1 ? 'stock' : 'decided' };
 }
 
-/** A depth that was decided and is beyond a limit. */
+/** A depth that was decided and is beyond a limit; what is beyond motor or grip is told of every cut. */
 function beyondOf(own: Roughing, { feed, speed }: QuickestCuts, depth: number, { units }: Run): string[] {
-  const { depth: most, limit } = deepestAt(own, feed, speed);
+  const limits = { ...own.limits, power: Infinity, holding: Infinity };
+  const { depth: most, limit } = deepestAt({ ...own, limits }, feed, speed);
   return depth > most + 1e-6
     ? [`So decided, and beyond a limit: ${LIMITS[limit]}; ${say(Number(most.toFixed(2)), units)} a side is within it.`]
     : [];
