@@ -42,7 +42,7 @@ test('the foot of the sheet has the ways side by side, and leads to all of them'
   const planned = strip.getByRole('listitem').filter({ hasText: 'from the bar' });
   await expect(planned).toHaveAttribute('aria-current', 'true');
   const batch = await planned.locator('span').last().innerText();
-  await expect(foot(page)).toContainText(batch);
+  await expect(foot(page, 'batch of 60')).toContainText(batch);
   await expectAccessible(page);
   await strip.getByRole('link', { name: 'More ways' }).click();
   await expect(page.getByRole('region', { name: 'Ways of running 60 pieces' })).toBeVisible();
