@@ -12,6 +12,9 @@ export const breaksChip = (
 /** How a chip comes: short of itself, broken by the cut, or long. */
 export type Chip = 'short' | 'broken' | 'long';
 
+/** In words. */
+export const CHIPS: Record<Chip, string> = { short: 'short', broken: 'broken', long: 'long: clear it by a hook' };
+
 /** How the chip of a cut comes in the material of a shop. */
 export function chipOf(cut: Parameters<typeof breaksChip>[0], { material, cutting }: Setup['run']['shop']): Chip {
   if (!material.stringy) return 'short';

@@ -30,6 +30,8 @@ export interface OrderedSetup {
 export interface PlannedPass extends Pass {
   limitedBy: Limit;
   minutes: Figure;
+  /** What the machine's speed gives on the diameter that it cuts, m/min. */
+  achieved: Figure;
   /** Force, power and bending of a pass along the outside. */
   load?: PassLoad;
 }
@@ -88,6 +90,18 @@ function feedOf(operation: Operation, { passes }: Cuts, setup: Setup): Figure {
     note: `The formula gives ${wanted.value.toFixed(3)}; the gearbox's nearest feed not above it is taken.`,
   };
 }
+
+const reachedOn = (diameter: number, speed: number): Figure =>
+  figure({
+    name: 'cutting speed reached',
+    unit: 'm/min',
+    value: cuttingSpeed(speed, diameter),
+    formula: 'π · d · n / 1000',
+    terms: [
+      term('d', 'diameter being cut', diameter, 'mm', 'computed'),
+      term('n', 'spindle speed', speed, 'rev/min', 'computed'),
+    ],
+  });
 
 /** A figure of the machine, a lesser one that a limit asks for, or what was decided. */
 function heldBack(usual: Figure, less: number | undefined, asked: number | undefined): Figure {
@@ -170,21 +184,15 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
     const speed = heldBack(usual.speed, slower?.speed, operation.asked?.speed);
     const feed = heldBack(usual.feed, slower?.feed, operation.asked?.feed);
     const pecks = cuts.pecks ?? 1;
-    const achieved = figure({
-      name: 'cutting speed reached',
-      unit: 'm/min',
-      value: cuttingSpeed(speed.value, cuts.diameter),
-      formula: 'π · d · n / 1000',
-      terms: [
-        term('d', 'diameter being cut', cuts.diameter, 'mm', 'computed'),
-        term('n', 'spindle speed', speed.value, 'rev/min', 'computed'),
-      ],
-    });
+    const achieved = reachedOn(cuts.diameter, speed.value);
     const passes = cuts.passes.map((pass, index): PlannedPass => {
       const loadOf = pass.wide === undefined ? kind.load : plungeLoad;
-      const load = loadOf?.(operation, pass, work, setup, feed, achieved);
+      const { on = cuts.diameter } = pass;
+      const reached = Math.abs(on - cuts.diameter) < 1e-9 ? achieved : reachedOn(on, speed.value);
+      const load = loadOf?.(operation, pass, work, setup, feed, reached);
       return {
         ...pass,
+        achieved: reached,
         limitedBy: pass.limitedBy ?? plunge?.limitedBy ?? 'shape',
         minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
         ...(load ? { load } : {}),

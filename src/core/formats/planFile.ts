@@ -50,6 +50,7 @@ function operationsOf(planned: PlannedSetup) {
         ...(pass.diameter === undefined ? {} : { diameter: rounded(pass.diameter) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
         minutes: rounded(pass.minutes.value),
+        cuttingSpeed: rounded(pass.achieved.value, 1),
         limitedBy: pass.limitedBy,
         ...(pass.load
           ? {

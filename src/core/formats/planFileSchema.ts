@@ -170,6 +170,7 @@ export const planFileSchema = Joi.object<PlanFile>({
                     diameter: Joi.number(),
                     z: Joi.number(),
                     minutes: number(),
+                    cuttingSpeed: number(),
                     limitedBy: Joi.string()
                       .valid(...Object.keys(LIMITS))
                       .required(),

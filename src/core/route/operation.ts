@@ -82,6 +82,8 @@ export interface Pass {
   limitedBy?: Limit;
   /** It goes straight in, with so much of its edge, mm. */
   wide?: number;
+  /** The diameter that it cuts on, mm, where that is not the one which sets the speed. */
+  on?: number;
 }
 
 /** The cuts of an operation on the work as it then is. */

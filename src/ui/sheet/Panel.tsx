@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/time/planTimes';
 import { dialMove, sayDial } from '@/core/stops/dial';
 import { pinOf } from '@/core/stops/planStops';
+import { CHIPS } from '@/core/cutting/chips';
 import { LIMITS } from '@/core/cutting/limits';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units/length';
@@ -170,6 +171,11 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
           </p>
         )}
         <dl style={{ marginTop: 4 }}>
+          {shown && shown.achieved !== operation.achieved && (
+            <Line name={`It reaches, ${show(0, 'm/min', units).unit}`}>
+              <FigureButton figure={shown.achieved} units={units} />
+            </Line>
+          )}
           {load && (
             <>
               {load.force && (
@@ -200,6 +206,7 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
                   <FigureButton figure={load.roughness} units={units} />
                 </Line>
               )}
+              {load.chip && <Line name="Its chip">{CHIPS[load.chip]}</Line>}
             </>
           )}
           {!byHand && (

@@ -136,6 +136,7 @@ const boring = (kind: string): OperationKind => ({
       const last = index === depths.length - 1;
       return {
         depth,
+        on: 2 * radius,
         diameter: 2 * radius,
         z: to,
         leaves: { bore: [cylinder(-1, to, radius)] },

@@ -166,6 +166,7 @@ export const turnFinish: OperationKind = {
         const last = index === all.length - 1;
         return {
           depth,
+          on: 2 * (radius - sumOf(depths.slice(0, index))),
           diameter: 2 * (radius - sumOf(depths.slice(0, index + 1))),
           z: to,
           way: [

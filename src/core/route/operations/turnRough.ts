@@ -69,6 +69,7 @@ export const turnRough: OperationKind = {
           diameter: 2 * radius,
           passes: Array.from({ length: passes }, (_, index) => ({
             depth,
+            on: 2 * (radius - depth * index),
             diameter: 2 * (radius - depth * (index + 1)),
             z: to,
             way,
