@@ -174,7 +174,7 @@ test('how far the work stands out and the nose of a tool are tried, too short is
   const window = page.getByRole('dialog', { name: /Try .* Finish ⌀12 .*otherwise/ });
   const out = window.getByLabel('The work stands out, mm', { exact: true });
   await out.fill('12');
-  await expect(window.getByRole('alert')).toContainText('a piece and the blade take');
+  await expect(window.getByRole('alert')).toContainText('A piece and the blade take');
   await out.fill('2 1/2 in');
   await expect(window.getByRole('alert')).toHaveCount(0);
   await window.getByLabel('Nose radius, mm', { exact: true }).fill('0.8');

@@ -33,8 +33,8 @@ const CENTRED: Support = {
 /** Why the first side does not stand out otherwise. */
 const tooShort = (standsOut: number, clearance: number, bar: boolean, { units }: Run): string =>
   bar
-    ? `a piece and the blade take ${say(standsOut - clearance, units)}`
-    : `the tools go ${say(standsOut - clearance, units)} far, and enough of the blank must be left to hold`;
+    ? `A piece and the blade take ${say(standsOut - clearance, units)}`
+    : `The tools go ${say(standsOut - clearance, units)} far, and enough of the blank must be left to hold`;
 
 /** One way of dividing the work between two set-ups. */
 export interface Attempt {
@@ -253,7 +253,7 @@ export function attempt({ run, stock, firstEnd, count, deferred, wishes }: Attem
         run,
         2,
         standing.value,
-        `it is held from ${say(standing.value, units)} on, and a hold of ${say(holdNeeded(run, holding.diameter), units)} must be left`,
+        `It is held from ${say(standing.value, units)} on, and a hold of ${say(holdNeeded(run, holding.diameter), units)} must be left`,
       ),
     ],
     others: second.value.others,

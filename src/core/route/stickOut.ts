@@ -11,7 +11,7 @@ export function takenStickOut(run: Run, setup: 1 | 2, standsOut: number, otherwi
   const asked = askedStickOut(run.overrules, setup);
   if (!asked) return [];
   if (Math.abs(asked.stickOut - standsOut) < CLOSE) return [{ index: asked.index, state: 'kept', breaks: [] }];
-  const because = `${say(asked.stickOut, run.units)} standing out cannot be: ${otherwise}.`;
+  const because = `${otherwise}; ${say(asked.stickOut, run.units)} standing out were decided.`;
   return [{ index: asked.index, state: 'cannot', breaks: [{ rule: 'STICK-OUT', because, strength: 'H' }] }];
 }
 
