@@ -118,7 +118,10 @@ describe('standing out further', () => {
   test('less than the piece and the blade take cannot be', () => {
     const pitch = planned(file).stock.each.value;
     expect(held(pitch - 1, 1).overrules).toMatchObject([
-      { state: 'cannot', breaks: [{ because: expect.stringMatching(/A piece and the blade take .*; .* standing out were decided/) }] },
+      {
+        state: 'cannot',
+        breaks: [{ because: expect.stringMatching(/A piece and the blade take .*; .* standing out were decided/) }],
+      },
     ]);
     expect(tryCut(file, startValues, { key: FINISH, setup: 1 }, { cut: {}, stickOut: 5 })).toMatchObject({ ok: false });
   });

@@ -46,11 +46,16 @@ interface Sought {
 /** What holds from outside. */
 const outsideKinds = holdingKinds.filter((own) => own !== mandrel);
 
-function candidatesOf({ run, view, count, kept, asDrawn, made, ties, boresLater }: Sought): SecondCandidate[] {
+/** What the first set-up finishes and the second leaves alone. */
+function surfacesOf({ run, view, count, kept, asDrawn, made }: Sought): Surface[] {
   const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
-  const surfaces = finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
+  return finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
+}
+
+function candidatesOf(surfaces: readonly Surface[], { run, view, ties, boresLater }: Sought): SecondCandidate[] {
   return surfaces.flatMap((surface) => {
     const { diameter, from, end, gaps, inside } = surface;
+    const needed = holdNeeded(run, diameter);
     return (
       // On the wrong side of the wall it is no holding at all.
       candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map((own): SecondCandidate => {
@@ -59,7 +64,7 @@ function candidatesOf({ run, view, count, kept, asDrawn, made, ties, boresLater 
           ...own,
           against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
           length: length - gaps,
-          needed: holdNeeded(run, diameter),
+          needed,
           slender: (view.length - (inside ? length : end)) / diameter,
         };
       })
@@ -100,8 +105,11 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
 export function secondHolding(sought: Sought): Result<Held> {
   const { run, view } = sought;
   const { units } = run;
-  const all = candidatesOf(sought);
-  const long = all.filter(isLong).sort(better);
+  const surfaces = surfacesOf(sought);
+  const enough = surfaces.filter(
+    ({ from, end, gaps, diameter }) => end - from - gaps >= holdNeeded(run, diameter) - CLOSE,
+  );
+  const long = candidatesOf(enough, sought).filter(isLong).sort(better);
   const able = long.filter(({ against }) => against === undefined);
   const { chosen, taken } = decidedHolding(
     run,
@@ -112,7 +120,7 @@ export function secondHolding(sought: Sought): Result<Held> {
   const best = chosen ?? able[0];
   if (!best) {
     const [spoilt] = long;
-    const widest = [...all].sort((a, b) => b.length - a.length)[0];
+    const widest = candidatesOf(surfaces, sought).sort((a, b) => b.length - a.length)[0];
     const words = spoilt
       ? `: ${spoilt.surface.name} is long enough, but ${spoilt.kind.words} ${spoilt.against}`
       : widest
