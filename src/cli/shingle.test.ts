@@ -114,6 +114,20 @@ describe('what if', () => {
     expect(stdout).not.toContain('setting up');
   });
 
+  test('of the shop: which operations cut otherwise, what holds them back, and how far the work stands out', async () => {
+    const { stdout } = await shingle([
+      'what-if',
+      'examples/sensor-spacer.json',
+      '--set',
+      'shop.cutting.gripForce.3-jaw=1500',
+      '--set',
+      'overrules=[{"setup":1,"stickOut":50}]',
+    ]);
+    expect(stdout).toMatch(/Set-up 1 · Rough ⌀26\.5, feed +0\.200 +→ +0\.050/);
+    expect(stdout).toMatch(/Set-up 1, standing out +30\.10 +→ +50\.00/);
+    expect(stdout).toMatch(/New to mind\n +20 Rough ⌀26\.5: Held back: more force could turn the work/);
+  });
+
   test('several at once, also of the shop, and as data', async () => {
     const { stdout } = await shingle([
       'what-if',

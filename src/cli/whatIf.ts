@@ -71,8 +71,17 @@ const said = (value: number | string | undefined, { unit, fine }: PlanFigure, un
 };
 
 /** The difference for people: only what changed, before and after. */
-export function describeDifference({ stock, stops, time, money: costs, warnings, units }: Difference): string {
-  const changed = [...time, ...costs, ...stock, ...stops].filter((own) => own.changed);
+export function describeDifference({
+  stock,
+  held,
+  stops,
+  cuts,
+  time,
+  money: costs,
+  warnings,
+  units,
+}: Difference): string {
+  const changed = [...time, ...costs, ...stock, ...held, ...stops, ...cuts].filter((own) => own.changed);
   const wide = Math.max(0, ...changed.map(({ what }) => what.length));
   const lines = changed.map(
     (own) =>

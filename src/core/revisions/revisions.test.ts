@@ -81,9 +81,33 @@ describe('what it does to the plan', () => {
 
   test('nothing changed: no stop is told, and every figure says so', () => {
     const plan = planned(withLength(18));
-    const { stock, stops, time } = comparePlans(plan, plan, new Map());
-    expect(stops).toEqual([]);
+    const { stock, held, stops, cuts, time } = comparePlans(plan, plan, new Map());
+    expect([held, stops, cuts]).toEqual([[], [], []]);
     expect([...stock, ...time].filter(({ changed }) => changed)).toEqual([]);
+  });
+
+  test('how it is held, and how it cuts, where that is otherwise: the set-up, the operation, before and after', () => {
+    const file = withLength(18);
+    const finish = 'turn-finish:part.outside[0]';
+    const [before, after] = [
+      planned(file),
+      planned({
+        ...file,
+        overrules: [
+          { operation: finish, cut: { feed: 0.05, nose: 0.8 } },
+          { setup: 1, stickOut: 60 },
+        ],
+      }),
+    ];
+    const { held, cuts } = comparePlans(before, after, new Map());
+    expect(held).toEqual([expect.objectContaining({ what: 'Set-up 1, standing out', unit: 'mm', after: 60 })]);
+    expect(cuts.map(({ what, after: now }) => [what, now])).toEqual([
+      ['Set-up 1 · Finish ⌀8, feed', 0.05],
+      ['Set-up 1 · Finish ⌀8, tool', expect.stringContaining('nose 0.8')],
+    ]);
+    // What only one side has is no cut that changed.
+    const [longer] = [planned(withLength(19.5))];
+    expect(comparePlans(before, longer, new Map()).cuts).toEqual([]);
   });
 
   test('an operation that came has only the one side', () => {

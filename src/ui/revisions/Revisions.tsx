@@ -214,7 +214,9 @@ function Effects({
   const groups = [
     { title: 'Time', rows: plan.time, none: '' },
     { title: 'Stock', rows: plan.stock, none: '' },
+    { title: 'Held', rows: plan.held, none: 'It is held as it was.' },
     { title: 'Stops', rows: plan.stops, none: 'Every operation stops where it did.' },
+    { title: 'Cuts', rows: plan.cuts, none: 'Every operation cuts as it did.' },
   ];
   return (
     <>
