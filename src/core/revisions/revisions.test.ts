@@ -87,7 +87,7 @@ describe('what it does to the plan', () => {
   });
 
   test('how it is held, and how it cuts, where that is otherwise: the set-up, the operation, before and after', () => {
-    const file = withLength(18);
+    const file = { ...withLength(18), way: 'from-bar' as const };
     const finish = 'turn-finish:part.outside[0]';
     const [before, after] = [
       planned(file),
@@ -106,7 +106,7 @@ describe('what it does to the plan', () => {
       ['Set-up 1 · Finish ⌀8, tool', expect.stringContaining('nose 0.8')],
     ]);
     // What only one side has is no cut that changed.
-    const [longer] = [planned(withLength(19.5))];
+    const longer = planned({ ...withLength(19.5), way: 'from-bar' });
     expect(comparePlans(before, longer, new Map()).cuts).toEqual([]);
   });
 
