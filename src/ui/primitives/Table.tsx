@@ -38,3 +38,29 @@ export const Table = styled.table`
     background: var(--blue-soft);
   }
 `;
+
+/** A column's head: words, words over figures, or what is only said where a column needs none. */
+export type Head = string | { figures: string } | { said: string };
+
+/** The heads of a table's columns. */
+export const Heads = ({ of }: { of: readonly Head[] }) => (
+  <thead>
+    <tr>
+      {of.map((head) => {
+        if (typeof head === 'string')
+          return (
+            <th key={head} scope="col">
+              {head}
+            </th>
+          );
+        return 'figures' in head ? (
+          <th key={head.figures} scope="col" className="figure">
+            {head.figures}
+          </th>
+        ) : (
+          <th key={head.said} scope="col" aria-label={head.said} />
+        );
+      })}
+    </tr>
+  </thead>
+);

@@ -1,6 +1,5 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { PlaceLink } from '../run/PlaceLink';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
@@ -9,7 +8,7 @@ import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
 import { useSize } from '../primitives/useSize';
 import { entryName } from '../run/entryName';
-import { ProblemList } from '../run/ProblemList';
+import { NoPlan } from '../run/NoPlan';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { isBetweenCentres } from '@/core/route/setup';
@@ -122,21 +121,6 @@ const Setups = styled.div`
   }
 `;
 
-const Waiting = styled.main`
-  max-width: 720px;
-  margin: 40px auto;
-  padding: 24px;
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  background: var(--sheet);
-  h2 {
-    margin-bottom: 8px;
-  }
-  li {
-    margin: 6px 0;
-  }
-`;
-
 const holdingWords = ({ setup }: PlannedSetup): string => {
   const { holding, end } = setup;
   return `${holding.words}, on ${holding.on}, from the ${end}${setup.supported && !isBetweenCentres(setup) ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
@@ -144,21 +128,9 @@ const holdingWords = ({ setup }: PlannedSetup): string => {
 
 /** The signature view: work, route, stops and time of a run, the first three on one z axis. */
 export function Sheet() {
-  const { id, planned, problems } = useWorkspace();
+  const { planned, problems } = useWorkspace();
   const plan = planned.answer?.plan ?? planned.lastPlan;
-  if (!planned.answer) return <Waiting aria-busy>Planning …</Waiting>;
-  if (!plan)
-    return (
-      <Waiting>
-        <h2>There is no plan yet</h2>
-        <ProblemList problems={problems} />
-        <p>
-          <PlaceLink id={id} place="part">
-            Go on with the part
-          </PlaceLink>
-        </p>
-      </Waiting>
-    );
+  if (!planned.answer || !plan) return <NoPlan />;
   return (
     <>
       {!planned.answer.plan && (

@@ -8,7 +8,7 @@ import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card, Empty } from '../primitives/Card';
 import { entryName } from '../run/entryName';
-import { ProblemList } from '../run/ProblemList';
+import { NoPlan } from '../run/NoPlan';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { FigureButton } from '../sheet/Working';
 import { WholeBar } from './BarDrawing';
@@ -79,18 +79,9 @@ const NAMES = { 'from-bar': 'From the bar', 'sawn-blanks': 'From sawn blanks' } 
 
 /** What the run is made from: both ways side by side, as figures and as the bar, and what of it is on the rack. */
 export function StockPlace() {
-  const { planned, file, edit, problems } = useWorkspace();
+  const { planned, file, edit } = useWorkspace();
   const plan = planned.answer?.plan;
-  if (!planned.answer) return <main />;
-  if (!plan)
-    return (
-      <Room>
-        <Card style={{ gridColumn: '1 / -1' }}>
-          <h2>No stock without a plan yet</h2>
-          <ProblemList problems={problems} />
-        </Card>
-      </Room>
-    );
+  if (!plan) return <NoPlan />;
   const { units } = plan.run;
   return (
     <Room>

@@ -7,7 +7,7 @@ import type { Plan } from '@/core/plan';
 import { sayMinutes } from '@/core/units/show';
 import type { BatchAccount } from '@/workers/times.worker';
 import { Card } from '../primitives/Card';
-import { Table } from '../primitives/Table';
+import { Heads, Table } from '../primitives/Table';
 import { Field } from '../primitives/Field';
 import { FigureButton } from '../sheet/Working';
 import { LineChart } from './LineChart';
@@ -41,17 +41,7 @@ export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
     <Card aria-labelledby="cost">
       <h2 id="cost">Cost, in {currency}</h2>
       <Table>
-        <thead>
-          <tr>
-            <th scope="col">Of</th>
-            <th scope="col" className="figure">
-              batch
-            </th>
-            <th scope="col" className="figure">
-              a piece
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['Of', { figures: 'batch' }, { figures: 'a piece' }]} />
         <tbody>
           {[cost.material, cost.labour, cost.edges, cost.order].map((own) => (
             <tr key={own.name}>
@@ -100,20 +90,7 @@ export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
             sayY={(value) => String(Number(value.toFixed(1)))}
           />
           <Table>
-            <thead>
-              <tr>
-                <th scope="col">Pieces</th>
-                <th scope="col" className="figure">
-                  each
-                </th>
-                <th scope="col" className="figure">
-                  batch
-                </th>
-                <th scope="col" className="figure">
-                  time
-                </th>
-              </tr>
-            </thead>
+            <Heads of={['Pieces', { figures: 'each' }, { figures: 'batch' }, { figures: 'time' }]} />
             <tbody>
               {priced.map((own) => (
                 <tr key={own.quantity} aria-current={own.quantity === quantity || undefined}>

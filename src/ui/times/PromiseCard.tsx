@@ -6,7 +6,7 @@ import type { BatchElement, ElementKind } from '@/core/time/elements';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
-import { Table } from '../primitives/Table';
+import { Heads, Table } from '../primitives/Table';
 import { useSize } from '../primitives/useSize';
 
 const Figures = styled.dl`
@@ -75,18 +75,7 @@ export function PromiseCard({ elements, range, seed, onAgain }: Props) {
       <h2 style={{ marginTop: 12 }}>Where its minutes are</h2>
       <Strip parts={kinds} total={total} />
       <Table>
-        <thead>
-          <tr>
-            <th scope="col">Element</th>
-            <th scope="col">of</th>
-            <th scope="col" className="figure">
-              batch
-            </th>
-            <th scope="col" className="figure">
-              share
-            </th>
-          </tr>
-        </thead>
+        <Heads of={['Element', 'of', { figures: 'batch' }, { figures: 'share' }]} />
         <tbody>
           {named.map(({ name, kind, minutes }) => (
             <tr key={kind + name}>

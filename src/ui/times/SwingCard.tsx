@@ -5,7 +5,7 @@ import type { Swing } from '@/core/sensitivity';
 import { sayMinutes } from '@/core/units/show';
 import type { EdgeUse } from '@/core/money/edgeLife';
 import { Card } from '../primitives/Card';
-import { Table } from '../primitives/Table';
+import { Heads, Table } from '../primitives/Table';
 import { FigureButton } from '../sheet/Working';
 
 const Bar = styled.td`
@@ -37,18 +37,7 @@ export function SwingCard({ swings }: { swings: readonly Swing[] | undefined }) 
       {shown.length > 0 && (
         <>
           <Table>
-            <thead>
-              <tr>
-                <th scope="col">Figure</th>
-                <th scope="col" className="figure">
-                  is, may be
-                </th>
-                <th scope="col" aria-label="Less and more" />
-                <th scope="col" className="figure">
-                  batch
-                </th>
-              </tr>
-            </thead>
+            <Heads of={['Figure', { figures: 'is, may be' }, { said: 'Less and more' }, { figures: 'batch' }]} />
             <tbody>
               {shown.map(({ name, of, value, range, minutes }) => {
                 const [low, high] = [Math.min(...minutes), Math.max(...minutes)];
@@ -113,23 +102,15 @@ export function EdgeCard({ edges }: { edges: readonly EdgeUse[] }) {
     <Card aria-labelledby="edges">
       <h2 id="edges">Edges</h2>
       <Table>
-        <thead>
-          <tr>
-            <th scope="col">Tool</th>
-            <th scope="col" className="figure">
-              edges
-            </th>
-            <th scope="col" className="figure">
-              lasts, min
-            </th>
-            <th scope="col" className="figure">
-              m/min
-            </th>
-            <th scope="col" className="figure">
-              costs least at
-            </th>
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            'Tool',
+            { figures: 'edges' },
+            { figures: 'lasts, min' },
+            { figures: 'm/min' },
+            { figures: 'costs least at' },
+          ]}
+        />
         <tbody>
           {edges.map(({ tool, edges: used, life, speed, economic }) => (
             <tr key={tool.id}>

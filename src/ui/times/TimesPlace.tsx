@@ -1,9 +1,7 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Card } from '../primitives/Card';
-import { PlaceLink } from '../run/PlaceLink';
-import { ProblemList } from '../run/ProblemList';
+import { NoPlan } from '../run/NoPlan';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { CostCard } from './CostCard';
 import { PromiseCard } from './PromiseCard';
@@ -45,25 +43,11 @@ const Doing = styled.p`
 
 /** Times and money of the run: ways of running it, what to promise, what it costs, and what is worth measuring. */
 export function TimesPlace() {
-  const { id, planned, file, edit, problems } = useWorkspace();
+  const { planned, file, edit } = useWorkspace();
   const [seed, setSeed] = useState(1);
   const { account, range, ways, breaks, swings, doing } = useTimes(seed);
   const plan = planned.answer?.plan;
-  if (!planned.answer) return <main />;
-  if (!plan)
-    return (
-      <Room>
-        <Card style={{ gridColumn: '1 / -1' }}>
-          <h2>No times without a plan yet</h2>
-          <ProblemList problems={problems} />
-          <p style={{ marginTop: 8 }}>
-            <PlaceLink id={id} place="part">
-              Go on with the part
-            </PlaceLink>
-          </p>
-        </Card>
-      </Room>
-    );
+  if (!plan) return <NoPlan />;
   const { quantity, shop } = plan.run;
   return (
     <Room aria-busy={!swings}>

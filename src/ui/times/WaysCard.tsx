@@ -6,7 +6,7 @@ import type { RunningWay } from '@/core/running';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
-import { Table } from '../primitives/Table';
+import { Heads, Table } from '../primitives/Table';
 import { Choice } from '../primitives/Field';
 import { LineChart, Stroke, type Mark } from './LineChart';
 
@@ -64,7 +64,9 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
   const here = own ? at(own, quantity) / quantity : 0;
   // What is dear in small numbers would press the rest together.
   const shown: [number, number] = [0.85 * Math.min(...shares), Math.min(1.02 * Math.max(...shares), 1.9 * here)];
-  const best = Math.min(...lines.map((line) => at(line, quantity)));
+  // The batch itself opens whole bars; its line has a share of one for each piece.
+  const batchOf = (way: RunningWay) => (measured === 'minutes' ? way.batchMinutes : way.batchMoney);
+  const best = Math.min(...ways.flatMap((way) => batchOf(way) ?? []));
   return (
     <Card aria-labelledby="ways">
       <h2 id="ways">
@@ -88,26 +90,21 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
         />
       )}
       <Table>
-        <thead>
-          <tr>
-            <th scope="col" aria-label="Line" />
-            <th scope="col">Way</th>
-            <th scope="col" className="figure">
-              once
-            </th>
-            <th scope="col" className="figure">
-              each
-            </th>
-            <th scope="col" className="figure">
-              batch
-            </th>
-            <th scope="col" aria-label="Choose" />
-          </tr>
-        </thead>
+        <Heads
+          of={[
+            { said: 'Line' },
+            'Way',
+            { figures: 'once' },
+            { figures: 'each' },
+            { figures: 'batch' },
+            { said: 'Choose' },
+          ]}
+        />
         <tbody>
-          {ways.map(({ id, name, planned, change, problem, [measured]: line }) => {
+          {ways.map((way) => {
+            const { id, name, planned, change, problem, [measured]: line } = way;
             const index = lines.findIndex((own) => own.id === id);
-            const batch = line && at(line, quantity);
+            const batch = batchOf(way);
             return (
               <tr key={id} aria-current={planned || undefined}>
                 <td>{index >= 0 && <Stroke index={index} strong={planned} />}</td>
