@@ -32,7 +32,7 @@ export interface PlannedPass extends Pass {
   minutes: Figure;
   /** What the machine's speed gives on the diameter that it cuts, m/min. */
   achieved: Figure;
-  /** Force, power and bending of a pass along the outside. */
+  /** What it asks of the machine and of the work, where that is known. */
   load?: PassLoad;
 }
 
@@ -91,6 +91,7 @@ function feedOf(operation: Operation, { passes }: Cuts, setup: Setup): Figure {
   };
 }
 
+/** What a spindle speed gives on a diameter. */
 const reachedOn = (diameter: number, speed: number): Figure =>
   figure({
     name: 'cutting speed reached',
@@ -175,14 +176,16 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
           : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang),
       feed: feedOf(operation, cuts, setup),
     };
+    const { asked } = operation;
     const wide = Math.max(0, ...cuts.passes.map((pass) => pass.wide ?? 0));
+    // What was decided is done, and told where it is beyond a limit.
     const plunge =
-      wide > 0
+      wide > 0 && asked?.feed === undefined && asked?.speed === undefined
         ? plungeWithin(wide, cuts.diameter, { speed: usual.speed.value, feed: usual.feed.value }, setup)
         : undefined;
     const slower = cuts.slower ?? plunge;
-    const speed = heldBack(usual.speed, slower?.speed, operation.asked?.speed);
-    const feed = heldBack(usual.feed, slower?.feed, operation.asked?.feed);
+    const speed = heldBack(usual.speed, slower?.speed, asked?.speed);
+    const feed = heldBack(usual.feed, slower?.feed, asked?.feed);
     const pecks = cuts.pecks ?? 1;
     const achieved = reachedOn(cuts.diameter, speed.value);
     const passes = cuts.passes.map((pass, index): PlannedPass => {

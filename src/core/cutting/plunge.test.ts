@@ -80,6 +80,17 @@ describe('an edge that goes straight in', () => {
     expect(light.warnings.join()).toMatch(/Held back: more force could turn the work .* A narrower edge helps most/);
   });
 
+  test('fed as it was decided it is not held back, and what is too much is told', () => {
+    const file = collar({ overrules: [{ operation: 'part-off', cut: { feed: 0.06 } }] });
+    const own = cutOf('part-off', withCutting({ gripForce: { '3-jaw': 1500 } }), file);
+    expect(own.feed.value).toBe(0.06);
+    expect(own.passes[0]?.limitedBy).toBe('shape');
+    expect(own.warnings.join()).not.toContain('Held back');
+    // By hand: the width that the grip takes is in proportion to its force.
+    const [, force, grip, wide] = /(\d+) N on .* takes (\d+): an edge of (\d\.?\d*) mm/.exec(own.warnings.join()) ?? [];
+    expect(Number(wide)).toBeCloseTo(((own.passes[0]?.wide ?? 0) * Number(grip)) / Number(force), 1);
+  });
+
   test('within motor and holding whatever the width, and never above the usual', () => {
     const setup = planned(collar()).setups[0]?.setup;
     if (!setup) throw new Error('it has a set-up');
