@@ -60,7 +60,8 @@ export interface Plan extends WayPlan {
   warnings: string[];
 }
 
-const WAYS: readonly Way[] = ['from-bar', 'sawn-blanks'];
+/** Every way, in the order that they are told. */
+export const WAYS: readonly Way[] = ['from-bar', 'sawn-blanks'];
 
 /** A run as the drawing has it, as the lathe leaves it for work elsewhere, and the bars that it could be made from. */
 interface Prepared {
@@ -163,17 +164,10 @@ function bestOf(run: Run, planned: readonly PlannedWay[]): Result<WayPlan> {
 /** Which ways a plan compares: all of them, or only those that the run leaves open, where nobody looks at the others. */
 type Ways = 'all' | 'wanted';
 
-/** Plans both ways and takes the one that the run names, or the quicker over the batch. */
-export function planRun(run: Run, compared: Ways = 'all'): Result<Plan> {
-  const prepared = prepare(run);
-  const planned = WAYS.filter((way) => compared === 'all' || isWanted(run, way)).map((way): PlannedWay => ({
-    way,
-    result: planWay(prepared, way),
-  }));
-  const chosen = bestOf(run, planned);
-  if (!chosen.ok) return chosen;
-  const best = chosen.value;
-  const ways = planned.map(({ way, result }) => outcomeOf(way, result));
+/** What a plan says of the way that it takes, beside how that compares. */
+type Taken = Omit<Plan, 'ways' | 'chosenBecause'>;
+
+function takenOf(run: Run, best: WayPlan): Taken {
   const holdings = best.setups.map(({ setup }) => setup);
   const doubts = doubtsOf(run, holdings, best.made);
   const overrules = plannedOverrules(run, best.taken, best.times.piece.value, (indices) => {
@@ -191,21 +185,49 @@ export function planRun(run: Run, compared: Ways = 'all'): Result<Plan> {
       ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
     ]),
   ];
-  return good({
+  return {
     ...best,
     run,
-    ways,
-    chosenBecause: because(
-      run,
-      best,
-      ways.find(({ way }) => way !== best.way),
-    ),
     lengths: workedLengths(run, holdings),
     overrules,
     doubts,
     edges: listEdges(run, best.setups),
     warnings,
-  });
+  };
+}
+
+/**
+ * Plans some ways one after the other; between two of them it can be asked for the plan of those that are done. In the
+ * end the one that the run names is taken, or the quicker over the batch.
+ */
+export function* planWays(run: Run, ways: readonly Way[]): Generator<() => Result<Plan>, Result<Plan>> {
+  const prepared = prepare(run);
+  const planned: PlannedWay[] = [];
+  const known = new Map<WayPlan, Taken>();
+  const conclude = (): Result<Plan> => {
+    const inOrder = WAYS.flatMap((way) => planned.filter((own) => own.way === way));
+    return andThen(bestOf(run, inOrder), (best) => {
+      const taken = known.get(best) ?? takenOf(run, best);
+      known.set(best, taken);
+      const outcomes = inOrder.map(({ way, result }) => outcomeOf(way, result));
+      const other = outcomes.find(({ way }) => way !== best.way);
+      return good({ ...taken, ways: outcomes, chosenBecause: because(run, best, other) });
+    });
+  };
+  for (const way of ways) {
+    if (planned.length > 0) yield conclude;
+    planned.push({ way, result: planWay(prepared, way) });
+  }
+  return conclude();
+}
+
+/** The plan of a run, with both ways compared, or only those that it leaves open. */
+export function planRun(run: Run, compared: Ways = 'all'): Result<Plan> {
+  const steps = planWays(
+    run,
+    WAYS.filter((way) => compared === 'all' || isWanted(run, way)),
+  );
+  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
 /** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { choicesOf, type Choice, type Question } from '@/core/choices';
-import { answer, type Answer } from '@/core/formats/planner';
+import { answers, type Answer, type Comparing } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/revisions/compareRuns';
@@ -10,6 +10,13 @@ import { tryCut, type Tile, type Trial, type Tried } from '@/core/whatIf';
 
 /** Lets messages in. */
 const pause = () => new Promise((resolve) => setTimeout(resolve));
+
+/** An answer to an edit, by its number; more comes, unless it is the last word. */
+export interface Step {
+  edit: number;
+  answer: Answer;
+  last: boolean;
+}
 
 /** The planner off the page's own thread: the same pipeline as everywhere. The shop is told once, not with every edit. */
 class Planner {
@@ -22,9 +29,32 @@ class Planner {
     this.shop = shop;
   }
 
-  answer(file: RunFile): Answer | undefined {
+  /** How the last plan compared, and what is still to be said of the newest edit. */
+  private before: Comparing | undefined;
+  private going: Generator<Answer, Answer> | undefined;
+
+  answer(file: RunFile): Step | undefined {
     this.edits += 1;
-    return this.shop && answer(file, this.shop);
+    if (!this.shop) return undefined;
+    this.going = answers(file, this.shop, this.before);
+    const { value, done = false } = this.going.next();
+    if (done) this.remember(value);
+    return { edit: this.edits, answer: value, last: done };
+  }
+
+  /** The last word on an edit: another answer, or how the way of the first compares; nothing where an edit came since. */
+  rest(edit: number): Answer | Comparing | undefined {
+    const before = this.before;
+    if (edit !== this.edits || !this.going || !before) return undefined;
+    const { value } = this.going.next();
+    this.remember(value);
+    const { plan } = value;
+    if (plan?.way !== before.way) return value;
+    return { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause };
+  }
+
+  private remember({ plan }: Answer): void {
+    if (plan) this.before = { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause };
   }
 
   compare(before: RunFile, after: RunFile): Comparison | undefined {

@@ -1,9 +1,10 @@
 import { massOf, type Mass } from '../part/mass';
 import type { Part } from '../part/part';
 import { sketchPart } from '../part/sketch';
-import { planFile, type Plan } from '../plan';
-import type { Problem } from '../result';
+import { planWays, WAYS, type Plan } from '../plan';
+import { good, type Problem, type Result } from '../result';
 import type { Shop } from '../shop/shop';
+import { readRun } from './readRun';
 import type { RunFile } from './runFile';
 
 /** What the page shows of a run while it is edited: the plan or what is in its way, and as much of the part as there is. */
@@ -15,9 +16,7 @@ export interface Answer {
   mass: Mass | undefined;
 }
 
-/** Answers an edit. */
-export function answer(file: RunFile, shop: Shop): Answer {
-  const plan = planFile(file, shop);
+function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
   const sketch = plan.ok ? plan.value.run.part : sketchPart(file.part, file.units);
   const density = shop.materials.find(({ id }) => id === file.part.material)?.density ?? 0;
   return {
@@ -26,4 +25,37 @@ export function answer(file: RunFile, shop: Shop): Answer {
     sketch,
     mass: sketch && massOf(sketch, density),
   };
+}
+
+/** How the way of a plan compares: all that another way adds to it, as long as it is not the better one. */
+export type Comparing = Pick<Plan, 'way' | 'ways' | 'chosenBecause'>;
+
+/** An answer whose way compares so. */
+export const comparedSo = (answer: Answer, comparing: Comparing): Answer =>
+  answer.plan ? { ...answer, plan: { ...answer.plan, ...comparing } } : answer;
+
+/** A plan of one way with the others as they were before, and for the same reason. */
+function asBefore(plan: Plan, before: Comparing): Plan {
+  const others = before.ways.filter(({ way }) => way !== plan.way);
+  const known = [...plan.ways, ...others];
+  const ways = WAYS.flatMap((way) => known.find((own) => own.way === way) ?? []);
+  return { ...plan, ways, chosenBecause: before.chosenBecause };
+}
+
+/**
+ * Answers an edit in two steps, so that nobody waits for a way that is only compared: with the way that was planned
+ * before, the other as it was then; and in the end with all of them.
+ * @param before how the last plan compared; without it there is only the end
+ */
+export function* answers(file: RunFile, shop: Shop, before?: Comparing): Generator<Answer, Answer> {
+  const run = readRun(file, shop);
+  if (!run.ok) return answerOf(run, file, shop);
+  const { way } = run.value;
+  const likely = before && (way === 'choose' || way === before.way) ? before : undefined;
+  const steps = planWays(run.value, likely ? [likely.way, ...WAYS.filter((own) => own !== likely.way)] : WAYS);
+  for (let step = steps.next(); ; step = steps.next()) {
+    if (step.done) return answerOf(step.value, file, shop);
+    const plan = likely && step.value();
+    if (likely && plan?.ok) yield answerOf(good(asBefore(plan.value, likely)), file, shop);
+  }
 }

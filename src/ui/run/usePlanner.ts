@@ -1,7 +1,7 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Answer } from '@/core/formats/planner';
+import { comparedSo, type Answer } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Comparison } from '@/core/revisions/compareRuns';
 import type { Choice, Question } from '@/core/choices';
@@ -46,13 +46,21 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
 
   useEffect(() => {
     const turn = (newest.current += 1);
-    planner.current
-      ?.answer(file)
-      .then((answer) => {
-        if (turn === newest.current)
-          setPlanned(({ lastPlan }) => ({ answer, lastPlan: answer?.plan ?? lastPlan, failed: false }));
-      })
-      .catch(() => setPlanned((before) => ({ ...before, failed: true })));
+    const show = (next: (now: Answer | undefined) => Answer | undefined) => {
+      if (turn !== newest.current) return;
+      setPlanned(({ answer: now, lastPlan }) => {
+        const answer = next(now);
+        return { answer, lastPlan: answer?.plan ?? lastPlan, failed: false };
+      });
+    };
+    const ask = async () => {
+      const step = await planner.current?.answer(file);
+      if (!step) return;
+      show(() => step.answer);
+      const rest = step.last ? undefined : await planner.current?.rest(step.edit);
+      if (rest) show((now) => ('way' in rest ? now && comparedSo(now, rest) : rest));
+    };
+    ask().catch(() => setPlanned((before) => ({ ...before, failed: true })));
   }, [file, shop]);
 
   const exportFile = useCallback<PlannerTools['exportFile']>(async (own) => planner.current?.export(own), []);
