@@ -41,6 +41,25 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/ui/**/*.{ts,tsx}'],
+    ignores: ['src/**/*.test.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex:
+                '^@/core/(plan|whatIf|choices|sequences|running|sensitivity|formats/(planner|planFile|readRun|readShop|schemas))$',
+              allowTypeImports: true,
+              message: 'It brings the whole planner to the page: ask a worker, and import its types alone.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts', 'src/core/testing.ts'],
     rules: {

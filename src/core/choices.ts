@@ -1,16 +1,11 @@
 import type { RunFile } from './formats/runFile';
-import { isEnd, isHolding, isTool, type Overrule } from './overrule';
+import type { Overrule } from './overrule';
+import { without, type Question } from './question';
 import { planFile, type Plan } from './plan';
 import { toolsFor } from './route/decide';
 import { holdingOf } from './route/holdings';
 import { kindOf } from './route/operations';
 import type { Shop } from './shop/shop';
-
-/**
- * What is asked: with which tool an operation is done, from which end a feature is made (paths), or by what the work is
- * held in a set-up.
- */
-export type Question = { operation: string } | { feature: string } | { setup: 1 | 2 };
 
 /** One of the answers, with what it does to a piece and to the batch, or why it cannot be. */
 export interface Choice {
@@ -24,14 +19,6 @@ export interface Choice {
   batchMinutes?: number;
   problem?: string;
 }
-
-/** The overrules of a run without those that answered a question before. */
-export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>
-  overrules.filter((own) => {
-    if ('setup' in question) return !(isHolding(own) && (own.setup ?? 2) === question.setup);
-    if ('feature' in question) return !(isEnd(own) && own.feature === question.feature);
-    return !(isTool(own) && own.operation === question.operation);
-  });
 
 type Open = Pick<Choice, 'id' | 'name' | 'overrule' | 'planned'>;
 

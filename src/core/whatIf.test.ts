@@ -1,6 +1,7 @@
 import { startValues } from './shop/startValues';
 import { planned, runOf, step } from './testing';
-import { tryCut, withTrial, type Trial } from './whatIf';
+import { withTrial, type Trial } from './trial';
+import { tryCut } from './whatIf';
 
 const file = runOf({ material: 'mild-steel', outside: [step('12 h8', 20), step(22, 14)] }, { way: 'from-bar' });
 const ROUGH = 'turn-rough:part.outside[0]';

@@ -1,12 +1,15 @@
 import { expose } from 'comlink';
-import { choicesOf, type Choice, type Question } from '@/core/choices';
-import { answers, type Answer, type Comparing } from '@/core/formats/planner';
+import { choicesOf, type Choice } from '@/core/choices';
+import type { Question } from '@/core/question';
+import type { Answer, Comparing } from '@/core/formats/answer';
+import { answers } from '@/core/formats/planner';
 import type { RunFile } from '@/core/formats/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/revisions/compareRuns';
 import { sequencesOf, type Compared } from '@/core/sequences';
 import type { Shop } from '@/core/shop/shop';
-import { tryCut, type Tile, type Trial, type Tried } from '@/core/whatIf';
+import type { Tile, Trial } from '@/core/trial';
+import { tryCut, type Tried } from '@/core/whatIf';
 
 /** Lets messages in. */
 const pause = () => new Promise((resolve) => setTimeout(resolve));

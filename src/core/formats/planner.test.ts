@@ -1,7 +1,8 @@
 import { planFile } from '../plan';
 import { startValues } from '../shop/startValues';
 import { example, planned, runOf, step } from '../testing';
-import { answers, comparedSo, type Answer, type Comparing } from './planner';
+import { comparedSo, type Answer, type Comparing } from './answer';
+import { answers } from './planner';
 import type { RunFile } from './runFile';
 
 const file = (length: number, more: Partial<RunFile> = {}): RunFile =>

@@ -1,20 +1,11 @@
-import { massOf, type Mass } from '../part/mass';
-import type { Part } from '../part/part';
+import { massOf } from '../part/mass';
 import { sketchPart } from '../part/sketch';
 import { planWays, WAYS, type Plan } from '../plan';
-import { good, type Problem, type Result } from '../result';
+import { good, type Result } from '../result';
 import type { Shop } from '../shop/shop';
+import type { Answer, Comparing } from './answer';
 import { readRun } from './readRun';
 import type { RunFile } from './runFile';
-
-/** What the page shows of a run while it is edited: the plan or what is in its way, and as much of the part as there is. */
-export interface Answer {
-  plan: Plan | undefined;
-  problems: Problem[];
-  sketch: Part | undefined;
-  /** Of the sketch; of no weight as long as the material is not known. */
-  mass: Mass | undefined;
-}
 
 function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
   const sketch = plan.ok ? plan.value.run.part : sketchPart(file.part, file.units);
@@ -26,13 +17,6 @@ function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
     mass: sketch && massOf(sketch, density),
   };
 }
-
-/** How the way of a plan compares: all that another way adds to it, as long as it is not the better one. */
-export type Comparing = Pick<Plan, 'way' | 'ways' | 'chosenBecause'>;
-
-/** An answer whose way compares so. */
-export const comparedSo = (answer: Answer, comparing: Comparing): Answer =>
-  answer.plan ? { ...answer, plan: { ...answer.plan, ...comparing } } : answer;
 
 /** A plan of one way with the others as they were before, and for the same reason. */
 function asBefore(plan: Plan, before: Comparing): Plan {

@@ -1,13 +1,15 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { comparedSo, type Answer } from '@/core/formats/planner';
+import { comparedSo, type Answer } from '@/core/formats/answer';
 import type { RunFile } from '@/core/formats/runFile';
 import type { Comparison } from '@/core/revisions/compareRuns';
-import type { Choice, Question } from '@/core/choices';
+import type { Choice } from '@/core/choices';
+import type { Question } from '@/core/question';
 import type { Compared } from '@/core/sequences';
 import type { Shop } from '@/core/shop/shop';
-import type { Tile, Trial, Tried } from '@/core/whatIf';
+import type { Tile, Trial } from '@/core/trial';
+import type { Tried } from '@/core/whatIf';
 import type { PlannerApi } from '@/workers/planner.worker';
 
 /** What is known of the run as it stands: its answer, and the last plan that was possible, to go on showing it. */
@@ -26,6 +28,11 @@ export interface PlannerTools {
   choices: (file: RunFile, question: Question) => Promise<Choice[] | undefined>;
   tryCut: (file: RunFile, tile: Tile, trial: Trial) => Promise<Tried | undefined>;
 }
+
+/** How long nothing is typed before a way is planned that is only compared, ms. */
+const PAUSE = 150;
+
+const pauseOfTyping = () => new Promise((resolve) => setTimeout(resolve, PAUSE));
 
 /** Plans every change in a worker; only the newest answer counts. */
 export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned: Planned } {
@@ -57,7 +64,9 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
       const step = await planner.current?.answer(file);
       if (!step) return;
       show(() => step.answer);
-      const rest = step.last ? undefined : await planner.current?.rest(step.edit);
+      if (step.last) return;
+      await pauseOfTyping();
+      const rest = turn === newest.current ? await planner.current?.rest(step.edit) : undefined;
       if (rest) show((now) => ('way' in rest ? now && comparedSo(now, rest) : rest));
     };
     ask().catch(() => setPlanned((before) => ({ ...before, failed: true })));

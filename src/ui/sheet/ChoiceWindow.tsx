@@ -1,7 +1,8 @@
 'use client';
 import { Check } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { without, type Choice, type Question } from '@/core/choices';
+import type { Choice } from '@/core/choices';
+import { without, type Question } from '@/core/question';
 import { sayMinutes } from '@/core/units/show';
 import { Button } from '../primitives/Button';
 import { Table } from '../primitives/Table';

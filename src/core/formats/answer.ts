@@ -1,0 +1,21 @@
+// Apart from the planner, so that a page that shows answers does not bring what works them out.
+import type { Mass } from '../part/mass';
+import type { Part } from '../part/part';
+import type { Plan } from '../plan';
+import type { Problem } from '../result';
+
+/** What the page shows of a run while it is edited: the plan or what is in its way, and as much of the part as there is. */
+export interface Answer {
+  plan: Plan | undefined;
+  problems: Problem[];
+  sketch: Part | undefined;
+  /** Of the sketch; of no weight as long as the material is not known. */
+  mass: Mass | undefined;
+}
+
+/** How the way of a plan compares: all that another way adds to it, as long as it is not the better one. */
+export type Comparing = Pick<Plan, 'way' | 'ways' | 'chosenBecause'>;
+
+/** An answer whose way compares so. */
+export const comparedSo = (answer: Answer, comparing: Comparing): Answer =>
+  answer.plan ? { ...answer, plan: { ...answer.plan, ...comparing } } : answer;
