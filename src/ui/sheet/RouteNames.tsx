@@ -67,8 +67,7 @@ interface Props {
 }
 
 /** A sign before an operation whose place was decided. */
-function Decided({ plan, operation }: { plan: Plan; operation: string }) {
-  const decided = decidedOf(plan, operation);
+function Decided({ decided }: Pick<OptionProps, 'decided'>) {
   if (!decided) return null;
   const style = { display: 'inline', marginRight: 3, verticalAlign: '-2px' };
   return decided === 'kept' ? (
@@ -77,6 +76,42 @@ function Decided({ plan, operation }: { plan: Plan; operation: string }) {
     <CircleAlert size={13} color="var(--oxide)" aria-label="place decided, against a rule" style={style} />
   );
 }
+
+interface OptionProps {
+  operation: string;
+  number: number;
+  kind: string;
+  name: string;
+  minutes: string;
+  decided: ReturnType<typeof decidedOf>;
+  chosen: boolean;
+  /** Whether Tab comes to it. */
+  reached: boolean;
+  rowHeight: number;
+  onSelect: (key: string) => void;
+}
+
+/** One row: most of them stay as they are when a figure is edited. */
+const Option = memo(function Option(own: OptionProps) {
+  return (
+    <Row
+      type="button"
+      role="option"
+      aria-selected={own.chosen}
+      tabIndex={own.reached ? 0 : -1}
+      style={{ height: own.rowHeight }}
+      onClick={() => own.onSelect(own.operation)}
+    >
+      <span className="number">
+        <Decided decided={own.decided} />
+        {own.number}
+      </span>
+      <OperationSign kind={own.kind} />
+      <span className="name">{own.name}</span>
+      <span className="minutes">{own.minutes}</span>
+    </Row>
+  );
+});
 
 /** The names and minutes of the operations, one column; arrows move through them. */
 export const RouteNames = memo(function RouteNames({ plan, planned, layout, top, selected, onSelect }: Props) {
@@ -94,25 +129,20 @@ export const RouteNames = memo(function RouteNames({ plan, planned, layout, top,
       aria-label={`Operations of set-up ${planned.setup.number}`}
       style={{ top, width: layout.names }}
     >
-      {planned.operations.map((operation, index) => (
-        <Row
-          key={operation.key}
-          type="button"
-          role="option"
-          aria-selected={operation.key === selected}
-          tabIndex={operation.key === selected || (selected === undefined && index === 0) ? 0 : -1}
-          style={{ height: rowHeight }}
-          onClick={() => onSelect(operation.key)}
-        >
-          <span className="number">
-            <Decided plan={plan} operation={operation.key} />
-            {operation.number}
-          </span>
-          <OperationSign kind={operation.kind} />
-          <span className="name">{operation.name}</span>
-          <span className="minutes">{minutesOf(operation).toFixed(2)}</span>
-        </Row>
-      ))}
+      {planned.operations.map((operation, index) => {
+        const { key, number, kind, name } = operation;
+        return (
+          <Option
+            key={key}
+            {...{ number, kind, name, rowHeight, onSelect }}
+            operation={key}
+            minutes={minutesOf(operation).toFixed(2)}
+            decided={decidedOf(plan, key)}
+            chosen={key === selected}
+            reached={key === selected || (selected === undefined && index === 0)}
+          />
+        );
+      })}
     </List>
   );
 });

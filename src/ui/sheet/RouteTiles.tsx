@@ -1,5 +1,5 @@
 'use client';
-import { memo, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import type { Plan } from '@/core/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
@@ -11,20 +11,28 @@ import type { OrderEdits } from './useOrder';
 const OVERLAP = 7;
 
 interface TileProps {
-  operation: TimedOperation;
-  layout: SheetLayout;
+  operation: string;
+  left: number;
+  width: number;
   y: number;
+  rowHeight: number;
+  /** Which of its ends is the dark one, where the tool stops; by hand nothing stops. */
+  stops: 'left' | 'right' | undefined;
+  /** From the tailstock. */
+  fromTailstock: boolean;
   chosen: boolean;
   decided: boolean;
-  onSelect: () => void;
+  onSelect: (key: string) => void;
   /** It was dragged so many rows down, or is being dragged. */
-  onMove: (rows: number, done: boolean) => void;
+  onMove: (key: string, rows: number, done: boolean) => void;
 }
 
-/** One tile: over exactly the length it cuts, its dark end where the tool stops. A mouse or a pen drags it. */
-function Tile({ operation, layout, y, chosen, decided, onSelect, onMove }: TileProps) {
-  const { x, rowHeight } = layout;
-  const { from, to, kind, stop, key } = operation;
+/**
+ * One tile: over exactly the length it cuts, its dark end where the tool stops. A mouse or a pen drags it. Most of them
+ * stay as they are when a figure is edited.
+ */
+const Tile = memo(function Tile(own: TileProps) {
+  const { operation, left, width, y, rowHeight, stops, fromTailstock, chosen, decided, onSelect, onMove } = own;
   const [dragged, setDragged] = useState<number>();
   const rows = Math.round((dragged ?? 0) / rowHeight);
   const { moveProps } = useMove({
@@ -33,22 +41,19 @@ function Tile({ operation, layout, y, chosen, decided, onSelect, onMove }: TileP
       if (pointerType !== 'mouse' && pointerType !== 'pen') return;
       const far = (dragged ?? 0) + deltaY;
       setDragged(far);
-      onMove(Math.round(far / rowHeight), false);
+      onMove(operation, Math.round(far / rowHeight), false);
     },
     onMoveEnd() {
       setDragged(undefined);
-      onMove(rows, true);
+      onMove(operation, rows, true);
     },
   });
-  const [left, right] = [Math.min(x(to), x(from)), Math.max(x(to), x(from))];
-  const width = Math.max(9, right - left);
-  const byHand = stop.means === 'none';
   const height = rowHeight + OVERLAP - 3;
   return (
     <g
       {...moveProps}
-      data-tile={key}
-      onClick={onSelect}
+      data-tile={operation}
+      onClick={() => onSelect(operation)}
       transform={dragged === undefined ? undefined : `translate(0 ${dragged})`}
       opacity={dragged === undefined ? undefined : 0.75}
       style={{ cursor: dragged === undefined ? 'grab' : 'grabbing' }}
@@ -59,16 +64,14 @@ function Tile({ operation, layout, y, chosen, decided, onSelect, onMove }: TileP
         width={width}
         height={height}
         rx="3"
-        fill={
-          chosen ? 'var(--blue-soft)' : kind === 'drill' || kind === 'centre' ? 'var(--brass-soft)' : 'var(--sheet)'
-        }
+        fill={chosen ? 'var(--blue-soft)' : fromTailstock ? 'var(--brass-soft)' : 'var(--sheet)'}
         stroke={chosen ? 'var(--blue)' : 'var(--ink-soft)'}
         strokeWidth={chosen ? 2 : 1}
-        strokeDasharray={decided ? '5 3' : byHand ? '1.5 3' : undefined}
+        strokeDasharray={decided ? '5 3' : stops ? undefined : '1.5 3'}
       />
-      {!byHand && (
+      {stops && (
         <rect
-          x={x(to) <= x(from) ? left : left + width - 5}
+          x={stops === 'left' ? left : left + width - 5}
           y={y}
           width="5"
           height={height}
@@ -78,6 +81,13 @@ function Tile({ operation, layout, y, chosen, decided, onSelect, onMove }: TileP
       )}
     </g>
   );
+});
+
+/** Where a tile lies, and where it is dark. */
+function placeOf({ from, to, stop }: TimedOperation, { x }: SheetLayout) {
+  const [left, right] = [Math.min(x(to), x(from)), Math.max(x(to), x(from))];
+  const end = x(to) <= x(from) ? ('left' as const) : ('right' as const);
+  return { left, width: Math.max(9, right - left), stops: stop.means === 'none' ? undefined : end };
 }
 
 interface Props {
@@ -95,11 +105,17 @@ export const RouteTiles = memo(function RouteTiles({ plan, planned, layout, top,
   const { operations } = planned;
   const { rowHeight } = layout;
   const [dragged, setDragged] = useState<{ index: number; to: number }>();
-  const move = (index: number) => (rows: number, done: boolean) => {
-    const to = Math.min(operations.length - 1, Math.max(0, index + rows));
+  // The same for every plan, so that a tile does not change with it.
+  const now = useRef({ operations, edits });
+  useEffect(() => {
+    now.current = { operations, edits };
+  }, [operations, edits]);
+  const move = useCallback((key: string, rows: number, done: boolean) => {
+    const index = now.current.operations.findIndex((own) => own.key === key);
+    const to = Math.min(now.current.operations.length - 1, Math.max(0, index + rows));
     setDragged(done ? undefined : { index, to });
-    if (done && to !== index) edits.move(operations[index]?.key ?? '', to);
-  };
+    if (done && to !== index) now.current.edits.move(key, to);
+  }, []);
   const gap = dragged && dragged.to !== dragged.index ? dragged.to + (dragged.to > dragged.index ? 1 : 0) : undefined;
   const placed = operations.map((operation, index) => ({ operation, index, y: top + index * rowHeight + 2 }));
   // What is drawn last lies on top: each tile over the one before it, and the dragged one over all.
@@ -120,13 +136,15 @@ export const RouteTiles = memo(function RouteTiles({ plan, planned, layout, top,
       {drawn.map(({ operation, index, y }) => (
         <Tile
           key={operation.key}
-          operation={operation}
-          layout={layout}
+          operation={operation.key}
+          {...placeOf(operation, layout)}
           y={y}
+          rowHeight={rowHeight}
+          fromTailstock={operation.kind === 'drill' || operation.kind === 'centre'}
           chosen={operation.key === selected || index === dragged?.index}
           decided={decidedOf(plan, operation.key) !== undefined}
-          onSelect={() => onSelect(operation.key)}
-          onMove={move(index)}
+          onSelect={onSelect}
+          onMove={move}
         />
       ))}
       {gap !== undefined && (
