@@ -6,6 +6,7 @@ import { toolsFor } from './route/decide';
 import { holdingOf } from './route/holdings';
 import { kindOf } from './route/operations';
 import type { Shop } from './shop/shop';
+import { listedId } from './shop/tool';
 
 /** One of the answers, with what it does to a piece and to the batch, or why it cannot be. */
 export interface Choice {
@@ -30,7 +31,7 @@ function toolChoices(plan: Plan, key: string): Open[] {
     id,
     name,
     overrule: { operation: key, tool: id },
-    planned: id === operation.tool.id,
+    planned: id === listedId(operation.tool),
   }));
 }
 

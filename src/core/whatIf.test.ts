@@ -1,3 +1,4 @@
+import type { Overrule } from './overrule';
 import { startValues } from './shop/startValues';
 import { planned, runOf, step } from './testing';
 import { withTrial, type Trial } from './trial';
@@ -97,6 +98,28 @@ describe('another edge in its tool', () => {
       because: expect.stringContaining('has no nose'),
     });
   });
+});
+
+test('a tool that is chosen after how it cuts keeps that: feed and nose go into the other tool', () => {
+  const part = runOf(
+    { outside: [step(20, 20)], details: [{ kind: 'groove', at: 8, width: 4, bottom: 16 }] },
+    { way: 'from-bar' },
+  );
+  const groove = (overrules: Overrule[]) =>
+    planned({ ...part, overrules })
+      .setups.flatMap(({ operations }) => operations)
+      .find(({ kind }) => kind === 'groove');
+  const key = groove([])?.key ?? '';
+  const cut: Overrule = { operation: key, cut: { feed: 0.03, edge: 'carbide' } };
+  const tool: Overrule = { operation: key, tool: 'blade-2' };
+  for (const overrules of [
+    [cut, tool],
+    [tool, cut],
+  ]) {
+    const own = groove(overrules);
+    expect(own?.feed.value).toBe(0.03);
+    expect(own?.tool).toMatchObject({ listed: 'blade-2', edge: 'carbide', width: 2 });
+  }
 });
 
 describe('standing out further', () => {

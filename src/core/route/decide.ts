@@ -72,6 +72,7 @@ function withEdge(tool: Tool, { nose, edge }: CutWish, { run }: Setup): Tool {
   return {
     ...tool,
     id: `${tool.id} (${words})`,
+    listed: tool.id,
     name: `${tool.name}, ${words}`,
     ...(nose === undefined ? {} : { nose }),
     ...(other
@@ -111,7 +112,9 @@ export function decide(operation: Operation, kind: OperationKind, setup: Setup, 
       const because = tool ? `${tool.name} does not make it, or not here.` : `The list has no tool “${overrule.tool}”.`;
       const breaks = other ? [] : [{ rule: 'NO-TOOL-REACHES', because, strength: 'H' as const }];
       taken.push({ index, state: other ? 'kept' : 'cannot', breaks });
-      if (other && own) own = other;
+      // How it cuts may have been decided before its tool was.
+      const asked: CutWish | undefined = own?.asked;
+      if (other && own) own = asked ? { ...other, asked, tool: withEdge(other.tool, asked, setup) } : other;
     }
     if (isCut(overrule) && overrule.operation === operation.key) {
       const because = notPossible(overrule.cut, own ?? operation, kind, setup);

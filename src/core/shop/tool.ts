@@ -2,6 +2,8 @@ import type { EdgeMaterial } from './material';
 
 export interface Tool {
   id: string;
+  /** With another edge in it: the tool of the list that it is. */
+  listed?: string;
   name: string;
   /** Kinds of operation it is used for. */
   does: string[];
@@ -41,6 +43,9 @@ export interface Tool {
   reach?: number;
   touched?: 'left' | 'right';
 }
+
+/** The id under which a tool stands in the list. */
+export const listedId = ({ id, listed }: Tool): string => listed ?? id;
 
 /** A gauge: what it repeats to (mm either way) and what a reading takes. The coarsest one that serves is planned. */
 export interface Gauge {

@@ -1,3 +1,4 @@
+import { listedId } from './tool';
 import type { Plan } from '../plan';
 
 /** What the plan of a run uses of the shop: the number of its part, and ids. */
@@ -17,7 +18,7 @@ export interface UsedBy {
 export const usesOf = ({ run, setups }: Plan): Uses => ({
   number: run.part.number,
   machine: run.shop.machine.id,
-  tools: setups.flatMap(({ operations }) => operations.map(({ tool }) => tool.id)),
+  tools: setups.flatMap(({ operations }) => operations.map(({ tool }) => listedId(tool))),
 });
 
 /** By whom tools and machines are used. */

@@ -8,6 +8,7 @@ import { dialMove, sayDial } from '@/core/stops/dial';
 import { pinOf } from '@/core/stops/planStops';
 import { CHIPS } from '@/core/cutting/chips';
 import { LIMITS } from '@/core/cutting/limits';
+import { listedId } from '@/core/shop/tool';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units/length';
 import { show } from '@/core/units/show';
@@ -267,7 +268,7 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
           operation={{
             number: operation.number,
             name: operation.name,
-            tool: operation.tool.id,
+            tool: listedId(operation.tool),
             kind: operation.kind,
           }}
           onClose={() => setChoosing(undefined)}

@@ -28,6 +28,7 @@ const Wishes = styled.div`
 const OUT = { step: 1, steps: 40 };
 
 interface Props {
+  /** Its tool by the id that the list has. */
   operation: { number: number; name: string; tool: string; kind: string };
   tile: Tile;
   onClose: () => void;
@@ -40,13 +41,11 @@ export function TryWindow({ operation, tile, onClose }: Props) {
   const machine = planned.answer?.plan?.run.shop.machine;
   const units: UnitSystem = planned.answer?.plan?.run.units ?? 'mm';
   const tools = shop.tools.filter((own) => !own.archived && own.does.includes(kind));
-  // With another edge in it the tool is not in the list as it is.
-  const listed = tools.find(({ id }) => operation.tool === id || operation.tool.startsWith(`${id} (`))?.id ?? '';
   const [now, setNow] = useState<CutState>();
   const [texts, setTexts] = useState(() => decidedTexts(file, tile, units));
-  const [tool, setTool] = useState(listed);
+  const [tool, setTool] = useState(operation.tool);
   const [tried, setTried] = useState<Tried>();
-  const other = tool === listed ? undefined : tool;
+  const other = tool === operation.tool ? undefined : tool;
   const trial = useMemo(() => trialOf(texts, other, units), [texts, other, units]);
   useEffect(() => {
     let over = false;
