@@ -3,7 +3,7 @@ import { ensureBrowser, openBrowser, startApplication } from './lib/application.
 import { made, project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals, mustRun } from './lib/processes.mjs';
-import { main } from './lib/say.mjs';
+import { main, say } from './lib/say.mjs';
 
 const rows = [];
 const row = (what, value, limit) => rows.push([what, value, limit]);
@@ -132,9 +132,7 @@ await main(async () => {
       await benchEdits(browser, await saved(address, file), { features, diameter });
     }
     const widths = [0, 1, 2].map((column) => Math.max(...rows.map((cells) => cells[column].length)));
-    process.stdout.write(
-      `\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`,
-    );
+    say(`\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`);
   } finally {
     await closeAll();
   }

@@ -5,7 +5,7 @@ import { ensureBrowser, openBrowser, startApplication } from './lib/application.
 import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals } from './lib/processes.mjs';
-import { main } from './lib/say.mjs';
+import { main, say } from './lib/say.mjs';
 
 const folder = join(project, 'docs/screenshots');
 
@@ -99,7 +99,7 @@ await main(async () => {
     await print.emulateMedia({ media: 'print' });
     await print.setViewportSize({ width: 710, height: 1000 });
     await keep(print, 'printed-sheet', { fullPage: true });
-    process.stdout.write(`${execFileSync('ls', [folder])}`);
+    say(`${execFileSync('ls', [folder])}`);
   } finally {
     await closeAll();
   }

@@ -1,4 +1,3 @@
-import { once } from 'node:events';
 import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, startServer } from './lib/build.mjs';
@@ -6,7 +5,7 @@ import { prepareDatabase, startDatabase } from './lib/database.mjs';
 import { made, peek } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { atEnd, closeAll, closeOnSignals, endLeftBehind, listens } from './lib/processes.mjs';
-import { main, Refusal, step } from './lib/say.mjs';
+import { main, Refusal, say, step } from './lib/say.mjs';
 
 const port = Number(process.env.PORT ?? 4610);
 
@@ -16,7 +15,7 @@ const claim = join(made, 'server.json');
 async function endOldServer() {
   const { owner, pid } = JSON.parse(peek(claim) ?? '{}');
   await endLeftBehind(
-    { owner, pid, name: 'next' },
+    { owner, pid, name: 'serve.mjs' },
     (other) => `Shingle already runs from this folder (process ${other}). Stop that one first.`,
   );
 }
@@ -46,12 +45,11 @@ await main(async () => {
       folder = build.folder;
       return build.note;
     });
-    const server = await startServer({ folder, port, url });
-    writeFileSync(claim, JSON.stringify({ owner: process.pid, pid: server.pid }));
+    const { server: pid } = await startServer({ folder, port, url });
+    writeFileSync(claim, JSON.stringify({ owner: process.pid, pid }));
     atEnd(() => rmSync(claim, { force: true }));
-    process.stdout.write(`\nShingle is ready: http://127.0.0.1:${port}\nCtrl-C stops it.\n`);
-    await once(server, 'exit');
-    throw new Refusal('The server has ended by itself; what it said last is above. Start it again with npm start.');
+    say(`\nShingle is ready: http://127.0.0.1:${port}\nCtrl-C stops it.\n`);
+    await new Promise(() => {});
   } finally {
     await closeAll();
   }

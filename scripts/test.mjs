@@ -3,7 +3,7 @@ import { CHROMIUM, ensureBrowser, startApplication } from './lib/application.mjs
 import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals, mustRun, run } from './lib/processes.mjs';
-import { main, step } from './lib/say.mjs';
+import { main, say, step } from './lib/say.mjs';
 
 const bin = (name) => join(project, 'node_modules/.bin', name);
 
@@ -18,19 +18,19 @@ await main(async () => {
       await mustRun(bin('eslint'), ['.', '--max-warnings=0'], { cwd: project });
       await mustRun(bin('prettier'), ['--check', '--log-level=warn', '.'], { cwd: project });
     });
-    process.stdout.write('unit tests\n');
+    say('unit tests\n');
     const unit = await run(bin('jest'), [], { cwd: project, show: true });
     if (unit.code !== 0) return unit.code;
 
     await ensureBrowser();
     const { address, url, own } = await startApplication();
-    process.stdout.write('journeys\n');
+    say('journeys\n');
     const journeys = await run(bin('playwright'), ['test', ...process.argv.slice(2)], {
       cwd: project,
       show: true,
       env: { BASE_URL: address, DATABASE_URL: url, CHROMIUM, TEST_FOLDER: own },
     });
-    process.stdout.write(
+    say(
       `${journeys.code === 0 ? 'all passed' : 'journeys failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`,
     );
     return journeys.code;

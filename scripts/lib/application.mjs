@@ -4,7 +4,7 @@ import { ensureBuild, startServer } from './build.mjs';
 import { prepareDatabase, startDatabase } from './database.mjs';
 import { made } from './folder.mjs';
 import { ensureProgram } from './packages.mjs';
-import { atEnd, freePort } from './processes.mjs';
+import { atEnd, freePort, until } from './processes.mjs';
 import { step } from './say.mjs';
 
 export const CHROMIUM = '/usr/bin/chromium';
@@ -22,6 +22,14 @@ export async function openBrowser() {
   atEnd(() => browser.close());
   return browser;
 }
+
+/** Waits until every demo run is planned for the lists. */
+const figured = (address) =>
+  until(
+    async () => (await (await fetch(`${address}/api/runs/progress`)).json()).stale === 0,
+    60,
+    () => 'The demo runs were not planned within 60 s.',
+  );
 
 /**
  * The whole application with demo data of its own, in a folder of this process: several can run side by side, and
@@ -45,5 +53,7 @@ export async function startApplication() {
   });
   const port = await freePort();
   await startServer({ folder, port, url });
-  return { address: `http://127.0.0.1:${port}`, url, own };
+  const address = `http://127.0.0.1:${port}`;
+  await step('figures', () => figured(address));
+  return { address, url, own };
 }

@@ -1,8 +1,9 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { alone, digest, made, peek, project } from './folder.mjs';
-import { mustRun, start, until, listens, end, atEnd } from './processes.mjs';
-import { Refusal } from './say.mjs';
+import { keepGoing } from './keepGoing.mjs';
+import { mustRun, start, until } from './processes.mjs';
+import { Refusal, say } from './say.mjs';
 
 const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
 const NEXT = join(project, 'node_modules/next/dist/bin/next');
@@ -22,25 +23,63 @@ export const ensureBuild = (name) =>
     return { folder, note: 'made' };
   });
 
-/** The server on loopback; one process that ends when told. */
-export async function startServer({ folder, port, url }) {
-  let output = '';
-  const server = start(process.execPath, [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    cwd: project,
-    env: { SHINGLE_BUILD: folder, DATABASE_URL: url, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+/** What the server, and the process that keeps its figures, are told. */
+const settings = (folder, url) => ({
+  SHINGLE_BUILD: folder,
+  DATABASE_URL: url,
+  // Figures that another planner has planned are planned again.
+  SHINGLE_PLANNER: digest('src/core'),
+  NODE_ENV: 'production',
+  NEXT_TELEMETRY_DISABLED: '1',
+});
+
+/** What a child says of errors goes on to the terminal; its last words are kept for a refusal. */
+function listening() {
+  let words = '';
+  return {
     onOutput: (text) => {
-      output = (output + text).slice(-4000);
-      if (/error/i.test(text)) process.stderr.write(text);
+      words = (words + text).slice(-4000);
+      if (/error|bug \d|trouble/i.test(text)) say(text, process.stderr);
     },
-  });
-  atEnd(() => end(server));
-  await until(
-    async () => server.exitCode !== null || (await listens(port)),
-    30,
-    () => `The server did not answer within 30 s.\n${output}`,
-  );
-  if (server.exitCode !== null) throw new Refusal(`The server ended as it started:\n${output}`);
-  // The first board plans every run; better now than when somebody waits for it. What is wrong with it, it says itself.
-  await fetch(`http://127.0.0.1:${port}/`).catch(() => undefined);
-  return server;
+    lastWords: () => words,
+  };
+}
+
+/** Whether the server is there: it answers without asking the database. */
+const answers = async (port) =>
+  (await fetch(`http://127.0.0.1:${port}/api/alive`, { signal: AbortSignal.timeout(12_000) })).ok;
+
+/**
+ * The server on loopback, and on the network where that was asked for; with it the process that keeps the figures of
+ * the lists. Both end when told, and are begun again when they end by themselves.
+ */
+export async function startServer({ folder, port, url, env = {} }) {
+  const ids = {};
+  const begin = async () => {
+    const { onOutput, lastWords } = listening();
+    const server = start(process.execPath, [join(project, 'scripts/serve.mjs')], {
+      cwd: project,
+      env: { ...settings(folder, url), PORT: String(port), ...env },
+      onOutput,
+    });
+    await until(
+      async () => server.exitCode !== null || (await answers(port).catch(() => false)),
+      30,
+      () => `The server did not answer within 30 s.\n${lastWords()}`,
+    );
+    if (server.exitCode !== null) throw new Refusal(`The server ended as it started:\n${lastWords()}`);
+    ids.server = server.pid;
+    return server;
+  };
+  await keepGoing('the server', begin, () => answers(port));
+  const keeper = async () => {
+    const { onOutput } = listening();
+    return start(process.execPath, ['--import', 'tsx', join(project, 'src/server/keepFigures.ts')], {
+      cwd: project,
+      env: settings(folder, url),
+      onOutput,
+    });
+  };
+  await keepGoing('the keeper of figures', keeper, async () => true);
+  return ids;
 }

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
 import net from 'node:net';
-import { Refusal } from './say.mjs';
+import { Refusal, say } from './say.mjs';
 
 /** Whether a process lives. */
 export function alive(pid) {
@@ -75,19 +75,30 @@ export async function closeAll() {
   for (const child of running) await end(child);
 }
 
-/** Ctrl-C, SIGTERM, and the end of the npm that started this, close everything and leave nothing behind. */
+/** What a write meets when nobody reads any more: the pipe or the terminal is gone. */
+const NOBODY = ['EPIPE', 'EIO', 'ERR_STREAM_DESTROYED'];
+
+/**
+ * Ctrl-C, SIGTERM, a closed terminal, a reader that has gone (as `npm start | head` leaves it), and the end of the npm
+ * that started this: all of them close everything and leave nothing behind.
+ */
 export function closeOnSignals() {
   let ending = false;
   const stop = async (code) => {
     if (ending) return;
     ending = true;
-    process.stdout.write('\nstopping … ');
+    say('\nstopping … ');
     await closeAll();
-    process.stdout.write('stopped\n');
+    say('stopped\n');
     process.exit(code);
   };
   process.on('SIGINT', () => stop(130));
   for (const signal of ['SIGTERM', 'SIGHUP']) process.on(signal, () => stop(143));
+  for (const out of [process.stdout, process.stderr])
+    out.on('error', (error) => {
+      if (!NOBODY.includes(error.code)) throw error;
+      void stop(141);
+    });
   const parent = process.ppid;
   if (process.env.npm_lifecycle_event) setInterval(() => process.ppid !== parent && stop(143), 1000).unref();
 }
@@ -133,6 +144,15 @@ export const listens = (port) =>
     const socket = net.connect(port, '127.0.0.1');
     socket.once('connect', () => (socket.destroy(), resolve(true)));
     socket.once('error', () => resolve(false));
+  });
+
+/** Waits for the first words of a server on loopback that speaks first, as a database does; a refusal is an answer. */
+export const greets = (port) =>
+  new Promise((resolve) => {
+    const socket = net.connect(port, '127.0.0.1');
+    socket.once('data', () => (socket.destroy(), resolve(true)));
+    socket.once('error', () => resolve(false));
+    socket.setTimeout(12_000, () => socket.destroy());
   });
 
 /** Waits until a check holds; looks ten times a second. */

@@ -1,13 +1,22 @@
 /** A sentence for the person at the terminal: what is in the way and what would do. Ends the command without a trace. */
 export class Refusal extends Error {}
 
+/** Prints; when nobody listens any more, it is not an error of what was said. */
+export function say(text, out = process.stdout) {
+  try {
+    out.write(text);
+  } catch {
+    // The terminal is gone; the command is told so by itself.
+  }
+}
+
 /** Says what is being done, does it, and says how long it took. */
 export async function step(name, work) {
-  process.stdout.write(`${name} … `);
+  say(`${name} … `);
   const from = performance.now();
   const note = await work();
   const seconds = ((performance.now() - from) / 1000).toFixed(1);
-  process.stdout.write(`${typeof note === 'string' && note ? `${note} ` : ''}(${seconds} s)\n`);
+  say(`${typeof note === 'string' && note ? `${note} ` : ''}(${seconds} s)\n`);
 }
 
 /** Runs a script's main function; a refusal is one sentence and exit code 1, anything else a bug with its trace. */
@@ -16,8 +25,8 @@ export async function main(work) {
     process.exitCode = (await work()) ?? 0;
   } catch (error) {
     if (!(error instanceof Refusal)) throw error;
-    process.stdout.write('\n');
-    process.stderr.write(`${error.message}\n`);
+    say(`\n`);
+    say(`${error.message}\n`, process.stderr);
     process.exitCode = 1;
   }
 }

@@ -1,34 +1,39 @@
-import type { Shop } from '@/core/shop/shop';
-import { listRack } from '@/server/rackRepository';
-import { listRuns, type SavedRun } from '@/server/runRepository';
-import { currentRevision } from '@/server/shopRepository';
-import { plannedRuns, type Planned } from './planned';
-import { Board, type BoardRun } from '@/ui/board/Board';
+import { partsKeptTwice } from '@/server/partRepository';
+import { LIST_ORDERS, listRuns, type ListOrder } from '@/server/runList';
+import { currentShop } from '@/server/shopRepository';
+import { Board } from '@/ui/board/Board';
+import { loaded, pageIn, textIn, type Asked } from './pages';
 
 export const dynamic = 'force-dynamic';
 
-function boardRun({ run, board }: Planned & { run: SavedRun }, shop: Shop): BoardRun {
-  const { id, file, savedAt, newerPart } = run;
-  const { part, units } = file;
-  return {
-    id,
-    number: part.number,
-    name: part.name ?? '',
-    revision: part.revision ?? '',
-    material: shop.materials.find((material) => material.id === part.material)?.name ?? part.material,
-    quantity: String(file.quantity),
-    units,
-    due: file.due,
-    newerPart: newerPart?.revision,
-    savedAt,
-    ...board,
-  };
-}
+/** Runs on a page of the board. */
+const ON_A_PAGE = 50;
 
-export default async function BoardPage() {
-  const [{ runs, damaged }, numbered, items] = await Promise.all([listRuns(), currentRevision(), listRack()]);
-  const board = (await plannedRuns(runs, numbered, items))
-    .map((own) => boardRun(own, numbered.shop))
-    .sort((a, b) => (a.due || '9').localeCompare(b.due || '9'));
-  return <Board runs={board} damaged={damaged} today={new Date().toISOString().slice(0, 10)} />;
+const orderIn = (text: string): ListOrder => LIST_ORDERS.find((order) => order === text) ?? 'due';
+
+export default async function BoardPage({ searchParams }: { searchParams: Asked }) {
+  const asked = await searchParams;
+  const [find, order, page] = [textIn(asked.find), orderIn(textIn(asked.order)), pageIn(asked.page)];
+  const [{ runs, found, all, stale, damaged }, { materials }, twice] = await loaded(() =>
+    Promise.all([
+      listRuns({ find, order, from: (page - 1) * ON_A_PAGE, most: ON_A_PAGE }),
+      currentShop(),
+      partsKeptTwice(),
+    ]),
+  );
+  return (
+    <Board
+      runs={runs.map((run) => ({
+        ...run,
+        material: materials.find(({ id }) => id === run.material)?.name ?? run.material,
+      }))}
+      sought={{ find, order, page }}
+      pages={Math.ceil(found / ON_A_PAGE)}
+      found={found}
+      progress={{ all, stale }}
+      damaged={damaged}
+      twice={twice}
+      today={new Date().toISOString().slice(0, 10)}
+    />
+  );
 }

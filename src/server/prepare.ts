@@ -1,18 +1,20 @@
-import { closeDatabase, database } from './database';
+import { closeDatabase } from './database';
 import { seedDemo } from './demo';
-import { migrationSource } from './migrations';
+import { bringUpToDate } from './schema';
+import { completeRunList } from './runRepository';
 import { seedRack } from './rackRepository';
 import { seedShop } from './shopRepository';
 
 /** Brings a database up to date: schema, start values, and demo data when it is empty. Run by the scripts. */
 async function prepare(): Promise<void> {
-  const [, applied] = (await database().migrate.latest({ migrationSource })) as [number, string[]];
+  const applied = await bringUpToDate();
   const shop = await seedShop();
   const runs = await seedDemo();
   // The rack of a shop that has work already is its own affair.
   const bars = runs > 0 ? await seedRack() : 0;
+  await completeRunList();
   const did = [
-    applied.length > 0 && `${applied.length} migration(s)`,
+    applied > 0 && `${applied} migration(s)`,
     shop,
     runs > 0 && `${runs} demo runs`,
     bars > 0 && `${bars} bars on the demo rack`,

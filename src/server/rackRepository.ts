@@ -3,6 +3,7 @@ import type { RackAction, Receipt } from '@/core/formats/rackFile';
 import { freeLength, type RackItem, type RackMove, type StockLevel } from '@/core/rack/rack';
 import { refuse, type Result } from '@/core/result';
 import { database, inTransaction } from './database';
+import { wantAnew } from './runList';
 
 interface ItemRow {
   id: number;
@@ -101,6 +102,7 @@ export const receive = (receipt: Receipt): Promise<number[]> =>
       await note(knex, id, 'received', receipt.length, null, receipt.batch);
       ids.push(id);
     }
+    await wantAnew(knex, receipt.material);
     return ids;
   });
 
@@ -164,6 +166,12 @@ async function use(knex: Knex, item: RackItem, run: number, left: number, place:
   return { ok: true, value: null };
 }
 
+const doTo = (knex: Knex, item: RackItem, action: RackAction): Promise<Result<null>> => {
+  if (action.do === 'reserve') return reserve(knex, item, action.run, action.length);
+  if (action.do === 'release') return release(knex, item, action.run);
+  return use(knex, item, action.run, action.left, action.place);
+};
+
 /**
  * Does something with an item. The item's row is locked meanwhile: two runs cannot reserve the same metre, nor two users
  * at once.
@@ -176,9 +184,10 @@ export const act = (id: number, action: RackAction): Promise<Result<null>> =>
       return refuse('', 'this bar is not on the rack any more: somebody has used it. The list shows what is there');
     if (!(await knex('runs').where({ id: action.run }).first('id')))
       return refuse('run', `there is no run ${action.run}`);
-    if (action.do === 'reserve') return reserve(knex, item, action.run, action.length);
-    if (action.do === 'release') return release(knex, item, action.run);
-    return use(knex, item, action.run, action.left, action.place);
+    const done = await doTo(knex, item, action);
+    // What one run holds is not free for another: the plans of its material may move.
+    if (done.ok) await wantAnew(knex, item.material);
+    return done;
   });
 
 /** How much of each section is to be kept. */

@@ -4,6 +4,7 @@ import type { RunFile } from '@/core/formats/runFile';
 import { runFileSchema } from '@/core/formats/schemas';
 import { database, inTransaction } from './database';
 import { keepPart } from './partRepository';
+import { enterInList } from './runList';
 
 /** A run as it is kept: its document, and which revision that is. */
 export interface SavedRun {
@@ -27,8 +28,6 @@ interface RunRow {
   part: string;
   part_id: number;
   part_revision: number;
-  part_letter: string | null;
-  part_saved_at: Date;
 }
 
 /** What went wrong with a row that does not read back; the one kind of damage that is not the user's to mend. */
@@ -45,28 +44,16 @@ function documentOf(row: RunRow): unknown {
   }
 }
 
-function read(row: RunRow, rows: RunRow[]): SavedRun {
+function read(row: RunRow): SavedRun {
   const file = checkShape(runFileSchema, documentOf(row));
   if (!file.ok) throw damage(row, file.problems.map(({ path, message }) => `${path} ${message}`).join('; '));
-  const newerPart = newerPartOf(row, rows);
-  return {
-    id: row.id,
-    revision: row.revision,
-    savedAt: row.saved_at.toISOString(),
-    file: file.value,
-    ...(newerPart ? { newerPart } : {}),
-  };
+  return { id: row.id, revision: row.revision, savedAt: row.saved_at.toISOString(), file: file.value };
 }
 
-/** The newest revision of every run, or of one. */
-const newest = (knex: Knex) =>
+/** Revisions of runs with the parts they were saved with. */
+const revisions = (knex: Knex) =>
   knex('run_revisions as r')
     .join('part_revisions as p', 'p.id', 'r.part_revision_id')
-    .whereNotExists(
-      knex('run_revisions as later')
-        .select(knex.raw('1'))
-        .whereRaw('later.run_id = r.run_id and later.revision > r.revision'),
-    )
     .select<RunRow[]>(
       'r.run_id as id',
       'r.revision',
@@ -75,54 +62,63 @@ const newest = (knex: Knex) =>
       'p.document as part',
       'p.part_id',
       'p.revision as part_revision',
-      // Nothing when the document is damaged, which must not hide the other runs of the part.
-      knex.raw(`json_value(p.document, '$.revision') as part_letter`),
-      'p.saved_at as part_saved_at',
     );
+
+const newestOf = async (id: number, knex: Knex): Promise<RunRow | undefined> =>
+  (await revisions(knex).where('r.run_id', id).orderBy('r.revision', 'desc').limit(1))[0];
 
 /**
  * The newest revision of a run's part that any run is planned with, when the run itself is planned with an earlier one.
  * One that was tried and taken back is no revision to go by.
  */
-function newerPartOf(row: RunRow, rows: RunRow[]): SavedRun['newerPart'] {
-  const newer = rows
-    .filter(({ part_id, part_revision }) => part_id === row.part_id && part_revision > row.part_revision)
-    .sort((a, b) => b.part_revision - a.part_revision)[0];
-  return newer && { revision: newer.part_letter ?? '', savedAt: newer.part_saved_at.toISOString() };
+async function newerPartOf({ part_id, part_revision }: RunRow, knex: Knex): Promise<SavedRun['newerPart']> {
+  const newer = await knex('run_list as l')
+    .join('part_revisions as p', { 'p.part_id': 'l.part_id', 'p.revision': 'l.part_revision' })
+    .where('l.part_id', part_id)
+    .where('l.part_revision', '>', part_revision)
+    .orderBy('l.part_revision', 'desc')
+    .first<{ letter: string; saved_at: Date } | undefined>('l.letter', 'p.saved_at');
+  return newer && { revision: newer.letter, savedAt: newer.saved_at.toISOString() };
 }
 
-/** Every run, the newest first, and in words those whose rows do not read back: one of them must not hide the others. */
-export async function listRuns(): Promise<{ runs: SavedRun[]; damaged: string[] }> {
+/** The documents of some runs as they are saved now, by their ids; in words those whose rows do not read back. */
+export async function readRuns(ids: readonly number[]): Promise<{ runs: SavedRun[]; damaged: Map<number, string> }> {
   const runs: SavedRun[] = [];
-  const damaged: string[] = [];
-  const rows = await newest(database()).orderBy('r.run_id', 'desc');
+  const damaged = new Map<number, string>();
+  const rows = await revisions(database())
+    .join('run_list as l', { 'l.run_id': 'r.run_id', 'l.revision': 'r.revision' })
+    .whereIn('r.run_id', ids)
+    .orderBy('r.run_id', 'desc');
   for (const row of rows)
     try {
-      runs.push(read(row, rows));
+      runs.push(read(row));
     } catch (error) {
       if (!(error instanceof DamagedRow)) throw error;
-      damaged.push(error.message);
+      damaged.set(row.id, error.message);
     }
   return { runs, damaged };
 }
 
 /** One run, or undefined. */
 export async function findRun(id: number, knex: Knex = database()): Promise<SavedRun | undefined> {
-  const row = (await newest(knex).where('r.run_id', id))[0];
-  return row && read(row, await newest(knex).where('p.part_id', row.part_id));
+  const row = await newestOf(id, knex);
+  if (!row) return undefined;
+  const newerPart = await newerPartOf(row, knex);
+  return { ...read(row), ...(newerPart ? { newerPart } : {}) };
 }
 
 async function append(id: number, revision: number, file: RunFile, knex: Knex): Promise<SavedRun> {
   const { part, ...rest } = file;
   const at = new Date();
-  const partRevision = await keepPart(part, file.units, at, knex);
+  const kept = await keepPart(part, file.units, at, knex);
   await knex('run_revisions').insert({
     run_id: id,
     revision,
-    part_revision_id: partRevision,
+    part_revision_id: kept.id,
     document: JSON.stringify(rest),
     saved_at: at,
   });
+  await enterInList({ id, revision, savedAt: at, file, partId: kept.partId, partRevision: kept.count }, knex);
   return { id, revision, savedAt: at.toISOString(), file };
 }
 
@@ -145,3 +141,28 @@ export const saveRun = (id: number, base: number, file: RunFile): Promise<SaveOu
     if (current.revision !== base) return { kind: 'conflict', current };
     return { kind: 'saved', run: await append(id, base + 1, file, knex) };
   });
+
+/** Enters in the list the runs that are missing there or stand there with an earlier revision; says how many. */
+export async function completeRunList(): Promise<number> {
+  const knex = database();
+  const rows = await revisions(knex)
+    .join(
+      knex('run_revisions').select('run_id').max('revision as last').groupBy('run_id').as('newest'),
+      function newest() {
+        this.on('newest.run_id', 'r.run_id').andOn('newest.last', 'r.revision');
+      },
+    )
+    .leftJoin('run_list as l', { 'l.run_id': 'r.run_id', 'l.revision': 'r.revision' })
+    .whereNull('l.run_id');
+  for (const row of rows) {
+    const entry = { id: row.id, revision: row.revision, savedAt: row.saved_at };
+    const part = { partId: row.part_id, partRevision: row.part_revision };
+    try {
+      await enterInList({ ...entry, ...part, file: read(row).file }, knex);
+    } catch (error) {
+      if (!(error instanceof DamagedRow)) throw error;
+      await enterInList({ ...entry, ...part, damaged: error.message }, knex);
+    }
+  }
+  return rows.length;
+}

@@ -3,20 +3,28 @@ import { readShop } from '@/core/formats/readShop';
 import type { Shop } from '@/core/shop/shop';
 import { completeShop } from '@/core/shop/completeShop';
 import { startValues } from '@/core/shop/startValues';
-import { database } from './database';
+import type { Knex } from 'knex';
+import { database, inTransaction } from './database';
+import { wantAnew } from './runList';
 
-/** The shop as it was read last. A revision never changes, so it is read once; the same one is the same object. */
-let last: { revision: number; shop: Shop } | undefined;
+/**
+ * The shop as it was read last. A revision never changes, so it is read once; the same one is the same object. Its time
+ * goes with its number: a database that was restored may have another revision of that number.
+ */
+let last: { revision: number; savedAt: number; shop: Shop } | undefined;
 
 /** The shop as it now is: its newest revision. */
 export const currentShop = async (): Promise<Shop> => (await currentRevision()).shop;
 
 /** The newest revision of the shop, with its number. */
 export async function currentRevision(): Promise<{ revision: number; shop: Shop }> {
-  const newest = await database()('shop_revisions').max<{ revision: number | null }[]>({ revision: 'revision' });
-  const revision = newest[0]?.revision;
-  if (!revision) throw new Error('the database holds no shop: run npm start, which seeds it');
-  if (last?.revision !== revision) last = { revision, shop: await readRevision(revision) };
+  const newest = await database()('shop_revisions')
+    .orderBy('revision', 'desc')
+    .first<{ revision: number; saved_at: Date } | undefined>('revision', 'saved_at');
+  if (!newest) throw new Error('the database holds no shop: run npm start, which seeds it');
+  const { revision, saved_at } = newest;
+  if (last?.revision !== revision || last.savedAt !== saved_at.getTime())
+    last = { revision, savedAt: saved_at.getTime(), shop: await readRevision(revision) };
   return last;
 }
 
@@ -30,8 +38,8 @@ async function readRevision(revision: number): Promise<Shop> {
   return shop.value;
 }
 
-const keep = (revision: number, document: unknown) =>
-  database()('shop_revisions').insert({ revision, document: JSON.stringify(document), saved_at: new Date() });
+const keep = (knex: Knex, revision: number, document: unknown) =>
+  knex('shop_revisions').insert({ revision, document: JSON.stringify(document), saved_at: new Date() });
 
 /**
  * Appends a revision of the shop, when the newest is still the one that the edit started from.
@@ -41,7 +49,10 @@ export async function saveShop(base: number, shop: Shop): Promise<number | 'conf
   const { revision } = await currentRevision();
   if (revision !== base) return 'conflict';
   try {
-    await keep(base + 1, shop);
+    await inTransaction(async (knex) => {
+      await keep(knex, base + 1, shop);
+      await wantAnew(knex);
+    });
   } catch (error) {
     if ((error as { code?: string }).code === 'ER_DUP_ENTRY') return 'conflict';
     throw error;
@@ -59,12 +70,12 @@ export async function seedShop(): Promise<string | undefined> {
     .orderBy('revision', 'desc')
     .first<{ revision: number; document: string } | undefined>('revision', 'document');
   if (!newest) {
-    await keep(1, startValues);
+    await keep(database(), 1, startValues);
     return 'start values';
   }
   const kept = JSON.parse(newest.document) as unknown;
   const complete: unknown = JSON.parse(JSON.stringify(completeShop(kept)));
   if (!readShop(complete).ok || isDeepStrictEqual(kept, complete)) return undefined;
-  await keep(newest.revision + 1, complete);
+  await keep(database(), newest.revision + 1, complete);
   return 'the shop completed with later start values';
 }

@@ -3,6 +3,7 @@ import { checkShape } from '@/core/formats/problems';
 import type { RunFile } from '@/core/formats/runFile';
 import { runFileSchema } from '@/core/formats/schemas';
 import { refuse, type Problem, type Result } from '@/core/result';
+import { troubleOf, type Trouble } from '@/server/trouble';
 
 /** The largest run file taken, bytes: far more than two hundred steps need. */
 const LARGEST = 1_000_000;
@@ -10,11 +11,29 @@ const LARGEST = 1_000_000;
 /** Problems as an answer. */
 export const refused = (problems: Problem[], status = 422) => NextResponse.json({ problems }, { status });
 
+/** The text of a request, as far as it is taken: what is longer is not read to its end. */
+async function textOf(request: Request): Promise<string | undefined> {
+  const reader = request.body?.getReader();
+  const decoder = new TextDecoder();
+  let [text, bytes] = ['', 0];
+  if (!reader) return text;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return text + decoder.decode();
+    bytes += value.byteLength;
+    if (bytes > LARGEST) {
+      await reader.cancel();
+      return undefined;
+    }
+    text += decoder.decode(value, { stream: true });
+  }
+}
+
 /** Reads JSON from a request. */
 export async function readJson(request: Request): Promise<Result<unknown>> {
-  const text = await request.text();
-  if (text.length > LARGEST)
-    return refuse('', `the file has ${text.length} characters; run files of up to ${LARGEST} are read`);
+  const text = await textOf(request);
+  if (text === undefined)
+    return refuse('', `the file is larger than ${LARGEST} bytes, the most that is read; a run file has some thousands`);
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch (error) {
@@ -30,15 +49,39 @@ export function keepable(value: unknown): Result<RunFile> {
   return shaped;
 }
 
-/** Runs a handler; a database that does not answer is said in words, not as a trace. */
+/** What is said of each trouble, and the status that goes with it. All but a bug pass by themselves. */
+function told(trouble: Trouble): { message: string; status: number } {
+  switch (trouble.kind) {
+    case 'gone':
+      return { message: 'the database does not answer; nothing was changed. Try again in a moment.', status: 503 };
+    case 'busy':
+      return {
+        message: 'too many are at work on the database at this moment; nothing was changed. Try again.',
+        status: 503,
+      };
+    case 'full':
+      return {
+        message: 'the disk of the database is full; nothing was changed. Make room on it, then try again.',
+        status: 507,
+      };
+    case 'bug':
+      return {
+        message: `this is a fault of the program, number ${trouble.number}; nothing was changed. The log has it under that number.`,
+        status: 500,
+      };
+  }
+}
+
+/** Runs a handler; what goes wrong in it is said in words, each trouble by its own, and never as a trace. */
 export async function answered(work: () => Promise<Response>): Promise<Response> {
   try {
     return await work();
   } catch (error) {
-    console.error(error instanceof Error ? error.message : error);
-    return refused(
-      [{ path: '', message: 'the database does not answer; nothing was changed. Try again in a moment.' }],
-      503,
+    const trouble = troubleOf(error);
+    const { message, status } = told(trouble);
+    return NextResponse.json(
+      { problems: [{ path: '', message }], trouble },
+      { status, ...(status === 503 ? { headers: { 'retry-after': '2' } } : {}) },
     );
   }
 }

@@ -1,16 +1,14 @@
 import type { Metadata } from 'next';
 import { usedBy } from '@/core/shop/usedBy';
-import { listRack } from '@/server/rackRepository';
-import { listRuns } from '@/server/runRepository';
+import { listUses } from '@/server/runList';
 import { currentRevision } from '@/server/shopRepository';
 import { ShopPlace } from '@/ui/shop/ShopPlace';
-import { plannedRuns } from '../planned';
+import { loaded } from '../pages';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Shop' };
 
 export default async function ShopPage() {
-  const [numbered, { runs }, items] = await Promise.all([currentRevision(), listRuns(), listRack()]);
-  const uses = (await plannedRuns(runs, numbered, items)).flatMap((own) => own.uses ?? []);
+  const [numbered, uses] = await loaded(() => Promise.all([currentRevision(), listUses()]));
   return <ShopPlace served={numbered.shop} revision={numbered.revision} used={usedBy(uses)} />;
 }

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { passOver, resumably } from './resumable';
 
 /** What may never be changed or taken out again: the server itself refuses, whoever asks. */
 const KEPT = ['update', 'delete'] as const;
@@ -8,40 +9,51 @@ const KEPT = ['update', 'delete'] as const;
  * its lengths are millimetres. The history only grows.
  */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('stock_items', (table) => {
-    table.increments('id');
-    table.string('material', 60).notNullable();
-    table.string('form', 10).notNullable();
-    table.decimal('size', 10, 4).notNullable();
-    table.decimal('bore', 10, 4).notNullable().defaultTo(0);
-    table.string('condition', 20).notNullable();
-    table.decimal('length', 10, 3).notNullable();
-    table.boolean('offcut').notNullable().defaultTo(false);
-    table.string('batch', 120).notNullable().defaultTo('');
-    table.string('place', 60).notNullable().defaultTo('');
-    table.decimal('price', 10, 2);
-    table.integer('cut_from').unsigned().references('stock_items.id');
-    table.datetime('gone_at', { precision: 3 });
-  });
-  await knex.schema.createTable('stock_reservations', (table) => {
-    table.integer('item_id').unsigned().notNullable().references('stock_items.id');
-    table.integer('run_id').unsigned().notNullable().references('runs.id');
-    table.decimal('length', 10, 3).notNullable();
-    table.primary(['item_id', 'run_id']);
-  });
-  await knex.schema.createTable('stock_history', (table) => {
-    table.increments('id');
-    table.integer('item_id').unsigned().notNullable().references('stock_items.id');
-    table.integer('run_id').unsigned().references('runs.id');
-    table.string('what', 20).notNullable();
-    table.decimal('length', 10, 3).notNullable();
-    table.string('note', 200).notNullable().defaultTo('');
-    table.datetime('at', { precision: 3 }).notNullable();
-  });
+  await resumably(
+    knex,
+    knex.schema.createTable('stock_items', (table) => {
+      table.increments('id');
+      table.string('material', 60).notNullable();
+      table.string('form', 10).notNullable();
+      table.decimal('size', 10, 4).notNullable();
+      table.decimal('bore', 10, 4).notNullable().defaultTo(0);
+      table.string('condition', 20).notNullable();
+      table.decimal('length', 10, 3).notNullable();
+      table.boolean('offcut').notNullable().defaultTo(false);
+      table.string('batch', 120).notNullable().defaultTo('');
+      table.string('place', 60).notNullable().defaultTo('');
+      table.decimal('price', 10, 2);
+      table.integer('cut_from').unsigned().references('stock_items.id');
+      table.datetime('gone_at', { precision: 3 });
+    }),
+  );
+  await resumably(
+    knex,
+    knex.schema.createTable('stock_reservations', (table) => {
+      table.integer('item_id').unsigned().notNullable().references('stock_items.id');
+      table.integer('run_id').unsigned().notNullable().references('runs.id');
+      table.decimal('length', 10, 3).notNullable();
+      table.primary(['item_id', 'run_id']);
+    }),
+  );
+  await resumably(
+    knex,
+    knex.schema.createTable('stock_history', (table) => {
+      table.increments('id');
+      table.integer('item_id').unsigned().notNullable().references('stock_items.id');
+      table.integer('run_id').unsigned().references('runs.id');
+      table.string('what', 20).notNullable();
+      table.decimal('length', 10, 3).notNullable();
+      table.string('note', 200).notNullable().defaultTo('');
+      table.datetime('at', { precision: 3 }).notNullable();
+    }),
+  );
   for (const change of KEPT)
-    await knex.raw(
-      `create trigger stock_history_no_${change} before ${change} on stock_history for each row
+    await passOver(
+      knex.raw(
+        `create trigger stock_history_no_${change} before ${change} on stock_history for each row
        signal sqlstate '45000' set message_text = 'the stock history only grows'`,
+      ),
     );
 }
 

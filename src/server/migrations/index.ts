@@ -3,12 +3,18 @@ import * as partsRunsShop from './001-parts-runs-shop';
 import * as rack from './002-rack';
 import * as partUnits from './003-part-units';
 import * as stockLevels from './004-stock-levels';
+import * as partNames from './005-part-names';
+import * as runList from './006-run-list';
+import * as keysAndSessions from './007-keys-and-sessions';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
   '002-rack': rack,
   '003-part-units': partUnits,
   '004-stock-levels': stockLevels,
+  '005-part-names': partNames,
+  '006-run-list': runList,
+  '007-keys-and-sessions': keysAndSessions,
 };
 
 /** The migrations in order, by name; listed rather than read from a folder, so that a bundle has them too. */

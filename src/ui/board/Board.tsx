@@ -9,12 +9,19 @@ import type { Problem } from '@/core/result';
 import { sayMinutes } from '@/core/units/show';
 import { Empty } from '../primitives/Card';
 import { Button, ButtonLink } from '../primitives/Button';
+import { Figuring, type Progress } from '../primitives/Figuring';
+import { Finder, Pages, type Sought } from '../primitives/Finder';
 import { Mark } from '../primitives/Mark';
 import { Notice } from '../primitives/Notice';
 import { Window } from '../primitives/Window';
 import { importRun } from '../run/api';
 import { entryName } from '../run/entryName';
 import { ThemeToggle } from '../theme/ThemeToggle';
+
+/** What is known of the plan of a run: its figures, or what is in the way of them. */
+export type BoardFigures =
+  | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
+  | { problem: Problem | undefined };
 
 /** A run as the board shows it. */
 export interface BoardRun {
@@ -25,15 +32,23 @@ export interface BoardRun {
   material: string;
   quantity: string;
   units: string;
-  due: string | undefined;
+  due: string;
   /** The letter that the drawing went on to, when the run keeps an earlier one. */
   newerPart: string | undefined;
   savedAt: string;
-  figures:
-    | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
-    | undefined;
-  problem: Problem | undefined;
+  /** Whether the figures are those of before a change. */
+  stale: boolean;
+  figures: BoardFigures | undefined;
 }
+
+/** Names of the orders that the board can be in. */
+const ORDERS = [
+  ['due', 'by the promised day'],
+  ['newest', 'saved last'],
+  ['number', 'by part number'],
+  ['name', 'by name'],
+  ['longest', 'longest batch'],
+] as const;
 
 const Bar = styled.header`
   display: flex;
@@ -103,6 +118,10 @@ const Row = styled.li`
   .figure {
     font-family: var(--mono);
   }
+  &[data-old] .figure {
+    color: var(--ink-soft);
+    font-style: italic;
+  }
   .off {
     font: 700 20px var(--mono);
     text-align: right;
@@ -132,7 +151,7 @@ const Row = styled.li`
 `;
 
 /** The day a run is promised for, and how near it is. `today` comes from the server, so that both sides say the same. */
-function Promised({ due, today }: { due: string | undefined; today: string }) {
+function Promised({ due, today }: { due: string; today: string }) {
   const day = due ? parseISO(due) : undefined;
   if (!day || Number.isNaN(day.getTime())) return <span>no day promised</span>;
   const days = differenceInCalendarDays(day, parseISO(today));
@@ -145,10 +164,47 @@ function Promised({ due, today }: { due: string | undefined; today: string }) {
   );
 }
 
-const isLate = (due: string | undefined, today: string) => due !== undefined && due !== '' && due < today;
+const isLate = (due: string, today: string) => due !== '' && due < today;
 
-/** Every run: how many of what, by when, and what it takes. */
-export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: string[]; today: string }) {
+const Figures = ({ run: { figures, stale } }: { run: BoardRun }) => {
+  if (!figures) return <span style={{ gridColumn: 'span 2' }}>being planned …</span>;
+  if ('problem' in figures)
+    return (
+      <span style={{ gridColumn: 'span 2' }}>
+        not planned yet
+        <small>
+          {entryName(figures.problem?.path ?? '')} {figures.problem?.message}
+        </small>
+      </span>
+    );
+  return (
+    <>
+      <span className="figure">
+        {sayMinutes(figures.batchMinutes)}
+        <small>{stale ? 'as before; planned again …' : `${sayMinutes(figures.pieceMinutes)} a piece`}</small>
+      </span>
+      <span className="figure">
+        {figures.bars} bar{figures.bars === 1 ? '' : 's'}
+        <small>of {figures.barLength}</small>
+      </span>
+    </>
+  );
+};
+
+export interface BoardProps {
+  runs: BoardRun[];
+  sought: Sought;
+  pages: number;
+  found: number;
+  progress: Progress;
+  damaged: string[];
+  /** Numbers that are one number and are kept as several parts. */
+  twice: string[][];
+  today: string;
+}
+
+/** The runs that are looked for: how many of what, by when, and what they take. */
+export function Board({ runs, sought, pages, found, progress, damaged, twice, today }: BoardProps) {
   const router = useRouter();
   const chooser = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<{ name: string; problems: Problem[] }>();
@@ -202,7 +258,24 @@ export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: str
         {damaged.length > 0 && (
           <Notice danger>Not shown, because what the database holds of it does not read: {damaged.join('; ')}.</Notice>
         )}
-        {runs.length === 0 ? (
+        {twice.map((numbers) => (
+          <Notice key={numbers[0]}>
+            {numbers.map((number) => `“${number}”`).join(' and ')} are one part number, and were kept as parts of their
+            own. Both stay as they are; give one of them another number where they are not the same part.
+          </Notice>
+        ))}
+        <Figuring served={progress} most={2} />
+        {progress.all > 0 && (
+          <Finder sought={sought} what="Find" orders={ORDERS}>
+            {sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}
+          </Finder>
+        )}
+        {progress.all > 0 && runs.length === 0 ? (
+          <Empty>
+            <h2>No run has all of these words</h2>
+            <p>Number, name, revision and material are looked through. Fewer words find more.</p>
+          </Empty>
+        ) : runs.length === 0 ? (
           <Empty>
             <h2>No runs yet</h2>
             <p>Start with a drawing and a quantity: the first step, its diameter and its length, is enough to begin.</p>
@@ -213,7 +286,7 @@ export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: str
         ) : (
           <List aria-label="Runs">
             {runs.map((run) => (
-              <Row key={run.id} data-late={isLate(run.due, today) || undefined}>
+              <Row key={run.id} data-late={isLate(run.due, today) || undefined} data-old={run.stale || undefined}>
                 <Link href={`/runs/${run.id}`} prefetch={false}>
                   <span className="off">
                     {run.quantity || '—'}
@@ -230,33 +303,18 @@ export function Board({ runs, damaged, today }: { runs: BoardRun[]; damaged: str
                   </span>
                   <span>
                     {run.material}
-                    <small>{run.figures ? `${run.figures.way}, ${run.figures.size}` : ''}</small>
+                    <small>
+                      {run.figures && 'way' in run.figures ? `${run.figures.way}, ${run.figures.size}` : ''}
+                    </small>
                   </span>
-                  {run.figures ? (
-                    <>
-                      <span className="figure">
-                        {sayMinutes(run.figures.batchMinutes)}
-                        <small>{sayMinutes(run.figures.pieceMinutes)} a piece</small>
-                      </span>
-                      <span className="figure">
-                        {run.figures.bars} bar{run.figures.bars === 1 ? '' : 's'}
-                        <small>of {run.figures.barLength}</small>
-                      </span>
-                    </>
-                  ) : (
-                    <span style={{ gridColumn: 'span 2' }}>
-                      not planned yet
-                      <small>
-                        {entryName(run.problem?.path ?? '')} {run.problem?.message}
-                      </small>
-                    </span>
-                  )}
+                  <Figures run={run} />
                   <Promised due={run.due} today={today} />
                 </Link>
               </Row>
             ))}
           </List>
         )}
+        <Pages sought={sought} pages={pages} />
       </Room>
       {refused && (
         <Window title={`${refused.name} was not taken in`} open onClose={() => setRefused(undefined)}>

@@ -1,6 +1,6 @@
 'use client';
 import { wrap, proxy } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Fragment, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { RackItem } from '@/core/rack/rack';
 import { sectionKey, type Section } from '@/core/rack/rack';
@@ -13,6 +13,7 @@ import { nameOfBar } from '@/core/stock/nameOfBar';
 import type { SawApi } from '@/workers/saw.worker';
 import { Empty } from '../primitives/Card';
 import { Button } from '../primitives/Button';
+import { Figuring, type Progress } from '../primitives/Figuring';
 import { HouseBar } from '../primitives/HouseBar';
 import { SawSheet } from './SawSheet';
 
@@ -23,9 +24,15 @@ const Room = styled.main`
   max-width: 1240px;
   margin: 0 auto;
   padding: 18px 20px 40px;
-  h1 {
+  h1,
+  .told {
     grid-column: 1 / -1;
+  }
+  h1 {
     font-size: 21px;
+  }
+  .told:empty {
+    display: none;
   }
   .on-paper {
     display: none;
@@ -37,6 +44,7 @@ const Room = styled.main`
     display: block;
     padding: 0;
     .choose,
+    .told,
     h1 {
       display: none;
     }
@@ -76,6 +84,23 @@ const Choose = styled.section`
   }
 `;
 
+const Folded = styled.details`
+  margin-bottom: 6px;
+  border-top: 1px solid var(--line);
+  summary {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 36px;
+    cursor: pointer;
+  }
+  @media (pointer: coarse) {
+    summary {
+      min-height: 44px;
+    }
+  }
+`;
+
 const Told = styled.p`
   display: flex;
   flex-wrap: wrap;
@@ -85,6 +110,78 @@ const Told = styled.p`
 `;
 
 type Need = SawNeed & { name: string };
+
+/** With more runs than this, the lists are folded, and what is unfolded is drawn. */
+const MANY = 40;
+
+interface Ticking {
+  leftOut: ReadonlySet<number>;
+  /** Ticks runs, or not. */
+  onTick: (runs: readonly number[], ticked: boolean) => void;
+  nameOf: (section: Section) => string;
+}
+
+/** A run that is to be sawn, or not. */
+const Tick = ({ need, leftOut, onTick, nameOf }: Ticking & { need: Need }) => (
+  <label>
+    <input
+      type="checkbox"
+      checked={!leftOut.has(need.run)}
+      onChange={(event) => onTick([need.run], event.target.checked)}
+    />
+    <span>
+      {need.number} {need.name}
+    </span>
+    <small>
+      {need.count} {need.turned ? 'from the bar' : 'blanks'}, {need.each.toFixed(2)} mm each · {nameOf(need.section)}
+    </small>
+  </label>
+);
+
+/** All runs of one section at once. */
+const GroupTick = ({ group, leftOut, onTick, nameOf }: Ticking & { group: readonly [Need, ...Need[]] }) => {
+  const ticked = group.filter(({ run }) => !leftOut.has(run)).length;
+  const name = nameOf(group[0].section);
+  return (
+    <span>
+      <input
+        type="checkbox"
+        aria-label={`All runs of ${name}`}
+        checked={ticked === group.length}
+        ref={(box) => void (box && (box.indeterminate = ticked > 0 && ticked < group.length))}
+        onChange={(event) =>
+          onTick(
+            group.map(({ run }) => run),
+            event.target.checked,
+          )
+        }
+      />{' '}
+      {name}, {ticked} of {group.length}
+    </span>
+  );
+};
+
+/** Something long under one line; only what is unfolded is drawn. */
+function Fold({ summary, children }: { summary: ReactNode; children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Folded onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>{summary}</summary>
+      {open && children}
+    </Folded>
+  );
+}
+
+/** Needs by their section, in the order they come. */
+function bySections(needs: readonly Need[]): [Need, ...Need[]][] {
+  const groups = new Map<string, [Need, ...Need[]]>();
+  for (const need of needs) {
+    const group = groups.get(sectionKey(need.section));
+    if (group) group.push(need);
+    else groups.set(sectionKey(need.section), [need]);
+  }
+  return [...groups.values()];
+}
 
 /** What is known of one section's list. */
 type Answer = { kind: 'done'; cuts: Cuts } | { kind: 'refused'; words: string };
@@ -97,24 +194,35 @@ const answerOf = (result: Result<Cuts>): Answer =>
 /** Which bars to open for the runs that are ticked, and what to saw from each, in the order of the saw. */
 export function CutLists({
   needs,
+  progress: planning,
   items,
   materials,
   keepFrom,
 }: {
   needs: Need[];
+  /** What runs need is known when they are planned. */
+  progress: Progress;
   items: RackItem[];
   materials: { id: string; name: string }[];
   keepFrom: number;
 }) {
-  const [chosen, setChosen] = useState<number[]>(() => needs.map(({ run }) => run));
-  const lists = useMemo(
-    () =>
-      cutListsOf(
-        needs.filter(({ run }) => chosen.includes(run)),
-        items,
-      ),
-    [needs, chosen, items],
-  );
+  // What is not ticked; a run that is planned later is ticked as well.
+  const [leftOut, setLeftOut] = useState<ReadonlySet<number>>(new Set());
+  const chosen = useMemo(() => needs.filter(({ run }) => !leftOut.has(run)), [needs, leftOut]);
+  const lists = useMemo(() => cutListsOf(chosen, items), [chosen, items]);
+  const many = needs.length > MANY;
+  const sections = useMemo(() => bySections(needs), [needs]);
+  const ticking = {
+    leftOut,
+    onTick: (runs: readonly number[], ticked: boolean) =>
+      setLeftOut((before) => {
+        const after = new Set(before);
+        for (const run of runs)
+          if (ticked) after.delete(run);
+          else after.add(run);
+        return after;
+      }),
+  };
   const nameOf = (section: Section) =>
     `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
   // Most lists need no search: they are there with the page.
@@ -122,40 +230,34 @@ export function CutLists({
     () => lists.map(({ section, list }) => ({ section, list, result: withoutSearch(list) })),
     [lists],
   );
-  const open = useMemo(() => settled.filter(({ result }) => !result), [settled]);
-  const { answers, progress, cancel, again, cancelled } = useSaw(open);
+  // As text, so that a search goes on when the page is made anew and its lists are the same.
+  const open = JSON.stringify(settled.filter(({ result }) => !result).map(({ section, list }) => ({ section, list })));
+  const searched = useMemo(() => JSON.parse(open) as SectionCuts[], [open]);
+  const { answers, progress, cancel, again, cancelled } = useSaw(searched);
   return (
     <>
       <HouseBar at="cuts" />
       <Room>
         <h1>Cut list</h1>
-        <h1 className="on-paper">
-          Saw sheet for{' '}
-          {needs
-            .filter(({ run }) => chosen.includes(run))
-            .map(({ number }) => number)
-            .join(', ')}
-        </h1>
+        <div className="told">
+          <Figuring served={planning} most={0} />
+        </div>
+        <h1 className="on-paper">Saw sheet for {chosen.map(({ number }) => number).join(', ')}</h1>
         <Choose className="choose" aria-label="Runs">
           <h2>Open runs</h2>
           {needs.length === 0 && <p>No run has a plan yet: what it needs is known when it has.</p>}
-          {needs.map(({ run, number, name, each, count, section, turned }) => (
-            <label key={run}>
-              <input
-                type="checkbox"
-                checked={chosen.includes(run)}
-                onChange={(event) =>
-                  setChosen((before) => (event.target.checked ? [...before, run] : before.filter((own) => own !== run)))
-                }
-              />
-              <span>
-                {number} {name}
-              </span>
-              <small>
-                {count} {turned ? 'from the bar' : 'blanks'}, {each.toFixed(2)} mm each · {nameOf(section)}
-              </small>
-            </label>
-          ))}
+          {many
+            ? sections.map((group) => (
+                <Fold
+                  key={sectionKey(group[0].section)}
+                  summary={<GroupTick group={group} {...ticking} nameOf={nameOf} />}
+                >
+                  {group.map((need) => (
+                    <Tick key={need.run} need={need} {...ticking} nameOf={nameOf} />
+                  ))}
+                </Fold>
+              ))
+            : needs.map((need) => <Tick key={need.run} need={need} {...ticking} nameOf={nameOf} />)}
         </Choose>
         <div>
           {lists.length === 0 && <Empty>Tick the runs that are to be sawn together.</Empty>}
@@ -182,14 +284,23 @@ export function CutLists({
                   sold.
                 </Told>
               );
+            const sheet = (
+              <SawSheet title={nameOf(own.section)} list={own.list} cuts={answer.cuts} keepFrom={keepFrom} />
+            );
+            if (!many) return <Fragment key={sectionKey(own.section)}>{sheet}</Fragment>;
+            const { barsOpened: bars } = answer.cuts;
             return (
-              <SawSheet
+              <Fold
                 key={sectionKey(own.section)}
-                title={nameOf(own.section)}
-                list={own.list}
-                cuts={answer.cuts}
-                keepFrom={keepFrom}
-              />
+                summary={
+                  <span>
+                    <b>{nameOf(own.section)}</b>: {bars} bar{bars === 1 ? '' : 's'} to open for {own.list.pieces.length}{' '}
+                    runs
+                  </span>
+                }
+              >
+                {sheet}
+              </Fold>
             );
           })}
         </div>

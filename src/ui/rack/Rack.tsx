@@ -19,6 +19,8 @@ import {
 import { nameOfBar } from '@/core/stock/nameOfBar';
 import { Empty } from '../primitives/Card';
 import { Button } from '../primitives/Button';
+import { Figuring, type Progress } from '../primitives/Figuring';
+import { Finder, Pages, type Sought } from '../primitives/Finder';
 import { Window } from '../primitives/Window';
 import { actOn } from './api';
 import { ReceiveWindow } from './ReceiveWindow';
@@ -125,7 +127,13 @@ const longestOf = (items: RackItem[]) => Math.max(...items.map(({ length }) => l
 const metres = (mm: number) => `${(mm / 1000).toFixed(2)} m`;
 
 export interface RackProps {
+  /** Of the page that is shown. */
   items: RackItem[];
+  sought: Sought;
+  pages: number;
+  counts: { found: number; all: number };
+  /** What runs need is known when they are planned. */
+  progress: Progress;
   history: RackMove[];
   runs: { id: number; number: string; name: string }[];
   materials: { id: string; name: string }[];
@@ -136,7 +144,20 @@ export interface RackProps {
 }
 
 /** Bars and offcuts on hand: what is free of them, who has reserved what, and everything that happened to them. */
-export function Rack({ items, history, runs, materials, short, levels, keepFrom, currency }: RackProps) {
+export function Rack({
+  items,
+  sought,
+  pages,
+  counts,
+  progress,
+  history,
+  runs,
+  materials,
+  short,
+  levels,
+  keepFrom,
+  currency,
+}: RackProps) {
   const router = useRouter();
   const [open, setOpen] = useState<
     | { kind: 'receive' | 'history' }
@@ -176,6 +197,7 @@ export function Rack({ items, history, runs, materials, short, levels, keepFrom,
             <Plus size={16} aria-hidden /> Bars came in
           </Button>
         </Head>
+        <Figuring served={progress} most={0} />
         {short.length > 0 && (
           <Short aria-label="Short">
             <h2>Short</h2>
@@ -197,7 +219,17 @@ export function Rack({ items, history, runs, materials, short, levels, keepFrom,
             </ul>
           </Short>
         )}
-        {items.length === 0 ? (
+        {counts.all > 0 && (
+          <Finder sought={sought} what="Find">
+            {sought.find ? `${counts.found} of ${counts.all} bars` : `${counts.all} bars`}
+          </Finder>
+        )}
+        {counts.all > 0 && items.length === 0 ? (
+          <Empty>
+            <h2>No bar has all of these words</h2>
+            <p>Material, section, number, place and batch are looked through. Fewer words find more.</p>
+          </Empty>
+        ) : items.length === 0 ? (
           <Empty>
             <h2>Nothing on the rack yet</h2>
             <p>Write down the bars and offcuts on hand; runs can then reserve them and the cut list saws them first.</p>
@@ -284,6 +316,7 @@ export function Rack({ items, history, runs, materials, short, levels, keepFrom,
             </Lot>
           ))
         )}
+        <Pages sought={sought} pages={pages} />
       </Room>
       {open?.kind === 'receive' && (
         <ReceiveWindow materials={materials} onClose={() => setOpen(undefined)} onDone={done} />

@@ -1,20 +1,23 @@
 import type { Metadata } from 'next';
+import { sameSection } from '@/core/rack/rack';
 import { listRack } from '@/server/rackRepository';
-import { listRuns } from '@/server/runRepository';
+import { listNeeds, listProgress } from '@/server/runList';
 import { currentRevision } from '@/server/shopRepository';
 import { CutLists } from '@/ui/rack/CutLists';
-import { plannedRuns } from '../../planned';
+import { loaded } from '../../pages';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Cut list' };
 
 export default async function CutListPage() {
-  const [items, { runs }, numbered] = await Promise.all([listRack(), listRuns(), currentRevision()]);
-  const { shop } = numbered;
+  const [items, needs, progress, { shop }] = await loaded(() =>
+    Promise.all([listRack(), listNeeds(), listProgress(), currentRevision()]),
+  );
   return (
     <CutLists
-      needs={(await plannedRuns(runs, numbered, items)).flatMap(({ need }) => need ?? [])}
-      items={items}
+      needs={needs}
+      progress={progress}
+      items={items.filter((item) => needs.some(({ section }) => sameSection(section, item)))}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
       keepFrom={shop.allowances.offcutFrom}
     />

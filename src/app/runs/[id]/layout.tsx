@@ -1,18 +1,20 @@
 import { notFound } from 'next/navigation';
 import type { Metadata } from 'next';
-import type { ReactNode } from 'react';
+import { cache, type ReactNode } from 'react';
 import { emptyRun } from '@/core/formats/runFile';
 import { onHandFor } from '@/core/rack/rack';
 import { listRack } from '@/server/rackRepository';
 import { findRun } from '@/server/runRepository';
 import { currentShop } from '@/server/shopRepository';
 import { RunWorkspace } from '@/ui/run/RunWorkspace';
+import { loaded } from '../../pages';
 
 export const dynamic = 'force-dynamic';
 
 type Props = { params: Promise<{ id: string }>; children: ReactNode };
 
-const load = async (id: string) => (/^\d{1,9}$/.test(id) ? findRun(Number(id)) : undefined);
+// Asked for by the title and by the page: one answer serves both.
+const load = cache((id: string) => loaded(async () => (/^\d{1,9}$/.test(id) ? findRun(Number(id)) : undefined)));
 
 export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
   const { id } = await params;
@@ -24,7 +26,7 @@ export default async function RunLayout({ params, children }: Props) {
   const { id } = await params;
   const run = await load(id);
   if (!run && id !== 'new') notFound();
-  const [shop, items] = await Promise.all([currentShop(), listRack()]);
+  const [shop, items] = await loaded(() => Promise.all([currentShop(), listRack()]));
   return (
     <RunWorkspace
       key={id}

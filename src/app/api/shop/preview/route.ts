@@ -1,13 +1,16 @@
 import { setImmediate } from 'node:timers/promises';
 import { NextResponse } from 'next/server';
 import { readShop } from '@/core/formats/readShop';
-import { onHandFor } from '@/core/rack/rack';
 import { effectOn, mostFirst, type ShopEffect } from '@/core/shop/compareShops';
 import { listRack } from '@/server/rackRepository';
-import { listRuns } from '@/server/runRepository';
-import { currentRevision } from '@/server/shopRepository';
-import { plannedRun } from '../../../planned';
+import { barsFor, basisOf } from '@/server/runFigures';
+import { batchMinutes } from '@/server/runList';
+import { readRuns } from '@/server/runRepository';
+import { currentShop } from '@/server/shopRepository';
 import { answered, readJson, refused } from '../../answers';
+
+/** Runs read together. */
+const AT_ONCE = 50;
 
 /** What another shop would do to the runs; nothing is kept. */
 export const POST = (request: Request) =>
@@ -16,15 +19,22 @@ export const POST = (request: Request) =>
     if (!body.ok) return refused(body.problems, 400);
     const shop = readShop((body.value as { shop?: unknown } | null)?.shop);
     if (!shop.ok) return refused(shop.problems);
-    const [current, { runs }, items] = await Promise.all([currentRevision(), listRuns(), listRack()]);
+    const [current, listed, items] = await Promise.all([currentShop(), batchMinutes(), listRack()]);
     const effects: ShopEffect[] = [];
-    for (const run of runs) {
-      // Between two runs others are answered; who has changed it again waits for nothing any more.
-      await setImmediate();
-      if (request.signal.aborted) break;
-      const rack = onHandFor(items, run.id);
-      const effect = effectOn(run, plannedRun(run, current, rack).batchMinutes, { ...shop.value, rack });
-      if (effect) effects.push(effect);
+    for (let from = 0; from < listed.length && !request.signal.aborted; from += AT_ONCE) {
+      const some = listed.slice(from, from + AT_ONCE);
+      const { runs } = await readRuns(some.map(({ id }) => id));
+      for (const run of runs) {
+        // Between two runs others are answered; who has changed it again waits for nothing any more.
+        await setImmediate();
+        if (request.signal.aborted) break;
+        const rack = barsFor(run, items);
+        // What is made from nothing that changes stays as it is.
+        if (basisOf(run, current, rack, '') === basisOf(run, shop.value, rack, '')) continue;
+        const before = some.find(({ id }) => id === run.id)?.minutes;
+        const effect = effectOn(run, before, { ...shop.value, rack });
+        if (effect) effects.push(effect);
+      }
     }
-    return NextResponse.json({ effects: mostFirst(effects), of: runs.length });
+    return NextResponse.json({ effects: mostFirst(effects), of: listed.length });
   });

@@ -1,0 +1,98 @@
+import { createHash } from 'node:crypto';
+import { planFile, type Plan } from '@/core/plan';
+import { onHandFor, type RackItem, type Section } from '@/core/rack/rack';
+import type { Problem } from '@/core/result';
+import type { Turned } from '@/core/saw/cutList';
+import { shopForRun } from '@/core/shop/forRun';
+import type { OnHand, Shop } from '@/core/shop/shop';
+import { usesOf, type Uses } from '@/core/shop/usedBy';
+import { lengthTaken } from '@/core/stock/cost';
+import { sectionName } from '@/core/stock/nameOfBar';
+import { lostInTheLathe } from '@/core/stock/stock';
+import { formatNominal } from '@/core/units/length';
+import type { SavedRun } from './runRepository';
+
+/** What a run needs of the rack: its section, how long in all, and its pieces. Lengths mm. */
+export interface StockNeed {
+  run: number;
+  number: string;
+  name: string;
+  section: Section;
+  /** Length of bar in all. */
+  length: number;
+  /** A blank, or what a piece takes of the bar; and how many. */
+  each: number;
+  count: number;
+  turned?: Turned;
+  sold: boolean;
+  barLength: number;
+  kerf: number;
+}
+
+/** What the plan of a run says to those who look at many runs; without a plan, what is in its way. */
+export interface RunFigures {
+  board:
+    | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
+    | { problem: Problem | undefined };
+  need: StockNeed | undefined;
+  uses: Uses | undefined;
+}
+
+function stockNeed({ id, file }: SavedRun, { stock, run, way }: Plan): StockNeed {
+  const { form, size, bore, condition, barLength, each, toMake, kerf, longest, rackOnly = false } = stock;
+  return {
+    run: id,
+    number: file.part.number,
+    name: file.part.name ?? '',
+    section: { material: run.shop.material.id, form, size, bore, condition },
+    length: lengthTaken(stock),
+    ...(way === 'from-bar' && { turned: { lost: lostInTheLathe(stock), longest } }),
+    each: each.value,
+    count: toMake.value,
+    sold: !rackOnly,
+    barLength,
+    kerf,
+  };
+}
+
+/** What the rack has for a run, of its own material: no other can move its plan. */
+export const barsFor = ({ id, file }: Pick<SavedRun, 'id' | 'file'>, items: readonly RackItem[]): OnHand[] =>
+  onHandFor(
+    items.filter(({ material }) => material === file.part.material),
+    id,
+  );
+
+/** Plans a run for the lists. */
+export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures {
+  const planned = planFile(run.file, { ...shop, rack }, 'wanted');
+  if (!planned.ok) return { board: { problem: planned.problems[0] }, need: undefined, uses: undefined };
+  const plan = planned.value;
+  const { times, stock, way } = plan;
+  return {
+    board: {
+      pieceMinutes: times.piece.value,
+      batchMinutes: times.batch.value,
+      bars: stock.bars.value,
+      size: sectionName(stock, plan.run.units),
+      barLength: `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
+      way: way === 'from-bar' ? 'from the bar' : 'sawn blanks',
+    },
+    need: stockNeed(run, plan),
+    uses: usesOf(plan),
+  };
+}
+
+/** Sections of the shop that no plan is made from. */
+const BESIDE: (keyof Shop)[] = ['materials', 'machines', 'fits', 'rack'];
+
+/**
+ * A digest of everything that the figures of a run are made from: the run itself, the shop narrowed to its own machine
+ * and material, what the rack has of that, and the planner. As long as it is the same, so are the figures.
+ */
+export function basisOf({ revision, file }: SavedRun, shop: Shop, rack: OnHand[], program: string): string {
+  const own = shopForRun(shop, { material: file.part.material, machine: file.machine, rules: file.rules });
+  const used = own.ok ? Object.entries(own.value).filter(([key]) => !BESIDE.includes(key as keyof Shop)) : own.problems;
+  return createHash('sha256')
+    .update(JSON.stringify([program, revision, file, used, rack]))
+    .digest('hex');
+}

@@ -1,0 +1,178 @@
+'use client';
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+
+const Bar = styled.form`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  margin-bottom: 12px;
+  input,
+  select {
+    min-height: 34px;
+    padding: 0 9px;
+    border: 1px solid var(--line);
+    border-radius: var(--round);
+    background: var(--sheet);
+    color: var(--ink);
+    font: inherit;
+  }
+  input {
+    width: 260px;
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 7px;
+    color: var(--ink-soft);
+    font-size: 14px;
+  }
+  > span {
+    color: var(--ink-soft);
+    font-size: 14px;
+  }
+  @media (pointer: coarse) {
+    input,
+    select {
+      min-height: 44px;
+    }
+  }
+`;
+
+/** What is looked for in a list, as it stands in the address. */
+export interface Sought {
+  find: string;
+  order?: string;
+  page: number;
+}
+
+const addressOf = (path: string, { find, order, page }: Sought): string => {
+  const asked = new URLSearchParams();
+  if (find) asked.set('find', find);
+  if (order) asked.set('order', order);
+  if (page > 1) asked.set('page', String(page));
+  return asked.size > 0 ? `${path}?${asked}` : path;
+};
+
+/** Time after a letter before the server is asked, ms. */
+const PAUSE_MS = 250;
+
+/** Finding and sorting in a long list: the server does it, the address keeps it. Without scripts it is a plain form. */
+export function Finder({
+  sought,
+  what,
+  orders,
+  children,
+}: {
+  sought: Sought;
+  /** What is looked for, for the label. */
+  what: string;
+  /** Names of the orders, by what the address calls them; the first is the usual one. */
+  orders?: readonly (readonly [string, string])[];
+  /** How many are found. */
+  children?: React.ReactNode;
+}) {
+  const router = useRouter();
+  const path = usePathname();
+  const [find, setFind] = useState(sought.find);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  const usual = orders?.[0]?.[0];
+  const go = (next: Partial<Sought>, pause = 0) => {
+    clearTimeout(timer.current);
+    const { order, ...rest } = { ...sought, find, page: 1, ...next };
+    const address = addressOf(path, order && order !== usual ? { ...rest, order } : rest);
+    timer.current = setTimeout(() => router.replace(address, { scroll: false }), pause);
+  };
+  return (
+    <Bar
+      role="search"
+      onSubmit={(event) => {
+        event.preventDefault();
+        go({});
+      }}
+    >
+      <label>
+        {what}
+        <input
+          type="search"
+          name="find"
+          value={find}
+          maxLength={100}
+          autoComplete="off"
+          spellCheck={false}
+          onChange={({ target: { value } }) => {
+            setFind(value);
+            go({ find: value }, PAUSE_MS);
+          }}
+        />
+      </label>
+      {orders && (
+        <label>
+          Order
+          <select name="order" value={sought.order ?? usual} onChange={({ target }) => go({ order: target.value })}>
+            {orders.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <span role="status">{children}</span>
+    </Bar>
+  );
+}
+
+const Leaf = styled.nav`
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 16px;
+  margin-top: 14px;
+  a {
+    display: flex;
+    align-items: center;
+    min-height: 34px;
+    padding: 0 14px;
+    border: 1px solid var(--line);
+    border-radius: var(--round);
+    background: var(--sheet);
+    text-decoration: none;
+  }
+  a:hover {
+    background: var(--hover);
+  }
+  @media (pointer: coarse) {
+    a {
+      min-height: 44px;
+    }
+  }
+`;
+
+/** The pages of a long list; nothing where there is one. */
+export function Pages({ sought, pages }: { sought: Sought; pages: number }) {
+  const path = usePathname();
+  if (pages <= 1) return null;
+  const { page } = sought;
+  return (
+    <Leaf aria-label="Pages">
+      {page > 1 && (
+        <Link href={addressOf(path, { ...sought, page: page - 1 })} prefetch={false} rel="prev">
+          Before
+        </Link>
+      )}
+      <span>
+        page {page} of {pages}
+      </span>
+      {page < pages && (
+        <Link href={addressOf(path, { ...sought, page: page + 1 })} prefetch={false} rel="next">
+          After
+        </Link>
+      )}
+    </Leaf>
+  );
+}
