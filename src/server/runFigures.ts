@@ -38,6 +38,9 @@ export interface RunFigures {
   uses: Uses | undefined;
 }
 
+/** A spindle that takes any length, as a number that a file can hold. */
+const UNLIMITED = Number.MAX_SAFE_INTEGER;
+
 function stockNeed({ id, file }: SavedRun, { stock, run, way }: Plan): StockNeed {
   const { form, size, bore, condition, barLength, each, toMake, kerf, longest, rackOnly = false } = stock;
   return {
@@ -46,7 +49,7 @@ function stockNeed({ id, file }: SavedRun, { stock, run, way }: Plan): StockNeed
     name: file.part.name ?? '',
     section: { material: run.shop.material.id, form, size, bore, condition },
     length: lengthTaken(stock),
-    ...(way === 'from-bar' && { turned: { lost: lostInTheLathe(stock), longest } }),
+    ...(way === 'from-bar' && { turned: { lost: lostInTheLathe(stock), longest: Math.min(longest, UNLIMITED) } }),
     each: each.value,
     count: toMake.value,
     sold: !rackOnly,
