@@ -32,7 +32,7 @@ export default tseslint.config(
             only('server', 'core', 'server'),
             only('ui', 'core', 'ui', 'workers'),
             only('workers', 'core', 'workers'),
-            only('cli', 'core', 'cli'),
+            only('cli', 'core', 'server', 'cli'),
             only('app', 'core', 'server', 'ui', 'app'),
           ],
         },

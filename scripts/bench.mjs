@@ -72,7 +72,7 @@ async function benchFirstLoad(browser, address, path, name) {
 async function saved(address, file) {
   const response = await fetch(`${address}/api/runs`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', origin: address },
     body: JSON.stringify({ file }),
   });
   if (!response.ok) throw new Error(`the run was not saved: ${await response.text()}`);

@@ -1,18 +1,64 @@
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import next from 'next';
 
-/** The server itself: one process, on loopback, that ends when told or when the command that started it is gone. */
+/**
+ * The server itself: one process, on loopback and, where that was asked for, with TLS on the shop's network. It ends
+ * when told, or when the command that started it is gone.
+ */
 const port = Number(process.env.PORT);
+const { SHINGLE_LISTEN: network, SHINGLE_TLS_PORT: securePort } = process.env;
+
 const app = next({ dev: false, dir: new URL('..', import.meta.url).pathname, hostname: '127.0.0.1', port });
 await app.prepare();
 const handle = app.getRequestHandler();
 
-const server = createServer((request, response) => void handle(request, response));
-server.listen(port, '127.0.0.1');
+/** What every answer says, whatever it is. */
+const ALWAYS = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'no-referrer',
+  'x-frame-options': 'DENY',
+  'cross-origin-resource-policy': 'same-origin',
+  'cross-origin-opener-policy': 'same-origin',
+};
+
+const BUILT = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; frame-ancestors 'none'";
+
+/** Takes requests of one door: which one it is, and from where they come, is said by the server alone. */
+const at = (door) => (request, response) => {
+  for (const name of Object.keys(request.headers)) if (name.startsWith('x-shingle-')) delete request.headers[name];
+  request.headers['x-shingle-door'] = door;
+  request.headers['x-shingle-from'] = request.socket.remoteAddress ?? '';
+  for (const [name, value] of Object.entries(ALWAYS)) response.setHeader(name, value);
+  // A worker goes by what comes with its script; pages have a policy of their own.
+  if (request.url?.startsWith('/_next/static/')) response.setHeader('content-security-policy', BUILT);
+  void handle(request, response);
+};
+
+const servers = [createServer(at('loopback')).listen(port, '127.0.0.1')];
+if (network)
+  servers.push(
+    createSecureServer(
+      {
+        cert: readFileSync(process.env.SHINGLE_CERTIFICATE),
+        key: readFileSync(process.env.SHINGLE_CERTIFICATE_KEY),
+        minVersion: 'TLSv1.2',
+      },
+      at('network'),
+    ).listen(Number(securePort), network),
+  );
+for (const server of servers)
+  server.on('error', (error) => {
+    console.error(`error: ${error.message}`);
+    process.exit(1);
+  });
 
 const stop = () => {
-  server.close();
-  server.closeAllConnections();
+  for (const server of servers) {
+    server.close();
+    server.closeAllConnections();
+  }
   process.exit(0);
 };
 for (const signal of ['SIGTERM', 'SIGINT', 'SIGHUP']) process.on(signal, stop);

@@ -4,6 +4,8 @@ import { ensureBuild, startServer } from './lib/build.mjs';
 import { prepareDatabase, startDatabase } from './lib/database.mjs';
 import { made, peek } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
+import { mayListen, networkSettings } from './lib/network.mjs';
+import { keepBackups } from './lib/backups.mjs';
 import { atEnd, closeAll, closeOnSignals, endLeftBehind, listens } from './lib/processes.mjs';
 import { main, Refusal, say, step } from './lib/say.mjs';
 
@@ -45,10 +47,15 @@ await main(async () => {
       folder = build.folder;
       return build.note;
     });
-    const { server: pid } = await startServer({ folder, port, url });
+    const network = networkSettings();
+    if (network) await mayListen(url, network);
+    const { server: pid } = await startServer({ folder, port, url, env: network?.env });
     writeFileSync(claim, JSON.stringify({ owner: process.pid, pid }));
     atEnd(() => rmSync(claim, { force: true }));
-    say(`\nShingle is ready: http://127.0.0.1:${port}\nCtrl-C stops it.\n`);
+    keepBackups(url);
+    say(
+      `\n${network ? `On the network: ${network.address}\n` : ''}Shingle is ready: http://127.0.0.1:${port}\nCtrl-C stops it.\n`,
+    );
     await new Promise(() => {});
   } finally {
     await closeAll();

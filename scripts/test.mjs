@@ -23,12 +23,12 @@ await main(async () => {
     if (unit.code !== 0) return unit.code;
 
     await ensureBrowser();
-    const { address, url, own } = await startApplication();
+    const { address, network, url, own } = await startApplication();
     say('journeys\n');
     const journeys = await run(bin('playwright'), ['test', ...process.argv.slice(2)], {
       cwd: project,
       show: true,
-      env: { BASE_URL: address, DATABASE_URL: url, CHROMIUM, TEST_FOLDER: own },
+      env: { BASE_URL: address, NETWORK_URL: network, DATABASE_URL: url, CHROMIUM, TEST_FOLDER: own },
     });
     say(
       `${journeys.code === 0 ? 'all passed' : 'journeys failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`,

@@ -2,9 +2,9 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, startServer } from './build.mjs';
 import { prepareDatabase, startDatabase } from './database.mjs';
-import { made } from './folder.mjs';
+import { made, project } from './folder.mjs';
 import { ensureProgram } from './packages.mjs';
-import { atEnd, freePort, until } from './processes.mjs';
+import { atEnd, freePort, mustRun, until } from './processes.mjs';
 import { step } from './say.mjs';
 
 export const CHROMIUM = '/usr/bin/chromium';
@@ -40,7 +40,7 @@ export async function startApplication() {
   atEnd(() => rmSync(own, { recursive: true, force: true }));
   let url;
   await step('database', async () => {
-    const database = await startDatabase(join(own, 'database'));
+    const database = await startDatabase(join(own, 'database'), { passing: true });
     url = database.url;
     return database.note;
   });
@@ -52,8 +52,25 @@ export async function startApplication() {
     return build.note;
   });
   const port = await freePort();
-  await startServer({ folder, port, url });
   const address = `http://127.0.0.1:${port}`;
+  const network = `https://127.0.0.1:${await freePort()}`;
+  const certificate = join(own, 'certificate');
+  await step('certificate', () =>
+    mustRun(process.execPath, ['--import', 'tsx', join(project, 'src/server/makeCertificate.ts'), certificate], {
+      cwd: project,
+    }).then(() => ''),
+  );
+  await startServer({
+    folder,
+    port,
+    url,
+    env: {
+      SHINGLE_LISTEN: '127.0.0.1',
+      SHINGLE_TLS_PORT: new URL(network).port,
+      SHINGLE_CERTIFICATE: join(certificate, 'server.pem'),
+      SHINGLE_CERTIFICATE_KEY: join(certificate, 'server.key'),
+    },
+  });
   await step('figures', () => figured(address));
-  return { address, url, own };
+  return { address, network, url, own };
 }

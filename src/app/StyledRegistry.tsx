@@ -4,8 +4,8 @@ import { useState, type ReactNode } from 'react';
 import { ServerStyleSheet, StyleSheetManager } from 'styled-components';
 
 /** Collects the styles of a page on the server, so that it arrives dressed. */
-export function StyledRegistry({ children }: { children: ReactNode }) {
-  const [sheet] = useState(() => new ServerStyleSheet());
+export function StyledRegistry({ nonce, children }: { nonce: string; children: ReactNode }) {
+  const [sheet] = useState(() => new ServerStyleSheet({ nonce }));
   useServerInsertedHTML(() => {
     const styles = sheet.getStyleElement();
     sheet.instance.clearTag();

@@ -1,6 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/atkinson-hyperlegible-mono';
 import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { GlobalStyle } from '@/ui/theme/GlobalStyle';
 import { themeScript } from '@/ui/theme/ThemeToggle.script';
@@ -13,14 +14,17 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-shingle-nonce') ?? '';
   return (
     <html lang="en-GB" suppressHydrationWarning>
       <head>
-        <script dangerouslySetInnerHTML={{ __html: themeScript }} />
+        {/* Components that write styles later mark them with it. */}
+        <meta property="csp-nonce" nonce={nonce} />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: themeScript }} />
       </head>
       <body>
-        <StyledRegistry>
+        <StyledRegistry nonce={nonce}>
           <GlobalStyle />
           <Locale>{children}</Locale>
         </StyledRegistry>

@@ -14,6 +14,7 @@ import { describeDifference, whatIf } from './whatIf';
 const USAGE = `usage: npm run --silent shingle -- plan FILE [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
+       npm run --silent shingle -- backup FILE | restore FILE [--replace] | passcode | certificate [NAME …]
        FILE is a run file (docs/run-file.md) or a cut list (docs/cut-list.md), or - for standard input
 `;
 

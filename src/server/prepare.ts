@@ -1,6 +1,6 @@
 import { closeDatabase } from './database';
 import { seedDemo } from './demo';
-import { bringUpToDate } from './schema';
+import { bringUpToDate, SchemaRefusal } from './schema';
 import { completeRunList } from './runRepository';
 import { seedRack } from './rackRepository';
 import { seedShop } from './shopRepository';
@@ -24,6 +24,10 @@ async function prepare(): Promise<void> {
 
 try {
   await prepare();
+} catch (error) {
+  if (!(error instanceof SchemaRefusal)) throw error;
+  console.error(error.message);
+  process.exitCode = 1;
 } finally {
   await closeDatabase();
 }

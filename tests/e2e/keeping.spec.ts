@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, makeRun, send, test } from './page';
 
 test('two people: the second save is refused, both versions are shown, nothing is lost', async ({
   page,
@@ -39,7 +39,7 @@ test('mine on top: saved as the next revision', async ({ page }) => {
   const { run } = await (await page.request.get(`/api${address}`)).json();
   await page.goto(`${address}/part`);
   await page.getByLabel('Quantity').fill('99');
-  await page.request.put(`/api${address}`, { data: { base: run.revision, file: { ...run.file, quantity: 50 } } });
+  await send(page, 'put', `/api${address}`, { base: run.revision, file: { ...run.file, quantity: 50 } });
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('button', { name: 'Save mine as revision 3' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
@@ -54,7 +54,7 @@ test('of two saves at the same moment one wins and the other is told', async ({ 
   const { run } = await (await page.request.get(`/api${address}`)).json();
   const answers = await Promise.all(
     Array.from({ length: 6 }, (_, index) =>
-      page.request.put(`/api${address}`, { data: { base: run.revision, file: { ...run.file, quantity: index + 1 } } }),
+      send(page, 'put', `/api${address}`, { base: run.revision, file: { ...run.file, quantity: index + 1 } }),
     ),
   );
   expect(answers.map((answer) => answer.status()).sort()).toEqual([200, 409, 409, 409, 409, 409]);
@@ -159,10 +159,8 @@ test('an address that names no run says so', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
   await expectAccessible(page);
   for (const path of ['/api/runs/999999', '/api/runs/abc']) expect((await page.request.get(path)).status()).toBe(404);
-  expect((await page.request.put('/api/runs/1', { data: { file: 3 } })).status()).toBe(422);
-  expect(
-    (await page.request.post('/api/runs', { data: 'not json', headers: { 'content-type': 'text/plain' } })).status(),
-  ).toBe(400);
+  expect((await send(page, 'put', '/api/runs/1', { file: 3 })).status()).toBe(422);
+  expect((await send(page, 'post', '/api/runs', 'not json')).status()).toBe(400);
 });
 
 test('between the places of a run nothing is asked of the server', async ({ page, context }) => {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, openTab, test } from './page';
+import { expect, expectAccessible, openTab, send, test } from './page';
 
 // One shop for all: these journeys change it, one after the other, and put it back.
 test.describe.configure({ mode: 'serial' });
@@ -130,17 +130,15 @@ test('of two saves at the same moment one wins, and a shop that is none is refus
   const newest = async () => {
     // A base that cannot be is a conflict or refused; the newest is found by counting up.
     for (let base = 1; base < 200; base += 1) {
-      const answer = await page.request.put('/api/shop', { data: { base, shop } });
+      const answer = await send(page, 'put', '/api/shop', { base, shop });
       if (answer.ok()) return ((await answer.json()) as { revision: number }).revision;
     }
     throw new Error('no base was taken');
   };
   const base = await newest();
-  const answers = await Promise.all([0, 1].map(() => page.request.put('/api/shop', { data: { base, shop } })));
+  const answers = await Promise.all([0, 1].map(() => send(page, 'put', '/api/shop', { base, shop })));
   expect(answers.map((answer) => answer.status()).sort()).toEqual([200, 409]);
-  const wrong = await page.request.put('/api/shop', {
-    data: { base: base + 1, shop: { ...shop, timeAllowance: 'much' } },
-  });
+  const wrong = await send(page, 'put', '/api/shop', { base: base + 1, shop: { ...shop, timeAllowance: 'much' } });
   expect(wrong.status()).toBe(422);
   const { problems } = (await wrong.json()) as { problems: { path: string }[] };
   expect(problems[0]?.path).toBe('timeAllowance');

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, openRun, test } from './page';
+import { expect, expectAccessible, makeRun, openRun, send, test } from './page';
 
 /** A part with many steps, saved as a run; returns its address. */
 async function crowdedRun(page: import('@playwright/test').Page): Promise<string> {
@@ -10,8 +10,8 @@ async function crowdedRun(page: import('@playwright/test').Page): Promise<string
   }));
   const bores = [{ from: 'front', shape: 'drill', diameter: 4, depth: 20 }];
   const part = { number: 'T-CROWD', name: 'Crowded', material: 'mild-steel', outside, bores };
-  const answer = await page.request.post('/api/runs', {
-    data: { file: { format: 'shingle-run/1', units: 'mm', part, quantity: 5 } },
+  const answer = await send(page, 'post', '/api/runs', {
+    file: { format: 'shingle-run/1', units: 'mm', part, quantity: 5 },
   });
   const { run } = (await answer.json()) as { run: { id: number } };
   return `/runs/${run.id}`;

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, makeRun, send, test } from './page';
 
 const numberOf = (name: string) => `${name}-${Date.now()}-${Math.floor(Math.random() * 1000)}`;
 
@@ -26,8 +26,12 @@ test('what is on the rack is reserved for the run, and the plan says that nothin
   page,
 }) => {
   // A size of its own, so that no other test is at this bar.
-  await page.request.post('/api/rack', {
-    data: { material: 'brass-cw614n', size: 33.3, length: 2000, place: 'T9', batch: 'T-batch' },
+  await send(page, 'post', '/api/rack', {
+    material: 'brass-cw614n',
+    size: 33.3,
+    length: 2000,
+    place: 'T9',
+    batch: 'T-batch',
   });
   await makeRun(page, numberOf('T-RACKED'));
   await page.getByLabel('Bar', { exact: true }).selectOption('this one');
@@ -43,7 +47,7 @@ test('what is on the rack is reserved for the run, and the plan says that nothin
 });
 
 test('a section is watched: below its level it stands on the low-stock list', async ({ page }) => {
-  await page.request.post('/api/rack', { data: { material: 'bronze', size: 27.7, length: 1500 } });
+  await send(page, 'post', '/api/rack', { material: 'bronze', size: 27.7, length: 1500 });
   await page.goto('/rack');
   const lot = page.getByRole('region', { name: 'bronze ⌀27.7 drawn' });
   await lot.getByRole('button', { name: /^keep/ }).click();

@@ -48,13 +48,23 @@ export async function up(knex: Knex): Promise<void> {
       table.datetime('at', { precision: 3 }).notNullable();
     }),
   );
+  await historyOnlyGrows(knex);
+}
+
+/** Has the server refuse every change of the history; nothing to do where it does already. */
+export async function historyOnlyGrows(knex: Knex): Promise<void> {
   for (const change of KEPT)
     await passOver(
       knex.raw(
         `create trigger stock_history_no_${change} before ${change} on stock_history for each row
-       signal sqlstate '45000' set message_text = 'the stock history only grows'`,
+         signal sqlstate '45000' set message_text = 'the stock history only grows'`,
       ),
     );
+}
+
+/** Lets the history be replaced as a whole, for a restore. */
+export async function historyMayBeReplaced(knex: Knex): Promise<void> {
+  for (const change of KEPT) await knex.raw(`drop trigger if exists stock_history_no_${change}`);
 }
 
 export async function down(knex: Knex): Promise<void> {

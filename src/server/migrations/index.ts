@@ -17,9 +17,12 @@ const migrations: Record<string, Knex.Migration> = {
   '007-keys-and-sessions': keysAndSessions,
 };
 
+/** Their names in order: what a database or a backup of ours has been through. */
+export const migrationNames: readonly string[] = Object.keys(migrations);
+
 /** The migrations in order, by name; listed rather than read from a folder, so that a bundle has them too. */
 export const migrationSource: Knex.MigrationSource<string> = {
-  getMigrations: async () => Object.keys(migrations),
+  getMigrations: async () => [...migrationNames],
   getMigrationName: (name) => name,
   getMigration: async (name) => {
     const migration = migrations[name];

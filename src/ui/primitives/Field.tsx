@@ -58,7 +58,7 @@ export interface FieldProps {
   /** Letters rather than figures. */
   plain?: boolean;
   placeholder?: string;
-  type?: 'text' | 'date';
+  type?: 'text' | 'date' | 'password';
   onBlur?: () => void;
   onKeyDown?: (event: React.KeyboardEvent) => void;
   inputRef?: Ref<HTMLInputElement>;

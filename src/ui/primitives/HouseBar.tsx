@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { Brand, Places, TopBar } from './TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
-type Place = 'rack' | 'cuts' | 'shop';
+type Place = 'rack' | 'cuts' | 'shop' | 'devices';
 
 /** The places that belong to no single run. */
 export function HouseBar({ at }: { at: Place }) {
@@ -22,6 +22,7 @@ export function HouseBar({ at }: { at: Place }) {
         {place('rack', '/rack', 'Rack')}
         {place('cuts', '/rack/cuts', 'Cut list')}
         {place('shop', '/shop', 'Shop')}
+        {place('devices', '/devices', 'Devices')}
       </Places>
       <ThemeToggle />
     </TopBar>

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan';
 import { movedBy, sayOverrule, toldOf, type PlannedOverrule } from '@/core/route/overrules';
+import { deviceName } from '../devices/deviceName';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { Item } from './panelParts';
@@ -114,7 +115,7 @@ function Decided({
 }) {
   const { index, overrule, state, breaks, minutes } = planned;
   const [because, setBecause] = useState(overrule.because ?? '');
-  const [signed, setSigned] = useState(overrule.signed ?? '');
+  const [signed, setSigned] = useState(() => overrule.signed ?? deviceName());
   const words = sayOverrule(planned, names);
   const signs = Boolean(overrule.signed);
   if (state === 'idle' || state === 'cannot')
