@@ -143,7 +143,7 @@ async function release(knex: Knex, item: RackItem, run: number): Promise<Result<
 }
 
 /** A bar is sawn or turned up: it is gone, and what is really left of it comes back as an offcut with the others' names on it. */
-async function useUp(knex: Knex, item: RackItem, run: number, left: number, place: string): Promise<Result<null>> {
+async function takeOff(knex: Knex, item: RackItem, run: number, left: number, place: string): Promise<Result<null>> {
   const others = item.reserved.filter((other) => other.run !== run);
   const promised = others.reduce((total, { length }) => total + length, 0);
   if (left > item.length) return refuse('left', `${mm(left)} cannot be left of ${mm(item.length)}`);
@@ -169,7 +169,7 @@ async function useUp(knex: Knex, item: RackItem, run: number, left: number, plac
 const doTo = (knex: Knex, item: RackItem, action: RackAction): Promise<Result<null>> => {
   if (action.do === 'reserve') return reserve(knex, item, action.run, action.length);
   if (action.do === 'release') return release(knex, item, action.run);
-  return useUp(knex, item, action.run, action.left, action.place);
+  return takeOff(knex, item, action.run, action.left, action.place);
 };
 
 /**

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { checkShape } from '@/core/formats/problems';
 import type { RunFile } from '@/core/formats/runFile';
@@ -122,10 +123,15 @@ async function append(id: number, revision: number, file: RunFile, knex: Knex): 
   return { id, revision, savedAt: at.toISOString(), file };
 }
 
-/** Keeps a new run. */
-export const createRun = (file: RunFile): Promise<SavedRun> =>
+/**
+ * Keeps a new run.
+ * @param under what it is asked for as: asked for again, because the answer was lost on the way, it is the same run
+ */
+export const createRun = (file: RunFile, under?: string): Promise<SavedRun> =>
   inTransaction(async (knex) => {
-    const [id] = await knex('runs').insert({ created_at: new Date() });
+    const before = under && (await knex('runs').where({ under }).first<{ id: number } | undefined>('id'));
+    if (before) return (await findRun(before.id, knex)) as SavedRun;
+    const [id] = await knex('runs').insert({ created_at: new Date(), under: under ?? null });
     return append(Number(id), 1, file, knex);
   });
 
@@ -138,6 +144,8 @@ export const saveRun = (id: number, base: number, file: RunFile): Promise<SaveOu
     const locked = await knex('runs').where({ id }).forUpdate().first('id');
     const current = locked && (await findRun(id, knex));
     if (!current) return { kind: 'missing' };
+    // The same once more, because the answer was lost on the way: it is saved already.
+    if (current.revision === base + 1 && isDeepStrictEqual(current.file, file)) return { kind: 'saved', run: current };
     if (current.revision !== base) return { kind: 'conflict', current };
     return { kind: 'saved', run: await append(id, base + 1, file, knex) };
   });

@@ -60,19 +60,149 @@ test('of two saves at the same moment one wins and the other is told', async ({ 
   expect(answers.map((answer) => answer.status()).sort()).toEqual([200, 409, 409, 409, 409, 409]);
 });
 
-test('the server gone: said in words, kept in the browser, saved when it is back', async ({ page }) => {
+test('the server gone: said in words, kept in the browser, saved by itself when it is back', async ({ page }) => {
   const address = await makeRun(page, 'T-GONE');
   await page.goto(`${address}/part`);
   await page.getByLabel('Quantity').fill('77');
   await page.route('**/api/runs/**', (route) => route.abort());
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Not saved: the server does not answer' })).toBeVisible();
+  const said = page.getByRole('alert').filter({ hasText: 'Not saved: the server does not answer' });
+  await expect(said).toBeVisible();
   await expectAccessible(page);
   await page.reload();
   await expect(page.getByLabel('Quantity')).toHaveValue('77');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(said).toBeVisible();
   await page.unroute('**/api/runs/**');
+  await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+  await expect(said).toBeHidden();
+  expect((await (await page.request.get(`/api${address}`)).json()).run.file.quantity).toBe('77');
+});
+
+test('a database that does not answer, a full disk, a fault: each by its own words', async ({ page }) => {
+  const address = await makeRun(page, 'T-TROUBLE');
+  await page.goto(`${address}/part`);
+  let trouble: object = { kind: 'gone' };
+  const message = 'this is a fault of the program, number 123-456; nothing was changed';
+  await page.route('**/api/runs/**', (route) =>
+    route.fulfill({ status: 503, json: { problems: [{ path: '', message }], trouble } }),
+  );
+  await page.getByLabel('Quantity').fill('78');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  const said = page.getByRole('alert').filter({ hasText: 'Not saved' });
+  await expect(said).toContainText('the database does not answer');
+  trouble = { kind: 'full' };
+  await page.getByRole('button', { name: 'Try again now' }).click();
+  await expect(said).toContainText('the disk of the database is full');
+  trouble = { kind: 'bug', number: '123-456' };
+  await page.getByRole('button', { name: 'Try again now' }).click();
+  await expect(said).toContainText('a fault of the program, number 123-456');
+});
+
+test('no answer for five seconds: the page says so, and that nothing is lost', async ({ page }) => {
+  await page.clock.install();
+  const address = await makeRun(page, 'T-LATE');
+  await page.goto(`${address}/part`);
+  await page.getByLabel('Quantity').fill('79');
+  let answer = () => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/runs/**', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  const late = page.getByRole('status').filter({ hasText: 'has not answered for five seconds' });
+  await page.clock.fastForward(4000);
+  await expect(late).toHaveCount(0);
+  await page.clock.fastForward(1500);
+  await expect(late).toBeVisible();
+  answer();
+  await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+  await expect(late).toHaveCount(0);
+});
+
+test('a new run that is sent twice, because the answer was lost, is one run', async ({ page }) => {
+  await page.goto('/runs/new/part');
+  await page.getByLabel('Part number').fill('T-TWICE');
+  let lost = 0;
+  await page.route('**/api/runs', async (route) => {
+    const answer = await route.fetch();
+    if (lost++ > 0) return route.fulfill({ response: answer });
+    await route.abort();
+  });
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.waitForURL(/\/runs\/\d+\/part/);
+  expect(lost).toBeGreaterThan(1);
+  await page.goto('/?find=T-TWICE');
+  await expect(page.getByText(/^1 of \d+ runs$/)).toBeVisible();
+});
+
+test('two tabs of one run: what the closed one left is offered, and nothing is written over', async ({
+  page,
+  context,
+}) => {
+  const address = await makeRun(page, 'T-TABS');
+  const other = await context.newPage();
+  for (const [tab, quantity] of [
+    [page, '31'],
+    [other, '47'],
+  ] as const) {
+    await tab.goto(`${address}/part`);
+    await tab.getByLabel('Quantity').fill(quantity);
+    await expect(tab.getByRole('status').filter({ hasText: 'unsaved changes' })).toBeVisible();
+  }
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+  await other.close();
+
+  await page.goto('/');
+  const drafts = page.getByRole('region', { name: 'Not saved yet' });
+  await expect(drafts.getByRole('link')).toHaveText([/T-TABS · 47 off/]);
+  await expectAccessible(page);
+  await drafts.getByRole('link').click();
+  await page.getByRole('link', { name: 'Part' }).click();
+  await expect(page.getByLabel('Quantity')).toHaveValue('31');
+  const offered = page.getByRole('status').filter({ hasText: 'Another tab was closed with changes' });
+  await offered.getByRole('button', { name: 'Take them up' }).click();
+  await expect(page.getByLabel('Quantity')).toHaveValue('47');
+  await expect(offered).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Quantity')).toHaveValue('31');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  // They started from before the other save: both are shown.
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('dialog', { name: 'Someone else saved this run meanwhile' })).toBeVisible();
+});
+
+test('two tabs with a new run each; after a reload, undo, and back to the beginning', async ({ page, context }) => {
+  const other = await context.newPage();
+  for (const [tab, number] of [
+    [page, 'T-NEW-A'],
+    [other, 'T-NEW-B'],
+  ] as const) {
+    await tab.goto('/runs/new/part');
+    await tab.getByLabel('Part number').fill(number);
+    await expect(tab.getByRole('status').filter({ hasText: 'not saved yet' })).toBeVisible();
+  }
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Not saved yet' }).getByRole('link')).toHaveText([
+    /New run: T-NEW-B/,
+    /New run: T-NEW-A/,
+  ]);
+  for (const [tab, number] of [
+    [page, 'T-NEW-A'],
+    [other, 'T-NEW-B'],
+  ] as const) {
+    await tab.goto('/runs/new/part');
+    await expect(tab.getByLabel('Part number')).toHaveValue(number);
+  }
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Part number')).toHaveValue('');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByLabel('Part number')).toHaveValue('');
+  await expect(other.getByLabel('Part number')).toHaveValue('T-NEW-B');
 });
 
 test('a run without a number is not kept yet, and says why', async ({ page }) => {

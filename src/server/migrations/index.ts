@@ -6,6 +6,7 @@ import * as stockLevels from './004-stock-levels';
 import * as partNames from './005-part-names';
 import * as runList from './006-run-list';
 import * as keysAndSessions from './007-keys-and-sessions';
+import * as askedUnder from './008-asked-under';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -15,6 +16,7 @@ const migrations: Record<string, Knex.Migration> = {
   '005-part-names': partNames,
   '006-run-list': runList,
   '007-keys-and-sessions': keysAndSessions,
+  '008-asked-under': askedUnder,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

@@ -17,6 +17,7 @@ import { Window } from '../primitives/Window';
 import { importRun } from '../run/api';
 import { entryName } from '../run/entryName';
 import { ThemeToggle } from '../theme/ThemeToggle';
+import { DraftList } from './DraftList';
 
 /** What is known of the plan of a run: its figures, or what is in the way of them. */
 export type BoardFigures =
@@ -264,6 +265,7 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
             own. Both stay as they are; give one of them another number where they are not the same part.
           </Notice>
         ))}
+        <DraftList />
         <Figuring served={progress} most={2} />
         {progress.all > 0 && (
           <Finder sought={sought} what="Find" orders={ORDERS}>

@@ -125,7 +125,10 @@ function OneLine({
         label={label}
         plain
         value={text}
-        onChange={setText}
+        onChange={(typed) => {
+          setText(typed);
+          setWrong(undefined);
+        }}
         problem={wrong}
         {...(secret ? { type: 'password' as const } : {})}
       />

@@ -39,6 +39,11 @@ export function SignIn({ to }: { to: string }) {
   const device = typed ?? kept;
   const [passcode, setPasscode] = useState('');
   const [wrong, setWrong] = useState<Record<string, string>>({});
+  // What is being changed is not wrong any more; until then the form is not sent off again.
+  const typing = (set: (text: string) => void) => (text: string) => {
+    set(text);
+    setWrong({});
+  };
   const [asking, setAsking] = useState(false);
   const signIn = async () => {
     setAsking(true);
@@ -62,7 +67,7 @@ export function SignIn({ to }: { to: string }) {
         }}
       >
         <div>
-          <Field label="Name of this device" plain value={device} onChange={setDevice} problem={wrong.device} />
+          <Field label="Name of this device" plain value={device} onChange={typing(setDevice)} problem={wrong.device} />
           <small>What is decided on it is signed with it: “lathe 1”, “office”.</small>
         </div>
         <Field
@@ -70,7 +75,7 @@ export function SignIn({ to }: { to: string }) {
           plain
           type="password"
           value={passcode}
-          onChange={setPasscode}
+          onChange={typing(setPasscode)}
           problem={wrong.passcode}
           autoFocus
         />

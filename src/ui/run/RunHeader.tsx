@@ -48,7 +48,7 @@ interface Props {
 
 /** What is saved of it, in a few words. */
 function stateWords(saving: SaveState, dirty: boolean, id: string): string {
-  if (saving.kind === 'saving') return 'saving …';
+  if (saving.kind === 'saving' || saving.kind === 'late') return 'saving …';
   if (saving.kind === 'unreachable' || saving.kind === 'refused') return 'not saved';
   if (id === 'new' && !dirty) return '';
   if (dirty) return id === 'new' ? 'not saved yet' : 'unsaved changes';

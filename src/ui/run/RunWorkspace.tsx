@@ -7,8 +7,11 @@ import type { Shop } from '@/core/shop/shop';
 import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
+import type { Unreachable } from './api';
+import { draftKey, dropDraft, findDrafts, openTabs, tabName, type FoundDraft } from './drafts';
 import { entryName } from './entryName';
 import { NewerPart } from './NewerPart';
+import { OtherDrafts } from './OtherDrafts';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
 import { usePlanner } from './usePlanner';
@@ -19,6 +22,14 @@ import { WorkspaceContext, type Workspace } from './WorkspaceContext';
 // Windows are fetched when they are opened.
 const ConflictWindow = dynamic(() => import('./ConflictWindow').then((own) => own.ConflictWindow), { ssr: false });
 const HelpWindow = dynamic(() => import('./HelpWindow').then((own) => own.HelpWindow), { ssr: false });
+
+/** What stands in the way of a save, in words. */
+const UNREACHABLE: Record<Unreachable, string> = {
+  server: 'the server does not answer',
+  gone: 'the database does not answer',
+  busy: 'too many are at work on the database at this moment',
+  full: 'the disk of the database is full',
+};
 
 /** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
 export function RunWorkspace({
@@ -37,7 +48,7 @@ export function RunWorkspace({
   shop: Shop;
   children: ReactNode;
 }) {
-  const [run] = useState(() => createRunStore(id, served, revision));
+  const [run] = useState(() => createRunStore(served, revision));
   const file = useStore(run.store, (state) => state.file);
   const dirty = useStore(run.store, (state) => state.saved !== JSON.stringify(state.file));
   const can = {
@@ -51,9 +62,28 @@ export function RunWorkspace({
   const { planned, exportFile, compare, sequences, choices, tryCut } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
 
+  const [left, setLeft] = useState<FoundDraft[]>([]);
   useEffect(() => {
-    void run.restore().then(setRestored);
-  }, [run]);
+    const restore = async () => {
+      const tab = await tabName();
+      setRestored(await run.restore(draftKey(id, tab)));
+      const open = await openTabs();
+      setLeft(findDrafts().filter((draft) => draft.run === id && !open.has(draft.tab) && draft.tab !== tab));
+    };
+    void restore();
+  }, [run, id]);
+  const takeUp = (draft: FoundDraft) => {
+    run.adopt(draft.file, draft.base);
+    letGo(draft);
+  };
+  const letGo = (draft: FoundDraft) => {
+    dropDraft(draft.key);
+    setLeft((before) => before.filter(({ key }) => key !== draft.key));
+  };
+  const backToSaved = () => {
+    run.backToSaved();
+    setRestored(false);
+  };
 
   const exported = async () => {
     const document = await exportFile(file);
@@ -112,14 +142,28 @@ export function RunWorkspace({
         }}
       />
       {restored && dirty && (
-        <Notice actions={<Button onPress={() => setRestored(false)}>Good</Button>}>
+        <Notice
+          actions={
+            <>
+              <Button onPress={() => setRestored(false)}>Good</Button>
+              <Button onPress={backToSaved}>{id === 'new' ? 'Start empty' : 'Back to what is saved'}</Button>
+            </>
+          }
+        >
           Changes that were not saved last time are here again, from this browser. Save keeps them.
         </Notice>
       )}
+      <OtherDrafts drafts={left} onTake={takeUp} onDrop={letGo} />
       <NewerPart id={id} file={file} newer={newerPart} />
+      {saving.kind === 'late' && (
+        <Notice>
+          The server has not answered for five seconds. Everything typed is kept in this browser meanwhile.
+        </Notice>
+      )}
       {saving.kind === 'unreachable' && (
-        <Notice danger actions={<Button onPress={() => void save()}>Try again</Button>}>
-          Not saved: the server does not answer. Everything typed is kept in this browser, also when the page is closed.
+        <Notice danger actions={<Button onPress={() => void save()}>Try again now</Button>}>
+          Not saved: {UNREACHABLE[saving.because]}. Everything typed is kept in this browser, also when the page is
+          closed; it is saved by itself as soon as that can be.
         </Notice>
       )}
       {saving.kind === 'refused' && (

@@ -10,12 +10,25 @@ export interface ServedRun {
   file: RunFile;
 }
 
+/** Why nothing could be done: no server, or a database that is gone, busy or full. */
+export type Unreachable = 'server' | 'gone' | 'busy' | 'full';
+
 /** How a request ended, as the page needs to know it. */
 export type Outcome =
   | { kind: 'done'; run: ServedRun }
   | { kind: 'conflict'; current: ServedRun }
   | { kind: 'refused'; problems: Problem[] }
-  | { kind: 'unreachable' };
+  | { kind: 'unreachable'; because: Unreachable };
+
+/** A server that has not answered by then does not answer, ms. */
+const PATIENCE_MS = 20_000;
+
+interface Answer {
+  run?: ServedRun;
+  current?: ServedRun;
+  problems?: Problem[];
+  trouble?: { kind: Unreachable | 'bug' };
+}
 
 async function ask(method: string, path: string, body: unknown): Promise<Outcome> {
   try {
@@ -23,20 +36,25 @@ async function ask(method: string, path: string, body: unknown): Promise<Outcome
       method,
       headers: { 'content-type': 'application/json' },
       body: typeof body === 'string' ? body : JSON.stringify(body),
+      signal: AbortSignal.timeout(PATIENCE_MS),
     });
-    const answer = (await response.json()) as { run?: ServedRun; current?: ServedRun; problems?: Problem[] };
+    const answer = (await response.json()) as Answer;
     if (response.ok && answer.run) return { kind: 'done', run: answer.run };
     if (response.status === 409 && answer.current) return { kind: 'conflict', current: answer.current };
-    if (response.status >= 500) return { kind: 'unreachable' };
+    // A fault of the program does not go away by itself; everything else on this side does.
+    if (answer.trouble && answer.trouble.kind !== 'bug') return { kind: 'unreachable', because: answer.trouble.kind };
     return { kind: 'refused', problems: answer.problems ?? [] };
   } catch {
-    return { kind: 'unreachable' };
+    return { kind: 'unreachable', because: 'server' };
   }
 }
 
-/** Keeps a run: a new one, or a further revision on top of `base`. */
-export const saveRun = (id: string, base: number, file: RunFile): Promise<Outcome> =>
-  id === 'new' ? ask('POST', '/api/runs', { file }) : ask('PUT', `/api/runs/${id}`, { base, file });
+/**
+ * Keeps a run: a new one, or a further revision on top of `base`.
+ * @param under what a new run is asked for as; sent again under the same name, it is the same run
+ */
+export const saveRun = (id: string, base: number, file: RunFile, under: string): Promise<Outcome> =>
+  id === 'new' ? ask('POST', '/api/runs', { file, under }) : ask('PUT', `/api/runs/${id}`, { base, file });
 
 /** Brings in a run file as it was read from disk. */
 export const importRun = (text: string): Promise<Outcome> => ask('POST', '/api/import', text);

@@ -11,6 +11,8 @@ export interface RunState {
   base: number;
   /** What is saved under that revision, as text, to know whether there is anything to save. */
   saved: string;
+  /** When it was changed last, ms. */
+  at: number;
 }
 
 /** Typing in one field within this time is one step of undo. */
@@ -20,19 +22,33 @@ const ONE_STEP_MS = 900;
  * The store of one run: the document, its undo, and its copy in this browser, so that nothing typed is lost to a
  * reload, a closed page or a server that is gone.
  */
-export function createRunStore(id: string, file: RunFile, revision: number) {
+export function createRunStore(file: RunFile, revision: number) {
+  /** Where the copy is kept, once the tab knows what it is called. */
+  let key: string | undefined;
+  const storage = createJSONStorage(() => ({
+    getItem: () => (key === undefined ? null : localStorage.getItem(key)),
+    setItem: (_, text) => void (key !== undefined && localStorage.setItem(key, text)),
+    removeItem: () => void (key !== undefined && localStorage.removeItem(key)),
+  }));
   const store = createStore<RunState>()(
     temporal(
-      persist((): RunState => ({ file, base: revision, saved: JSON.stringify(file) }), {
-        name: `shingle-run-${id}`,
+      persist((): RunState => ({ file, base: revision, saved: JSON.stringify(file), at: 0 }), {
+        name: 'draft',
         version: 1,
-        storage: createJSONStorage(() => localStorage),
+        storage,
         skipHydration: true,
       }),
       { partialize: ({ file: document }) => ({ file: document }), equality: (a, b) => a.file === b.file, limit: 300 },
     ),
   );
   let last: { field: string | undefined; at: number } = { field: undefined, at: 0 };
+
+  /** Takes an unsaved edit on top of what it started from: undo goes back to that in one step. */
+  const takeUp = (document: RunFile, base: number, saved: string) => {
+    store.setState({ file: JSON.parse(saved) as RunFile, base, saved });
+    store.temporal.getState().clear();
+    store.setState({ file: document, at: Date.now() });
+  };
 
   return {
     store,
@@ -43,7 +59,7 @@ export function createRunStore(id: string, file: RunFile, revision: number) {
       const goesOn = field !== undefined && field === last.field && now - last.at < ONE_STEP_MS;
       last = { field, at: now };
       if (goesOn) history.pause();
-      store.setState((state) => ({ file: produce(state.file, recipe) }));
+      store.setState((state) => ({ file: produce(state.file, recipe), at: Date.now() }));
       if (goesOn) history.resume();
     },
     undo(): void {
@@ -54,17 +70,30 @@ export function createRunStore(id: string, file: RunFile, revision: number) {
       last = { field: undefined, at: 0 };
       store.temporal.getState().redo();
     },
-    /** Takes up what this browser kept of an unsaved edit; says whether there is one. */
-    async restore(): Promise<boolean> {
+    /** Takes up what this tab kept of an unsaved edit, and keeps its copy there from now on; says whether there is one. */
+    async restore(at: string): Promise<boolean> {
+      key = at;
       await store.persist.rehydrate();
-      store.temporal.getState().clear();
       const { file: kept, saved, base } = store.getState();
-      if (JSON.stringify(kept) !== saved) return true;
+      if (JSON.stringify(kept) !== saved) {
+        takeUp(kept, base, saved);
+        return true;
+      }
       // Nothing unsaved: what the server gave is as new or newer.
       store.setState({ file, base: Math.max(revision, base), saved: JSON.stringify(file) });
       store.temporal.getState().clear();
       store.persist.clearStorage();
       return false;
+    },
+    /** Takes up an unsaved edit that another tab left; what is here now is one step of undo away. */
+    adopt(document: RunFile, base: number): void {
+      store.setState((state) => ({ file: document, at: Date.now(), base: state.base === 0 ? state.base : base }));
+    },
+    /** Back to what is saved, in one step that can be undone. */
+    backToSaved(): void {
+      last = { field: undefined, at: 0 };
+      store.setState((state) => ({ file: JSON.parse(state.saved) as RunFile }));
+      store.persist.clearStorage();
     },
     /** The document is saved under a new revision. What was typed meanwhile stays unsaved. */
     markSaved(document: RunFile, newRevision: number): void {
