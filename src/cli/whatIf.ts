@@ -1,7 +1,8 @@
+import { readShop } from '@/core/formats/readShop';
 import { setPath } from '@/core/formats/setPath';
 import { costOfRun } from '@/core/money/runCost';
 import { planFile, type Plan } from '@/core/plan';
-import { andThen, good, refuse, type Result } from '@/core/result';
+import { andThen, bad, good, refuse, type Result } from '@/core/result';
 import { comparePlans, type PlanChange, type PlanFigure } from '@/core/revisions/comparePlans';
 import type { Shop } from '@/core/shop/shop';
 import type { UnitSystem } from '@/core/units/length';
@@ -50,8 +51,11 @@ export function whatIf(file: unknown, shop: Shop, sets: readonly string[]): Resu
     if (ofShop) changedShop = next.value;
     else changed = next.value;
   }
+  // What was set of the shop is checked like a shop that comes in from a file.
+  const checked = changedShop === shop ? good(shop) : readShop(changedShop);
+  if (!checked.ok) return bad(...checked.problems.map((own) => ({ ...own, path: `shop.${own.path}` })));
   return andThen(planFile(file, shop), (before) =>
-    andThen(planFile(changed, changedShop as Shop), (after) =>
+    andThen(planFile(changed, checked.value), (after) =>
       good({
         ...comparePlans(before, after, new Map()),
         money: money(before, after),

@@ -16,6 +16,9 @@ let last: { revision: number; savedAt: number; shop: Shop } | undefined;
 /** The shop as it now is: its newest revision. */
 export const currentShop = async (): Promise<Shop> => (await currentRevision()).shop;
 
+/** Ids of the materials that the shop knows. */
+export const materialIds = async (): Promise<string[]> => (await currentShop()).materials.map(({ id }) => id);
+
 /** The newest revision of the shop, with its number. */
 export async function currentRevision(): Promise<{ revision: number; shop: Shop }> {
   const newest = await database()('shop_revisions')

@@ -18,7 +18,7 @@ export const test = base.extend<{ page: Page }>({
 export const send = (page: Page, method: 'post' | 'put' | 'delete', path: string, data?: unknown) =>
   page.request[method](path, {
     headers: { origin: process.env.BASE_URL ?? '', 'content-type': 'application/json' },
-    ...(data === undefined ? {} : { data: typeof data === 'string' ? data : JSON.stringify(data) }),
+    ...(data === undefined ? {} : { data: Buffer.from(typeof data === 'string' ? data : JSON.stringify(data)) }),
   });
 
 /** No serious finding on the page as it is. */

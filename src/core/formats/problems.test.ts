@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { checkShape } from './problems';
 import { pathOf } from './placePath';
+import { runFileSchema } from './schemas';
 
 test('paths are written one way', () => {
   expect(pathOf(['part', 'outside', 1, 'diameter'])).toBe('part.outside[1].diameter');
@@ -27,4 +28,23 @@ test('every problem in words, with the place and what would do', () => {
 test('what fits comes back with what the schema fills in', () => {
   const schema = Joi.object({ units: Joi.string().valid('mm', 'in').default('mm') });
   expect(checkShape(schema, {})).toEqual({ ok: true, value: { units: 'mm' } });
+});
+
+test.each([
+  ['a place of its own toString', '{"format":{"toString":"x","valueOf":1}}', 'format.toString'],
+  ['a list of such', '{"part":{"outside":[{"shape":{"toString":0}}]}}', 'part.outside[0].shape.toString'],
+  ['a prototype', '{"__proto__":{"polluted":1}}', '__proto__'],
+])('%s is refused, and thrown by nobody', (_, text, path) => {
+  expect(checkShape(runFileSchema, JSON.parse(text))).toEqual({
+    ok: false,
+    problems: [{ path, message: 'is not known here; remove it or check its name' }],
+  });
+});
+
+test('entries within entries without end are refused', () => {
+  const deep = JSON.parse(`${'['.repeat(5000)}${']'.repeat(5000)}`) as unknown;
+  expect(checkShape(runFileSchema, deep)).toMatchObject({ ok: false });
+  expect(checkShape(runFileSchema, { part: deep })).toMatchObject({
+    problems: [{ message: 'has more than 40 entries within each other' }],
+  });
 });

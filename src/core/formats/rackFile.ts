@@ -50,20 +50,57 @@ export const receiptSchema = Joi.object<ReceiptFile>({
 
 const MOST_AT_ONCE = 200;
 
-/** A length that is one, mm. */
-function lengthAt(value: number | string | undefined, units: UnitSystem, path: string): Result<number> {
+/** What the rack keeps of a length: no finer, and no longer than anything that is ever delivered. mm */
+const FINEST = 0.001;
+const LONGEST = 100_000;
+const WIDEST = 2000;
+
+/** A length that is one and can be kept as it is, mm. */
+function lengthAt(
+  value: number | string | undefined,
+  units: UnitSystem,
+  path: string,
+  most: number = LONGEST,
+): Result<number> {
   const length = parseLength(value ?? '', units);
   if (!length.ok) return refuse(path, length.problems[0]?.message ?? '');
-  return length.value > 0 ? length : refuse(path, `${value} must be more than nothing`);
+  if (length.value <= 0) return refuse(path, `${value} must be more than nothing`);
+  if (length.value < FINEST) return refuse(path, `${value} is less than ${FINEST} mm, the least that is kept`);
+  return length.value <= most
+    ? length
+    : refuse(path, `${value} is more than ${most / 1000} m: see whether its unit is meant`);
 }
 
-/** Reads bars that came in. */
-export const readReceipt = (value: unknown): Result<Receipt> =>
+/** A price in whole hundredths; an empty one is none. */
+function priceAt(entry: number | string | undefined): Result<number | undefined> {
+  const text = String(entry ?? '')
+    .trim()
+    .replace(',', '.');
+  if (text === '') return good(undefined);
+  if (!/^\d+(\.\d*)?$/.test(text)) return refuse('price', `“${entry}” is not a price; write for example 12.50`);
+  if (!/^\d{1,7}(\.\d{0,2}0*)?$/.test(text))
+    return refuse('price', `“${entry}” has more than two decimals or seven digits, which no price of a bar has`);
+  return good(Number(text));
+}
+
+/** A material of the shop: a bar of anything else would fit no run. */
+const materialAt = (material: string, materials: readonly string[]): Result<string> =>
+  materials.includes(material)
+    ? good(material)
+    : refuse('material', `“${material}” is not in the shop's list; it has ${materials.join(', ')}`);
+
+/**
+ * Reads bars that came in.
+ * @param materials ids that the shop knows
+ */
+export const readReceipt = (value: unknown, materials: readonly string[]): Result<Receipt> =>
   andThen(checkShape(receiptSchema, value), (file) => {
+    const known = materialAt(file.material, materials);
+    if (!known.ok) return known;
     const { units = 'mm', form = 'round', condition = 'drawn' } = file;
-    const size = lengthAt(file.size, units, 'size');
+    const size = lengthAt(file.size, units, 'size', WIDEST);
     const length = lengthAt(file.length, units, 'length');
-    const bore = form === 'tube' ? lengthAt(file.bore, units, 'bore') : good(0);
+    const bore = form === 'tube' ? lengthAt(file.bore, units, 'bore', WIDEST) : good(0);
     if (!size.ok) return size;
     if (!length.ok) return length;
     if (!bore.ok) return bore;
@@ -71,10 +108,8 @@ export const readReceipt = (value: unknown): Result<Receipt> =>
     const count = String(file.count ?? '').trim() || '1';
     if (!/^\d+$/.test(count) || Number(count) < 1 || Number(count) > MOST_AT_ONCE)
       return refuse('count', `“${count}” must be a whole number of bars, 1 to ${MOST_AT_ONCE}`);
-    const price = String(file.price ?? '')
-      .trim()
-      .replace(',', '.');
-    if (price !== '' && !(Number(price) >= 0)) return refuse('price', `“${file.price}” is not a price`);
+    const price = priceAt(file.price);
+    if (!price.ok) return price;
     return good({
       material: file.material,
       form,
@@ -86,16 +121,19 @@ export const readReceipt = (value: unknown): Result<Receipt> =>
       offcut: file.offcut ?? false,
       batch: file.batch ?? '',
       place: file.place ?? '',
-      ...(price === '' ? {} : { price: Number(price) }),
+      ...(price.value === undefined ? {} : { price: price.value }),
     });
   });
+
+/** The most of a section that is kept on a rack, mm. */
+const MOST_KEPT = 10_000_000;
 
 const levelSchema = Joi.object<LevelFile>({
   units: Joi.string().valid('mm', 'in').default('mm'),
   material: Joi.string().max(60).required(),
   form: Joi.string().valid('round', 'hex', 'square', 'tube').required(),
-  size: Joi.number().strict().positive().required(),
-  bore: Joi.number().strict().min(0).required(),
+  size: Joi.number().strict().positive().max(WIDEST).required(),
+  bore: Joi.number().strict().min(0).max(WIDEST).required(),
   condition: Joi.string().valid('drawn', 'ground', 'hot-rolled', 'sawn').required(),
   least: Joi.alternatives(entry(), blank()).required(),
 }).required();
@@ -106,14 +144,17 @@ interface LevelFile extends Section {
 }
 
 /** Reads how much of a section is to be kept; nothing written is nothing kept. */
-export const readLevel = (value: unknown): Result<StockLevel> =>
+export const readLevel = (value: unknown, materials: readonly string[]): Result<StockLevel> =>
   andThen(checkShape(levelSchema, value), ({ units, least, ...section }) => {
+    const known = materialAt(section.material, materials);
+    if (!known.ok) return known;
     const text = String(least).trim() || '0';
     const mm = parseLength(text, units);
     if (!mm.ok) return refuse('least', mm.problems[0]?.message ?? '');
-    return mm.value < 0
-      ? refuse('least', `${least} cannot be less than nothing`)
-      : good({ ...section, least: mm.value });
+    if (mm.value < 0) return refuse('least', `${least} cannot be less than nothing`);
+    return mm.value <= MOST_KEPT
+      ? good({ ...section, least: mm.value })
+      : refuse('least', `${least} is more than ${MOST_KEPT / 1000} m: see whether its unit is meant`);
   });
 
 /** What is done with an item of the rack. */
@@ -151,5 +192,7 @@ export const readRackAction = (value: unknown): Result<RackAction> =>
     const rest = parseLength(String(left ?? '').trim() || '0', units);
     if (!rest.ok) return refuse('left', rest.problems[0]?.message ?? '');
     if (rest.value < 0) return refuse('left', `${left} cannot be less than nothing`);
+    if (rest.value > 0 && rest.value < FINEST)
+      return refuse('left', `${left} is less than ${FINEST} mm: nothing is left of it`);
     return good<RackAction>({ do: act, run, left: rest.value, place: place ?? '' });
   });

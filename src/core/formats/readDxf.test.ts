@@ -128,3 +128,28 @@ test('five thousand entities are read; a curve of thousands of short lines is re
     problems: [{ message: expect.stringContaining('draw curves as arcs') }],
   });
 });
+
+test.each([
+  ['without ENTITIES', '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nEOF\n', 'no section ENTITIES'],
+  [
+    'with a line that has no end',
+    '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\nx\n20\n1\n11\n5\n21\n1\n0\nENDSEC\n0\nEOF\n',
+    'no point',
+  ],
+])('a drawing %s is refused in words', (_, text, words) => {
+  expect(readDxf(text)).toMatchObject({ ok: false, problems: [{ message: expect.stringContaining(words) }] });
+});
+
+test('200 000 lines, or a polyline of as many points, are refused before anything is made of them', () => {
+  const head = '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n';
+  const line = (at: number) => `0\nLINE\n8\n0\n10\n${at}\n20\n1\n11\n${at + 1}\n21\n1\n`;
+  const many = (count: number) =>
+    `${head}${Array.from({ length: count }, (_, at) => line(at)).join('')}0\nENDSEC\n0\nEOF\n`;
+  expect(readDxf(many(200_000))).toMatchObject({
+    problems: [{ message: expect.stringContaining('has 200000 lines') }],
+  });
+  expect(readDxf(many(20_000))).toMatchObject({ problems: [{ message: expect.stringContaining('has 20000 lines') }] });
+  const points = Array.from({ length: 200_000 }, (_, at) => `10\n${at}\n20\n1\n`).join('');
+  const polyline = `${head}0\nLWPOLYLINE\n8\n0\n90\n200000\n70\n0\n${points}0\nENDSEC\n0\nEOF\n`;
+  expect(readDxf(polyline)).toMatchObject({ problems: [{ message: expect.stringContaining('lines') }] });
+});

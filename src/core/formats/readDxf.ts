@@ -30,6 +30,9 @@ const GAP = 0.05;
 const TINY = 1e-4;
 /** More steps than a run file takes. */
 const MOST = 200;
+/** A half profile has some dozens of lines; a drawing with more than these is one of something else. */
+const MOST_EDGES = 5000;
+const LARGEST = 8_000_000;
 
 type Point = { x: number; y: number };
 type Edge = { from: Point; to: Point; bulge: number };
@@ -88,12 +91,21 @@ function edgesOf(entity: IEntity): Edge[] | undefined {
 const isCentreLine = ({ layer = '', lineType = '' }: IEntity) => /cent(er|re)|axis/i.test(`${layer} ${lineType}`);
 
 function parse(text: string): Result<IDxf> {
+  if (text.length > LARGEST)
+    return refuse(
+      'dxf',
+      `has ${(text.length / 1e6).toFixed(0)} million characters, and ${LARGEST / 1e6} are read: put out the half profile alone`,
+    );
   if (!/\bSECTION\b/.test(text)) return refuse('dxf', 'is not a DXF drawing: it has no sections');
   try {
     const dxf = new DxfParser().parseSync(text);
-    return dxf ? good(dxf) : refuse('dxf', 'holds nothing that can be read');
+    if (!dxf) return refuse('dxf', 'holds nothing that can be read');
+    return Array.isArray(dxf.entities)
+      ? good(dxf)
+      : refuse('dxf', 'has no section ENTITIES, in which its lines would be: put it out again as a whole');
   } catch (error) {
-    return refuse('dxf', `is broken: ${error instanceof Error ? error.message : 'it does not read'}`);
+    const cutOff = error instanceof Error && /end of (input|file)|EOF/i.test(error.message);
+    return refuse('dxf', `is broken: ${cutOff ? 'it stops before its end' : 'it does not read'}; put it out again`);
   }
 }
 
@@ -251,6 +263,13 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
     if (!own) strange.set(entity.type, (strange.get(entity.type) ?? 0) + 1);
     return own ?? [];
   });
+  if (edges.length > MOST_EDGES)
+    return refuse(
+      'dxf',
+      `has ${edges.length} lines, and a half profile has some dozens: put it out alone, with curves as arcs`,
+    );
+  const whole = ({ from, to, bulge }: Edge) => [from.x, from.y, to.x, to.y, bulge].every(Number.isFinite);
+  if (!edges.every(whole)) return refuse('dxf', 'has a line with an end that is no point: draw it anew');
   if (edges.length === 0) return refuse('dxf', 'has no lines, arcs or polylines to make a profile of');
   for (const [type, many] of strange) told.push(`${many} × ${type} not understood and left out`);
   const axis = axisOf(dxf, edges, choices, told);

@@ -123,7 +123,7 @@ describe('the low-stock list', () => {
   });
 
   test('a level is read with its unit; nothing is none, and less than nothing is refused', () => {
-    const read = (least: string | number) => readLevel({ ...section, least });
+    const read = (least: string | number) => readLevel({ ...section, least }, [section.material]);
     expect(read('6 m')).toMatchObject({ ok: true, value: { least: 6000 } });
     expect(read('')).toMatchObject({ ok: true, value: { least: 0 } });
     expect(read(-5)).toMatchObject({ ok: false, problems: [{ path: 'least' }] });

@@ -42,6 +42,7 @@ export function parseLength(entry: number | string, units: UnitSystem): Result<n
   if (bottom !== undefined && Number(bottom) === 0) return unclear(`“${text}” divides by nothing`);
   const value = plain === undefined ? Number(whole ?? 0) + Number(top) / Number(bottom) : decimal(plain);
   const factor = UNIT_MM[(unit ?? units).toLowerCase()] ?? 1;
+  if (!Number.isFinite(value * factor)) return unclear(`“${text.slice(0, 20)}…” is larger than any length`);
   return good((sign === '-' || sign === '−' ? -1 : 1) * value * factor);
 }
 

@@ -7,6 +7,7 @@ import * as partNames from './005-part-names';
 import * as runList from './006-run-list';
 import * as keysAndSessions from './007-keys-and-sessions';
 import * as askedUnder from './008-asked-under';
+import * as finerLengths from './009-finer-lengths';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -17,6 +18,7 @@ const migrations: Record<string, Knex.Migration> = {
   '006-run-list': runList,
   '007-keys-and-sessions': keysAndSessions,
   '008-asked-under': askedUnder,
+  '009-finer-lengths': finerLengths,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { linesOf } from '@/core/formats/lines';
 import { partInUnits } from '@/core/formats/partInUnits';
 import type { DxfPart } from '@/core/formats/readDxf';
-import type { Result } from '@/core/result';
+import { refuse, type Result } from '@/core/result';
 import type { UnitSystem } from '@/core/units/length';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
@@ -37,12 +37,16 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
   useEffect(() => {
     let over = false;
     const at = Number(axis.replace(',', '.'));
-    void import('@/core/formats/readDxf').then(({ readDxf }) => {
+    const reading = import('@/core/formats/readDxf').then(({ readDxf }) => {
       const choices = {
         ...(units === '' ? {} : { units: units as UnitSystem }),
         ...(axis.trim() === '' || Number.isNaN(at) ? {} : { axis: at }),
       };
       if (!over) setRead(readDxf(text, choices));
+    });
+    // Nothing is silent, not even a fault of ours.
+    reading.catch(() => {
+      if (!over) setRead(refuse('dxf', 'could not be read; nothing of the part was changed'));
     });
     return () => {
       over = true;
