@@ -115,13 +115,104 @@ async function benchEdits(browser, sheet, { features, diameter }) {
   await page.close();
 }
 
+/** A page as it comes from the server: how long and how large, the median of some. */
+async function timed(address, path, times = 7) {
+  const took = [];
+  let bytes = 0;
+  for (let index = 0; index < times; index += 1) {
+    const from = performance.now();
+    const response = await fetch(address + path);
+    bytes = (await response.arrayBuffer()).byteLength;
+    took.push(performance.now() - from);
+    if (!response.ok) throw new Error(`${path} answers ${response.status}`);
+  }
+  return { median: took.sort((a, b) => a - b)[Math.floor(times / 2)], bytes };
+}
+
+const PLACES = { board: '/', 'board, found': '/?find=WS-L1', rack: '/rack', 'cut list': '/rack/cuts', shop: '/shop' };
+
+/** Changes something that plans are made from, and asks for a place at once. */
+async function afterChange(address, change, path) {
+  const [method, where, body] = change;
+  const answer = await fetch(address + where, {
+    method,
+    headers: { 'content-type': 'application/json', origin: address },
+    body: JSON.stringify(body),
+  });
+  if (!answer.ok) throw new Error(`${where} answers ${answer.status}: ${await answer.text()}`);
+  return timed(address, path, 1);
+}
+
+/** Runs of which the figures are planned again, until none is left; ms. */
+async function plannedAgain(address) {
+  const from = performance.now();
+  for (;;) {
+    const { stale, all } = await (await fetch(`${address}/api/runs/progress`)).json();
+    if (stale === 0) return { took: performance.now() - from, all };
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+}
+
+/** With many runs, revisions and bars: what every place answers, at rest and right after a change. */
+async function benchLoad(application, runs, kept) {
+  const { address, url } = application;
+  const seeded = await mustRun(
+    process.execPath,
+    ['--import', 'tsx', join(project, 'scripts/seed-load.ts'), `${runs}`],
+    {
+      cwd: project,
+      env: { DATABASE_URL: url },
+    },
+  );
+  const { took, all } = await plannedAgain(address);
+  row(`${seeded.trim()}`, `${all} runs planned in the background in ${(took / 1000).toFixed(1)} s`, '');
+  for (const [name, path] of Object.entries(PLACES)) {
+    const { median, bytes } = await timed(address, path);
+    row(`${name}, ${all} runs`, `${median.toFixed(0)} ms, ${(bytes / 1000).toFixed(0)} kB`, '≤ 200 ms');
+  }
+  const { median } = await timed(address, '/runs/1');
+  row(`a sheet, ${all} runs`, `${median.toFixed(0)} ms`, '≤ 100 ms');
+  const shop = await (await fetch(`${address}/api/shop`)).json();
+  const { materials } = shop;
+  const bar = ['POST', '/api/rack', { material: materials[0].id, size: 20, length: 1234 }];
+  for (const path of ['/', '/rack', '/rack/cuts'])
+    row(`${path} right after a bar`, `${(await afterChange(address, bar, path)).median.toFixed(0)} ms`, '≤ 500 ms');
+  const again = await plannedAgain(address);
+  row(`planned again after a bar`, `${(again.took / 1000).toFixed(1)} s in the background`, '');
+  const figure = ['PUT', '/api/shop', { base: kept, shop: { ...shop, timeAllowance: shop.timeAllowance + 0.01 } }];
+  row(
+    `/ right after a figure of the shop`,
+    `${(await afterChange(address, figure, '/')).median.toFixed(0)} ms`,
+    '≤ 500 ms',
+  );
+  for (const path of ['/rack', '/rack/cuts', '/shop'])
+    row(`${path} while all are planned again`, `${(await timed(address, path, 3)).median.toFixed(0)} ms`, '≤ 500 ms');
+  row(
+    `planned again after a figure of the shop`,
+    `${((await plannedAgain(address)).took / 1000).toFixed(1)} s in the background`,
+    '',
+  );
+}
+
+const printRows = () => {
+  const widths = [0, 1, 2].map((column) => Math.max(...rows.map((cells) => cells[column].length)));
+  say(`\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`);
+};
+
 /** Measures what design and issues set, and prints it as a table. It never fails for being slow. */
 await main(async () => {
   closeOnSignals();
   try {
     await ensurePackages();
     await ensureBrowser();
-    const { address } = await startApplication();
+    const application = await startApplication();
+    const { address } = application;
+    if (process.argv[2] === 'load') {
+      // Each keeps the shop once more.
+      await benchLoad(application, 500, 1);
+      await benchLoad(application, 2000, 2);
+      return printRows();
+    }
     const plans = await benchPlans();
     await benchCuts();
     const browser = await openBrowser();
@@ -131,8 +222,7 @@ await main(async () => {
       const diameter = Math.max(...file.part.outside.map((step) => step.diameter));
       await benchEdits(browser, await saved(address, file), { features, diameter });
     }
-    const widths = [0, 1, 2].map((column) => Math.max(...rows.map((cells) => cells[column].length)));
-    say(`\n${rows.map((cells) => cells.map((cell, column) => cell.padEnd(widths[column])).join('   ')).join('\n')}\n`);
+    printRows();
   } finally {
     await closeAll();
   }
