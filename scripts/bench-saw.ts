@@ -1,11 +1,6 @@
 import loadHighs from 'highs';
-import { solveCuts } from '../src/core/saw/solveCuts';
-
-/** Numbers that come out the same every time (a textbook generator). */
-function numbers(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 16807) % 2147483647) / 2147483647;
-}
+import { numbers, threeToABar, triplets } from '../src/core/saw/hardLists';
+import { limitsWithin, solveCuts } from '../src/core/saw/solveCuts';
 
 const highs = await loadHighs({});
 
@@ -23,10 +18,12 @@ function timeCuts(lengths: number, pieces: number, seed: number, turned = 0) {
     })),
   };
   const from = performance.now();
-  const cuts = solveCuts(list, highs, undefined, {
-    enough: () => performance.now() - from > 1100,
-    wholeNumberSeconds: 0.55,
-  });
+  const cuts = solveCuts(
+    list,
+    highs,
+    undefined,
+    limitsWithin(1.8, () => performance.now()),
+  );
   if (!cuts.ok) throw new Error(JSON.stringify(cuts.problems));
   const sawn = list.pieces.reduce((total, { count }) => total + count, 0);
   const { barsOpened, lowerBound } = cuts.value;
@@ -40,13 +37,45 @@ function timeCuts(lengths: number, pieces: number, seed: number, turned = 0) {
   };
 }
 
+/** Many lists of the hard kind: how far above the bound they are sawn at most, and in how long. */
+function timeHard(lists: number) {
+  const [gaps, times] = [[] as number[], [] as number[]];
+  for (let seed = 1; seed <= lists; seed += 1) {
+    const sizes = [20, 35, 50, 80, 110, 150];
+    const list =
+      seed % 5 === 0
+        ? triplets(seed * 31, [20, 40, 60, 83][seed % 4] ?? 20)
+        : threeToABar(seed * 31, sizes[seed % 6] ?? 20);
+    const from = performance.now();
+    const cuts = solveCuts(
+      list,
+      highs,
+      undefined,
+      limitsWithin(1.8, () => performance.now()),
+    );
+    if (!cuts.ok) throw new Error(JSON.stringify(cuts.problems));
+    times.push(performance.now() - from);
+    gaps.push(cuts.value.barsOpened - cuts.value.lowerBound);
+  }
+  return {
+    lists,
+    met: gaps.filter((gap) => gap === 0).length,
+    worst: Math.max(...gaps),
+    longest: Math.max(...times),
+    median: times.sort((a, b) => a - b)[Math.floor(lists / 2)] ?? 0,
+  };
+}
+
 process.stdout.write(
-  JSON.stringify([
-    timeCuts(10, 200, 3),
-    timeCuts(30, 800, 5),
-    timeCuts(60, 2000, 7),
-    timeCuts(60, 2000, 11),
-    timeCuts(60, 2000, 7, 4),
-    timeCuts(120, 5000, 13),
-  ]),
+  JSON.stringify({
+    cuts: [
+      timeCuts(10, 200, 3),
+      timeCuts(30, 800, 5),
+      timeCuts(60, 2000, 7),
+      timeCuts(60, 2000, 11),
+      timeCuts(60, 2000, 7, 4),
+      timeCuts(120, 5000, 13),
+    ],
+    hard: timeHard(Number(process.argv[2] ?? 60)),
+  }),
 );

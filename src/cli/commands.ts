@@ -3,7 +3,7 @@ import { planFileOf } from '@/core/formats/planFile';
 import type { RunFile } from '@/core/formats/runFile';
 import { planFile } from '@/core/plan';
 import { andThen, good, type Problem, type Result } from '@/core/result';
-import { solveCuts } from '@/core/saw/solveCuts';
+import { limitsWithin, solveCuts } from '@/core/saw/solveCuts';
 import { waysOfRunning } from '@/core/running';
 import { compareSequences } from '@/core/sequences';
 import { startValues } from '@/core/shop/startValues';
@@ -54,8 +54,8 @@ function parsed(file: string, read: (file: string) => string): Result<unknown> {
   }
 }
 
-/** Seconds for the bound of a cut list; the whole numbers have as much again at most. */
-const SAW_SECONDS = 1.1;
+/** Seconds for a cut list. */
+const SAW_SECONDS = 1.8;
 
 type Command = (value: unknown, sets: readonly string[]) => Promise<Result<Answer>>;
 
@@ -74,8 +74,7 @@ const commands: Record<string, Command> = {
     // Loaded for cut lists alone: it is large.
     const { default: loadHighs } = await import('highs');
     const highs = await loadHighs({});
-    const end = performance.now() + SAW_SECONDS * 1000;
-    const limits = { enough: () => performance.now() > end, wholeNumberSeconds: SAW_SECONDS / 2 };
+    const limits = limitsWithin(SAW_SECONDS, () => performance.now());
     return andThen(solveCuts(list.value, highs, undefined, limits), (cuts) =>
       good({
         text: () => describeCuts(cuts, list.value, list.value.units),

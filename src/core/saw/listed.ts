@@ -84,3 +84,9 @@ export const cutsOf = (list: CutList, { units }: Listed, way: SawWay, lowerBound
     patterns: labelled(list, units.kinds, way.fillings),
   };
 };
+
+/** Fewer bars opened is better, then less length opened. */
+export function better(a: SawWay | undefined, b: SawWay | undefined): SawWay | undefined {
+  if (!a || !b) return a ?? b;
+  return b.opened < a.opened || (b.opened === a.opened && b.length < a.length - 1e-6) ? b : a;
+}

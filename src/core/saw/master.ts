@@ -54,6 +54,13 @@ export function masterOf(highs: Highs, demands: readonly number[], counts: reado
     price(costOf: (bar: number) => number): void {
       fillings.forEach(({ bar }, index) => model.changeColCost(demands.length + index, costOf(bar)));
     },
+    /** Asks for so many of each length from now on, of so many bars of each kind. */
+    ask(wanted: readonly number[], bars: readonly (number | null)[]): void {
+      wanted.forEach((demand, item) => model.changeRowBounds(item, demand, highs.infinity));
+      barRow.forEach((row, bar) => {
+        if (row !== undefined) model.changeRowBounds(row, -highs.infinity, bars[bar] ?? 0);
+      });
+    },
     /** Solves the linear problem from where it last stood. */
     relax(): Relaxed {
       model.run();

@@ -1,12 +1,13 @@
 import type { Highs } from 'highs';
 import { andThen, good, refuse, type Result } from '../result';
-import type { CutList, Cuts, Take } from './cutList';
+import type { CutList, Cuts } from './cutList';
+import { dive } from './dive';
 import { firstFit, type Filling } from './firstFit';
-import { pack, packFreely, type Packing } from './knapsack';
-import { cutsOf, firstWay, listedOf, wayOf, type Bars, type CostOf, type Listed, type SawWay } from './listed';
+import { generate, upwards } from './generate';
+import { better, cutsOf, firstWay, listedOf, wayOf, type Bars, type CostOf, type Listed } from './listed';
 import { masterOf, type Master, type Relaxed } from './master';
 import { possible } from './possible';
-import { coarser, type Units } from './units';
+import type { Units } from './units';
 import { withoutSearch } from './withoutSearch';
 
 /** How far the search is. */
@@ -21,106 +22,30 @@ export interface SawProgress {
 export interface SawLimits {
   /** Whether the bound has been looked for long enough; what is found by then still holds. */
   enough(): boolean;
-  /** For whole numbers, by the solver's own clock. */
-  wholeNumberSeconds: number;
+  /** Whether the search for a better way is over. */
+  over(): boolean;
+  /** For whole numbers, by the solver's own clock: what is left of the time. */
+  wholeNumberSeconds(): number;
 }
 
-const LIMITS: SawLimits = { enough: () => false, wholeNumberSeconds: 0.6 };
+const LIMITS: SawLimits = { enough: () => false, over: () => false, wholeNumberSeconds: () => 0.6 };
 
-/** Cells of the packing tables of the rounds: a coarse one as long as it finds something, then finer ones. */
-const CELLS = [1500, 6000, Infinity];
-
-/** A list as the search sees it: its units, how many bars there are, and what each costs. */
-interface Search {
-  units: Units;
-  counts: readonly (number | null)[];
-  costOf: CostOf;
-}
+/** Shares of the time: the bound is looked for until the first, a better way until the second. */
+const BOUND_UNTIL = 0.5;
+const WAY_UNTIL = 0.8;
 
 /**
- * Adds, for each kind of bar, the filling that the linear problem misses most; false when it misses none. Filling freely
- * is tried first: when its best has no more of a length than is asked for, it is the best there is.
+ * Limits that share out some seconds by a clock.
+ * @param now milliseconds
  */
-function improve(
-  master: Master,
-  { worth, scarcity }: Relaxed,
-  { units: { demands }, costOf }: Search,
-  { rooms, up }: { rooms: number[]; up: Take[] },
-): boolean {
-  const largest = Math.max(...rooms);
-  const free = packFreely(worth, up, largest);
-  const missed = (packing: Packing, bar: number) =>
-    packing.valueAt(rooms[bar] ?? 0) - (costOf(bar) - (scarcity[bar] ?? 0)) > 1e-7;
-  const all = [...rooms.keys()].filter((bar) => missed(free, bar));
-  if (all.length === 0) return false;
-  const asked = (counts: number[]) => counts.every((count, item) => count <= (demands[item] ?? 0));
-  const fillings = all.map((bar) => ({ bar, counts: free.countsAt(rooms[bar] ?? 0) }));
-  const good = fillings.filter(({ counts }) => asked(counts));
-  if (good.some((filling) => master.add(filling, costOf(filling.bar)))) return true;
-  const packing = pack(worth, up, demands, largest);
-  return all
-    .filter((bar) => missed(packing, bar))
-    .map((bar) => master.add({ bar, counts: packing.countsAt(rooms[bar] ?? 0) }, costOf(bar)))
-    .some(Boolean);
-}
-
-/**
- * A bound that holds whatever was left out or rounded: the worths scaled down until no filling, even of pieces rounded
- * down, is worth more than its bar (Farley's bound).
- */
-function boundBy({ worth, scarcity }: Relaxed, { units, counts, costOf }: Search, packing: Packing): number {
-  const { demands, rooms } = units;
-  let scale = 1;
-  for (const [bar, room] of rooms.entries()) {
-    const allowed = costOf(bar) - (scarcity[bar] ?? 0);
-    const value = packing.valueAt(room);
-    if (value <= allowed + 1e-7) continue;
-    if (allowed <= 1e-9) return 0;
-    scale = Math.max(scale, value / allowed);
-  }
-  const pieces = worth.reduce((total, value, item) => total + value * (demands[item] ?? 0), 0) / scale;
-  return pieces + scarcity.reduce((total, value, bar) => total + value * (counts[bar] ?? 0), 0);
-}
-
-const upwards = (value: number) => Math.max(0, Math.ceil(value - 1e-6));
-
-/**
- * Column generation until no filling is missed, or until the bound cannot rise to another whole bar.
- * @param settles what the bound is, when it is of use to stop early
- */
-function generate(
-  master: Master,
-  search: Search,
-  onRound: (value: number) => boolean,
-  settles = false,
-): { linear: Relaxed; bound: number; done: boolean } {
-  const { units } = search;
-  const largest = Math.max(...units.rooms);
-  const grids = CELLS.map((cells) => coarser(units, Math.max(1, Math.ceil(largest / cells))));
-  let linear = master.relax();
-  let bound = 0;
-  let level = 0;
-  for (let goesOn = true; goesOn && level < grids.length;) {
-    const finest = level === grids.length - 1;
-    if (settles && finest && linear.missing < 1e-6) {
-      bound = Math.max(bound, boundBy(linear, search, packFreely(linear.worth, units.down, largest)));
-      if (upwards(bound) >= upwards(linear.value)) break;
-    }
-    if (improve(master, linear, search, grids[level] as (typeof grids)[number])) {
-      linear = master.relax();
-      goesOn = onRound(linear.value);
-    } else level++;
-  }
-  // Where few of a length are asked for, filling no more than that bounds better.
-  if (settles && upwards(bound) < upwards(linear.value) && linear.missing < 1e-6)
-    bound = Math.max(bound, boundBy(linear, search, pack(linear.worth, units.down, units.demands, largest)));
-  return { linear, bound, done: level >= grids.length };
-}
-
-/** Fewer bars opened is better, then less length opened. */
-function better(a: SawWay | undefined, b: SawWay | undefined): SawWay | undefined {
-  if (!a || !b) return a ?? b;
-  return b.opened < a.opened || (b.opened === a.opened && b.length < a.length - 1e-6) ? b : a;
+export function limitsWithin(seconds: number, now: () => number): SawLimits {
+  const start = now();
+  const spent = () => (now() - start) / 1000 / seconds;
+  return {
+    enough: () => spent() > BOUND_UNTIL,
+    over: () => spent() > WAY_UNTIL,
+    wholeNumberSeconds: () => Math.max(0.05, (1 - spent()) * seconds * 0.9),
+  };
 }
 
 /** Rounds a linear solution down and fills the rest by first fit; undefined when the bars do not do. */
@@ -188,6 +113,7 @@ function search(
     onProgress({ rounds: ++rounds, bars: best?.opened ?? 0, bound: Math.max(metal, upwards(value)) });
     return !limits.enough();
   };
+  const meetsOf = (bound: number) => (opened: number) => opened <= bound;
   const meets = (bound: number) => best !== undefined && best.opened <= bound;
   const { linear, bound, done } = generate(
     master,
@@ -202,6 +128,11 @@ function search(
     );
   const lowerBound = Math.max(metal, upwards(bound));
   best = better(best, wayOf(roundedDown(master, linear, units, bars), bars));
+  if (!meets(lowerBound))
+    best = better(
+      best,
+      dive(master, linear, listed, () => !limits.over(), meetsOf(lowerBound)),
+    );
 
   if (!bars.alike || !meets(lowerBound)) {
     // The length opened decides between ways that open as many bars, and never outweighs a bar.
@@ -210,7 +141,7 @@ function search(
     master.price(costOf);
     const shortest = bars.alike ? linear : generate(master, { units, counts, costOf }, told).linear;
     best = better(best, wayOf(roundedDown(master, shortest, units, bars), bars));
-    const whole = master.whole(limits.wholeNumberSeconds);
+    const whole = master.whole(limits.wholeNumberSeconds());
     const times = (index: number) => whole?.[index] ?? 0;
     const sawn = master.fillings.flatMap((filling, index) => Array.from({ length: times(index) }, () => filling));
     best = better(best, wayOf(whole && sawn, bars));
