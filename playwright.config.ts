@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: false,
   forbidOnly: true,
   timeout: 45_000,
-  reporter: 'list',
+  reporter: [['list'], ['./tests/slowest.ts']],
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4610',
     viewport: { width: 1280, height: 800 },

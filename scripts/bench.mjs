@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { ensureBrowser, openBrowser, startApplication } from './lib/application.mjs';
-import { made, project } from './lib/folder.mjs';
+import { bundle } from './lib/bundle.mjs';
+import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals, mustRun } from './lib/processes.mjs';
 import { main, say } from './lib/say.mjs';
@@ -8,22 +9,7 @@ import { main, say } from './lib/say.mjs';
 const rows = [];
 const row = (what, value, limit) => rows.push([what, value, limit]);
 
-/** Runs a measurement on the core as a bundle has it: without the loader's overhead. */
-async function bundled(name) {
-  const { build } = await import('esbuild');
-  const outfile = join(made, `${name}.mjs`);
-  await build({
-    entryPoints: [join(project, `scripts/${name}.ts`)],
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    outfile,
-    external: ['joi', 'highs'],
-    tsconfig: join(project, 'tsconfig.json'),
-    logLevel: 'error',
-  });
-  return JSON.parse(await mustRun(process.execPath, [outfile], { cwd: project }));
-}
+const bundled = async (name) => JSON.parse(await mustRun(process.execPath, [await bundle(name)], { cwd: project }));
 
 /** @returns the run of each size, to be edited on the sheet */
 async function benchPlans() {

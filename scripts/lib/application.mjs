@@ -34,13 +34,14 @@ const figured = (address) =>
 /**
  * The whole application with demo data of its own, in a folder of this process: several can run side by side, and
  * beside npm start.
+ * @param lasting whether its data is kept as a shop's is, forced to the disk; otherwise it is quicker
  */
-export async function startApplication() {
+export async function startApplication({ lasting = false } = {}) {
   const own = join(made, `own-${process.pid}`);
   atEnd(() => rmSync(own, { recursive: true, force: true }));
   let url;
   await step('database', async () => {
-    const database = await startDatabase(join(own, 'database'), { passing: true });
+    const database = await startDatabase(join(own, 'database'), { passing: !lasting });
     url = database.url;
     return database.note;
   });

@@ -221,7 +221,7 @@ test('an incomplete run can be put aside and gone on with', async ({ page }) => 
   await page.getByLabel('Part number').fill('T-HALF');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/\/runs\/\d+\/part/);
-  await page.goto('/');
+  await page.goto('/?find=T-HALF');
   await expect(page.getByRole('listitem').filter({ hasText: 'T-HALF' })).toContainText('not planned yet');
 });
 

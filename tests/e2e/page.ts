@@ -39,7 +39,7 @@ export const foot = (page: Page, name: string) =>
 
 /** Opens a demo run from the board. */
 export async function openRun(page: Page, name: string): Promise<void> {
-  await page.goto('/');
+  await page.goto(`/?find=${encodeURIComponent(name)}`);
   await page.getByRole('link', { name: new RegExp(name) }).click();
   await expect(page.getByRole('listbox')).toBeVisible();
 }
@@ -75,6 +75,12 @@ export async function makeRun(page: Page, number: string): Promise<string> {
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL(/\/runs\/\d+\/part/);
   return new URL(page.url()).pathname.replace('/part', '');
+}
+
+/** Unfolds what stands folded under a name, where there is so much that it does. */
+export async function unfold(page: Page, name: RegExp): Promise<void> {
+  await expect(page.getByText('Open runs')).toBeVisible();
+  for (const summary of await page.locator('summary').filter({ hasText: name }).all()) await summary.click();
 }
 
 export { expect };

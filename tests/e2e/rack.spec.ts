@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './page';
+import { expect, expectAccessible, test, unfold } from './page';
 
 test('bars come in, are reserved, used and come back; the history tells all of it', async ({ page }) => {
   await page.goto('/rack');
@@ -65,6 +65,7 @@ test('the cut list of open runs: bars to open with the bound, the stop of each l
   page,
 }) => {
   await page.goto('/rack/cuts');
+  await unfold(page, /brass CW614N hex 24 mm|stainless 303 ⌀12/);
   const sheet = page.getByRole('region', { name: 'brass CW614N hex 24 mm drawn' });
   await expect(sheet.getByText(/2 bars to open, at least 2 needed/)).toBeVisible();
   await expect(sheet.getByText('47.00', { exact: true }).first()).toBeVisible();
@@ -92,5 +93,7 @@ test('a search is cancelled and taken up again', async ({ page }) => {
   await expect(told).toHaveCount(0);
   letGo();
   await page.getByRole('button', { name: 'Look again' }).click();
+  await expect(told).toHaveCount(0);
+  await unfold(page, /brass CW614N hex 24 mm/);
   await expect(page.getByRole('region', { name: 'brass CW614N hex 24 mm drawn' })).toBeVisible();
 });

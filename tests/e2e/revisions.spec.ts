@@ -17,7 +17,7 @@ test('a run keeps its revision until it is planned with the newer one, and the d
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
 
-  await page.goto('/');
+  await page.goto(`/?find=${number}`);
   await expect(page.getByRole('listitem').filter({ hasText: number }).filter({ hasText: 'rev A' })).toContainText(
     'drawing now at rev B',
   );
