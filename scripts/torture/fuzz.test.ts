@@ -12,7 +12,9 @@ const examples = readdirSync(folder)
 const COUNTS: Record<string, number> = { 'run files': 150, 'shop files': 40 };
 
 // The package that reads drawings says on the console what it passes over.
-beforeAll(() => void jest.spyOn(console, 'log').mockImplementation(() => undefined));
+beforeAll(() => {
+  for (const word of ['log', 'error'] as const) jest.spyOn(console, word).mockImplementation(() => undefined);
+});
 
 describe.each(fuzzKinds(examples))('$name', ({ name, make, judge }) => {
   test('go through or are refused in words: nothing throws, nothing is bent, every figure is one', () => {

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, makeRun, openMade, test } from './page';
 
 test('a new run by keyboard alone, growing as it is typed, planned from the first moment it can be', async ({
   page,
@@ -46,12 +46,12 @@ test('a new run by keyboard alone, growing as it is typed, planned from the firs
   await page.reload();
   await expect(page.getByLabel('Diameter of step 2')).toHaveValue('3/4 in');
   await expect(page.getByLabel('Length of step 2')).toHaveValue('14 ±0.1');
-  await page.goto('/');
+  await page.goto('/?find=Gland cap');
   await expect(page.getByRole('listitem').filter({ hasText: 'Gland cap' }).first()).toContainText('40');
 });
 
 test('a wrong entry is said where it is, stays as typed, and is in nobody’s way', async ({ page }) => {
-  await makeRun(page, 'T-WRONG');
+  await openMade(page, 'T-WRONG');
   await expect(page.getByText('The plan is there')).toBeVisible();
   await page.getByLabel('Diameter of step 1').fill('12 z9');
   await expect(page.getByText('Diameter: “z9” is not a fit in the tables')).toBeVisible();

@@ -88,7 +88,10 @@ test('by keyboard, and taken back by undo', async ({ page }) => {
   await expect.poll(() => names(page)).toEqual(before);
 });
 
-test('a hard rule waits for a reason that is signed, and then it is broken in the open', async ({ page }) => {
+test('a hard rule waits for a reason that is signed, with the name of the device, and then it is broken in the open', async ({
+  page,
+}) => {
+  await page.addInitScript(() => localStorage.setItem('shingle-device', 'lathe 1'));
   await openStud(page, 'WS-923');
   await page.getByRole('option', { name: /Knurl/ }).click();
   while ((await placeOf(page, 'Knurl')) > (await placeOf(page, 'Finish ⌀21'))) {
@@ -100,12 +103,12 @@ test('a hard rule waits for a reason that is signed, and then it is broken in th
   const sign = panel(page).getByRole('button', { name: 'Do it anyway' }).first();
   await expect(sign).toBeDisabled();
   await panel(page).getByLabel('Reason').first().fill('the bar is drawn to size');
-  await panel(page).getByLabel('Signed').first().fill('foreman');
+  await expect(panel(page).getByLabel('Signed').first()).toHaveValue('lathe 1');
   await sign.click();
-  await expect(panel(page)).toContainText('Signed foreman: the bar is drawn to size.');
+  await expect(panel(page)).toContainText('Signed lathe 1: the bar is drawn to size.');
   await expect.poll(() => between(page, 'Finish ⌀21', 'Knurl')).toBeLessThan(0);
   await page.getByRole('link', { name: 'Print' }).click();
-  await expect(page.getByText(/breaks SHAPE-AFTER-CYLINDER.*signed foreman/)).toBeVisible();
+  await expect(page.getByText(/breaks SHAPE-AFTER-CYLINDER.*signed lathe 1/)).toBeVisible();
 });
 
 test.describe('on a tablet', () => {

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, openMade, test } from './page';
 
 const numberOf = (name: string) => `${name}-${Date.now()}-${Math.floor(Math.random() * 1000)}`;
 
@@ -6,12 +6,12 @@ test('a run keeps its revision until it is planned with the newer one, and the d
   page,
 }) => {
   const number = numberOf('T-REV');
-  const first = await makeRun(page, number);
+  const first = await openMade(page, number);
   await page.getByRole('link', { name: 'Revisions' }).click();
   await expect(page.getByText('This part has one revision so far')).toBeVisible();
 
   // Another run of the part, from the next revision of the drawing.
-  await makeRun(page, number);
+  await openMade(page, number);
   await page.getByLabel('Revision', { exact: true }).fill('B');
   await page.getByLabel('Length of step 1').fill('33');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -48,7 +48,7 @@ test('a run keeps its revision until it is planned with the newer one, and the d
 });
 
 test('without the server the revisions say so, and the run stays', async ({ page }) => {
-  await page.goto(`${await makeRun(page, numberOf('T-AWAY'))}/part`);
+  await page.goto(`${await openMade(page, numberOf('T-AWAY'))}/part`);
   await page.route('**/api/parts?**', (route) => route.abort());
   await page.getByRole('link', { name: 'Revisions' }).click();
   await expect(page.getByText('The server does not answer, and the revisions are kept there')).toBeVisible();

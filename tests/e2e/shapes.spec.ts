@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { DxfWriter, point3d } from '@tarikjabiri/dxf';
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, openMade, test } from './page';
 
 /** Twelve features as someone types them who reads them off a drawing. */
 const LINES = `10 h9; 12; front 1; name thread end
@@ -19,7 +19,7 @@ counterbore front; 7; 3`;
 test('a part of twelve features by the keyboard alone, as lines; its drawing, its doubts, and it comes back the same', async ({
   page,
 }) => {
-  await page.goto(`${await makeRun(page, 'K-12')}/part`);
+  await page.goto(`${await openMade(page, 'K-12')}/part`);
   await page.getByRole('button', { name: 'As lines …' }).focus();
   await page.keyboard.press('Enter');
   const lines = page.getByLabel('Lines of the part');
@@ -49,7 +49,7 @@ test('a part of twelve features by the keyboard alone, as lines; its drawing, it
 test('a shape is chosen in its row, its figures with it; what is wrong stands on the drawing and blocks nothing', async ({
   page,
 }) => {
-  await page.goto(`${await makeRun(page, 'K-13')}/part`);
+  await page.goto(`${await openMade(page, 'K-13')}/part`);
   // Something to hold it by; a cone alone is not.
   await page.getByLabel('Length of step 1').press('Enter');
   await page.getByLabel('Diameter of step 2').fill('26');
@@ -76,7 +76,7 @@ test('a shape is chosen in its row, its figures with it; what is wrong stands on
 });
 
 test('a shoulder is dragged and moved by key, and a typed figure wins', async ({ page }) => {
-  await page.goto(`${await makeRun(page, 'K-14')}/part`);
+  await page.goto(`${await openMade(page, 'K-14')}/part`);
   await page.getByLabel('Length of step 1').press('Enter');
   await page.getByLabel('Diameter of step 2').fill('18');
   await page.getByLabel('Length of step 2').fill('10');
@@ -98,7 +98,7 @@ test('a shoulder is dragged and moved by key, and a typed figure wins', async ({
 });
 
 test('turned end for end and back it is the same part; the drawing comes out as SVG and DXF', async ({ page }) => {
-  await page.goto(`${await makeRun(page, 'K-15')}/part`);
+  await page.goto(`${await openMade(page, 'K-15')}/part`);
   await page.getByLabel('Length of step 1').press('Enter');
   await page.getByLabel('Diameter of step 2').fill('18');
   await page.getByLabel('Length of step 2').fill('10');
@@ -123,7 +123,7 @@ test('turned end for end and back it is the same part; the drawing comes out as 
 test('half a profile comes in from a DXF drawing: its units are asked for, what is not understood is listed', async ({
   page,
 }) => {
-  await page.goto(`${await makeRun(page, 'K-16')}/part`);
+  await page.goto(`${await openMade(page, 'K-16')}/part`);
   const writer = new DxfWriter();
   const places = [
     [60, 6],

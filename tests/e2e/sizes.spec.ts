@@ -1,11 +1,11 @@
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, openMade, test } from './page';
 
 const numberOf = (name: string) => `${name}-${Date.now()}-${Math.floor(Math.random() * 1000)}`;
 
 test('lengths from the datum of the drawing give the lengths of the steps, and a chain that is too close is told', async ({
   page,
 }) => {
-  await makeRun(page, numberOf('T-CHAIN'));
+  await openMade(page, numberOf('T-CHAIN'));
   await page.getByLabel('Name of step 1').fill('seat');
   await page.getByLabel('Name of step 1').press('Enter');
   await page.getByLabel('Diameter of step 2').fill('16');
@@ -31,7 +31,7 @@ test('lengths from the datum of the drawing give the lengths of the steps, and a
 });
 
 test('a fit is proposed by its purpose, with the limits of both mates, and taken', async ({ page }) => {
-  await makeRun(page, numberOf('T-FIT'));
+  await openMade(page, numberOf('T-FIT'));
   await page.getByLabel('Diameter of step 1').focus();
   await page.getByRole('button', { name: 'Fits …' }).click();
   const fits = page.getByRole('dialog', { name: 'Fits' });
@@ -46,7 +46,7 @@ test('a fit is proposed by its purpose, with the limits of both mates, and taken
 });
 
 test('a critical dimension says why, on the page and after a reload', async ({ page }) => {
-  const address = await makeRun(page, numberOf('T-WHY'));
+  const address = await openMade(page, numberOf('T-WHY'));
   await page.getByLabel('Step 1 is critical').check();
   await page.getByLabel('Why step 1 is critical').fill('the bearing sits here');
   await expect(page.getByRole('table', { name: 'What matters, and why' })).toContainText('the bearing sits here');

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, openRun, send, test } from './page';
+import { expect, expectAccessible, makeRun, openMade, openRun, send, test } from './page';
 
 /** A part with many steps, saved as a run; returns its address. */
 async function crowdedRun(page: import('@playwright/test').Page): Promise<string> {
@@ -35,7 +35,7 @@ test('a crowded sheet: every operation is reached, every stop has its own place'
 test('the drawing is true to scale: a diameter and a length of one size are as long on the screen', async ({
   page,
 }) => {
-  const address = await makeRun(page, 'T-SCALE');
+  const address = await openMade(page, 'T-SCALE');
   // ⌀12 × 30 has an outline of 30 by 6 in the upper half.
   await page.goto(address);
   await expect(page.getByRole('listbox')).toBeVisible();

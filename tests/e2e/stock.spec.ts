@@ -1,9 +1,9 @@
-import { expect, expectAccessible, makeRun, send, test } from './page';
+import { expect, expectAccessible, openMade, send, test } from './page';
 
 const numberOf = (name: string) => `${name}-${Date.now()}-${Math.floor(Math.random() * 1000)}`;
 
 test('both ways side by side as figures and as the bar; a way is kept, and let go again', async ({ page }) => {
-  const address = await makeRun(page, numberOf('T-STOCK'));
+  const address = await openMade(page, numberOf('T-STOCK'));
   await page.getByRole('link', { name: 'Stock' }).click();
   const bar = page.getByRole('region', { name: 'From the bar', exact: true });
   const blanks = page.getByRole('region', { name: 'From sawn blanks', exact: true });
@@ -33,7 +33,7 @@ test('what is on the rack is reserved for the run, and the plan says that nothin
     place: 'T9',
     batch: 'T-batch',
   });
-  await makeRun(page, numberOf('T-RACKED'));
+  await openMade(page, numberOf('T-RACKED'));
   await page.getByLabel('Bar', { exact: true }).selectOption('this one');
   await page.getByLabel('Diameter of the bar').fill('33.3');
   await page.getByLabel('Diameter of step 1').fill('32');

@@ -75,6 +75,12 @@ const Room = styled.main`
     margin-bottom: 12px;
     font-size: 21px;
   }
+  .told {
+    margin: -10px -16px 12px;
+  }
+  .told:empty {
+    display: none;
+  }
 `;
 
 /** Runs lie over one another like shingles: each row's lower edge over the next one. */
@@ -256,17 +262,21 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
       </Bar>
       <Room>
         <h1>Board</h1>
-        {damaged.length > 0 && (
-          <Notice danger>Not shown, because what the database holds of it does not read: {damaged.join('; ')}.</Notice>
-        )}
-        {twice.map((numbers) => (
-          <Notice key={numbers[0]}>
-            {numbers.map((number) => `“${number}”`).join(' and ')} are one part number, and were kept as parts of their
-            own. Both stay as they are; give one of them another number where they are not the same part.
-          </Notice>
-        ))}
         <DraftList />
-        <Figuring served={progress} most={2} />
+        <div className="told">
+          {damaged.length > 0 && (
+            <Notice danger>
+              Not shown, because what the database holds of it does not read: {damaged.join('; ')}.
+            </Notice>
+          )}
+          {twice.map((numbers) => (
+            <Notice key={numbers[0]}>
+              {numbers.map((number) => `“${number}”`).join(' and ')} are one part number, and were kept as parts of
+              their own. Both stay as they are; give one of them another number where they are not the same part.
+            </Notice>
+          ))}
+          <Figuring served={progress} most={2} />
+        </div>
         {progress.all > 0 && (
           <Finder sought={sought} what="Find" orders={ORDERS}>
             {sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}

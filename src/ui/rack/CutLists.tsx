@@ -1,5 +1,6 @@
 'use client';
 import { wrap, proxy } from 'comlink';
+import { ChevronRight } from 'lucide-react';
 import { Fragment, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { RackItem } from '@/core/rack/rack';
@@ -94,6 +95,12 @@ const Folded = styled.details`
     min-height: 36px;
     cursor: pointer;
   }
+  summary svg {
+    flex: none;
+  }
+  &[open] > summary svg {
+    transform: rotate(90deg);
+  }
   @media (pointer: coarse) {
     summary {
       min-height: 44px;
@@ -140,13 +147,11 @@ const Tick = ({ need, leftOut, onTick, nameOf }: Ticking & { need: Need }) => (
 
 /** All runs of one section at once. */
 const GroupTick = ({ group, leftOut, onTick, nameOf }: Ticking & { group: readonly [Need, ...Need[]] }) => {
-  const ticked = group.filter(({ run }) => !leftOut.has(run)).length;
-  const name = nameOf(group[0].section);
+  const ticked = tickedOf(group, leftOut);
   return (
-    <span>
+    <label>
       <input
         type="checkbox"
-        aria-label={`All runs of ${name}`}
         checked={ticked === group.length}
         ref={(box) => void (box && (box.indeterminate = ticked > 0 && ticked < group.length))}
         onChange={(event) =>
@@ -155,18 +160,24 @@ const GroupTick = ({ group, leftOut, onTick, nameOf }: Ticking & { group: readon
             event.target.checked,
           )
         }
-      />{' '}
-      {name}, {ticked} of {group.length}
-    </span>
+      />
+      <b>all of them</b>
+      <small>{nameOf(group[0].section)}</small>
+    </label>
   );
 };
+
+const tickedOf = (group: readonly Need[], leftOut: ReadonlySet<number>): number =>
+  group.filter(({ run }) => !leftOut.has(run)).length;
 
 /** Something long under one line; only what is unfolded is drawn. */
 function Fold({ summary, children }: { summary: ReactNode; children: ReactNode }) {
   const [open, setOpen] = useState(false);
   return (
     <Folded onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>{summary}</summary>
+      <summary>
+        <ChevronRight size={16} aria-hidden /> {summary}
+      </summary>
       {open && children}
     </Folded>
   );
@@ -250,8 +261,9 @@ export function CutLists({
             ? sections.map((group) => (
                 <Fold
                   key={sectionKey(group[0].section)}
-                  summary={<GroupTick group={group} {...ticking} nameOf={nameOf} />}
+                  summary={`${nameOf(group[0].section)}: ${tickedOf(group, leftOut)} of ${group.length}`}
                 >
+                  <GroupTick group={group} {...ticking} nameOf={nameOf} />
                   {group.map((need) => (
                     <Tick key={need.run} need={need} {...ticking} nameOf={nameOf} />
                   ))}

@@ -58,6 +58,10 @@ const Short = styled.section`
     margin-bottom: 4px;
     font-size: 15px;
   }
+  summary {
+    padding: 6px 0;
+    cursor: pointer;
+  }
 `;
 
 const Lot = styled.section`
@@ -126,6 +130,10 @@ const longestOf = (items: RackItem[]) => Math.max(...items.map(({ length }) => l
 
 const metres = (mm: number) => `${(mm / 1000).toFixed(2)} m`;
 
+/** Runs that are named one by one, and sections that are short at first sight. */
+const NAMED = 4;
+const AT_FIRST = 6;
+
 export interface RackProps {
   /** Of the page that is shown. */
   items: RackItem[];
@@ -170,12 +178,31 @@ export function Rack({
     `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
   const runOf = (id: number) => runs.find((run) => run.id === id)?.number ?? `run ${id}`;
   const lots = bySection(items);
+  /** Some of the runs by name; of many the rest is a number. */
+  const namesOf = (wanting: readonly number[]) =>
+    wanting.length <= NAMED + 1
+      ? wanting.map(runOf).join(', ')
+      : `${wanting.slice(0, NAMED).map(runOf).join(', ')} and ${wanting.length - NAMED} more`;
   const reasonOf = ({ needed, least, runs: wanting }: Shortage) =>
     [
-      ...(needed > 0 ? [`${metres(needed)} needed for ${wanting.map(runOf).join(', ')}`] : []),
+      ...(needed > 0 ? [`${metres(needed)} needed for ${namesOf(wanting)}`] : []),
       ...(least > 0 ? [`${metres(least)} to be kept`] : []),
     ].join(', ');
   const leastOf = (section: Section) => levels.find((level) => sameSection(level, section))?.least ?? 0;
+  const line = (shortage: Shortage) => (
+    <li key={sectionKey(shortage.section)}>
+      <b>{metres(shortOf(shortage))}</b> of {nameOf(shortage.section)}: {reasonOf(shortage)}, {metres(shortage.free)}{' '}
+      free{' '}
+      {shortage.least > 0 && (
+        <Link
+          onClick={() => setOpen({ kind: 'level', section: shortage.section })}
+          aria-label={`Change how much of ${nameOf(shortage.section)} is kept`}
+        >
+          change
+        </Link>
+      )}
+    </li>
+  );
   const done = (words: string) => {
     setOpen(undefined);
     setTold(words);
@@ -201,22 +228,13 @@ export function Rack({
         {short.length > 0 && (
           <Short aria-label="Short">
             <h2>Short</h2>
-            <ul>
-              {short.map((shortage) => (
-                <li key={sectionKey(shortage.section)}>
-                  <b>{metres(shortOf(shortage))}</b> of {nameOf(shortage.section)}: {reasonOf(shortage)},{' '}
-                  {metres(shortage.free)} free{' '}
-                  {shortage.least > 0 && (
-                    <Link
-                      onClick={() => setOpen({ kind: 'level', section: shortage.section })}
-                      aria-label={`Change how much of ${nameOf(shortage.section)} is kept`}
-                    >
-                      change
-                    </Link>
-                  )}
-                </li>
-              ))}
-            </ul>
+            <ul>{short.slice(0, AT_FIRST).map(line)}</ul>
+            {short.length > AT_FIRST && (
+              <details>
+                <summary>{short.length - AT_FIRST} more sections are short</summary>
+                <ul>{short.slice(AT_FIRST).map(line)}</ul>
+              </details>
+            )}
           </Short>
         )}
         {counts.all > 0 && (
