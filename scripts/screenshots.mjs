@@ -89,6 +89,12 @@ await main(async () => {
     await keep(holding, 'holding');
     const ring = await sheetOf('Vent ring', 11);
     await keep(ring, 'mandrel');
+    const devices = await open('/devices');
+    await devices.getByLabel('For what').fill('bench caliper');
+    await devices.getByRole('button', { name: 'Make a key' }).click();
+    await devices.getByRole('button', { name: 'I have it' }).click();
+    await devices.getByLabel('Called').fill('lathe 1');
+    await keep(devices, 'devices');
     const shop = await open('/shop');
     await shop.getByRole('radio', { name: /one size straight through/ }).check();
     await shop.getByText('over their batch').waitFor();

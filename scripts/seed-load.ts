@@ -10,6 +10,8 @@ import { randomOf } from './torture/random';
 /** Brings a database to so many runs, each with some revisions, and a rack to go with them: for the bench. */
 const RUNS = Number(process.argv[2] ?? 500);
 const REVISIONS = 10;
+/** Of one run, the first that is made. */
+const DEEP = 2010;
 const BARS = 300;
 
 const materials = startValues.materials.map(({ id }) => id);
@@ -52,7 +54,8 @@ try {
       saved_at: at,
     });
     rows.runs?.push({ id: runId, created_at: at });
-    for (let revision = 1; revision <= REVISIONS; revision += 1)
+    const many = index === 0 ? DEEP : REVISIONS;
+    for (let revision = 1; revision <= many; revision += 1)
       rows.run_revisions?.push({
         run_id: runId,
         revision,

@@ -77,7 +77,7 @@ async function requests(address) {
     const [method, path] = writes ? WRITES[randomInt(WRITES.length)] : ['GET', PATHS[randomInt(PATHS.length)]];
     const query =
       randomInt(3) === 0
-        ? `?find=${encodeURIComponent(bodies[index].slice(0, 40))}&page=${randomInt(-5, 99)}&order=x`
+        ? `?find=${encodeURIComponent(bodies[index].slice(0, 40).toWellFormed())}&page=${randomInt(-5, 99)}&order=x`
         : '';
     const from = performance.now();
     const response = await fetch(address + path + query, {
@@ -236,7 +236,7 @@ await main(async () => {
       );
       row(
         'a kill before every statement of a migration; ends of commands; frozen database',
-        output.trim().split('\n').at(-1),
+        /\d+ passed.*/.exec(output)?.[0] ?? 'none passed',
         code === 0,
       );
     });

@@ -25,5 +25,8 @@ test('a bug is logged with its stack under the number that is shown; the others 
   expect(log).toHaveBeenCalledWith(`${troubleDigest(trouble)}:`, error);
   expect(troubleDigest(troubleOf(failure({ code: 'ECONNRESET' }, 'read ECONNRESET')))).toBe('gone');
   expect(log).toHaveBeenLastCalledWith('trouble (gone): read ECONNRESET');
+  // The same again at once is not said again.
+  troubleOf(failure({ code: 'ECONNRESET' }, 'read ECONNRESET'));
+  expect(log).toHaveBeenCalledTimes(2);
   log.mockRestore();
 });

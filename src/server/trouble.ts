@@ -49,6 +49,17 @@ export function kindOfTrouble(error: unknown): Trouble['kind'] {
   return 'bug';
 }
 
+/** The same line is not said again within this time, ms: a database that is away is asked for many times. */
+const QUIET_MS = 5000;
+let said = { line: '', at: 0 };
+
+function sayOnce(line: string): void {
+  const now = Date.now();
+  if (line === said.line && now - said.at < QUIET_MS) return;
+  said = { line, at: now };
+  console.error(line);
+}
+
 /** Short enough to be read out over the telephone. */
 const newNumber = () => `${randomInt(100, 1000)}-${randomInt(100, 1000)}`;
 
@@ -59,7 +70,7 @@ const newNumber = () => `${randomInt(100, 1000)}-${randomInt(100, 1000)}`;
 export function troubleOf(error: unknown): Trouble {
   const kind = kindOfTrouble(error);
   if (kind !== 'bug') {
-    console.error(`trouble (${kind}): ${(error as Error).message.slice(0, 200)}`);
+    sayOnce(`trouble (${kind}): ${(error as Error).message.slice(0, 200)}`);
     return { kind };
   }
   const number = newNumber();

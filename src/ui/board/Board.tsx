@@ -76,7 +76,7 @@ const Room = styled.main`
     font-size: 21px;
   }
   .told {
-    margin: -10px -16px 12px;
+    margin: 0 -16px 12px;
   }
   .told:empty {
     display: none;
