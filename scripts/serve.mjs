@@ -15,24 +15,27 @@ await app.prepare();
 const handle = app.getRequestHandler();
 
 /** What every answer says, whatever it is. */
-const ALWAYS = {
-  'x-content-type-options': 'nosniff',
+const ALWAYS = { 'x-content-type-options': 'nosniff' };
+
+/** What answers with something of the shop's say as well. */
+const OF_THE_SHOP = {
   'referrer-policy': 'no-referrer',
   'x-frame-options': 'DENY',
   'cross-origin-resource-policy': 'same-origin',
   'cross-origin-opener-policy': 'same-origin',
 };
 
-const BUILT = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; frame-ancestors 'none'";
+/** What the build made; a worker goes by what comes with its script, while pages have a policy of their own. */
+const BUILT = { 'content-security-policy': "script-src 'self' 'wasm-unsafe-eval'" };
 
 /** Takes requests of one door: which one it is, and from where they come, is said by the server alone. */
 const at = (door) => (request, response) => {
   for (const name of Object.keys(request.headers)) if (name.startsWith('x-shingle-')) delete request.headers[name];
   request.headers['x-shingle-door'] = door;
   request.headers['x-shingle-from'] = request.socket.remoteAddress ?? '';
-  for (const [name, value] of Object.entries(ALWAYS)) response.setHeader(name, value);
-  // A worker goes by what comes with its script; pages have a policy of their own.
-  if (request.url?.startsWith('/_next/static/')) response.setHeader('content-security-policy', BUILT);
+  const built = request.url?.startsWith('/_next/static/');
+  for (const [name, value] of Object.entries({ ...ALWAYS, ...(built ? BUILT : OF_THE_SHOP) }))
+    response.setHeader(name, value);
   void handle(request, response);
 };
 

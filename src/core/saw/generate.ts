@@ -44,10 +44,12 @@ export function improve(
       .slice(0, FEW_TURNS * turns);
     return found.map(({ bar, counts }) => master.add({ bar, counts }, costOf(bar))).some(Boolean);
   }
+  // Lengths that are turned from the bar are slow to pack: few at a time are quicker there.
+  const most = up.some(({ start }) => start > 0) ? 2 : turns;
   const left = [...worth];
   let added = false;
   let freely = true;
-  for (let turn = 0; turn < turns; turn += 1) {
+  for (let turn = 0; turn < most; turn += 1) {
     const found = (packing: Packing): Filling[] =>
       kinds
         .filter((bar) => packing.valueAt(rooms[bar] ?? 0) > allowed(bar))

@@ -32,7 +32,7 @@ const LIMITS: SawLimits = { enough: () => false, over: () => false, wholeNumberS
 
 /** Shares of the time: the bound is looked for until the first, a better way until the second. */
 const BOUND_UNTIL = 0.5;
-const WAY_UNTIL = 0.8;
+const WAY_UNTIL = 0.85;
 
 /**
  * Limits that share out some seconds by a clock.

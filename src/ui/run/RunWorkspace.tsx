@@ -11,7 +11,6 @@ import type { Unreachable } from './api';
 import { draftKey, dropDraft, findDrafts, openTabs, tabName, type FoundDraft } from './drafts';
 import { entryName } from './entryName';
 import { NewerPart } from './NewerPart';
-import { OtherDrafts } from './OtherDrafts';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
 import { usePlanner } from './usePlanner';
@@ -21,6 +20,8 @@ import { WorkspaceContext, type Workspace } from './WorkspaceContext';
 
 // Windows are fetched when they are opened.
 const ConflictWindow = dynamic(() => import('./ConflictWindow').then((own) => own.ConflictWindow), { ssr: false });
+// What is hardly ever there is fetched when it is.
+const OtherDrafts = dynamic(() => import('./OtherDrafts').then((own) => own.OtherDrafts), { ssr: false });
 const HelpWindow = dynamic(() => import('./HelpWindow').then((own) => own.HelpWindow), { ssr: false });
 
 /** What stands in the way of a save, in words. */
@@ -153,7 +154,7 @@ export function RunWorkspace({
           Changes that were not saved last time are here again, from this browser. Save keeps them.
         </Notice>
       )}
-      <OtherDrafts drafts={left} onTake={takeUp} onDrop={letGo} />
+      {left.length > 0 && <OtherDrafts drafts={left} onTake={takeUp} onDrop={letGo} />}
       <NewerPart id={id} file={file} newer={newerPart} />
       {saving.kind === 'late' && (
         <Notice>
