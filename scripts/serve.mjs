@@ -25,17 +25,21 @@ const OF_THE_SHOP = {
   'cross-origin-opener-policy': 'same-origin',
 };
 
-/** What the build made; a worker goes by what comes with its script, while pages have a policy of their own. */
-const BUILT = { 'content-security-policy': "script-src 'self' 'wasm-unsafe-eval'" };
+/** A worker goes by what comes with its script; pages have a policy of their own. */
+const OF_A_WORKER = { 'content-security-policy': "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'" };
+
+/** What an answer says beside what it holds. What the build made is everybody's, and often asked for: it says little. */
+const wordsFor = ({ url, headers }) => {
+  if (!url?.startsWith('/_next/static/')) return { ...ALWAYS, ...OF_THE_SHOP };
+  return headers['sec-fetch-dest'] === 'worker' ? { ...ALWAYS, ...OF_A_WORKER } : ALWAYS;
+};
 
 /** Takes requests of one door: which one it is, and from where they come, is said by the server alone. */
 const at = (door) => (request, response) => {
   for (const name of Object.keys(request.headers)) if (name.startsWith('x-shingle-')) delete request.headers[name];
   request.headers['x-shingle-door'] = door;
   request.headers['x-shingle-from'] = request.socket.remoteAddress ?? '';
-  const built = request.url?.startsWith('/_next/static/');
-  for (const [name, value] of Object.entries({ ...ALWAYS, ...(built ? BUILT : OF_THE_SHOP) }))
-    response.setHeader(name, value);
+  for (const [name, value] of Object.entries(wordsFor(request))) response.setHeader(name, value);
   void handle(request, response);
 };
 

@@ -60,6 +60,12 @@ test('a page of ours runs its own scripts alone, and stands in nobody’s frame'
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).toMatch(/script-src 'self' 'nonce-[^']{20,}' 'wasm-unsafe-eval'/);
   expect(/script-src[^;]*unsafe-inline|style-src [^;]*unsafe-inline/.test(policy)).toBe(false);
+  // A worker goes by what comes with its script.
+  const worker = page.waitForResponse(
+    async (response) => (await response.request().headerValue('sec-fetch-dest')) === 'worker',
+  );
+  await page.goto('/runs/1');
+  expect((await worker).headers()['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval'");
   const again = (await page.request.get('/')).headers()['content-security-policy'];
   expect(again).not.toBe(policy);
   // A script that got into the page all the same does not run, and what it would send goes nowhere.

@@ -2,6 +2,7 @@ import { NextResponse } from 'next/server';
 import { checkShape } from '@/core/formats/problems';
 import type { RunFile } from '@/core/formats/runFile';
 import { runFileSchema } from '@/core/formats/schemas';
+import { sameNumber } from '@/core/part/partNumber';
 import { refuse, type Problem, type Result } from '@/core/result';
 import { troubleOf, type Trouble } from '@/server/trouble';
 
@@ -44,7 +45,7 @@ export async function readJson(request: Request): Promise<Result<unknown>> {
 /** A document that can be kept: a run file in shape, with a number to find it by. It may still be incomplete. */
 export function keepable(value: unknown): Result<RunFile> {
   const shaped = checkShape(runFileSchema, value);
-  if (shaped.ok && shaped.value.part.number.trim() === '')
+  if (shaped.ok && sameNumber(shaped.value.part.number) === '')
     return refuse('part.number', 'is missing: give the part a number, so that the run can be found again');
   return shaped;
 }

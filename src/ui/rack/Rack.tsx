@@ -203,6 +203,8 @@ export function Rack({
       )}
     </li>
   );
+  // What the shop itself watches stands first.
+  const shown = [...short].sort((a, b) => Number(b.least > 0) - Number(a.least > 0));
   const done = (words: string) => {
     setOpen(undefined);
     setTold(words);
@@ -228,11 +230,11 @@ export function Rack({
         {short.length > 0 && (
           <Short aria-label="Short">
             <h2>Short</h2>
-            <ul>{short.slice(0, AT_FIRST).map(line)}</ul>
+            <ul>{shown.slice(0, AT_FIRST).map(line)}</ul>
             {short.length > AT_FIRST && (
               <details>
                 <summary>{short.length - AT_FIRST} more sections are short</summary>
-                <ul>{short.slice(AT_FIRST).map(line)}</ul>
+                <ul>{shown.slice(AT_FIRST).map(line)}</ul>
               </details>
             )}
           </Short>

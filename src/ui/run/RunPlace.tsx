@@ -31,7 +31,9 @@ const views: Record<Place, React.ComponentType> = {
 export function RunPlace() {
   const View = views[placeAt(usePathname())];
   useEffect(() => {
-    const idle = setTimeout(() => Object.values(load).forEach((fetchPlace) => void fetchPlace()), 1500);
+    // What cannot be fetched now is fetched when it is wanted.
+    const fetchAll = () => Object.values(load).forEach((fetchPlace) => void fetchPlace().catch(() => undefined));
+    const idle = setTimeout(fetchAll, 1500);
     return () => clearTimeout(idle);
   }, []);
   return <View />;
