@@ -23,6 +23,8 @@ export const send = (page: Page, method: 'post' | 'put' | 'delete', path: string
 
 /** No serious finding on the page as it is. */
 export async function expectAccessible(page: Page): Promise<void> {
+  // The title comes with what is streamed behind the page.
+  await expect(page).toHaveTitle(/Shingle/);
   // One page without frames of others: looked at in place, and only what is wrong is written down.
   const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
   const { violations } = await axe.analyze();

@@ -86,6 +86,8 @@ test('the database is frozen: a query is given up after ten seconds, and the ser
   const knex = openDatabase(text('url'));
   await knex.raw('select 1');
   process.kill(first, 'SIGSTOP');
+  // The signal takes its way to every thread; what comes before it has is still answered.
+  await expect.poll(() => /^State:\s+T/m.test(readFileSync(`/proc/${first}/status`, 'utf8'))).toBe(true);
   const error = await knex.raw('select 1').catch((caught: unknown) => caught);
   expect(kindOfTrouble(error)).toBe('gone');
   await expect
