@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { planFile, type Plan } from '@/core/plan';
-import { onHandFor, type RackItem, type Section } from '@/core/rack/rack';
+import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { Problem } from '@/core/result';
-import type { Turned } from '@/core/saw/cutList';
+import type { SawNeed } from '@/core/saw/fromRack';
 import { shopForRun } from '@/core/shop/forRun';
 import type { OnHand, Shop } from '@/core/shop/shop';
 import { usesOf, type Uses } from '@/core/shop/usedBy';
@@ -12,21 +12,10 @@ import { lostInTheLathe } from '@/core/stock/stock';
 import { formatNominal } from '@/core/units/length';
 import type { SavedRun } from './runRepository';
 
-/** What a run needs of the rack: its section, how long in all, and its pieces. Lengths mm. */
-export interface StockNeed {
-  run: number;
-  number: string;
+/** What a run needs of the rack: what the saw asks for, and how long that is in all, mm. */
+export interface StockNeed extends SawNeed {
   name: string;
-  section: Section;
-  /** Length of bar in all. */
   length: number;
-  /** A blank, or what a piece takes of the bar; and how many. */
-  each: number;
-  count: number;
-  turned?: Turned;
-  sold: boolean;
-  barLength: number;
-  kerf: number;
 }
 
 /** What the plan of a run says to those who look at many runs; without a plan, what is in its way. */
