@@ -136,6 +136,11 @@ test.each([
     '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\nx\n20\n1\n11\n5\n21\n1\n0\nENDSEC\n0\nEOF\n',
     'no point',
   ],
+  [
+    'that reaches beyond all figures',
+    '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\n0\n20\n-1e308\n11\n30\n21\n27\n0\nENDSEC\n0\nEOF\n',
+    'farther out than any drawing',
+  ],
 ])('a drawing %s is refused in words', (_, text, words) => {
   expect(readDxf(text)).toMatchObject({ ok: false, problems: [{ message: expect.stringContaining(words) }] });
 });

@@ -33,6 +33,8 @@ const MOST = 200;
 /** A half profile has some dozens of lines; a drawing with more than these is one of something else. */
 const MOST_EDGES = 5000;
 const LARGEST = 8_000_000;
+/** No drawing reaches farther, in its own units; figures beyond would not stay figures. */
+const FARTHEST = 1e6;
 
 type Point = { x: number; y: number };
 type Edge = { from: Point; to: Point; bulge: number };
@@ -268,8 +270,9 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
       'dxf',
       `has ${edges.length} lines, and a half profile has some dozens: put it out alone, with curves as arcs`,
     );
-  const whole = ({ from, to, bulge }: Edge) => [from.x, from.y, to.x, to.y, bulge].every(Number.isFinite);
-  if (!edges.every(whole)) return refuse('dxf', 'has a line with an end that is no point: draw it anew');
+  const reached = ({ from, to }: Edge) => [from.x, from.y, to.x, to.y].every((at) => Math.abs(at) <= FARTHEST);
+  if (!edges.every((edge) => reached(edge) && Number.isFinite(edge.bulge)))
+    return refuse('dxf', 'has a line with an end that is no point, or lies farther out than any drawing: draw it anew');
   if (edges.length === 0) return refuse('dxf', 'has no lines, arcs or polylines to make a profile of');
   for (const [type, many] of strange) told.push(`${many} × ${type} not understood and left out`);
   const axis = axisOf(dxf, edges, choices, told);

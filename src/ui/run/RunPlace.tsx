@@ -27,13 +27,20 @@ const views: Record<Place, React.ComponentType> = {
   print: shown('print'),
 };
 
+/** The mark in the browser's own timeline when every place of a run is there. */
+const ALL_THERE = 'places of the run are there';
+
+async function fetchAll() {
+  const fetched = await Promise.allSettled(Object.values(load).map((fetchPlace) => fetchPlace()));
+  // What cannot be fetched now is fetched when it is wanted.
+  if (fetched.every(({ status }) => status === 'fulfilled')) performance.mark(ALL_THERE);
+}
+
 /** What is shown at an address of a run. The other places are fetched in a quiet moment, to be there when wanted. */
 export function RunPlace() {
   const View = views[placeAt(usePathname())];
   useEffect(() => {
-    // What cannot be fetched now is fetched when it is wanted.
-    const fetchAll = () => Object.values(load).forEach((fetchPlace) => void fetchPlace().catch(() => undefined));
-    const idle = setTimeout(fetchAll, 1500);
+    const idle = setTimeout(() => void fetchAll(), 1500);
     return () => clearTimeout(idle);
   }, []);
   return <View />;
