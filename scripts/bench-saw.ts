@@ -1,5 +1,6 @@
 import loadHighs from 'highs';
-import { numbers, threeToABar, triplets } from '../src/core/saw/hardLists';
+import { threeToABar, triplets } from '../src/core/saw/hardLists';
+import { numbers } from '../src/core/saw/numbers';
 import { limitsWithin, solveCuts } from '../src/core/saw/solveCuts';
 
 const highs = await loadHighs({});

@@ -1,10 +1,5 @@
 import type { CutList } from './cutList';
-
-/** Numbers that come out the same every time (a textbook generator). */
-export function numbers(seed: number): () => number {
-  let state = seed;
-  return () => (state = (state * 16807) % 2147483647) / 2147483647;
-}
+import { numbers } from './numbers';
 
 const bar = (length: number) => ({ label: 'bar', length, count: null, endWaste: 0, offcut: false });
 

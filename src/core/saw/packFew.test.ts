@@ -1,5 +1,5 @@
 import { packFew } from './packFew';
-import { numbers } from './hardLists';
+import { numbers } from './numbers';
 
 const plain = (each: number) => ({ each, start: 0, perLength: 1 });
 

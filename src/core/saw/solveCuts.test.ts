@@ -2,7 +2,8 @@ import loadHighs, { type Highs } from 'highs';
 import type { Problem } from '../result';
 import { fitting, taken, type CutList, type Cuts, type SawBar, type SawPiece, type Take } from './cutList';
 import { pack, packFreely } from './knapsack';
-import { numbers, thirteenLengths, threeToABar, triplets } from './hardLists';
+import { thirteenLengths, threeToABar, triplets } from './hardLists';
+import { numbers } from './numbers';
 import { solveCuts } from './solveCuts';
 
 let highs: Highs;

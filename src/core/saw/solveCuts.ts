@@ -3,6 +3,7 @@ import { andThen, good, refuse, type Result } from '../result';
 import type { CutList, Cuts } from './cutList';
 import { dive } from './dive';
 import { firstFit, type Filling } from './firstFit';
+import { fullBars } from './fullBars';
 import { generate, upwards } from './generate';
 import { better, cutsOf, firstWay, listedOf, wayOf, type Bars, type CostOf, type Listed } from './listed';
 import { masterOf, type Master, type Relaxed } from './master';
@@ -30,6 +31,10 @@ export interface SawLimits {
 
 const LIMITS: SawLimits = { enough: () => false, over: () => false, wholeNumberSeconds: () => 0.6 };
 
+/** Bars packed full are packed anew so often before the columns, and at most so often after them. */
+const MENDED_FIRST = 2000;
+const MENDED_LAST = 20_000;
+
 /** Shares of the time: the bound is looked for until the first, a better way until the second. */
 const BOUND_UNTIL = 0.5;
 const WAY_UNTIL = 0.85;
@@ -44,7 +49,7 @@ export function limitsWithin(seconds: number, now: () => number): SawLimits {
   return {
     enough: () => spent() > BOUND_UNTIL,
     over: () => spent() > WAY_UNTIL,
-    wholeNumberSeconds: () => Math.max(0.05, (1 - spent()) * seconds * 0.9),
+    wholeNumberSeconds: () => Math.max(0.05, (1 - spent()) * seconds * 0.8),
   };
 }
 
@@ -108,6 +113,13 @@ function search(
   const { first, way } = firstWay(listed);
   let best = way;
   for (const filling of first.fillings) master.add(filling, opens(filling.bar));
+  const full = fullBars(listed);
+  const mend = (most: number, opened: number, over: () => boolean) => {
+    for (let round = 0; full && round < most && full.many > opened && !over(); round += 1) full.mend();
+    best = better(best, wayOf(full?.fillings(), bars));
+  };
+  mend(MENDED_FIRST, metal, limits.enough);
+  for (const filling of full?.fillings() ?? []) master.add(filling, opens(filling.bar));
   let rounds = 0;
   const told = (value: number): boolean => {
     onProgress({ rounds: ++rounds, bars: best?.opened ?? 0, bound: Math.max(metal, upwards(value)) });
@@ -133,6 +145,7 @@ function search(
       best,
       dive(master, linear, listed, () => !limits.over(), meetsOf(lowerBound)),
     );
+  if (!meets(lowerBound + 1)) mend(MENDED_LAST, lowerBound, limits.over);
 
   if (!bars.alike || !meets(lowerBound)) {
     // The length opened decides between ways that open as many bars, and never outweighs a bar.
