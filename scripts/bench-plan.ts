@@ -1,6 +1,6 @@
-import type { RunFile } from '../src/core/formats/runFile';
-import { planFile } from '../src/core/plan';
-import { startValues } from '../src/core/shop/startValues';
+import type { RunFile } from '../src/core/read/runFile';
+import { planFile } from '../src/core/plan/plan';
+import { startValues } from '../src/core/model/shop/startValues';
 
 /** A turned part of so many features: steps of rising diameter, a chamfer at the front, a hole. */
 function partOf(features: number): RunFile {

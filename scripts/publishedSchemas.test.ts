@@ -2,8 +2,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv from 'ajv/dist/2019';
 import { planFileOf } from '../src/core/formats/planFile';
-import { planFile } from '../src/core/plan';
-import { startValues } from '../src/core/shop/startValues';
+import { planFile } from '../src/core/plan/plan';
+import { startValues } from '../src/core/model/shop/startValues';
 import { publishedSchemas } from './publishedSchemas';
 
 const read = (...path: string[]): unknown => JSON.parse(readFileSync(join(__dirname, '..', ...path), 'utf8'));

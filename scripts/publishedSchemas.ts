@@ -1,7 +1,7 @@
 import parse from 'joi-to-json';
 import { cutListSchema, cutsSchema } from '../src/core/formats/cutListFile';
 import { planFileSchema } from '../src/core/formats/planFileSchema';
-import { runFileSchema } from '../src/core/formats/schemas';
+import { runFileSchema } from '../src/core/read/schemas';
 
 /** The published JSON Schemas, by the name of their file in docs/, made from the schemas that check. */
 export const publishedSchemas = (): Record<string, object> => ({

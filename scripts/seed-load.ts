@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import type { RunFile } from '@/core/formats/runFile';
-import { sameNumber } from '@/core/part/partNumber';
-import { startValues } from '@/core/shop/startValues';
+import type { RunFile } from '@/core/read/runFile';
+import { sameNumber } from '@/core/model/part/partNumber';
+import { startValues } from '@/core/model/shop/startValues';
 import { closeDatabase, database } from '@/server/database';
 import { completeRunList } from '@/server/runRepository';
 import { otherGeometry } from './torture/fuzzed';

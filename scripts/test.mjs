@@ -12,6 +12,9 @@ const bin = (name) => join(project, 'node_modules/.bin', name);
 async function checkAndBuild() {
   await step('types', () => mustRun(bin('tsc'), ['-p', '.'], { cwd: project }).then(() => ''));
   await step('lint', () => mustRun(bin('eslint'), ['.', '--max-warnings=0'], { cwd: project }).then(() => ''));
+  await step('one way only', () =>
+    mustRun(bin('depcruise'), ['src', '--config', '--output-type=err'], { cwd: project }).then(() => ''),
+  );
   await step('layout', () =>
     mustRun(bin('prettier'), ['--check', '--log-level=warn', '.'], { cwd: project }).then(() => ''),
   );

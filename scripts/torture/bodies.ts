@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { startValues } from '@/core/shop/startValues';
+import { startValues } from '@/core/model/shop/startValues';
 import { JUNK, otherGeometry, spoiled } from './fuzzed';
 import { randomOf } from './random';
 

@@ -1,13 +1,13 @@
 import { readCutList } from '@/core/formats/cutListFile';
-import { linesOf, readLines } from '@/core/formats/lines';
+import { linesOf, readLines } from '@/core/read/lines';
 import { planFileOf } from '@/core/formats/planFile';
 import { readReceipt } from '@/core/formats/rackFile';
 import { readDxf } from '@/core/formats/readDxf';
-import { readShop } from '@/core/formats/readShop';
-import { planFile } from '@/core/plan';
-import { parseLength } from '@/core/units/length';
-import type { Result } from '@/core/result';
-import { startValues } from '@/core/shop/startValues';
+import { readShop } from '@/core/read/readShop';
+import { planFile } from '@/core/plan/plan';
+import { parseLength } from '@/core/model/units/length';
+import type { Result } from '@/core/model/result';
+import { startValues } from '@/core/model/shop/startValues';
 import { garbled, otherGeometry, spoiled } from './fuzzed';
 import type { Random } from './random';
 

@@ -1,12 +1,12 @@
 import { readCutList, cutsFileOf } from '@/core/formats/cutListFile';
 import { planFileOf } from '@/core/formats/planFile';
-import type { RunFile } from '@/core/formats/runFile';
-import { planFile } from '@/core/plan';
-import { andThen, good, type Problem, type Result } from '@/core/result';
+import type { RunFile } from '@/core/read/runFile';
+import { planFile } from '@/core/plan/plan';
+import { andThen, good, type Problem, type Result } from '@/core/model/result';
 import { limitsWithin, solveCuts } from '@/core/saw/solveCuts';
-import { waysOfRunning } from '@/core/running';
-import { compareSequences } from '@/core/sequences';
-import { startValues } from '@/core/shop/startValues';
+import { waysOfRunning } from '@/core/ask/running';
+import { compareSequences } from '@/core/ask/sequences';
+import { startValues } from '@/core/model/shop/startValues';
 import { describe } from './describe';
 import { describeCuts } from './describeCuts';
 import { describeDifference, whatIf } from './whatIf';

@@ -1,13 +1,13 @@
 import { crossOvers } from '@/core/money/lines';
 import { costOfRun } from '@/core/money/runCost';
-import type { Plan } from '@/core/plan';
-import type { RunningWay } from '@/core/running';
-import type { Compared } from '@/core/sequences';
-import { pinOf, WORK_STOPS } from '@/core/stops/planStops';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
-import { nameOfBar } from '@/core/stock/nameOfBar';
-import { formatLength } from '@/core/units/length';
-import { sayMinutes, show } from '@/core/units/show';
+import type { Plan } from '@/core/plan/plan';
+import type { RunningWay } from '@/core/ask/running';
+import type { Compared } from '@/core/ask/sequences';
+import { pinOf, WORK_STOPS } from '@/core/plan/stops/planStops';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { nameOfBar } from '@/core/plan/stock/nameOfBar';
+import { formatLength } from '@/core/model/units/length';
+import { sayMinutes, show } from '@/core/model/units/show';
 import { describeLoads } from './describeLoads';
 
 const column = (text: string, width: number) => text.padEnd(width);

@@ -1,5 +1,5 @@
 import { cutsOf, uncut, type CutList, type Cuts } from '@/core/saw/cutList';
-import { formatLength, formatNominal, type UnitSystem } from '@/core/units/length';
+import { formatLength, formatNominal, type UnitSystem } from '@/core/model/units/length';
 
 /** How many bars, and how sure that is. */
 export const verdict = ({ barsOpened, lowerBound, proven, because }: Cuts): string =>

@@ -1,5 +1,5 @@
-import type { PassLoad } from '@/core/cutting/load';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import type { PassLoad } from '@/core/model/plan/passLoad';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 
 /** A column: its head, its unit, how wide, and how many places of what it shows. */
 interface Column {

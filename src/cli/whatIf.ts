@@ -1,12 +1,12 @@
-import { readShop } from '@/core/formats/readShop';
+import { readShop } from '@/core/read/readShop';
 import { setPath } from '@/core/formats/setPath';
 import { costOfRun } from '@/core/money/runCost';
-import { planFile, type Plan } from '@/core/plan';
-import { andThen, bad, good, refuse, type Result } from '@/core/result';
-import { comparePlans, type PlanChange, type PlanFigure } from '@/core/revisions/comparePlans';
-import type { Shop } from '@/core/shop/shop';
-import type { UnitSystem } from '@/core/units/length';
-import { show } from '@/core/units/show';
+import { planFile, type Plan } from '@/core/plan/plan';
+import { andThen, bad, good, refuse, type Result } from '@/core/model/result';
+import { comparePlans, type PlanChange, type PlanFigure } from '@/core/ask/revisions/comparePlans';
+import type { Shop } from '@/core/model/shop/shop';
+import type { UnitSystem } from '@/core/model/units/length';
+import { show } from '@/core/model/units/show';
 
 /** What differs between a run's plan and the plan with something set otherwise. */
 export interface Difference extends PlanChange {

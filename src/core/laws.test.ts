@@ -1,12 +1,12 @@
+import { LIMITS } from './model/plan/passLoad';
 import fc from 'fast-check';
-import { gripAt, gripTorque } from './cutting/grip';
-import { LIMITS } from './cutting/limits';
-import { motorOf } from './cutting/limitsOn';
-import type { RunFile, StepFile } from './formats/runFile';
-import { planFile, type Plan } from './plan';
-import { startValues } from './shop/startValues';
-import type { Shop } from './shop/shop';
-import { elementsOf } from './time/elements';
+import { gripAt, gripTorque } from './plan/cutting/grip';
+import { motorOf } from './plan/cutting/limitsOn';
+import type { RunFile, StepFile } from './read/runFile';
+import { planFile, type Plan } from './plan/plan';
+import { startValues } from './model/shop/startValues';
+import type { Shop } from './model/shop/shop';
+import { elementsOf } from './ask/elements';
 
 /** What must hold of every plan, whatever the part: tried on drawn ones. A part that is refused has no plan to be wrong. */
 const MATERIALS = ['brass-cw614n', 'mild-steel', 'aluminium-6082', 'stainless-304', 'alloy-steel-42crmo4'];

@@ -1,8 +1,8 @@
-import type { DetailFile, PartFile, RunFile } from './formats/runFile';
-import { planFile } from './plan';
-import type { Overrule } from './overrule';
-import { startValues } from './shop/startValues';
-import type { Shop } from './shop/shop';
+import type { DetailFile, PartFile, RunFile } from './read/runFile';
+import { planFile } from './plan/plan';
+import type { Overrule } from './model/overrule';
+import { startValues } from './model/shop/startValues';
+import type { Shop } from './model/shop/shop';
 import { doubtsOf, only, operationsOf, planned, problemsOf, runOf, step } from './testing';
 
 /** The mistakes that a planner should catch before they happen (handbook 10), each provoked. */

@@ -1,5 +1,5 @@
-import { planFile } from './plan';
-import { startValues } from './shop/startValues';
+import { planFile } from './plan/plan';
+import { startValues } from './model/shop/startValues';
 import { problemsOf, runOf, step } from './testing';
 
 const shoulder = [step(10, 12), step(16, 8)];

@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { RunFile, StepFile } from './formats/runFile';
-import type { SizeEntry } from './part/size';
-import { planFile, type Plan } from './plan';
-import type { Problem, Result } from './result';
-import type { Shop } from './shop/shop';
-import { startValues } from './shop/startValues';
+import type { RunFile, StepFile } from './read/runFile';
+import type { SizeEntry } from './model/part/size';
+import { planFile, type Plan } from './plan/plan';
+import type { Problem, Result } from './model/result';
+import type { Shop } from './model/shop/shop';
+import { startValues } from './model/shop/startValues';
 
 /** For tests only: a run file from examples/, by its name. */
 export const example = (name: string): RunFile =>

@@ -1,11 +1,11 @@
+import { pointLength } from './model/workpiece/drillPoint';
+import type { PassLoad } from './model/plan/passLoad';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { drillThrust } from './cutting/drillLoad';
-import { cuttingForce, specificForce } from './cutting/force';
-import { deepestWithin } from './cutting/limits';
-import type { PassLoad } from './cutting/load';
-import { pointLength } from './cutting/speed';
-import { startValues } from './shop/startValues';
+import { drillThrust } from './plan/cutting/drillLoad';
+import { cuttingForce, specificForce } from './plan/cutting/force';
+import { deepestWithin } from './plan/cutting/limits';
+import { startValues } from './model/shop/startValues';
 import { example, planned, runOf, step } from './testing';
 
 const page = readFileSync(join(__dirname, '../../docs/worked-example.md'), 'utf8');

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chamfersOnSteps } from '@/core/formats/chamfers';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 import { database } from './database';
 import { createRun } from './runRepository';
 

@@ -1,10 +1,11 @@
 import { setImmediate } from 'node:timers/promises';
 import type { RackItem } from '@/core/rack/rack';
-import type { Shop } from '@/core/shop/shop';
+import type { Shop } from '@/core/model/shop/shop';
 import { database } from './database';
 import { listRack } from './rackRepository';
 import { barsFor, basisOf, figuresOf, type RunFigures } from './runFigures';
-import { readRuns, type SavedRun } from './runRepository';
+import { readRuns } from './runRepository';
+import type { SavedRun } from './savedRun';
 import { currentShop } from './shopRepository';
 import { troubleDigest, troubleOf } from './trouble';
 

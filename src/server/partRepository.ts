@@ -1,9 +1,9 @@
 import type { Knex } from 'knex';
-import { checkShape } from '@/core/formats/problems';
-import type { PartFile } from '@/core/formats/runFile';
-import { partSchema } from '@/core/formats/schemas';
-import { sameNumber } from '@/core/part/partNumber';
-import type { UnitSystem } from '@/core/units/length';
+import { checkShape } from '@/core/read/problems';
+import type { PartFile } from '@/core/read/runFile';
+import { partSchema } from '@/core/read/schemas';
+import { sameNumber } from '@/core/model/part/partNumber';
+import type { UnitSystem } from '@/core/model/units/length';
 import { database } from './database';
 
 /** A part as it was at one save; another save of the same figures is the same revision. */

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import type { RackAction, Receipt } from '@/core/formats/rackFile';
 import { freeLength, type RackItem, type RackMove, type StockLevel } from '@/core/rack/rack';
-import { refuse, type Result } from '@/core/result';
+import { refuse, type Result } from '@/core/model/result';
 import { database, inTransaction } from './database';
 import { wantAnew } from './runList';
 

@@ -1,16 +1,17 @@
+import { WAY_WORDS } from '@/core/model/way';
 import { createHash } from 'node:crypto';
-import { planFile, type Plan } from '@/core/plan';
+import { planFile, type Plan } from '@/core/plan/plan';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
-import type { Problem } from '@/core/result';
+import type { Problem } from '@/core/model/result';
 import type { SawNeed } from '@/core/saw/fromRack';
-import { shopForRun } from '@/core/shop/forRun';
-import type { OnHand, Shop } from '@/core/shop/shop';
-import { usesOf, type Uses } from '@/core/shop/usedBy';
-import { lengthTaken } from '@/core/stock/cost';
-import { sectionName } from '@/core/stock/nameOfBar';
-import { lostInTheLathe } from '@/core/stock/stock';
-import { formatNominal } from '@/core/units/length';
-import type { SavedRun } from './runRepository';
+import { shopForRun } from '@/core/model/shop/forRun';
+import type { OnHand, Shop } from '@/core/model/shop/shop';
+import { usesOf, type Uses } from '@/core/ask/usedBy';
+import { lengthTaken } from '@/core/plan/stock/cost';
+import { sectionName } from '@/core/plan/stock/nameOfBar';
+import { lostInTheLathe } from '@/core/plan/stock/stock';
+import { formatNominal } from '@/core/model/units/length';
+import type { SavedRun } from './savedRun';
 
 /** What a run needs of the rack: what the saw asks for, and how long that is in all, mm. */
 export interface StockNeed extends SawNeed {
@@ -67,7 +68,7 @@ export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures
       bars: stock.bars.value,
       size: sectionName(stock, plan.run.units),
       barLength: `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
-      way: way === 'from-bar' ? 'from the bar' : 'sawn blanks',
+      way: WAY_WORDS[way],
     },
     need: stockNeed(run, plan),
     uses: usesOf(plan),

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
-import type { RunFile } from '@/core/formats/runFile';
-import type { Uses } from '@/core/shop/usedBy';
-import type { UnitSystem } from '@/core/units/length';
+import type { RunFile } from '@/core/read/runFile';
+import type { Uses } from '@/core/ask/usedBy';
+import type { UnitSystem } from '@/core/model/units/length';
 import { database } from './database';
 import type { RunFigures, StockNeed } from './runFigures';
 

@@ -1,21 +1,12 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
-import { checkShape } from '@/core/formats/problems';
-import type { RunFile } from '@/core/formats/runFile';
-import { runFileSchema } from '@/core/formats/schemas';
+import { checkShape } from '@/core/read/problems';
+import type { RunFile } from '@/core/read/runFile';
+import { runFileSchema } from '@/core/read/schemas';
 import { database, inTransaction } from './database';
 import { keepPart } from './partRepository';
 import { enterInList } from './runList';
-
-/** A run as it is kept: its document, and which revision that is. */
-export interface SavedRun {
-  id: number;
-  revision: number;
-  savedAt: string;
-  file: RunFile;
-  /** The newest kept revision of its part, when that is another one than the run was planned with. */
-  newerPart?: { revision: string; savedAt: string };
-}
+import type { SavedRun } from './savedRun';
 
 /** How a save ended. A conflict brings what the other one saved. */
 export type SaveOutcome =

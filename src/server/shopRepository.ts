@@ -1,8 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
-import { readShop } from '@/core/formats/readShop';
-import type { Shop } from '@/core/shop/shop';
-import { completeShop } from '@/core/shop/completeShop';
-import { startValues } from '@/core/shop/startValues';
+import { readShop } from '@/core/read/readShop';
+import type { Shop } from '@/core/model/shop/shop';
+import { completeShop } from '@/core/model/shop/completeShop';
+import { startValues } from '@/core/model/shop/startValues';
 import type { Knex } from 'knex';
 import { database, inTransaction } from './database';
 import { wantAnew } from './runList';

@@ -1,15 +1,15 @@
 import { expose } from 'comlink';
-import { choicesOf, type Choice } from '@/core/choices';
-import type { Question } from '@/core/question';
+import { choicesOf, type Choice } from '@/core/ask/choices';
+import type { Question } from '@/core/ask/question';
 import type { Answer, Comparing } from '@/core/formats/answer';
 import { answers } from '@/core/formats/planner';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
-import { compareRuns, type Comparison } from '@/core/revisions/compareRuns';
-import { sequencesOf, type Compared } from '@/core/sequences';
-import type { Shop } from '@/core/shop/shop';
-import type { Tile, Trial } from '@/core/trial';
-import { tryCut, type Tried } from '@/core/whatIf';
+import { compareRuns, type Comparison } from '@/core/ask/revisions/compareRuns';
+import { sequencesOf, type Compared } from '@/core/ask/sequences';
+import type { Shop } from '@/core/model/shop/shop';
+import type { Tile, Trial } from '@/core/ask/trial';
+import { tryCut, type Tried } from '@/core/ask/whatIf';
 
 /** Lets messages in. */
 const pause = () => new Promise((resolve) => setTimeout(resolve));

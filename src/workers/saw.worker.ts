@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
-import type { Result } from '@/core/result';
+import type { Result } from '@/core/model/result';
 import type { CutList, Cuts } from '@/core/saw/cutList';
 import { limitsWithin, solveCuts, type SawProgress } from '@/core/saw/solveCuts';
 

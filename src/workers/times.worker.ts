@@ -1,13 +1,13 @@
 import { expose } from 'comlink';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 import { edgesOf, type EdgeUse } from '@/core/money/edgeLife';
 import { costOfRun, type RunCost } from '@/core/money/runCost';
-import { planFile } from '@/core/plan';
-import { priceBreaks, quantitiesAround, waysOfRunning, type PriceBreak, type RunningWay } from '@/core/running';
-import { swingsOf, type Swing } from '@/core/sensitivity';
-import type { Shop } from '@/core/shop/shop';
-import { elementsOf, type BatchElement } from '@/core/time/elements';
-import { playBatch, type BatchRange } from '@/core/time/promise';
+import { planFile } from '@/core/plan/plan';
+import { priceBreaks, quantitiesAround, waysOfRunning, type PriceBreak, type RunningWay } from '@/core/ask/running';
+import { swingsOf, type Swing } from '@/core/ask/sensitivity';
+import type { Shop } from '@/core/model/shop/shop';
+import { elementsOf, type BatchElement } from '@/core/ask/elements';
+import { playBatch, type BatchRange } from '@/core/ask/promise';
 
 /** What a batch takes and costs, as it is planned. */
 export interface BatchAccount {

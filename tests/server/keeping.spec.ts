@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { emptyRun, type RunFile } from '../../src/core/formats/runFile';
-import { startValues } from '../../src/core/shop/startValues';
+import { emptyRun, type RunFile } from '../../src/core/read/runFile';
+import { startValues } from '../../src/core/model/shop/startValues';
 import { closeDatabase, database } from '../../src/server/database';
 import { migrationSource } from '../../src/server/migrations';
 import { partsKeptTwice, revisionsOf } from '../../src/server/partRepository';

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { emptyRun, type RunFile } from '../../src/core/formats/runFile';
+import { emptyRun, type RunFile } from '../../src/core/read/runFile';
 import { closeDatabase, database } from '../../src/server/database';
 import { receive } from '../../src/server/rackRepository';
 import { listRuns, wantAnew } from '../../src/server/runList';

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { emptyRun } from '../../src/core/formats/runFile';
+import { emptyRun } from '../../src/core/read/runFile';
 import { closeDatabase, database } from '../../src/server/database';
 import { act, listRack, rackHistory, receive } from '../../src/server/rackRepository';
 import { createRun } from '../../src/server/runRepository';

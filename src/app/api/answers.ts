@@ -1,9 +1,9 @@
 import { NextResponse } from 'next/server';
-import { checkShape } from '@/core/formats/problems';
-import type { RunFile } from '@/core/formats/runFile';
-import { runFileSchema } from '@/core/formats/schemas';
-import { sameNumber } from '@/core/part/partNumber';
-import { refuse, type Problem, type Result } from '@/core/result';
+import { checkShape } from '@/core/read/problems';
+import type { RunFile } from '@/core/read/runFile';
+import { runFileSchema } from '@/core/read/schemas';
+import { sameNumber } from '@/core/model/part/partNumber';
+import { refuse, type Problem, type Result } from '@/core/model/result';
 import { troubleOf, type Trouble } from '@/server/trouble';
 
 /** The largest run file taken, bytes: far more than two hundred steps need. */

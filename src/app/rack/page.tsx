@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { bySection, shortages, type RackItem } from '@/core/rack/rack';
-import { nameOfBar } from '@/core/stock/nameOfBar';
+import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { listNeeds, listProgress, runNames } from '@/server/runList';
 import { currentRevision } from '@/server/shopRepository';
 import { listLevels, listRack, rackHistory } from '@/server/rackRepository';

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { usedBy } from '@/core/shop/usedBy';
+import { usedBy } from '@/core/ask/usedBy';
 import { listUses } from '@/server/runList';
 import { currentRevision } from '@/server/shopRepository';
 import { ShopPlace } from '@/ui/shop/ShopPlace';

@@ -1,7 +1,7 @@
-import type { Part } from '../part/part';
-import { finishedPart } from '../removal/finishedPart';
-import { radiusAt, type Profile } from '../removal/profile';
-import type { Segment } from '../removal/segment';
+import type { Part } from '../model/part/part';
+import { finishedPart } from '../model/workpiece/finishedPart';
+import { radiusAt } from '../model/workpiece/profile';
+import type { Segment, Profile } from '../model/workpiece/segment';
 import type { Corner, LineUse, Mark } from './marks';
 import { line, type Frame } from './sheet';
 

@@ -1,6 +1,6 @@
-import type { Part } from '../part/part';
-import type { PathMap } from '../revisions/compareParts';
-import type { UnitSystem } from '../units/length';
+import type { Part } from '../model/part/part';
+import type { PathMap } from '../ask/revisions/compareParts';
+import type { UnitSystem } from '../model/units/length';
 import { bodyMarks } from './body';
 import { drawPart } from './drawPart';
 import type { Drawing, Mark } from './marks';

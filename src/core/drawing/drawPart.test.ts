@@ -1,8 +1,8 @@
 import DxfParser from 'dxf-parser';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import type { RunFile } from '../formats/runFile';
-import { readPart } from '../part/readPart';
+import type { RunFile } from '../read/runFile';
+import { readPart } from '../read/readPart';
 import { step } from '../testing';
 import { drawPart, SCALES, scaleName } from './drawPart';
 import { dxfOf } from './dxf';

@@ -1,5 +1,5 @@
-import { largestDiameter, type Part } from '../part/part';
-import type { UnitSystem } from '../units/length';
+import { largestDiameter, type Part } from '../model/part/part';
+import type { UnitSystem } from '../model/units/length';
 import { bodyMarks } from './body';
 import { labelMarks, labelRoom } from './labels';
 import { lengthMarks, lengthRows } from './lengths';

@@ -1,8 +1,8 @@
-import type { Feature } from '../part/feature';
-import type { Part } from '../part/part';
-import { threadDepth } from '../part/thread';
-import { finishedPart } from '../removal/finishedPart';
-import { radiusAt } from '../removal/profile';
+import type { Feature } from '../model/part/feature';
+import type { Part } from '../model/part/part';
+import { threadDepth } from '../model/part/thread';
+import { finishedPart } from '../model/workpiece/finishedPart';
+import { radiusAt } from '../model/workpiece/profile';
 import type { LineUse, Mark } from './marks';
 import { line, type Frame } from './sheet';
 

@@ -1,5 +1,5 @@
-import type { Size } from '../part/size';
-import { formatNominal, MM_PER_INCH, type UnitSystem } from '../units/length';
+import type { Size } from '../model/part/size';
+import { formatNominal, MM_PER_INCH, type UnitSystem } from '../model/units/length';
 
 const deviation = (mm: number, units: UnitSystem): string => {
   const value = Number((units === 'mm' ? mm : mm / MM_PER_INCH).toFixed(4));

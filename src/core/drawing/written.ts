@@ -1,10 +1,10 @@
-import type { Dimension, Place } from '../part/feature';
-import { chainBetween, sumOf, treeOf } from '../part/lengths/chain';
-import { countedFrom } from '../part/lengths/faces';
-import type { Part } from '../part/part';
-import { finishedPart } from '../removal/finishedPart';
-import { radiusAt } from '../removal/profile';
-import type { UnitSystem } from '../units/length';
+import type { Dimension, Place } from '../model/part/feature';
+import { chainBetween, sumOf, treeOf } from '../model/part/chain';
+import { countedFrom } from '../read/lengths/faces';
+import type { Part } from '../model/part/part';
+import { finishedPart } from '../model/workpiece/finishedPart';
+import { radiusAt } from '../model/workpiece/profile';
+import type { UnitSystem } from '../model/units/length';
 import { sizeOnDrawing } from './words';
 
 /** Something written beside a surface: a diameter, a radius, a note. */

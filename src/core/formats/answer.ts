@@ -1,8 +1,8 @@
 // Apart from the planner, so that a page that shows answers does not bring what works them out.
-import type { Mass } from '../part/mass';
-import type { Part } from '../part/part';
-import type { Plan } from '../plan';
-import type { Problem } from '../result';
+import type { Mass } from '../model/part/mass';
+import type { Part } from '../model/part/part';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../model/result';
 
 /** What the page shows of a run while it is edited: the plan or what is in its way, and as much of the part as there is. */
 export interface Answer {

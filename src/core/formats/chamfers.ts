@@ -1,7 +1,7 @@
-import type { Part } from '../part/part';
-import { readPart } from '../part/readPart';
-import { MM_PER_INCH } from '../units/length';
-import type { DetailFile, PartFile, RunFile, StepFile } from './runFile';
+import type { Part } from '../model/part/part';
+import { readPart } from '../read/readPart';
+import { MM_PER_INCH } from '../model/units/length';
+import type { DetailFile, PartFile, RunFile, StepFile } from '../read/runFile';
 
 const stepIndex = (path: string) => Number(/^part\.outside\[(\d+)\]$/.exec(path)?.[1] ?? -1);
 

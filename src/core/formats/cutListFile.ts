@@ -1,8 +1,8 @@
 import Joi from 'joi';
-import { andThen, good, type Result } from '../result';
+import { andThen, good, type Result } from '../model/result';
 import type { CutList, Cuts } from '../saw/cutList';
-import { MM_PER_INCH, type UnitSystem } from '../units/length';
-import { checkShape } from './problems';
+import { MM_PER_INCH, type UnitSystem } from '../model/units/length';
+import { checkShape } from '../read/problems';
 
 /** A cut list as a file, `shingle-cutlist/1`. */
 export interface CutListFile {

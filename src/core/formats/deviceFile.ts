@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { andThen, good, refuse, type Result } from '../result';
-import { checkShape } from './problems';
+import { andThen, good, refuse, type Result } from '../model/result';
+import { checkShape } from '../read/problems';
 
 const name = () => Joi.string().trim().min(1).max(60).required();
 

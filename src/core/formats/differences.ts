@@ -1,4 +1,4 @@
-import { pathOf } from './placePath';
+import { pathOf } from '../read/placePath';
 
 /** One place where two documents say different things; undefined where a side has nothing. */
 export interface Difference {

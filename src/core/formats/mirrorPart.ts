@@ -1,11 +1,11 @@
-import { andThen, good, type Result } from '../result';
-import { faceOf } from '../part/lengths/faces';
-import { fromFront } from '../part/readDetails';
-import { entered } from '../part/readOutside';
-import { readPart } from '../part/readPart';
-import { sizeText } from '../part/size';
-import { MM_PER_INCH, parseLength } from '../units/length';
-import type { DetailFile, LengthFile, PartFile, RunFile, StepFile } from './runFile';
+import { andThen, good, type Result } from '../model/result';
+import { faceOf } from '../read/lengths/faces';
+import { fromFront } from '../read/readDetails';
+import { entered } from '../read/readOutside';
+import { readPart } from '../read/readPart';
+import { sizeText } from '../model/part/size';
+import { MM_PER_INCH, parseLength } from '../model/units/length';
+import type { DetailFile, LengthFile, PartFile, RunFile, StepFile } from '../read/runFile';
 
 const OTHER = { front: 'back', back: 'front' } as const;
 

@@ -1,9 +1,9 @@
 import { step } from '../testing';
 import { mirrorPart } from './mirrorPart';
 import { movedShoulder } from './moveShoulder';
-import type { PartFile } from './runFile';
-import { massOf } from '../part/mass';
-import { readPart } from '../part/readPart';
+import type { PartFile } from '../read/runFile';
+import { massOf } from '../model/part/mass';
+import { readPart } from '../read/readPart';
 
 const part: PartFile = {
   number: 'T-1',

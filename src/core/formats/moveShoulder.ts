@@ -1,7 +1,7 @@
-import { readSize, sizeObject, type SizeEntry } from '../part/size';
-import { MM_PER_INCH } from '../units/length';
-import type { PartFile, StepFile } from './runFile';
-import type { UnitSystem } from '../units/length';
+import { readSize, sizeObject, type SizeEntry } from '../model/part/size';
+import { MM_PER_INCH } from '../model/units/length';
+import type { PartFile, StepFile } from '../read/runFile';
+import type { UnitSystem } from '../model/units/length';
 
 /** A size made longer by so much, mm, with the tolerance it had; undefined when nothing would be left or it cannot be read. */
 function longer(entry: SizeEntry | undefined, by: number, units: UnitSystem): SizeEntry | undefined {

@@ -1,8 +1,8 @@
-import { KIND_KEY, kindOfEntry, type EntryListName } from '../part/entryKinds';
-import type { Field } from '../part/fields';
-import { sizeObject, type LengthEntry, type SizeEntry } from '../part/size';
-import type { UnitSystem } from '../units/length';
-import type { DetailFile, ElsewhereFile, HoleFile, PartFile, StepFile } from './runFile';
+import { KIND_KEY, kindOfEntry, type EntryListName } from '../read/entryKinds';
+import type { Field } from '../read/fields';
+import { sizeObject, type LengthEntry, type SizeEntry } from '../model/part/size';
+import type { UnitSystem } from '../model/units/length';
+import type { DetailFile, ElsewhereFile, HoleFile, PartFile, StepFile } from '../read/runFile';
 
 /** A length that names its unit: of a plain figure the one it was meant in. */
 function named(entry: LengthEntry, units: UnitSystem): LengthEntry {

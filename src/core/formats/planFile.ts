@@ -1,12 +1,12 @@
 import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
-import type { Plan } from '../plan';
-import type { RunningWay } from '../running';
-import type { PlannedSetup } from '../time/planTimes';
-import { criticalDimensions } from '../part/critical';
-import { massOf } from '../part/mass';
-import { pinOf, settingOf } from '../stops/planStops';
-import type { WorkedLink, WorkedPlace } from '../route/lengths/workedLengths';
+import type { Plan } from '../plan/plan';
+import type { RunningWay } from '../ask/running';
+import type { PlannedSetup } from '../plan/times/planTimes';
+import { criticalDimensions } from '../model/part/critical';
+import { massOf } from '../model/part/mass';
+import { pinOf, settingOf } from '../plan/stops/planStops';
+import type { WorkedLink, WorkedPlace } from '../plan/lengths/workedLengths';
 
 /** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
 const rounded = (value: number, places = 4): number => Number(value.toFixed(places));

@@ -1,5 +1,6 @@
+import { WAYS } from '../model/way';
+import { LIMITS } from '../model/plan/passLoad';
 import Joi from 'joi';
-import { LIMITS } from '../cutting/limits';
 import type { PlanFile } from './planFile';
 
 const number = () => Joi.number().required();
@@ -17,7 +18,10 @@ const reasons = () =>
     .items(Joi.object({ rule: text(), because: text() }))
     .required();
 const line = () => Joi.object({ once: number(), each: number() });
-const way = () => Joi.string().valid('from-bar', 'sawn-blanks').required();
+const way = () =>
+  Joi.string()
+    .valid(...WAYS)
+    .required();
 
 /** The shape of a plan file, for its JSON Schema and for those who read one back. */
 export const planFileSchema = Joi.object<PlanFile>({

@@ -1,9 +1,9 @@
-import { planFile } from '../plan';
-import { startValues } from '../shop/startValues';
+import { planFile } from '../plan/plan';
+import { startValues } from '../model/shop/startValues';
 import { example, planned, runOf, step } from '../testing';
 import { comparedSo, type Answer, type Comparing } from './answer';
 import { answers } from './planner';
-import type { RunFile } from './runFile';
+import type { RunFile } from '../read/runFile';
 
 const file = (length: number, more: Partial<RunFile> = {}): RunFile =>
   runOf({ outside: [step(10, length), step(16, 12)] }, { quantity: 40, ...more });

@@ -1,11 +1,12 @@
-import { massOf } from '../part/mass';
-import { sketchPart } from '../part/sketch';
-import { planWays, WAYS, type Plan } from '../plan';
-import { good, type Result } from '../result';
-import type { Shop } from '../shop/shop';
+import { WAYS } from '../model/way';
+import { massOf } from '../model/part/mass';
+import { sketchPart } from '../read/sketch';
+import { planWays, type Plan } from '../plan/plan';
+import { good, type Result } from '../model/result';
+import type { Shop } from '../model/shop/shop';
 import type { Answer, Comparing } from './answer';
-import { readRun } from './readRun';
-import type { RunFile } from './runFile';
+import { readRun } from '../read/readRun';
+import type { RunFile } from '../read/runFile';
 
 function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
   const sketch = plan.ok ? plan.value.run.part : sketchPart(file.part, file.units);

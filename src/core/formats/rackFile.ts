@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import type { Section, StockLevel } from '../rack/rack';
-import { andThen, good, refuse, type Result } from '../result';
-import { parseLength, type UnitSystem } from '../units/length';
-import { checkShape } from './problems';
+import { andThen, good, refuse, type Result } from '../model/result';
+import { parseLength, type UnitSystem } from '../model/units/length';
+import { checkShape } from '../read/problems';
 
 /** Bars that came in: so many alike. Lengths as they are typed. */
 export interface ReceiptFile {

@@ -1,6 +1,6 @@
 import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
-import { massOf } from '../part/mass';
-import { readPart } from '../part/readPart';
+import { massOf } from '../model/part/mass';
+import { readPart } from '../read/readPart';
 import { readDxf, type DxfChoices } from './readDxf';
 
 /** A drawing made by another library: z to the left from x = 100, the axis at y = 50. */

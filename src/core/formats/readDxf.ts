@@ -1,7 +1,7 @@
 import DxfParser, { type IDxf, type IEntity } from 'dxf-parser';
-import { good, refuse, type Result } from '../result';
-import { MM_PER_INCH, type UnitSystem } from '../units/length';
-import type { Lines } from './lines';
+import { good, refuse, type Result } from '../model/result';
+import { MM_PER_INCH, type UnitSystem } from '../model/units/length';
+import type { Lines } from '../read/lines';
 
 /** What the drawing did not say, said by whoever brings it in. */
 export interface DxfChoices {
@@ -28,11 +28,14 @@ interface Piece {
 /** Gaps up to this are closed, mm. */
 const GAP = 0.05;
 const TINY = 1e-4;
+
 /** More steps than a run file takes. */
 const MOST = 200;
+
 /** A half profile has some dozens of lines; a drawing with more than these is one of something else. */
 const MOST_EDGES = 5000;
 const LARGEST = 8_000_000;
+
 /** No drawing reaches farther, in its own units; figures beyond would not stay figures. */
 const FARTHEST = 1e6;
 

@@ -1,10 +1,10 @@
-import { kindOfEntry } from '../part/entryKinds';
-import type { Field } from '../part/fields';
-import { LENGTH_FIELDS } from '../part/lengths/drawnLengths';
-import { readPart } from '../part/readPart';
-import { sizeObject, type SizeEntry } from '../part/size';
+import { kindOfEntry } from '../read/entryKinds';
+import type { Field } from '../read/fields';
+import { LENGTH_FIELDS } from '../read/lengths/drawnLengths';
+import { readPart } from '../read/readPart';
+import { sizeObject, type SizeEntry } from '../model/part/size';
 import { chamfersAtPlaces } from './chamfers';
-import type { RunFile } from './runFile';
+import type { RunFile } from '../read/runFile';
 
 /** An entry with its sizes in their object form, and without the fields that were left empty. */
 function written<Entry extends object>(entry: Entry, fields: readonly Field[] = []): Entry {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { startValues } from '../shop/startValues';
+import { startValues } from '../model/shop/startValues';
 import { example, planned } from '../testing';
 import { economicSpeed, edgesOf, lifeAt } from './edgeLife';
 import { costOfRun } from './runCost';

@@ -1,6 +1,6 @@
-import { figure, term, type Figure } from '../figure';
-import type { Plan } from '../plan';
-import type { EdgeLife, Tool } from '../shop/shop';
+import { figure, term, type Figure } from '../model/figure';
+import type { Plan } from '../plan/plan';
+import type { EdgeLife, Tool } from '../model/shop/shop';
 
 /** What Taylor's law wants to know of an edge. */
 type Taylor = Omit<EdgeLife, 'thinnest'>;

@@ -1,5 +1,5 @@
-import { figure, sum, term, termOf, type Figure } from '../figure';
-import type { Plan } from '../plan';
+import { figure, sum, term, termOf, type Figure } from '../model/figure';
+import type { Plan } from '../plan/plan';
 import { edgesOf } from './edgeLife';
 
 /** What a batch costs. */

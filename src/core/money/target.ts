@@ -1,5 +1,5 @@
-import type { Plan } from '../plan';
-import { sayMinutes } from '../units/show';
+import type { Plan } from '../plan/plan';
+import { sayMinutes } from '../model/units/show';
 import type { RunCost } from './runCost';
 
 /**

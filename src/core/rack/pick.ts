@@ -1,5 +1,5 @@
-import type { Stock } from '../stock/choose';
-import { lostInTheLathe } from '../stock/stock';
+import type { Stock } from '../model/plan/stock';
+import { lostInTheLathe } from '../plan/stock/stock';
 import { freeFor, sameSection, type RackItem, type Section } from './rack';
 
 /** An item of the rack to reserve for a run: how much of it, mm, and the pieces that gives. */

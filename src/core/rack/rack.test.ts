@@ -1,6 +1,6 @@
 import { readLevel } from '../formats/rackFile';
-import { planFile } from '../plan';
-import { startValues } from '../shop/startValues';
+import { planFile } from '../plan/plan';
+import { startValues } from '../model/shop/startValues';
 import { planned, runOf, step } from '../testing';
 import { pickFromRack } from './pick';
 import { freeFor, onHandFor, shortages, type RackItem } from './rack';

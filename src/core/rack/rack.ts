@@ -1,4 +1,4 @@
-import type { BarCondition, OnHand, StockForm } from '../shop/shop';
+import type { BarCondition, OnHand, StockForm } from '../model/shop/shop';
 
 /** What a bar is, apart from its length: bars alike in this may stand in for each other. */
 export interface Section {

@@ -1,4 +1,4 @@
-import { good, refuse, type Result } from '../result';
+import { good, refuse, type Result } from '../model/result';
 import { roomOf, takeOf, taken, type CutList, type SawPiece } from './cutList';
 
 /** Beyond this a list is a slip of the keyboard, not work for a saw. */

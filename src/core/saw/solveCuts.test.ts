@@ -1,5 +1,5 @@
 import loadHighs, { type Highs } from 'highs';
-import type { Problem } from '../result';
+import type { Problem } from '../model/result';
 import { fitting, taken, type CutList, type Cuts, type SawBar, type SawPiece, type Take } from './cutList';
 import { pack, packFreely } from './knapsack';
 import { thirteenLengths, threeToABar, triplets } from './hardLists';
@@ -20,6 +20,7 @@ const bar = (length: number, count: number | null = null, more: Partial<SawBar> 
   ...more,
 });
 const piece = (length: number, count: number, label = `p${length}`): SawPiece => ({ length, count, label });
+
 /** Pieces turned from the bar: each of their lengths loses 70, and the spindle takes 1200. */
 const turned = (pitch: number, count: number, label: string, longest = 1200): SawPiece => ({
   ...piece(pitch, count, label),

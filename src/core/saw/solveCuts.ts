@@ -1,5 +1,5 @@
 import type { Highs } from 'highs';
-import { andThen, good, refuse, type Result } from '../result';
+import { andThen, good, refuse, type Result } from '../model/result';
 import type { CutList, Cuts } from './cutList';
 import { dive } from './dive';
 import { firstFit, type Filling } from './firstFit';

@@ -1,4 +1,4 @@
-import { good, type Result } from '../result';
+import { good, type Result } from '../model/result';
 import type { CutList, Cuts } from './cutList';
 import { cutsOf, firstWay, listedOf } from './listed';
 import { possible } from './possible';

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { sameNumber } from '@/core/part/partNumber';
+import { sameNumber } from '@/core/model/part/partNumber';
 import { resumably } from './resumable';
 
 /**

@@ -1,5 +1,5 @@
-import { cylinder } from '@/core/removal/profile';
-import { solid } from '@/core/removal/workpiece';
+import { cylinder } from '@/core/model/workpiece/profile';
+import { solid } from '@/core/model/workpiece/workpiece';
 import { edgePath, fullPath, metalPath } from './paths';
 
 const frame = { x: (z: number) => 100 - z, y: (r: number) => 50 - r };

@@ -1,5 +1,5 @@
-import type { Profile } from '@/core/removal/profile';
-import type { Removal, Workpiece } from '@/core/removal/workpiece';
+import type { Profile } from '@/core/model/workpiece/segment';
+import type { Removal, Workpiece } from '@/core/model/workpiece/workpiece';
 
 /** Where z and radius come to lie on the drawing, px. Both at one scale: the drawing is never stretched. */
 export interface Frame {

@@ -1,11 +1,11 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { linesOf } from '@/core/formats/lines';
+import { linesOf } from '@/core/read/lines';
 import { partInUnits } from '@/core/formats/partInUnits';
 import type { DxfPart } from '@/core/formats/readDxf';
-import { refuse, type Result } from '@/core/result';
-import type { UnitSystem } from '@/core/units/length';
+import { refuse, type Result } from '@/core/model/result';
+import type { UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';

@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
-import type { Field as EntryField } from '@/core/part/fields';
-import { sizeText, type SizeEntry } from '@/core/part/size';
+import type { Field as EntryField } from '@/core/read/fields';
+import { sizeText, type SizeEntry } from '@/core/model/part/size';
 import { Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 

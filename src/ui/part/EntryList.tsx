@@ -2,7 +2,7 @@
 import { Copy, Plus, X } from 'lucide-react';
 import { useRef } from 'react';
 import { flushSync } from 'react-dom';
-import type { DetailFile, ElsewhereFile, HoleFile } from '@/core/formats/runFile';
+import type { DetailFile, ElsewhereFile, HoleFile } from '@/core/read/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields, RowSelect } from './EntryFields';

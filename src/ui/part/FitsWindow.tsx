@@ -2,11 +2,11 @@
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { mate, offerFits, type Mated, type OfferedFit } from '@/core/part/mates';
-import type { RunFile } from '@/core/formats/runFile';
-import { readSize, sizeObject, sizeText, type SizeEntry } from '@/core/part/size';
-import { gaugeFor } from '@/core/inspection/gauge';
-import { formatLength, type UnitSystem } from '@/core/units/length';
+import { mate, offerFits, type Mated, type OfferedFit } from '@/core/model/part/mates';
+import type { RunFile } from '@/core/read/runFile';
+import { readSize, sizeObject, sizeText, type SizeEntry } from '@/core/model/part/size';
+import { gaugeFor } from '@/core/plan/times/gauge';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';

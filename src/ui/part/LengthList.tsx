@@ -2,8 +2,8 @@
 import { Plus, X } from 'lucide-react';
 import { useRef } from 'react';
 import { flushSync } from 'react-dom';
-import { faceNames } from '@/core/part/lengths/faces';
-import { LENGTH_FIELDS } from '@/core/part/lengths/drawnLengths';
+import { faceNames } from '@/core/read/lengths/faces';
+import { LENGTH_FIELDS } from '@/core/read/lengths/drawnLengths';
 import { Button, IconButton } from '../primitives/Button';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields } from './EntryFields';

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { linesOf, readLines } from '@/core/formats/lines';
+import { linesOf, readLines } from '@/core/read/lines';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';

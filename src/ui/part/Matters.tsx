@@ -1,9 +1,9 @@
 'use client';
 import styled from 'styled-components';
-import { criticalDimensions } from '@/core/part/critical';
-import { sayFace } from '@/core/part/lengths/faces';
-import type { Plan } from '@/core/plan';
-import { formatLength } from '@/core/units/length';
+import { criticalDimensions } from '@/core/model/part/critical';
+import { sayFace } from '@/core/read/lengths/faces';
+import type { Plan } from '@/core/plan/plan';
+import { formatLength } from '@/core/model/units/length';
 import { Card } from '../primitives/Card';
 
 const Table = styled.table`

@@ -11,8 +11,10 @@ export interface Mistake {
 
 /** Height of a line of words, px. */
 const ROW = 24;
+
 /** Width of a letter of the strip, px. */
 const LETTER = 6.5;
+
 /** More are told under their entries; here they would hide the part. */
 const MOST = 2;
 

@@ -6,11 +6,12 @@ import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { dxfFileOf, svgFileOf } from './drawingFiles';
+import { WAY_WORDS } from '@/core/model/way';
 import { movedShoulder } from '@/core/formats/moveShoulder';
-import { sectionName } from '@/core/stock/nameOfBar';
+import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { Button } from '../primitives/Button';
-import { sayMinutes } from '@/core/units/show';
-import { formatLength } from '@/core/units/length';
+import { sayMinutes } from '@/core/model/units/show';
+import { formatLength } from '@/core/model/units/length';
 import { entryName } from '../run/entryName';
 import { ProblemList } from '../run/ProblemList';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
@@ -243,7 +244,7 @@ export function PartEntry() {
                   <dd>{sayMinutes(plan.times.batch.value)}</dd>
                 </div>
                 <div>
-                  <dt>{plan.stock.way === 'from-bar' ? 'from the bar' : 'sawn blanks'}</dt>
+                  <dt>{WAY_WORDS[plan.stock.way]}</dt>
                   <dd>
                     {plan.stock.bars.value} × {sectionName(plan.stock, file.units)}
                   </dd>

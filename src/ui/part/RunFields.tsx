@@ -1,6 +1,6 @@
 'use client';
 import styled from 'styled-components';
-import type { StockFile } from '@/core/formats/runFile';
+import type { StockFile } from '@/core/read/runFile';
 import { Choice, Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { Group } from './table';

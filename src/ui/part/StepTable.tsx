@@ -2,9 +2,9 @@
 import { Plus, X } from 'lucide-react';
 import { Fragment, useRef, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
-import { emptyStep, type RunFile, type StepFile } from '@/core/formats/runFile';
-import type { Part } from '@/core/part/part';
-import { formatNominal } from '@/core/units/length';
+import { emptyStep, type RunFile, type StepFile } from '@/core/read/runFile';
+import type { Part } from '@/core/model/part/part';
+import { formatNominal } from '@/core/model/units/length';
 import { Button, IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';

@@ -1,6 +1,6 @@
 import { drawPart, scaleName, SCALES } from '@/core/drawing/drawPart';
-import type { RunFile } from '@/core/formats/runFile';
-import type { Part } from '@/core/part/part';
+import type { RunFile } from '@/core/read/runFile';
+import type { Part } from '@/core/model/part/part';
 import { download } from '../primitives/download';
 
 /** A4 lying, within its margins, mm. */

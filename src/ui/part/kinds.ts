@@ -1,5 +1,5 @@
-import type { DetailFile, ElsewhereFile, HoleFile, StepFile } from '@/core/formats/runFile';
-import { ENTRY_KINDS, type EntryKind as Kind } from '@/core/part/entryKinds';
+import type { DetailFile, ElsewhereFile, HoleFile, StepFile } from '@/core/read/runFile';
+import { ENTRY_KINDS, type EntryKind as Kind } from '@/core/read/entryKinds';
 
 export type { Kind };
 

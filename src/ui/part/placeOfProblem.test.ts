@@ -1,4 +1,4 @@
-import { sketchPart } from '@/core/part/sketch';
+import { sketchPart } from '@/core/read/sketch';
 import { runOf, step } from '@/core/testing';
 import { placeOfProblem } from './placeOfProblem';
 

@@ -1,7 +1,7 @@
-import type { RunFile } from '@/core/formats/runFile';
-import { countedFrom, faceOf } from '@/core/part/lengths/faces';
-import type { Part } from '@/core/part/part';
-import { readPlace } from '@/core/part/size';
+import type { RunFile } from '@/core/read/runFile';
+import { countedFrom, faceOf } from '@/core/read/lengths/faces';
+import type { Part } from '@/core/model/part/part';
+import { readPlace } from '@/core/model/part/size';
 
 /**
  * Where on the drawing an entry stands that cannot be read, z of the sketch in mm: in its step, at the place of a

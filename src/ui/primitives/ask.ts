@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/result';
+import type { Problem } from '@/core/model/result';
 
 /** How a request ended: with what was asked for, or with what is in the way. */
 export type Asked<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };

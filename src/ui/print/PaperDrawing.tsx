@@ -3,8 +3,8 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { drawPart, scaleName, SCALES } from '@/core/drawing/drawPart';
 import type { Drawing } from '@/core/drawing/marks';
-import type { Part } from '@/core/part/part';
-import type { UnitSystem } from '@/core/units/length';
+import type { Part } from '@/core/model/part/part';
+import type { UnitSystem } from '@/core/model/units/length';
 import { Drawn } from '../part/Drawn';
 
 /** Room for the drawing across the printed sheet, mm of paper: the least height that shows the part at its own size. */

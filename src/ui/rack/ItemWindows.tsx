@@ -2,7 +2,7 @@
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { freeLength, type RackItem } from '@/core/rack/rack';
-import type { Problem } from '@/core/result';
+import type { Problem } from '@/core/model/result';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';

@@ -16,7 +16,7 @@ import {
   type Shortage,
   type StockLevel,
 } from '@/core/rack/rack';
-import { nameOfBar } from '@/core/stock/nameOfBar';
+import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { Empty } from '../primitives/Card';
 import { Button } from '../primitives/Button';
 import { Figuring, type Progress } from '../primitives/Figuring';

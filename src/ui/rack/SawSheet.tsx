@@ -2,7 +2,7 @@
 import { Printer } from 'lucide-react';
 import styled from 'styled-components';
 import { cutsOf, uncut, type CutList, type Cuts, type Pattern } from '@/core/saw/cutList';
-import { formatLength } from '@/core/units/length';
+import { formatLength } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 
 const Sheet = styled.section`

@@ -1,5 +1,5 @@
 import type { RackItem } from '@/core/rack/rack';
-import type { Problem } from '@/core/result';
+import type { Problem } from '@/core/model/result';
 
 /** How a request to the rack ended. */
 export type RackOutcome = { ok: true } | { ok: false; problems: Problem[] };

@@ -2,7 +2,7 @@
 import { format } from 'date-fns';
 import styled from 'styled-components';
 import { differences } from '@/core/formats/differences';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 import { Button } from '../primitives/Button';
 import { SideBySide } from '../primitives/SideBySide';
 import { Window } from '../primitives/Window';

@@ -2,7 +2,7 @@
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { usePathname } from 'next/navigation';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 import { Button } from '../primitives/Button';
 import { Notice } from '../primitives/Notice';
 import { PlaceLink } from './PlaceLink';

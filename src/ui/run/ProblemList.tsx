@@ -1,5 +1,5 @@
 'use client';
-import type { Problem } from '@/core/result';
+import type { Problem } from '@/core/model/result';
 import { entryName } from './entryName';
 
 /** What is in the way of a plan, entry by entry, in words. */

@@ -3,7 +3,7 @@ import { CircleHelp, Download, Redo2, Undo2 } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import styled from 'styled-components';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { Brand, Places, TopBar } from '../primitives/TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';

@@ -2,8 +2,8 @@
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import type { RunFile } from '@/core/formats/runFile';
-import type { Shop } from '@/core/shop/shop';
+import type { RunFile } from '@/core/read/runFile';
+import type { Shop } from '@/core/model/shop/shop';
 import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';

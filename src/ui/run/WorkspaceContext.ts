@@ -1,9 +1,9 @@
 'use client';
 import { createContext, useContext } from 'react';
 import type { Draft } from 'immer';
-import type { RunFile } from '@/core/formats/runFile';
-import type { Problem } from '@/core/result';
-import type { Shop } from '@/core/shop/shop';
+import type { RunFile } from '@/core/read/runFile';
+import type { Problem } from '@/core/model/result';
+import type { Shop } from '@/core/model/shop/shop';
 import type { Planned, PlannerTools } from './usePlanner';
 
 /** What the places of one run share: the document, its plan, and what is selected. */

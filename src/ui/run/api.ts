@@ -1,6 +1,6 @@
-import type { PartFile, RunFile } from '@/core/formats/runFile';
-import type { Problem } from '@/core/result';
-import type { UnitSystem } from '@/core/units/length';
+import type { PartFile, RunFile } from '@/core/read/runFile';
+import type { Problem } from '@/core/model/result';
+import type { UnitSystem } from '@/core/model/units/length';
 
 /** A run as the server gives it. */
 export interface ServedRun {

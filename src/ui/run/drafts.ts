@@ -1,4 +1,4 @@
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 
 /**
  * Unsaved edits in this browser, each under a key of its own: the run it is of (`new` for one never saved) and the tab

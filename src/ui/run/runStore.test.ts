@@ -1,4 +1,4 @@
-import { emptyRun, type RunFile } from '@/core/formats/runFile';
+import { emptyRun, type RunFile } from '@/core/read/runFile';
 
 /** The browser's storage, for a store that is tested without one. */
 const kept = new Map<string, string>();

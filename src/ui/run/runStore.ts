@@ -2,7 +2,7 @@ import { produce, type Draft } from 'immer';
 import { temporal } from 'zundo';
 import { createStore } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
-import type { RunFile } from '@/core/formats/runFile';
+import type { RunFile } from '@/core/read/runFile';
 
 /** A run while it is edited. */
 export interface RunState {

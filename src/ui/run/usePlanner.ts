@@ -2,14 +2,14 @@
 import { wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { comparedSo, type Answer } from '@/core/formats/answer';
-import type { RunFile } from '@/core/formats/runFile';
-import type { Comparison } from '@/core/revisions/compareRuns';
-import type { Choice } from '@/core/choices';
-import type { Question } from '@/core/question';
-import type { Compared } from '@/core/sequences';
-import type { Shop } from '@/core/shop/shop';
-import type { Tile, Trial } from '@/core/trial';
-import type { Tried } from '@/core/whatIf';
+import type { RunFile } from '@/core/read/runFile';
+import type { Comparison } from '@/core/ask/revisions/compareRuns';
+import type { Choice } from '@/core/ask/choices';
+import type { Question } from '@/core/ask/question';
+import type { Compared } from '@/core/ask/sequences';
+import type { Shop } from '@/core/model/shop/shop';
+import type { Tile, Trial } from '@/core/ask/trial';
+import type { Tried } from '@/core/ask/whatIf';
 import type { PlannerApi } from '@/workers/planner.worker';
 
 /** What is known of the run as it stands: its answer, and the last plan that was possible, to go on showing it. */

@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Problem } from '@/core/result';
+import type { Problem } from '@/core/model/result';
 import { saveRun, type ServedRun, type Unreachable } from './api';
 import { addressOf, placeAt } from './places';
 import type { RunStore } from './runStore';

@@ -1,9 +1,9 @@
 'use client';
 import { Check } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { Choice } from '@/core/choices';
-import { without, type Question } from '@/core/question';
-import { sayMinutes } from '@/core/units/show';
+import type { Choice } from '@/core/ask/choices';
+import { without, type Question } from '@/core/ask/question';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';

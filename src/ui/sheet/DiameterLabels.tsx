@@ -1,9 +1,9 @@
 'use client';
 import { memo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { sizeText } from '@/core/part/size';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
-import { formatNominal } from '@/core/units/length';
+import { sizeText } from '@/core/model/part/size';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { formatNominal } from '@/core/model/units/length';
 import { spread } from '@/core/drawing/layout';
 import { Balloon } from '../primitives/Balloon';
 import { Field } from '../primitives/Field';

@@ -1,9 +1,9 @@
 'use client';
 import { memo } from 'react';
 import styled from 'styled-components';
-import type { Plan } from '@/core/plan';
-import { formatLength, formatNominal } from '@/core/units/length';
-import { sayMinutes } from '@/core/units/show';
+import type { Plan } from '@/core/plan/plan';
+import { formatLength, formatNominal } from '@/core/model/units/length';
+import { sayMinutes } from '@/core/model/units/show';
 import { WaysStrip } from './WaysStrip';
 import { FigureButton } from './Working';
 

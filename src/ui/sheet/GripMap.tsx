@@ -1,8 +1,8 @@
 'use client';
-import { gripMap, type GripZone } from '@/core/route/gripMap';
-import type { Workpiece } from '@/core/removal/workpiece';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
-import { formatNominal, type UnitSystem } from '@/core/units/length';
+import { gripMap, type GripZone } from '@/core/plan/holding/gripMap';
+import type { Workpiece } from '@/core/model/workpiece/workpiece';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { formatNominal, type UnitSystem } from '@/core/model/units/length';
 import type { SheetLayout } from './sheetLayout';
 
 /** What may be held of the work as it is after an operation; before any, of the work as it comes. */

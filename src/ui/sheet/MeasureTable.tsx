@@ -1,6 +1,6 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
-import type { CutState, Measure } from '@/core/whatIf';
+import type { CutState, Measure } from '@/core/ask/whatIf';
 import { Table } from '../primitives/Table';
 
 const WIDE = 200;

@@ -2,8 +2,8 @@
 import { CircleAlert, Pin, Undo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Plan } from '@/core/plan';
-import { movedBy, sayOverrule, toldOf, type PlannedOverrule } from '@/core/route/overrules';
+import type { Plan } from '@/core/plan/plan';
+import { movedBy, sayOverrule, toldOf, type PlannedOverrule } from '@/core/plan/order/overrules';
 import { deviceName } from '../devices/deviceName';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';

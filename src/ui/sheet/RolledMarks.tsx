@@ -1,6 +1,6 @@
-import { threadDepth } from '@/core/part/thread';
-import { largestRadius, radiusAt } from '@/core/removal/profile';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import { threadDepth } from '@/core/model/part/thread';
+import { largestRadius, radiusAt } from '@/core/model/workpiece/profile';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import type { Frame } from '../drawing/paths';
 
 /** Depth of the band that stands for a knurl, px. */

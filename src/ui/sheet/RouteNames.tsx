@@ -2,8 +2,8 @@
 import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { CircleAlert, Pin } from 'lucide-react';
-import type { Plan } from '@/core/plan';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import type { Plan } from '@/core/plan/plan';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { OperationSign } from './icons';
 import { decidedOf } from './overrulesOf';
 import type { SheetLayout } from './sheetLayout';

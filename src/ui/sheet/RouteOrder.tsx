@@ -2,7 +2,7 @@
 import { GripVertical } from 'lucide-react';
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import type { PlannedSetup } from '@/core/time/planTimes';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import type { OrderEdits } from './useOrder';
 
 const List = styled(GridList)`

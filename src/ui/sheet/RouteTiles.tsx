@@ -1,8 +1,8 @@
 'use client';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
-import type { Plan } from '@/core/plan';
-import type { PlannedSetup, TimedOperation } from '@/core/time/planTimes';
+import type { Plan } from '@/core/plan/plan';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { decidedOf } from './overrulesOf';
 import type { SheetLayout } from './sheetLayout';
 import type { OrderEdits } from './useOrder';

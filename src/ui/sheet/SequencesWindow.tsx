@@ -1,9 +1,9 @@
 'use client';
+import { WAY_WORDS } from '@/core/model/way';
 import { Check } from 'lucide-react';
-import { WAYS } from '@/core/run';
 import styled from 'styled-components';
-import type { Sequence } from '@/core/sequences';
-import { sayMinutes } from '@/core/units/show';
+import type { Sequence } from '@/core/ask/sequences';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
@@ -104,7 +104,7 @@ function Row({
   several: boolean;
   onTake: () => void;
 }) {
-  const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAYS[way]}`;
+  const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAY_WORDS[way]}`;
   return (
     <tr aria-current={chosen || undefined}>
       <th scope="row">

@@ -1,15 +1,15 @@
 'use client';
+import { WAY_WORDS } from '@/core/model/way';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { sectionName } from '@/core/stock/nameOfBar';
+import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { Check } from 'lucide-react';
-import type { Plan } from '@/core/plan';
-import { WAYS } from '@/core/run';
-import type { Compared } from '@/core/sequences';
-import type { PlannedSetup } from '@/core/time/planTimes';
-import { WORK_STOPS } from '@/core/stops/planStops';
-import { formatLength } from '@/core/units/length';
-import { sayMinutes } from '@/core/units/show';
+import type { Plan } from '@/core/plan/plan';
+import type { Compared } from '@/core/ask/sequences';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
+import { WORK_STOPS } from '@/core/plan/stops/planStops';
+import { formatLength } from '@/core/model/units/length';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { PlaceLink } from '../run/PlaceLink';
 import { useWorkspace } from '../run/WorkspaceContext';
@@ -96,7 +96,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <h3>Ways</h3>
           <dl>
             {plan.ways.map(({ way, times, stock: own, problem }) => (
-              <Line key={way} name={`${WAYS[way]}${way === stock.way ? ', chosen' : ''}`}>
+              <Line key={way} name={`${WAY_WORDS[way]}${way === stock.way ? ', chosen' : ''}`}>
                 {times && own
                   ? `${sayMinutes(times.batch.value)} · ${own.bars.value} bar${own.bars.value === 1 ? '' : 's'}`
                   : problem && 'cannot be'}

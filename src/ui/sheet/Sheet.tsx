@@ -2,8 +2,8 @@
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { Plan } from '@/core/plan';
-import type { PlannedSetup } from '@/core/time/planTimes';
+import type { Plan } from '@/core/plan/plan';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
 import { useSize } from '../primitives/useSize';
@@ -11,8 +11,8 @@ import { entryName } from '../run/entryName';
 import { NoPlan } from '../run/NoPlan';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
-import { isBetweenCentres } from '@/core/route/setup';
-import { sayRest } from '@/core/route/support';
+import { isBetweenCentres } from '@/core/model/plan/setup';
+import { sayRest } from '@/core/plan/holding/support';
 import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
 import { Panel } from './Panel';
@@ -189,6 +189,7 @@ function useWindowHeight(): number {
 const ROUTE_HEAD = 34;
 const ROW = 20;
 const TIME = 70;
+
 /** The line that says what is not planned, closed. */
 const NOTICE = 54;
 

@@ -1,8 +1,8 @@
 'use client';
 import { memo } from 'react';
-import type { PlannedSetup } from '@/core/time/planTimes';
-import { formatLength } from '@/core/units/length';
-import type { Pin } from '@/core/stops/planStops';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
+import { formatLength } from '@/core/model/units/length';
+import type { Pin } from '@/core/plan/stops/planStops';
 import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
 

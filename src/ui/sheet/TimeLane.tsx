@@ -1,7 +1,7 @@
 'use client';
 import { memo } from 'react';
 import { scaleLinear } from 'd3-scale';
-import type { Plan } from '@/core/plan';
+import type { Plan } from '@/core/plan/plan';
 import type { SheetLayout } from './sheetLayout';
 
 interface Props {

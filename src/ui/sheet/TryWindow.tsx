@@ -1,10 +1,10 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { EDGES } from '@/core/shop/material';
-import { formatNominal, type UnitSystem } from '@/core/units/length';
-import { withTrial, type Tile } from '@/core/trial';
-import type { CutState, Tried } from '@/core/whatIf';
+import { EDGES } from '@/core/model/shop/material';
+import { formatNominal, type UnitSystem } from '@/core/model/units/length';
+import { withTrial, type Tile } from '@/core/ask/trial';
+import type { CutState, Tried } from '@/core/ask/whatIf';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';

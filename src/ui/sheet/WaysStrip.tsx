@@ -1,9 +1,9 @@
 'use client';
+import { WAY_WORDS } from '@/core/model/way';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import type { Plan } from '@/core/plan';
-import { WAYS } from '@/core/run';
-import { sayMinutes } from '@/core/units/show';
+import type { Plan } from '@/core/plan/plan';
+import { sayMinutes } from '@/core/model/units/show';
 import { PlaceLink } from '../run/PlaceLink';
 
 /** Of a bar, px. */
@@ -56,7 +56,7 @@ export function WaysStrip({ id, plan }: { id: string; plan: Plan }) {
           const [once, end] = [x(times?.setup.value ?? 0), x(times?.batch.value ?? 0)];
           return (
             <li key={way} aria-current={chosen || undefined}>
-              <span>{WAYS[way]}</span>
+              <span>{WAY_WORDS[way]}</span>
               <svg width={WIDE} height={12} aria-hidden>
                 {times && (
                   <g stroke="var(--ink-soft)" strokeWidth={0.8}>

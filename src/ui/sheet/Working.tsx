@@ -2,9 +2,9 @@
 import { useState, type ReactNode } from 'react';
 import { Button, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Figure, Term } from '@/core/figure';
-import { sayMinutes, show } from '@/core/units/show';
-import type { UnitSystem } from '@/core/units/length';
+import type { Figure, Term } from '@/core/model/figure';
+import { sayMinutes, show } from '@/core/model/units/show';
+import type { UnitSystem } from '@/core/model/units/length';
 import { Balloon } from '../primitives/Balloon';
 
 const Plain = styled(Button)`

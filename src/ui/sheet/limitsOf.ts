@@ -1,5 +1,5 @@
-import type { Size } from '@/core/part/size';
-import { formatLength, type UnitSystem } from '@/core/units/length';
+import type { Size } from '@/core/model/part/size';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
 
 /** Closer than this the limits are shown to one place more, mm. */
 const FINE = 0.1;

@@ -1,6 +1,6 @@
-import type { Plan } from '@/core/plan';
-import { isEnd, isOutside } from '@/core/overrule';
-import { keysIn, movedBy, type PlannedOverrule } from '@/core/route/overrules';
+import type { Plan } from '@/core/plan/plan';
+import { isEnd, isOutside } from '@/core/model/overrule';
+import { keysIn, movedBy, type PlannedOverrule } from '@/core/plan/order/overrules';
 
 /** The overrules that decided of an operation by its key: place, tool, end, or that it is there; or of work elsewhere by its path. */
 export function overrulesOf({ overrules, setups }: Plan, key: string): PlannedOverrule[] {

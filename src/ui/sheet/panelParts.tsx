@@ -2,7 +2,7 @@
 import { CircleAlert, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Caution } from '@/core/words';
+import type { Caution } from '@/core/model/words';
 
 /** The panel beside the sheet. */
 export const Card = styled.aside`

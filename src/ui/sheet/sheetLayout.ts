@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { PlannedSetup } from '@/core/time/planTimes';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
 
 /** Where things lie on the sheet, px. One z axis for every lane, the same scale across it: nothing is stretched. */
 export interface SheetLayout {
@@ -20,6 +20,7 @@ export interface SheetLayout {
 
 const TOP = 34;
 const BOTTOM = 48;
+
 /** Height of the drawn jaws. */
 export const JAWS = 26;
 const RIGHT = 46;

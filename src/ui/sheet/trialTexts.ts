@@ -1,7 +1,7 @@
-import type { RunFile } from '@/core/formats/runFile';
-import { isCut, isStickOut } from '@/core/overrule';
-import { formatNominal, parseLength, type UnitSystem } from '@/core/units/length';
-import type { Tile, Trial } from '@/core/trial';
+import type { RunFile } from '@/core/read/runFile';
+import { isCut, isStickOut } from '@/core/model/overrule';
+import { formatNominal, parseLength, type UnitSystem } from '@/core/model/units/length';
+import type { Tile, Trial } from '@/core/ask/trial';
 
 /** What stands in the fields of a trial: empty is left to the planner. Lengths in the run's units. */
 export interface TrialTexts {

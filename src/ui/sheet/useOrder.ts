@@ -1,8 +1,8 @@
 'use client';
 import { useMemo } from 'react';
-import { isOutside } from '@/core/overrule';
-import { moveOperation } from '@/core/route/moveOperation';
-import type { PlannedSetup } from '@/core/time/planTimes';
+import { isOutside } from '@/core/model/overrule';
+import { moveOperation } from '@/core/plan/order/moveOperation';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { useWorkspace } from '../run/WorkspaceContext';
 
 /** What can be decided of the operations of a set-up: each an edit of the run, which undo takes back. */

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { Compared } from '@/core/sequences';
+import type { Compared } from '@/core/ask/sequences';
 import { useWorkspace } from '../run/WorkspaceContext';
 
 /** The sequences of the run as it stands, compared once nothing was changed for a while. @param after ms */

@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import type { ShopEffect } from '@/core/shop/compareShops';
-import type { Shop } from '@/core/shop/shop';
-import { sayMinutes } from '@/core/units/show';
+import type { ShopEffect } from '@/core/ask/compareShops';
+import type { Shop } from '@/core/model/shop/shop';
+import { sayMinutes } from '@/core/model/units/show';
 import { Card } from '../primitives/Card';
 import { previewShop } from './api';
 

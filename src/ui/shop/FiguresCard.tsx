@@ -2,8 +2,8 @@
 import { Pencil } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { figuresAt, withFigures, type FigureGroup } from '@/core/shop/figureGroups';
-import type { Shop } from '@/core/shop/shop';
+import { figuresAt, withFigures, type FigureGroup } from '@/core/model/shop/figureGroups';
+import type { Shop } from '@/core/model/shop/shop';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { FiguresWindow } from './FiguresForm';

@@ -1,5 +1,5 @@
 'use client';
-import type { Gauge, Shop } from '@/core/shop/shop';
+import type { Gauge, Shop } from '@/core/model/shop/shop';
 import type { FormField } from './FiguresForm';
 import { ListCard } from './ListCard';
 

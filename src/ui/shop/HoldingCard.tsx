@@ -1,6 +1,6 @@
 'use client';
-import { holdingOf } from '@/core/route/holdings';
-import type { HoldingMeans, Shop } from '@/core/shop/shop';
+import { holdingOf } from '@/core/plan/holding/means';
+import type { HoldingMeans, Shop } from '@/core/model/shop/shop';
 import type { FormField } from './FiguresForm';
 import { ListCard } from './ListCard';
 

@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
-import { houseQuestions } from '@/core/shop/houseRules';
-import type { Shop } from '@/core/shop/shop';
+import { houseQuestions } from '@/core/model/shop/houseRules';
+import type { Shop } from '@/core/model/shop/shop';
 import { Card } from '../primitives/Card';
 
 const Question = styled.fieldset`

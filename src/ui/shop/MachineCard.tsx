@@ -1,6 +1,6 @@
 'use client';
-import type { Dial, Machine, Shop } from '@/core/shop/shop';
-import type { UsedBy } from '@/core/shop/usedBy';
+import type { Dial, Machine, Shop } from '@/core/model/shop/shop';
+import type { UsedBy } from '@/core/ask/usedBy';
 import type { FormField } from './FiguresForm';
 import { freeId } from './freeId';
 import { ListCard } from './ListCard';
@@ -65,6 +65,7 @@ const holdingOf = (value: unknown): Machine['jaws'] => {
 };
 
 const numbersOf = (dial: Dial | undefined) => dial && [dial.travel, dial.divisions];
+
 /** A dial under its name; none where there are no numbers. */
 const dialOf = (key: string, value: unknown) => {
   if (!Array.isArray(value)) return {};

@@ -1,5 +1,5 @@
 'use client';
-import type { Material, Shop } from '@/core/shop/shop';
+import type { Material, Shop } from '@/core/model/shop/shop';
 import type { FormField } from './FiguresForm';
 import { freeId } from './freeId';
 import { ListCard } from './ListCard';

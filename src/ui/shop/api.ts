@@ -1,6 +1,6 @@
-import type { Problem } from '@/core/result';
-import type { ShopEffect } from '@/core/shop/compareShops';
-import type { Shop } from '@/core/shop/shop';
+import type { Problem } from '@/core/model/result';
+import type { ShopEffect } from '@/core/ask/compareShops';
+import type { Shop } from '@/core/model/shop/shop';
 
 type Answer<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
 

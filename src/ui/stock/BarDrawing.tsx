@@ -1,10 +1,10 @@
 'use client';
+import type { Stock } from '@/core/model/plan/stock';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import type { Run } from '@/core/run';
-import { barLayout, type Stretch } from '@/core/stock/barLayout';
-import type { Stock } from '@/core/stock/choose';
-import { formatLength, formatNominal } from '@/core/units/length';
+import type { Run } from '@/core/model/run';
+import { barLayout, type Stretch } from '@/core/plan/stock/barLayout';
+import { formatLength, formatNominal } from '@/core/model/units/length';
 import { Hatches } from '../drawing/Hatches';
 import { useSize } from '../primitives/useSize';
 
@@ -34,6 +34,7 @@ export const FILLS: Record<Stretch['what'], string> = {
 /** Room at both sides, so that a break line finds its place, px. */
 export const MARGIN = 12;
 const HEIGHT = 26;
+
 /** A cut that would be thinner on the screen is drawn this wide, px. */
 const HAIRLINE = 0.6;
 

@@ -1,10 +1,10 @@
 'use client';
+import type { Stock } from '@/core/model/plan/stock';
 import { bodyMarks } from '@/core/drawing/body';
 import { pathData } from '@/core/drawing/svg';
-import type { Run } from '@/core/run';
-import { barLayout } from '@/core/stock/barLayout';
-import type { Stock } from '@/core/stock/choose';
-import { formatNominal } from '@/core/units/length';
+import type { Run } from '@/core/model/run';
+import { barLayout } from '@/core/plan/stock/barLayout';
+import { formatNominal } from '@/core/model/units/length';
 import { Hatches } from '../drawing/Hatches';
 import { useSize } from '../primitives/useSize';
 import { BarRoom, FILLS, MARGIN } from './BarDrawing';

@@ -1,11 +1,11 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import type { Plan } from '@/core/plan';
+import type { Plan } from '@/core/plan/plan';
 import { pickFromRack, sectionOfRun, type Picked } from '@/core/rack/pick';
 import { sameSection, type RackItem } from '@/core/rack/rack';
-import { nameOfBar } from '@/core/stock/nameOfBar';
-import { formatLength } from '@/core/units/length';
+import { nameOfBar } from '@/core/plan/stock/nameOfBar';
+import { formatLength } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { actOn, fetchRack } from '../rack/api';

@@ -1,10 +1,11 @@
 'use client';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Plan, WayOutcome } from '@/core/plan';
-import { onLastBar } from '@/core/stock/barLayout';
-import { nameOfBar } from '@/core/stock/nameOfBar';
-import { sayMinutes } from '@/core/units/show';
+import type { Plan, WayOutcome } from '@/core/plan/plan';
+import { WAY_BEGINS, type Way } from '@/core/model/way';
+import { onLastBar } from '@/core/plan/stock/barLayout';
+import { nameOfBar } from '@/core/plan/stock/nameOfBar';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Card, Empty } from '../primitives/Card';
 import { entryName } from '../run/entryName';
@@ -26,7 +27,7 @@ const Room = styled.main`
   }
 `;
 
-const Way = styled(Card)`
+const WayCard = styled(Card)`
   &[data-chosen] {
     border: 2px solid var(--ink);
   }
@@ -75,8 +76,6 @@ const Reasons = styled.ul`
   }
 `;
 
-const NAMES = { 'from-bar': 'From the bar', 'sawn-blanks': 'From sawn blanks' } as const;
-
 /** What the run is made from: both ways side by side, as figures and as the bar, and what of it is on the rack. */
 export function StockPlace() {
   const { planned, file, edit } = useWorkspace();
@@ -96,7 +95,7 @@ export function StockPlace() {
       ))}
       <Card aria-labelledby="why-stock">
         <h2 id="why-stock">
-          Why {nameOfBar(plan.stock, units)}, {NAMES[plan.way].toLowerCase()}
+          Why {nameOfBar(plan.stock, units)}, {WAY_BEGINS[plan.way].toLowerCase()}
         </h2>
         <Reasons>
           {[plan.chosenBecause, ...plan.stock.reasons].map(({ rule, because }) => (
@@ -120,13 +119,13 @@ function OneWay({
   plan: Plan;
   outcome: WayOutcome;
   pinned: boolean;
-  onPin: (way: 'choose' | 'from-bar' | 'sawn-blanks') => void;
+  onPin: (way: 'choose' | Way) => void;
 }) {
   const chosen = plan.way === way;
   const { units } = plan.run;
   const title = (
     <header>
-      <h2>{NAMES[way]}</h2>
+      <h2>{WAY_BEGINS[way]}</h2>
       <span>{chosen ? (pinned ? 'named by the run' : 'chosen') : ''}</span>
       {pinned ? (
         <Button onPress={() => onPin('choose')}>Let Shingle choose</Button>
@@ -137,27 +136,27 @@ function OneWay({
   );
   if (!stock || !times)
     return (
-      <Way aria-label={NAMES[way]}>
+      <WayCard aria-label={WAY_BEGINS[way]}>
         {title}
         <Empty>
           Cannot be: {problem?.path ? `${entryName(problem.path)} ` : ''}
           {problem?.message}
         </Empty>
-      </Way>
+      </WayCard>
     );
   const last = onLastBar(stock);
   const alike = last === stock.piecesPerBar.value;
   const onFirst = stock.bars.value === 1 ? last : stock.piecesPerBar.value;
   return (
-    <Way aria-label={NAMES[way]} {...(chosen ? { 'data-chosen': '' } : {})}>
+    <WayCard aria-label={WAY_BEGINS[way]} {...(chosen ? { 'data-chosen': '' } : {})}>
       {title}
       <h3>{whichBars(stock.bars.value, alike)}</h3>
-      <WholeBar run={plan.run} stock={stock} pieces={onFirst} name={NAMES[way]} />
+      <WholeBar run={plan.run} stock={stock} pieces={onFirst} name={WAY_BEGINS[way]} />
       <FirstEnd run={plan.run} stock={stock} pieces={onFirst} />
       {!alike && stock.bars.value > 1 && (
         <>
           <h3>the last bar</h3>
-          <WholeBar run={plan.run} stock={stock} pieces={last} name={`${NAMES[way]}, the last bar`} />
+          <WholeBar run={plan.run} stock={stock} pieces={last} name={`${WAY_BEGINS[way]}, the last bar`} />
         </>
       )}
       <dl>
@@ -183,7 +182,7 @@ function OneWay({
         <Fact name="A piece" text={sayMinutes(times.piece.value)} />
         <Fact name="The batch" text={sayMinutes(times.batch.value)} />
       </dl>
-    </Way>
+    </WayCard>
   );
 }
 

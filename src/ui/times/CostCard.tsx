@@ -1,10 +1,10 @@
 'use client';
 import { useState } from 'react';
-import type { PriceBreak } from '@/core/running';
-import type { RunFile } from '@/core/formats/runFile';
+import type { PriceBreak } from '@/core/ask/running';
+import type { RunFile } from '@/core/read/runFile';
 import { wantedFor } from '@/core/money/target';
-import type { Plan } from '@/core/plan';
-import { sayMinutes } from '@/core/units/show';
+import type { Plan } from '@/core/plan/plan';
+import { sayMinutes } from '@/core/model/units/show';
 import type { BatchAccount } from '@/workers/times.worker';
 import { Card } from '../primitives/Card';
 import { Heads, Table } from '../primitives/Table';

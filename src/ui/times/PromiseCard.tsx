@@ -1,9 +1,9 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import type { BatchRange } from '@/core/time/promise';
-import type { BatchElement, ElementKind } from '@/core/time/elements';
-import { sayMinutes } from '@/core/units/show';
+import type { BatchRange } from '@/core/ask/promise';
+import type { BatchElement, ElementKind } from '@/core/ask/elements';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { Heads, Table } from '../primitives/Table';

@@ -1,8 +1,8 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import type { Swing } from '@/core/sensitivity';
-import { sayMinutes } from '@/core/units/show';
+import type { Swing } from '@/core/ask/sensitivity';
+import { sayMinutes } from '@/core/model/units/show';
 import type { EdgeUse } from '@/core/money/edgeLife';
 import { Card } from '../primitives/Card';
 import { Heads, Table } from '../primitives/Table';

@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { Check } from 'lucide-react';
 import { at, crossOvers, type CrossOver, type Line } from '@/core/money/lines';
-import type { RunningWay } from '@/core/running';
-import { sayMinutes } from '@/core/units/show';
+import type { RunningWay } from '@/core/ask/running';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { Heads, Table } from '../primitives/Table';

@@ -1,9 +1,9 @@
 'use client';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { PriceBreak, RunningWay } from '@/core/running';
-import type { Swing } from '@/core/sensitivity';
-import type { BatchRange } from '@/core/time/promise';
+import type { PriceBreak, RunningWay } from '@/core/ask/running';
+import type { Swing } from '@/core/ask/sensitivity';
+import type { BatchRange } from '@/core/ask/promise';
 import type { BatchAccount, TimesApi } from '@/workers/times.worker';
 import { useWorkspace } from '../run/WorkspaceContext';
 

@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { chamfersOnSteps } from '@/core/formats/chamfers';
-import type { RunFile } from '@/core/formats/runFile';
-import { planFile } from '@/core/plan';
+import type { RunFile } from '@/core/read/runFile';
+import { planFile } from '@/core/plan/plan';
 import { createRun } from '@/server/runRepository';
 import { currentShop } from '@/server/shopRepository';
 import { answered, readJson, refused } from '../answers';

@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { readShop } from '@/core/formats/readShop';
+import { readShop } from '@/core/read/readShop';
 import { currentRevision, saveShop } from '@/server/shopRepository';
 import { answered, readJson, refused } from '../answers';
 

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import type { Metadata } from 'next';
 import { cache, type ReactNode } from 'react';
-import { emptyRun } from '@/core/formats/runFile';
+import { emptyRun } from '@/core/read/runFile';
 import { onHandFor } from '@/core/rack/rack';
 import { listRack } from '@/server/rackRepository';
 import { findRun } from '@/server/runRepository';

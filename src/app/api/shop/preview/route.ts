@@ -1,7 +1,7 @@
 import { setImmediate } from 'node:timers/promises';
 import { NextResponse } from 'next/server';
-import { readShop } from '@/core/formats/readShop';
-import { effectOn, mostFirst, type ShopEffect } from '@/core/shop/compareShops';
+import { readShop } from '@/core/read/readShop';
+import { effectOn, mostFirst, type ShopEffect } from '@/core/ask/compareShops';
 import { listRack } from '@/server/rackRepository';
 import { barsFor, basisOf } from '@/server/runFigures';
 import { batchMinutes } from '@/server/runList';

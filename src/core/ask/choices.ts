@@ -1,0 +1,81 @@
+import type { RunFile } from '../read/runFile';
+import type { Overrule } from '../model/overrule';
+import { without, type Question } from './question';
+import { planFile, type Plan } from '../plan/plan';
+import { toolsFor } from '../plan/order/decide';
+import { holdingOf } from '../plan/holding/means';
+import { kindOf } from '../plan/operations';
+import type { Shop } from '../model/shop/shop';
+import { listedId } from '../model/shop/tool';
+
+/** One of the answers, with what it does to a piece and to the batch, or why it cannot be. */
+export interface Choice {
+  id: string;
+  name: string;
+  /** The overrule that decides so. */
+  overrule: Overrule;
+  /** Whether the plan does so now. */
+  planned: boolean;
+  pieceMinutes?: number;
+  batchMinutes?: number;
+  problem?: string;
+}
+
+type Open = Pick<Choice, 'id' | 'name' | 'overrule' | 'planned'>;
+
+function toolChoices(plan: Plan, key: string): Open[] {
+  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
+  const operation = planned?.operations.find((own) => own.key === key);
+  if (!planned || !operation) return [];
+  return toolsFor(operation, kindOf(operation), planned.setup, planned.operations).map(({ id, name }) => ({
+    id,
+    name,
+    overrule: { operation: key, tool: id },
+    planned: id === listedId(operation.tool),
+  }));
+}
+
+function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
+  const setup = plan.setups.find((own) => own.setup.number === number)?.setup;
+  // Work between centres stands for all set-ups from the second on; whether it can be is seen when it is planned.
+  const centres = setup && number === 2 ? [{ kind: 'between-centres', grip: 'stock', name: 'the blank' }] : [];
+  const held = plan.setups.filter((own) => own.setup.number >= number).map((own) => own.setup.holding);
+  return [...(setup?.others ?? []), ...centres].map(({ kind, grip, name }) => ({
+    id: `${kind} ${grip}`,
+    name: `${holdingOf(kind)?.words ?? kind}, on ${name}`,
+    overrule: number === 1 ? { setup: 1, holding: { kind } } : { holding: { kind, grip } },
+    planned: (number === 1 ? held.slice(0, 1) : held).some((own) => own.kind === kind && own.grip === grip),
+  }));
+}
+
+function endChoices(plan: Plan, feature: string): Open[] {
+  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.feature === feature));
+  return (['front', 'back'] as const).map((end) => ({
+    id: end,
+    name: `from the ${end}`,
+    overrule: { feature, end },
+    planned: planned?.setup.end === end,
+  }));
+}
+
+function openOf(plan: Plan, question: Question): Open[] {
+  if ('setup' in question) return holdingChoices(plan, question.setup);
+  if ('feature' in question) return endChoices(plan, question.feature);
+  return toolChoices(plan, question.operation);
+}
+
+/** Everything that could be decided of a question, each planned through. */
+export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice[] {
+  const plan = planFile(file, shop, 'wanted');
+  if (!plan.ok) return [];
+  const open = openOf(plan.value, question);
+  const rest = without(file.overrules ?? [], question);
+  return open.map((choice): Choice => {
+    const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop, 'wanted');
+    if (!own.ok) return { ...choice, problem: own.problems[0]?.message ?? 'it cannot be planned' };
+    const cannot = own.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
+    if (cannot) return { ...choice, problem: cannot.breaks.map(({ because }) => because).join(' ') };
+    const { piece, batch } = own.value.times;
+    return { ...choice, pieceMinutes: piece.value, batchMinutes: batch.value };
+  });
+}

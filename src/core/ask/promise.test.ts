@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { startValues } from '../model/shop/startValues';
+import { example, planned, runOf, step } from '../testing';
+import { elementsOf } from './elements';
+import { rangeOf, triangular } from './promise';
+
+const examples = readdirSync(join(__dirname, '../../../examples'))
+  .filter((file) => file.endsWith('.json'))
+  .map((file) => file.replace('.json', ''));
+
+test.each(examples)('%s: its elements add up to the batch, nothing counted twice', (name) => {
+  const plan = planned(example(name));
+  const sum = elementsOf(plan).reduce((total, { minutes }) => total + minutes, 0);
+  expect(sum).toBeCloseTo(plan.times.batch.value, 6);
+});
+
+test('also one operation for all pieces', () => {
+  const plan = planned(
+    runOf({ outside: [step('12 h8', 14), step(20, 14)] }, { way: 'sawn-blanks', rules: { batchOrder: 'op-by-op' } }),
+  );
+  const sum = elementsOf(plan).reduce((total, { minutes }) => total + minutes, 0);
+  expect(sum).toBeCloseTo(plan.times.batch.value, 6);
+});
+
+test('a triangle from 0.9 over 1 to 1.2: half of it below 1.0268, four fifths below 1.0905', () => {
+  const spread = { down: 0.1, up: 0.2 };
+  // Its peak is at a third; above, F = 1 − (1.2 − x)² / (0.3 · 0.2).
+  expect(triangular(0.5, spread)).toBeCloseTo(1.2 - Math.sqrt(0.5 * 0.06), 9);
+  expect(triangular(0.8, spread)).toBeCloseTo(1.2 - Math.sqrt(0.2 * 0.06), 9);
+  expect(triangular(1 / 3, spread)).toBeCloseTo(1, 9);
+  expect([triangular(0, spread), triangular(1, spread)]).toEqual([0.9, 1.2]);
+});
+
+test('one element played 10 000 times comes out as its triangle says, and the same for the same seed', () => {
+  const elements = [{ name: 'cutting', kind: 'cutting' as const, minutes: 100 }];
+  const spread = { down: 0.1, up: 0.2 };
+  const spreads = { cutting: spread, hand: spread, setup: spread };
+  const range = rangeOf(elements, spreads, { runs: 10_000, seed: 7 });
+  expect(range.p50 / 100).toBeCloseTo(1.0268, 2);
+  expect(range.p80 / 100).toBeCloseTo(1.0905, 2);
+  expect(range.classes.reduce((a, b) => a + b, 0)).toBe(10_000);
+  expect(rangeOf(elements, spreads, { runs: 10_000, seed: 7 })).toEqual(range);
+  expect(rangeOf(elements, spreads, { runs: 10_000, seed: 8 }).p50).not.toBe(range.p50);
+});
+
+test('without any spread the promise is the plan, and a wider one never promises less at four of five', () => {
+  const elements = elementsOf(planned(example('sensor-spacer')));
+  const none = { down: 0, up: 0 };
+  const sure = rangeOf(elements, { cutting: none, hand: none, setup: none }, { runs: 50, seed: 1 });
+  expect(sure.p50).toBeCloseTo(sure.planned, 6);
+  expect(sure.p80).toBeCloseTo(sure.planned, 6);
+  fc.assert(
+    fc.property(fc.double({ min: 0.05, max: 1, noNaN: true }), (up) => {
+      const wide = (factor: number) => ({ ...startValues.spreads, hand: { down: 0.1, up: up * factor } });
+      const of = { runs: 400, seed: 3 };
+      expect(rangeOf(elements, wide(1.5), of).p80).toBeGreaterThanOrEqual(rangeOf(elements, wide(1), of).p80 - 1e-9);
+    }),
+    { numRuns: 20 },
+  );
+});

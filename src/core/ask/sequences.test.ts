@@ -1,0 +1,51 @@
+import { compareSequences } from './sequences';
+import { startValues } from '../model/shop/startValues';
+import { example, planned, runOf, step } from '../testing';
+
+/** Rising to the back: from the front all is turned at once; from the back nothing smaller is reached. */
+const rising = runOf({ outside: [step(8, 10), step(12, 10), step(17, 12)] });
+
+describe('sequences compared', () => {
+  test('both ways and each end first, with figures or the reason; the plan is one of them', () => {
+    const { sequences, chosen, because } = compareSequences(rising, startValues);
+    expect(sequences.map(({ way, firstEnd }) => `${way} ${firstEnd}`)).toEqual([
+      'from-bar front',
+      'from-bar back',
+      'sawn-blanks front',
+      'sawn-blanks back',
+    ]);
+    const plan = planned(rising);
+    const own = sequences[chosen ?? -1];
+    expect(own?.figures?.batchMinutes).toBeCloseTo(plan.times.batch.value, 9);
+    expect(own?.figures?.holding).toEqual(plan.setups.at(-1)?.setup.holding);
+    for (const { figures, problem } of sequences) expect(figures === undefined).toBe(problem !== undefined);
+    expect(because).toMatch(/quickest over the batch, by .* to the next|quicker over the batch by|as quick/);
+  });
+
+  test('taking one plans just that', () => {
+    for (const { change, figures, way, firstEnd } of compareSequences(rising, startValues).sequences) {
+      if (!figures) continue;
+      const plan = planned({ ...rising, ...change });
+      expect([plan.way, plan.setups[0]?.setup.end, plan.times.batch.value]).toEqual([
+        way,
+        firstEnd,
+        expect.closeTo(figures.batchMinutes, 9),
+      ]);
+    }
+  });
+
+  test('every machine of the shop side by side; one whose spindle is too narrow says so', () => {
+    const [machine] = startValues.machines;
+    if (!machine) throw new Error('the shop has no machine');
+    const narrow = { ...machine, id: 'small', name: 'small lathe', spindleBore: 12 };
+    const { sequences } = compareSequences(rising, { ...startValues, machines: [machine, narrow] });
+    expect(sequences).toHaveLength(8);
+    expect(sequences[4]).toMatchObject({ machine: { id: 'small' }, problem: expect.stringContaining('spindle bore') });
+  });
+
+  test('the needle whose stem is only held from one side: the other is refused with the reason', () => {
+    const { sequences, because } = compareSequences(example('valve-needle-blank'), startValues);
+    expect(sequences.some(({ problem }) => problem !== undefined)).toBe(true);
+    expect(because.length).toBeGreaterThan(10);
+  });
+});

@@ -1,0 +1,130 @@
+import type { RunFile } from '../read/runFile';
+import { lifeAt } from '../money/edgeLife';
+import { gripAt, gripTorque } from '../plan/cutting/grip';
+import { motorOf } from '../plan/cutting/limitsOn';
+import { planFile, type Plan } from '../plan/plan';
+import { kindOf } from '../plan/operations';
+import { isBetweenCentres } from '../model/plan/setup';
+import type { EdgeMaterial, Shop } from '../model/shop/shop';
+import { isAbout, withTrial, type Tile, type Trial } from './trial';
+
+/** What moves together when an operation cuts otherwise, each against its limit where it has one. */
+export interface Measure {
+  name: string;
+  unit: string;
+  value: number;
+  limit?: number;
+  /** Less is worse: an edge's life. */
+  more?: true;
+}
+
+/** An operation as it is planned or tried: what the machine stands at, and what that does. */
+export interface CutState {
+  speed: number;
+  feed: number;
+  depth: number;
+  passes: number;
+  /** Of the tool: without a nose nothing is said of one. */
+  nose?: number;
+  edge: EdgeMaterial;
+  /** How far the work stands out in its set-up, mm, where that may be decided. */
+  stickOut?: number;
+  pieceMinutes: number;
+  /** Whether the depth of its passes may be decided. */
+  takesDepth: boolean;
+  measures: Measure[];
+  warnings: string[];
+}
+
+/** An operation tried otherwise, or why it cannot be. */
+export type Tried = { ok: true; state: CutState } | { ok: false; because: string };
+
+function stateOf(plan: Plan, key: string): CutState | undefined {
+  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
+  const own = planned?.operations.find((one) => one.key === key);
+  if (!planned || !own) return undefined;
+  const { setup } = planned;
+  const { material, cutting, edges } = setup.run.shop;
+  const loads = own.passes.flatMap(({ load }) => load ?? []);
+  const most = (pick: (load: (typeof loads)[number]) => number | undefined) =>
+    loads.reduce<number | undefined>((sum, load) => {
+      const value = pick(load);
+      return value === undefined ? sum : Math.max(sum ?? 0, value);
+    }, undefined);
+  const bends = loads.findLast((load) => load.bends)?.bends?.value;
+  const size = own.checks.find(({ measures }) => measures === 'outside')?.size;
+  const ra = most((load) => load.roughness?.value);
+  const table = material.speed[own.tool.edge] * (cutting.speedFactor[own.kind] ?? 1);
+  const measure = (name: string, unit: string, value: number | undefined, limit?: number): Measure[] =>
+    value === undefined
+      ? []
+      : [{ name, unit, value, ...(limit === undefined || !Number.isFinite(limit) ? {} : { limit }) }];
+  return {
+    speed: own.speed.value,
+    feed: own.feed.value,
+    depth: Math.max(0, ...own.passes.map(({ depth }) => depth)),
+    passes: own.passes.length,
+    ...(own.tool.nose === undefined ? {} : { nose: own.tool.nose }),
+    edge: own.tool.edge,
+    // Centres and a mandrel say themselves how far it does.
+    ...(isBetweenCentres(setup) || setup.holding.inside !== undefined ? {} : { stickOut: setup.stickOut.value }),
+    pieceMinutes: plan.times.piece.value,
+    takesDepth: kindOf(own).takesDepth === true,
+    measures: [
+      ...measure('time', 'min', own.cutting.value + own.hand.value),
+      ...measure(
+        'power',
+        'kW',
+        most((load) => load.power.value),
+        motorOf(setup),
+      ),
+      ...measure(
+        'main force',
+        'N',
+        most((load) => load.force?.value),
+        gripAt(own.on, setup),
+      ),
+      ...measure(
+        'torque',
+        'N·m',
+        most((load) => load.torque?.value),
+        gripTorque(setup),
+      ),
+      ...measure('roughness Ra', 'µm', ra, own.roughness),
+      ...measure(
+        'too large by',
+        'mm',
+        bends === undefined ? undefined : 2 * bends,
+        size && (size.upper - size.lower) / 3,
+      ),
+      ...(own.achieved.value > 0 && own.cutting.value > 0
+        ? [
+            {
+              name: 'an edge lasts',
+              unit: 'min',
+              value: lifeAt(own.achieved.value, table, edges[own.tool.edge]),
+              limit: edges[own.tool.edge].life,
+              more: true as const,
+            },
+          ]
+        : []),
+    ],
+    warnings: own.warnings,
+  };
+}
+
+const NOTHING = 'the plan has no such operation, or it is not held so';
+
+/** An operation as it would cut otherwise: the whole run is planned so. */
+export function tryCut(file: RunFile, shop: Shop, tile: Tile, trial: Trial): Tried {
+  const overrules = withTrial(file.overrules ?? [], tile, trial);
+  const plan = planFile({ ...file, overrules }, shop, 'wanted');
+  if (!plan.ok) return { ok: false, because: plan.problems[0]?.message ?? 'it cannot be planned' };
+  const about = isAbout(tile, { tool: '', stickOut: 0, ...trial });
+  const not = plan.value.overrules.find(
+    ({ overrule, state }) => (state === 'cannot' || state === 'idle') && about(overrule),
+  );
+  if (not) return { ok: false, because: not.breaks.map(({ because }) => because).join(' ') || NOTHING };
+  const state = stateOf(plan.value, tile.key);
+  return state ? { ok: true, state } : { ok: false, because: NOTHING };
+}

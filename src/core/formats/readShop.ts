@@ -1,7 +1,0 @@
-import type { Shop } from '../shop/shop';
-import type { Result } from '../result';
-import { checkShape } from './problems';
-import { shopSchema } from './schemas';
-
-/** Checks a shop that comes from outside: a database row, a file. */
-export const readShop = (value: unknown): Result<Shop> => checkShape(shopSchema, value);

@@ -1,0 +1,94 @@
+import type { Stock } from './stock';
+import type { Figure } from '../figure';
+import type { Part } from '../part/part';
+import type { Run } from '../run';
+import type { Rest } from '../shop/shop';
+import type { Caution, Reason } from '../words';
+import type { TakenOverrule } from './taken';
+
+/** What holds the work, and where. z of this set-up, mm. */
+export interface WorkHolding {
+  /** One of `holding/means`, and in a sentence. */
+  kind: string;
+  words: string;
+  /** `stock`, or the path of the step or bore that is gripped; and in words: `⌀20`, `16 mm across flats`. */
+  grip: string;
+  on: string;
+  diameter: number;
+  /** Jaws from here towards the chuck. */
+  from: number;
+  to: number;
+  /** It holds in the bore, over this length from the far face. */
+  inside?: number;
+  /** How far from true it holds, mm. */
+  runOut: number;
+  /** Diameter over all of what holds, where it is known, mm. */
+  over?: number;
+  /** Minutes: a piece into it, and to make it ready. */
+  load: number;
+  change: number;
+}
+
+/** A means that could hold the work as well, and on what. */
+export interface OtherHolding {
+  kind: string;
+  grip: string;
+  name: string;
+}
+
+/** A step to turn in a set-up, and how far towards the chuck its tool goes. */
+export interface Turned {
+  path: string;
+  to: number;
+  /** Whether the cut ends at a shoulder that is finished with it. */
+  shoulder: boolean;
+}
+
+/**
+ * One way of holding the work. It looks at its own end: z = 0 is the face it finishes, z grows towards the chuck, and
+ * `part` is the part seen from that end. `toPart` in `route/frame.ts` gives the z of the drawing.
+ */
+export interface Setup {
+  number: number;
+  end: 'front' | 'back';
+  run: Run;
+  stock: Stock;
+  part: Part;
+  holding: WorkHolding;
+  stickOut: Figure;
+  /** Metal before the finished face, mm. */
+  facing: number;
+  /** Of that, what stays for a centre until the turning is done. */
+  centreEnd: number;
+  /** Metal behind the finished length that this set-up leaves for the next, mm. */
+  behind: number;
+  turned: Turned[];
+  /** Radius of the metal that turning starts from, mm. */
+  outerRadius: number;
+  /** Holes drilled here (paths). */
+  drilled: string[];
+  /** Features that are reached here (paths); what makes them is the affair of their kind of operation. */
+  features: string[];
+  /** Chamfers cut here (paths). */
+  chamfered: string[];
+  /** What the set-ups before it made (paths). */
+  earlier: string[];
+  partsOff: boolean;
+  /** Its part-off leaves the finished face: nothing comes after it. */
+  finishes: boolean;
+  /** Its face gets a centre that a later set-up turns on. */
+  centres?: boolean;
+  /** Held by a centre at its free end while it is turned. */
+  supported: boolean;
+  /** A rest that bears on it as well. */
+  rest?: Rest;
+  /** Overrules of how it is held. */
+  taken: TakenOverrule[];
+  /** What else could hold it: means and surface. */
+  others: OtherHolding[];
+  reasons: Reason[];
+  cautions: Caution[];
+}
+
+/** Whether the work runs on centres at both ends, and needs none brought up. */
+export const isBetweenCentres = ({ holding }: Pick<Setup, 'holding'>): boolean => holding.kind === 'between-centres';

@@ -1,0 +1,71 @@
+import { readShop } from '../../read/readShop';
+import { completeShop } from './completeShop';
+import { startValues } from './startValues';
+
+/** A shop as the first version kept it: round bars alone, no prices, and a figure that the shop had set itself. */
+function earlier(): Record<string, unknown> {
+  const shop = structuredClone(startValues) as unknown as Record<string, unknown>;
+  delete shop['spares'];
+  delete shop['rates'];
+  const allowances: Partial<typeof startValues.allowances> = { ...startValues.allowances, kerf: 1.4 };
+  delete allowances.offcutFrom;
+  shop['allowances'] = { ...allowances, skin: { drawn: 0, 'hot-rolled': 1.5 } };
+  shop['materials'] = startValues.materials.map((material) => ({
+    ...material,
+    density: material.density + 0.01,
+    bars: material.bars
+      .slice(0, 1)
+      .map(({ condition, units, sizes, barLength }) => ({ condition, units, sizes, barLength })),
+  }));
+  return shop;
+}
+
+test('what an earlier version kept is completed, and the shop’s own figures stay', () => {
+  expect(readShop(earlier()).ok).toBe(false);
+  const shop = readShop(completeShop(earlier()));
+  if (!shop.ok) throw new Error(JSON.stringify(shop.problems));
+  expect(shop.value.allowances).toMatchObject({ kerf: 1.4, offcutFrom: startValues.allowances.offcutFrom });
+  expect(shop.value.allowances.skin).toEqual({ drawn: 0, ground: 0, 'hot-rolled': 1.5, sawn: 1 });
+  expect(shop.value.materials[0]?.density).toBeCloseTo(8.48, 9);
+  expect(shop.value.materials[0]?.bars).toEqual(startValues.materials[0]?.bars);
+  expect(shop.value.rates).toEqual(startValues.rates);
+});
+
+test('kinds of operation that came later bring their tools, and a blade that is there learns to groove', () => {
+  const tools = startValues.tools
+    .filter(({ does }) => !does.includes('ream') && !does.includes('countersink'))
+    .map((tool) => ({ ...tool, does: tool.does.filter((kind) => kind !== 'groove') }));
+  const own = { ...tools[0], id: 'own-tool', name: 'own tool' };
+  const shop = completeShop({ ...startValues, tools: [...tools, own] }) as typeof startValues;
+  const ids = shop.tools.map(({ id }) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(ids).toEqual(expect.arrayContaining(['own-tool', 'reamer-8', 'countersink-90']));
+  expect(shop.tools.find(({ id }) => id === 'blade-3')?.does).toEqual(['part-off', 'part-in', 'groove']);
+});
+
+test('one grip for all holdings becomes as much for each of them', () => {
+  const cutting = { ...startValues.cutting, gripForce: 9000 };
+  const shop = completeShop({ ...startValues, cutting }) as typeof startValues;
+  expect(shop.cutting.gripForce).toMatchObject({ '3-jaw': 9000, collet: 9000, mandrel: 9000 });
+  expect(readShop(shop).ok).toBe(true);
+});
+
+test('a whole shop stays as it is, and what is no shop stays what it is', () => {
+  expect(completeShop(startValues)).toEqual(startValues);
+  expect(completeShop('shop')).toBe('shop');
+});
+
+test('a machine of a new shop gets the fields that came later and keeps its own; gauges for what none measures come', () => {
+  const [machine] = startValues.machines;
+  const { gauges } = startValues;
+  const earlier = {
+    ...startValues,
+    machines: [{ ...machine, swing: 210, leadscrew: undefined, compoundTravel: undefined }].map(
+      (own) => JSON.parse(JSON.stringify(own)) as object,
+    ),
+    gauges: gauges.filter(({ measures }) => !measures.includes('thread')),
+  };
+  const shop = completeShop(earlier) as typeof startValues;
+  expect(shop.machines[0]).toMatchObject({ swing: 210, leadscrew: machine?.leadscrew, compoundTravel: 60 });
+  expect(shop.gauges.map(({ name }) => name)).toEqual(gauges.map(({ name }) => name));
+});

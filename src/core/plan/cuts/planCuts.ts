@@ -1,0 +1,263 @@
+import type { OrderedSetup } from '../order/orderedSetup';
+import type { Limit, PassLoad } from '../../model/plan/passLoad';
+import { figure, sum, term, type Figure } from '../../model/figure';
+import { andThen, good, type Result } from '../../model/result';
+import { cylinder } from '../../model/workpiece/profile';
+import { remove, solid, thinnestWall, turnedRound, type Wall, type Workpiece } from '../../model/workpiece/workpiece';
+import { checkClearances, clearancesOf, type Clearance } from '../holding/clearances';
+import { kindOf } from '../operations';
+import type { Cuts, Operation, Pass } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { say, sayDiameter, type Caution, type Reason } from '../../model/words';
+import { cuttingSpeed, notAbove, passMinutes } from '../cutting/speed';
+import { chipCaution } from '../cutting/chips';
+import { overloadWarnings } from '../cutting/overload';
+import { bendingWarning } from '../cutting/load';
+import { plungeLoad, plungeWithin } from '../cutting/plunge';
+import { speedFor } from '../cutting/speedFor';
+
+export interface PlannedPass extends Pass {
+  limitedBy: Limit;
+  minutes: Figure;
+  /** What the machine's speed gives on the diameter that it cuts, m/min. */
+  achieved: Figure;
+  /** What it asks of the machine and of the work, where that is known. */
+  load?: PassLoad;
+}
+
+/** An operation with its cuts and the work before and after it. */
+export interface CutOperation extends Operation {
+  number: number;
+  speed: Figure;
+  /** The diameter that its speed is for, mm. */
+  on: number;
+  /** What the machine's speed gives on that, m/min. */
+  achieved: Figure;
+  feed: Figure;
+  passes: PlannedPass[];
+  pecks: number;
+  cutting: Figure;
+  /** What is done by hand instead of by passes. */
+  byHand: { name: string; minutes: number }[];
+  /** How near it comes to what it must not touch, the nearest first. */
+  clearances: Clearance[];
+  before: Workpiece;
+  after: Workpiece;
+  reasons: Reason[];
+  cautions: Caution[];
+  warnings: string[];
+}
+
+export interface CutSetup extends OrderedSetup {
+  start: Workpiece;
+  cuts: CutOperation[];
+}
+
+/** A figure of the machine that work by hand has not. */
+const none = (name: string, unit: Figure['unit'], note: string): Figure =>
+  figure({ name, unit, value: 0, formula: '0', terms: [], note });
+
+/** Depth of the last cut that has an infeed, mm. */
+const lastDepth = (passes: readonly Pass[]): number => passes.findLast(({ depth }) => depth > 0)?.depth ?? 0;
+
+/** Feed of an operation: its kind's own rule or the table by kind, snapped to the gearbox unless a hand feeds it. */
+function feedOf(operation: Operation, { passes }: Cuts, setup: Setup): Figure {
+  const { machine, cutting } = setup.run.shop;
+  const kind = kindOf(operation);
+  if (kind.byHand) return none('feed', 'mm/rev', 'It is done by hand.');
+  const wanted =
+    kind.feed?.(operation, setup, lastDepth(passes)) ??
+    sum('feed', 'mm/rev', [
+      term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value'),
+    ]);
+  if (kind.handFed) return { note: 'Fed by hand; timed at this equivalent feed.', ...wanted };
+  const value = notAbove(machine.feeds, wanted.value);
+  return {
+    ...wanted,
+    value,
+    formula: `snap(${wanted.formula})`,
+    note: `The formula gives ${wanted.value.toFixed(3)}; the gearbox's nearest feed not above it is taken.`,
+  };
+}
+
+/** What a spindle speed gives on a diameter. */
+const reachedOn = (diameter: number, speed: number): Figure =>
+  figure({
+    name: 'cutting speed reached',
+    unit: 'm/min',
+    value: cuttingSpeed(speed, diameter),
+    formula: 'π · d · n / 1000',
+    terms: [
+      term('d', 'diameter being cut', diameter, 'mm', 'computed'),
+      term('n', 'spindle speed', speed, 'rev/min', 'computed'),
+    ],
+  });
+
+/** A figure of the machine, a lesser one that a limit asks for, or what was decided. */
+function heldBack(usual: Figure, less: number | undefined, asked: number | undefined): Figure {
+  if (asked !== undefined)
+    return figure({
+      name: usual.name,
+      unit: usual.unit,
+      value: asked,
+      formula: 'x',
+      terms: [term('x', 'so decided', asked, usual.unit, 'run')],
+      note: `The planner would take ${less ?? usual.value}.`,
+    });
+  if (less === undefined || less >= usual.value) return usual;
+  return figure({
+    name: usual.name,
+    unit: usual.unit,
+    value: less,
+    formula: 'x',
+    terms: [term('x', 'the quickest of the machine within all limits', less, usual.unit, 'computed')],
+    note: `Usual were ${usual.value}: that is more than a limit allows.`,
+  });
+}
+
+function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Figure {
+  const returns =
+    pecks > 1
+      ? [term('b', `${pecks - 1} returns to clear the chips`, (pecks - 1) * peckReturn, 'min', 'start value')]
+      : [];
+  return sum('cutting time', 'min', [
+    ...passes.map(({ minutes }, index) => term(`p${index + 1}`, `pass ${index + 1}`, minutes.value, 'min', 'computed')),
+    ...returns,
+  ]);
+}
+
+/** WALL-LAST (handbook 5): an operation that makes a wall thin says so. */
+function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): string[] {
+  const is = thinnestWall(after);
+  const limit = run.shop.cutting.thinWall;
+  const share = ({ wall, diameter }: Wall) => wall / diameter;
+  if (!is || share(is) >= limit) return [];
+  const was = thinnestWall(before);
+  if (was && share(was) <= share(is) + 1e-6) return [];
+  return [
+    `Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${100 * limit} %: light cuts, and mind the grip.`,
+  ];
+}
+
+/** A house with fixed speeds may run a form tool at turning speed: what the material wants is told. */
+function tooFastFor({ kind, tool }: Operation, diameter: number, speed: Figure, { run }: Setup): string[] {
+  const { houseRules, material, cutting } = run.shop;
+  if (houseRules.speed !== 'fixed' || speed.value === 0) return [];
+  const wanted = material.speed[tool.edge] * (cutting.speedFactor[kind] ?? 1);
+  const reached = cuttingSpeed(speed.value, diameter);
+  if (reached <= wanted * (1 + cutting.speedOver)) return [];
+  return [
+    `${Math.round(reached)} m/min, and this kind of cut wants ${Math.round(wanted)} in ${material.name}: slower.`,
+  ];
+}
+
+function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
+  const kind = kindOf(operation);
+  const clearances = clearancesOf(operation, work, setup);
+  const close = checkClearances(clearances, operation, setup);
+  if (!close.ok) return close;
+  return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
+    const { machine, handMinutes } = setup.run.shop;
+    const usual = {
+      speed:
+        kind.byHand === 'stopped'
+          ? none('spindle speed', 'rev/min', 'The spindle is stopped.')
+          : speedFor(operation, cuts.diameter, setup, kind.turnsAtOverhang),
+      feed: feedOf(operation, cuts, setup),
+    };
+    const { asked } = operation;
+    const wide = Math.max(0, ...cuts.passes.map((pass) => pass.wide ?? 0));
+    // What was decided is done, and told where it is beyond a limit.
+    const plunge =
+      wide > 0 && asked?.feed === undefined && asked?.speed === undefined
+        ? plungeWithin(wide, cuts.diameter, { speed: usual.speed.value, feed: usual.feed.value }, setup)
+        : undefined;
+    const slower = cuts.slower ?? plunge;
+    const speed = heldBack(usual.speed, slower?.speed, asked?.speed);
+    const feed = heldBack(usual.feed, slower?.feed, asked?.feed);
+    const pecks = cuts.pecks ?? 1;
+    const achieved = reachedOn(cuts.diameter, speed.value);
+    const passes = cuts.passes.map((pass, index): PlannedPass => {
+      const loadOf = pass.wide === undefined ? kind.load : plungeLoad;
+      const { on = cuts.diameter } = pass;
+      const reached = Math.abs(on - cuts.diameter) < 1e-9 ? achieved : reachedOn(on, speed.value);
+      const load = loadOf?.(operation, pass, work, setup, feed, reached);
+      return {
+        ...pass,
+        achieved: reached,
+        limitedBy: pass.limitedBy ?? plunge?.limitedBy ?? 'shape',
+        minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
+        ...(load ? { load } : {}),
+      };
+    });
+    const after = remove(work, operation.removal);
+    const tooFast = (machine.speeds[0] ?? 0) >= speed.value && (speed.note ?? '').includes('below the slowest');
+    return good({
+      ...operation,
+      speed,
+      feed,
+      pecks,
+      passes,
+      on: cuts.diameter,
+      achieved,
+      cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
+      byHand: cuts.byHand ?? [],
+      clearances,
+      before: work,
+      after,
+      cautions: [
+        ...kind.cautions,
+        ...(cuts.cautions ?? []),
+        ...chipCaution(operation, feed.value, lastDepth(passes), setup),
+      ],
+      warnings: [
+        ...(cuts.warnings ?? []),
+        ...(plunge?.warnings ?? []),
+        ...bendingWarning(operation, passes, setup),
+        ...overloadWarnings({ passes, speed: speed.value, feed: feed.value, on: cuts.diameter }, setup),
+        ...close.value,
+        ...tooFastFor(operation, cuts.diameter, speed, setup),
+        ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
+        ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : []),
+      ],
+    });
+  });
+}
+
+/** The work as a set-up first sees it. */
+function startOf(setup: Setup, left: Workpiece | undefined): Workpiece {
+  if (left) return turnedRound(left, setup.part.length);
+  const { over, bore } = setup.stock;
+  const bar = solid(-setup.facing, setup.holding.to, over);
+  return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, setup.holding.to, bore / 2)] } : bar;
+}
+
+/**
+ * Runs the plan: every cut on the work as it then is, from the stock to the finished part (handbook 6). What the first
+ * set-up leaves is what the second begins with.
+ */
+export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
+  const done: CutSetup[] = [];
+  // A caution is told where it first applies: said everywhere it is read nowhere.
+  const told = new Set<string>();
+  let left: Workpiece | undefined;
+  let number = 0;
+  for (const ordered of setups) {
+    const start = startOf(ordered.setup, left);
+    const cuts: CutOperation[] = [];
+    let work = start;
+    for (const [index, operation] of ordered.operations.entries()) {
+      const cut = cutOne(operation, work, ordered.setup);
+      if (!cut.ok) return cut;
+      // Roughing that finds nothing to take is no operation.
+      if (cut.value.passes.length === 0 && operation.stop.means !== 'none') continue;
+      work = cut.value.after;
+      const cautions = cut.value.cautions.filter(({ text }) => !told.has(text));
+      for (const { text } of cautions) told.add(text);
+      cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [], cautions });
+    }
+    left = work;
+    done.push({ ...ordered, start, cuts });
+  }
+  return good(done);
+}

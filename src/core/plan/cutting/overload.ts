@@ -1,0 +1,60 @@
+import type { PassLoad } from '../../model/plan/passLoad';
+import type { Setup } from '../../model/plan/setup';
+import { say } from '../../model/words';
+import { gripAt, gripTorque } from './grip';
+import { motorOf } from './limitsOn';
+import { notAbove } from './speed';
+
+/** How an operation stands: its speed, its feed, the diameter that it cuts on and what each pass asks for. */
+interface Standing {
+  speed: number;
+  feed: number;
+  on: number;
+  passes: readonly Cut[];
+}
+
+/** A pass: its depth, or the width of an edge that goes straight in, mm, and what it asks for. */
+interface Cut {
+  depth: number;
+  wide?: number;
+  load?: PassLoad;
+}
+
+/** How much less of a cut is within a limit: force and power are in proportion to its depth, or to the width of its edge. */
+function lessOf({ depth, wide }: Cut, share: number, { run }: Setup): string {
+  const most = say(Math.floor(100 * (wide ?? depth) * share) / 100, run.units);
+  return wide === undefined ? `a cut of ${most}` : `an edge of ${most}`;
+}
+
+/** What would turn the work in its holding, and what helps most; undefined where nothing does. */
+function turnsTheWork(cut: Cut, { torque, force }: PassLoad, { feed, on }: Standing, setup: Setup): string | undefined {
+  const grip = gripTorque(setup);
+  if (torque && torque.value > grip) {
+    const less = ((feed * grip) / torque.value).toFixed(2);
+    return `${torque.value.toFixed(1)} N·m, and what holds the work turns it with ${grip.toFixed(1)}: ${widerHole({ torque })} first, or a feed of ${less} instead of ${feed.toFixed(2)}.`;
+  }
+  const most = gripAt(on, setup);
+  if (!force || force.value <= most * (1 + 1e-9)) return undefined;
+  return `${Math.round(force.value)} N on ⌀${Number(on.toFixed(1))}, and what holds the work takes ${Math.round(most)}: ${lessOf(cut, most / force.value, setup)} is within it, or hold it on a larger diameter.`;
+}
+
+const widerHole = ({ torque }: Pick<PassLoad, 'torque'>): string =>
+  torque?.terms.some(({ symbol, value }) => symbol === 'h' && value > 0) ? 'a wider pilot' : 'a pilot';
+
+/** What the motor does not give, and what helps (handbook 6: less depth first, then feed, then speed). */
+function tooMuch(cut: Cut, load: PassLoad, { speed }: Standing, setup: Setup): string | undefined {
+  const motor = motorOf(setup);
+  if (load.power.value <= motor * (1 + 1e-9)) return undefined;
+  const share = motor / load.power.value;
+  const within = notAbove(setup.run.shop.machine.speeds, speed * share);
+  const less = load.torque ? `${widerHole(load)} first leaves less to cut` : `so is ${lessOf(cut, share, setup)}`;
+  return `${load.power.value.toFixed(2)} kW, and the motor gives ${motor.toFixed(2)}: ${within} rev/min is within it; ${less}.`;
+}
+
+/** Cuts that turn the work in what holds it, or that the motor does not give, and what helps most. Each is said once. */
+export function overloadWarnings(own: Standing, setup: Setup): string[] {
+  const told = own.passes.flatMap((cut) =>
+    cut.load ? [turnsTheWork(cut, cut.load, own, setup), tooMuch(cut, cut.load, own, setup)] : [],
+  );
+  return [...new Set(told.filter((text) => text !== undefined))];
+}

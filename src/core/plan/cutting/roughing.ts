@@ -1,0 +1,75 @@
+import type { Limit } from '../../model/plan/passLoad';
+import { cuttingForce } from './force';
+import { deepestWithin, type CutLimits } from './limits';
+import { cuttingSpeed } from './speed';
+
+/** One diameter to rough: what comes off, and everything that it may be done with. */
+export interface Roughing {
+  /** To come off a side, mm. */
+  perSide: number;
+  /** The thinnest cut that the edge takes, mm. */
+  thinnest: number;
+  /** The diameter that is cut first, mm. */
+  diameter: number;
+  /** What the feed covers in a pass, mm, and minutes of handling for each. */
+  way: number;
+  handling: number;
+  /** What the machine has, up to what is wanted; rising. */
+  speeds: readonly number[];
+  feeds: readonly number[];
+  /** Specific force and exponent of the material, and the approach angle, degrees. */
+  material: { kc: number; m: number };
+  approachAngle: number;
+  limits: CutLimits;
+}
+
+/** So many equal passes at a feed and a speed of the machine. */
+export interface RoughingCuts {
+  passes: number;
+  feed: number;
+  speed: number;
+  /** What keeps it from fewer passes. */
+  limitedBy: Limit;
+  minutes: number;
+}
+
+/** The quickest cuts, and what keeps the usual feed and speed from being it, where it is not. */
+export interface QuickestCuts extends RoughingCuts {
+  heldBackBy?: Limit;
+}
+
+/** The deepest cut at a feed and a speed. */
+export function deepestAt({ diameter, material, approachAngle, limits }: Roughing, feed: number, speed: number) {
+  const force = cuttingForce({ ...material, feed, depth: 1, approachAngle });
+  return deepestWithin(limits, force, cuttingSpeed(speed, diameter));
+}
+
+/** The cuts at one feed and speed; undefined where a pass would be thinner than the edge cuts. */
+export function cutsAt(own: Roughing, feed: number, speed: number): RoughingCuts | undefined {
+  const { perSide, thinnest, way, handling } = own;
+  const { depth, limit } = deepestAt(own, feed, speed);
+  const passes = Math.ceil(perSide / depth - 1e-9);
+  if (passes > 1 && perSide / passes < thinnest - 1e-9) return undefined;
+  const limitedBy = passes === 1 ? 'stock' : limit;
+  return { passes, feed, speed, limitedBy, minutes: passes * (way / (feed * speed) + handling) };
+}
+
+/**
+ * The cuts that take the fewest minutes within all limits, of every feed and speed that the machine has; of two as quick
+ * the one that feeds and turns faster.
+ * @returns undefined where no cut that the edge takes is within them
+ */
+export function fewestMinutes(own: Roughing): QuickestCuts | undefined {
+  const [feed, speed] = [own.feeds.at(-1), own.speeds.at(-1)];
+  if (feed === undefined || speed === undefined) return undefined;
+  const fastest = cutsAt(own, feed, speed);
+  // What only stock or material hold cannot be quicker at less of either.
+  if (fastest && (fastest.limitedBy === 'stock' || fastest.limitedBy === 'material')) return fastest;
+  let best = fastest;
+  for (const slower of [...own.speeds].reverse())
+    for (const less of [...own.feeds].reverse()) {
+      const cuts = cutsAt(own, less, slower);
+      if (cuts && (!best || cuts.minutes < best.minutes - 1e-9)) best = cuts;
+    }
+  return best && { ...best, heldBackBy: deepestAt(own, feed, speed).limit };
+}

@@ -1,0 +1,43 @@
+import { say } from '../../model/words';
+import type { Setup } from '../../model/plan/setup';
+import type { Look } from './doubt';
+
+/** The set-up that makes a surface; what no set-up reaches belongs to none. */
+const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
+  setups.find(
+    ({ end, turned, drilled, features }) =>
+      turned.some((own) => own.path === path) ||
+      drilled.includes(path) ||
+      features.includes(path) ||
+      path === `${end} face`,
+  );
+
+/** SAME-SETUP (handbook 5): surfaces tied by run-out in two set-ups run only as true as the second holding. */
+export const sameSetup: Look = ({ part, units, shop }, setups) =>
+  part.ties.flatMap(({ of, to, limit, path }) => {
+    const [one, other] = [madeIn(of, setups), madeIn(to, setups)];
+    const parted = one && one === other && shop.houseRules.batchOrder === 'op-by-op' && !one.partsOff;
+    if (parted && one.holding.runOut > limit)
+      return [
+        {
+          path,
+          rule: 'SAME-SETUP',
+          because: `A run-out of ${say(limit, units)} is asked between surfaces that are made one after the other over the batch, and each time the piece is held it runs true to ${say(one.holding.runOut, units)} only: finish each piece in one holding.`,
+        },
+      ];
+    // The bar's own skin was there before the first.
+    const drawn = [of, to].some((surface) => setups[0]?.stock.asDrawn.includes(surface));
+    if (one === other || (!drawn && (!one || !other))) return [];
+    const later = (one?.number ?? 0) > (other?.number ?? 0) ? one : other;
+    const costs = later?.holding.runOut ?? 0;
+    if (costs <= limit) return [];
+    return [
+      {
+        path,
+        rule: 'SAME-SETUP',
+        because: drawn
+          ? `A run-out of ${say(limit, units)} is asked to the bar’s own skin, and ${later?.holding.words} it runs true to ${say(costs, units)} only: dial it in, or turn both in one holding.`
+          : `A run-out of ${say(limit, units)} is asked between surfaces that are made in two set-ups, and the second holding runs true to ${say(costs, units)} only: dial it in, or make both in one holding.`,
+      },
+    ];
+  });

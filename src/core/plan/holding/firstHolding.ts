@@ -1,0 +1,110 @@
+import { FLATS } from '../../model/shop/section';
+import type { Stock } from '../../model/plan/stock';
+import type { Tie } from '../../model/part/part';
+import { good, refuse, type Result } from '../../model/result';
+import type { Run } from '../../model/run';
+import { say, sayDiameter, type Reason } from '../../model/words';
+import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } from './means/candidate';
+import { holdingKinds } from './means';
+import type { HoldingKind, Surface } from './means/holding';
+import { threeJaw } from './means/threeJaw';
+
+interface Sought {
+  run: Run;
+  stock: Stock;
+  /** Where the jaws begin, and up to where there is stock for them, mm. */
+  from: number;
+  end: number;
+  /** Run-out asked between the bar's own skin and what this set-up makes. */
+  ties: readonly Tie[];
+}
+
+/** Four jaws that close together hold a square as quickly as three hold a round. */
+const fourTogether: HoldingKind = {
+  ...threeJaw,
+  kind: '4-jaw',
+  words: 'in a four-jaw chuck',
+  against: () => undefined,
+};
+
+/** The stock as something to hold. */
+function surfaceOf({ run, stock, from, end }: Sought): Surface {
+  const { part, shop } = run;
+  const name = stock.blade ? 'the bar' : 'the blank';
+  const flats = FLATS[stock.form];
+  return {
+    path: 'stock',
+    name,
+    on: name,
+    diameter: stock.over,
+    from,
+    end,
+    gaps: 0,
+    close: false,
+    inside: false,
+    fit: part.steps.some(
+      ({ path, critical, diameter }) => stock.asDrawn.includes(path) && (critical || diameter.from !== 'general'),
+    ),
+    thread: false,
+    knurl: false,
+    ...(flats > 0 ? { flats } : {}),
+    thin: stock.bore > 0 && (stock.size - stock.bore) / 2 / stock.size < shop.cutting.thinWall,
+    raw: shop.allowances.skin[stock.condition] > 0,
+  };
+}
+
+const better = (a: Candidate, b: Candidate): number => a.untrue.length - b.untrue.length || a.minutes - b.minutes;
+
+function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
+  const { kind, figures, surface } = own;
+  const held = `${surface.name.replace(/^t/, 'T')} ${kind.words}`;
+  const why = isDecided ? 'so decided' : `of what holds it, the quickest over the batch`;
+  const marks = kind.marks ? '' : ' It marks nothing.';
+  return [
+    { rule: 'HOLDING', because: `${held}: ${why}; it runs true to ${say(figures.runOut, run.units)}.${marks}` },
+    ...servedBy(own, ties, 'the bar’s own skin', run),
+  ];
+}
+
+/**
+ * What holds the stock while the first side is made (handbook 4): as true as the drawing asks to what stays as drawn,
+ * else the quickest over the batch.
+ * @returns the holding with z of the first set-up, or why nothing takes the stock
+ */
+export function firstHolding(sought: Sought): Result<Held> {
+  const { run, stock, from, end, ties } = sought;
+  const loads = stock.blade ? stock.bars.value : run.quantity;
+  const kinds = stock.form === 'square' ? [fourTogether] : holdingKinds;
+  const surface = surfaceOf(sought);
+  const all = candidatesFor(surface, run, ties, loads, kinds).sort(better);
+  const able = all.filter(({ against }) => against === undefined);
+  const { chosen, taken } = decidedHolding(run, 1, all, `Nothing of that kind takes ${surface.name}.`);
+  const best = chosen ?? able[0];
+  if (!best) {
+    const [spoilt] = all;
+    return refuse(
+      'stock',
+      `nothing here holds a bar of ${sayDiameter(stock.over, run.units)}${spoilt ? `: ${spoilt.kind.words} ${spoilt.against}` : ''}`,
+    );
+  }
+  const { kind, figures } = best;
+  return good({
+    holding: {
+      kind: kind.kind,
+      words: kind.words,
+      grip: 'stock',
+      on: surface.on,
+      diameter: stock.over,
+      from,
+      to: stock.blade ? Math.max(end, from + figures.length) : end,
+      runOut: figures.runOut,
+      ...(figures.over === undefined ? {} : { over: figures.over }),
+      load: figures.load,
+      change: figures.change,
+    },
+    reasons: reasonsOf(best, sought, chosen !== undefined),
+    untrue: best.untrue,
+    taken,
+    others: able.map((own) => ({ kind: own.kind.kind, grip: 'stock', name: surface.name })),
+  });
+}

@@ -1,0 +1,162 @@
+import type { Feature } from '../../model/part/feature';
+import type { Part, Tie } from '../../model/part/part';
+import { good, refuse, type Result } from '../../model/result';
+import type { Run } from '../../model/run';
+import { say, sayDiameter, type Reason } from '../../model/words';
+import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } from './means/candidate';
+import { holdingKinds } from './means';
+import type { Surface } from './means/holding';
+import { mandrel } from './means/mandrel';
+import { heldBack } from './stickOut';
+import { finishedSurfaces } from './surfaces';
+
+const CLOSE = 0.001;
+
+/** Shortest hold of a finished diameter, mm. */
+export const holdNeeded = ({ shop }: Run, diameter: number) =>
+  Math.max(shop.allowances.gripTimes * diameter, shop.allowances.gripLeast);
+
+/** A surface of the first set-up and a means that could hold it. */
+interface SecondCandidate extends Candidate {
+  /** How much of the surface it holds, mm, and how much it must. */
+  length: number;
+  needed: number;
+  /** What is left standing out, in diameters. */
+  slender: number;
+}
+
+interface Sought {
+  run: Run;
+  view: Part;
+  /** Steps finished in the first set-up, and those that the bar brings. */
+  count: number;
+  /** Features that the second set-up makes on what the first has turned: nothing holds there. */
+  kept: readonly Feature[];
+  asDrawn: readonly string[];
+  /** Holes and features that the first set-up makes. */
+  made: readonly string[];
+  /** Run-out asked between what the first set-up makes and what the second does. */
+  ties: readonly Tie[];
+  /** Whether the second set-up works in the hole as well, where a mandrel would be in the way. */
+  boresLater: boolean;
+  /** Metal before the face that the second side finishes, mm. */
+  facing: number;
+}
+
+/** What holds from outside. */
+const outsideKinds = holdingKinds.filter((own) => own !== mandrel);
+
+/** What the first set-up finishes and the second leaves alone. */
+function surfacesOf({ run, view, count, kept, asDrawn, made }: Sought): Surface[] {
+  const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
+  return finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
+}
+
+function candidatesOf(surfaces: readonly Surface[], { run, view, ties, boresLater }: Sought): SecondCandidate[] {
+  return surfaces.flatMap((surface) => {
+    const { diameter, from, end, gaps, inside } = surface;
+    const needed = holdNeeded(run, diameter);
+    return (
+      // On the wrong side of the wall it is no holding at all.
+      candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map((own): SecondCandidate => {
+        const length = Math.min(end - from, own.figures.length);
+        return {
+          ...own,
+          against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
+          length: length - gaps,
+          needed,
+          slender: (view.length - (inside ? length : end)) / diameter,
+        };
+      })
+    );
+  });
+}
+
+/** A bore, a thread, a knurl, or a diameter with grooves in it is held by only where no plain one is, even a close one. */
+const carries = ({ inside, thread, knurl, gaps, close }: Surface): number =>
+  inside || thread || knurl || gaps > 0 ? 2 : close ? 1 : 0;
+
+/** True enough first, then a plain diameter, then what leaves least standing out, then the quickest over the batch. */
+const better = (a: SecondCandidate, b: SecondCandidate): number =>
+  a.untrue.length - b.untrue.length ||
+  carries(a.surface) - carries(b.surface) ||
+  (Math.abs(a.slender - b.slender) > 1e-9 ? a.slender - b.slender : a.minutes - b.minutes);
+
+const isLong = ({ length, needed }: SecondCandidate): boolean => length >= needed - CLOSE;
+
+/** Why a holding is taken, in words. */
+function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
+  const { kind, surface } = own;
+  const held = `Held on the finished ${surface.name} ${kind.words}`;
+  const because = isDecided
+    ? `${held}: so decided.`
+    : `${held}: long enough, and it leaves least standing out.${kind.marks ? '' : ' It marks nothing.'}`;
+  return [
+    { rule: 'GRIP-LEFT', because: kind.mind ? `${because} ${kind.mind(surface)}` : because },
+    ...servedBy(own, ties, 'what the first set-up made', run),
+  ];
+}
+
+/**
+ * What holds the part for its second side (handbook 4): never a thread, a knurl, a fit or a thin wall bare; as true as
+ * the drawing asks; else what leaves least standing out and is quickest.
+ * @returns the holding with z of the second set-up, or why nothing holds it
+ */
+export function secondHolding(sought: Sought): Result<Held> {
+  const { run, view } = sought;
+  const { units } = run;
+  const surfaces = surfacesOf(sought);
+  const enough = surfaces.filter(
+    ({ from, end, gaps, diameter }) => end - from - gaps >= holdNeeded(run, diameter) - CLOSE,
+  );
+  const long = candidatesOf(enough, sought).filter(isLong).sort(better);
+  const able = long.filter(({ against }) => against === undefined);
+  const { chosen, taken } = decidedHolding(
+    run,
+    2,
+    long,
+    'Nothing that the first set-up finishes is of its size and long enough for it.',
+  );
+  const best = chosen ?? able[0];
+  if (!best) {
+    const [spoilt] = long;
+    const widest = candidatesOf(surfaces, sought).sort((a, b) => b.length - a.length)[0];
+    const words = spoilt
+      ? `: ${spoilt.surface.name} is long enough, but ${spoilt.kind.words} ${spoilt.against}`
+      : widest
+        ? `: the best is ${sayDiameter(widest.surface.diameter, units)} with ${say(Math.max(0, widest.length), units)} of ${say(widest.needed, units)} needed`
+        : '';
+    return refuse(
+      'part.outside',
+      `nothing finished in the first set-up is long enough to hold the part by for its second side${words}; from sawn blanks a spigot can be left on for it (allowances.spigot)`,
+    );
+  }
+  const { surface, kind, figures, untrue } = best;
+  const { diameter, inside, end, path } = surface;
+  // On a mandrel the bore says how far it stands out.
+  const stands = view.length - end + sought.facing;
+  const whole = end - surface.from;
+  const back = inside ? 0 : heldBack(run, 2, stands, whole - surface.gaps - best.needed);
+  const length = Math.min(whole - back, figures.length);
+  return good({
+    holding: {
+      kind: kind.kind,
+      words: kind.words,
+      grip: path,
+      on: surface.on,
+      diameter,
+      // On a mandrel nothing covers the outside: the face itself stands against its shoulder.
+      from: inside ? view.length : view.length - end + back,
+      to: inside ? view.length : view.length - end + back + length,
+      ...(inside ? { inside: length } : {}),
+      runOut: figures.runOut,
+      ...(figures.over === undefined ? {} : { over: figures.over }),
+      load: figures.load,
+      change: figures.change,
+    },
+    reasons: reasonsOf(best, sought, chosen !== undefined),
+    untrue,
+    taken,
+    others: able.map((own) => ({ kind: own.kind.kind, grip: own.surface.path, name: own.surface.name })),
+  });
+}

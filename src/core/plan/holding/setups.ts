@@ -1,0 +1,113 @@
+import type { Stock } from '../../model/plan/stock';
+import { isHolding } from '../../model/overrule';
+import { largestDiameter, turnRound } from '../../model/part/part';
+import { andThen, good, refuse, type Result } from '../../model/result';
+import type { Run } from '../../model/run';
+import { say, sayDiameter } from '../../model/words';
+import { attempt, type Attempt, type Divided } from './attempt';
+import { askedFor, betweenCentres } from './betweenCentres';
+import { crossedKnurls } from '../outside/acrossKnurl';
+import { splits } from './division';
+import type { Setup } from '../../model/plan/setup';
+import { takenWishes, keepsWishes, wishedElsewhere, wishesOf, type Wish } from '../reach/wishes';
+
+/** How many ties work between centres is not true enough for. */
+const untrueBetween = ({ part }: Run, setups: readonly Setup[]): number =>
+  part.ties.filter(({ limit }) => (setups.at(-1)?.holding.runOut ?? 0) > limit + 1e-9).length;
+
+/** Set-ups that say what else could hold the second side. */
+const withOthers = (setups: readonly Setup[], others: Setup['others']): Setup[] =>
+  setups.map((own) => (own.number === 2 ? { ...own, others } : own));
+
+/** Set-ups as they are held instead, and why not between centres. */
+const notBetween = (setups: readonly Setup[], run: Run, because = 'it cannot be'): Setup[] =>
+  setups.map((own) =>
+    own.number === 1
+      ? own
+      : {
+          ...own,
+          taken: own.taken.map((taken) =>
+            taken.index === askedFor(run)
+              ? { ...taken, breaks: [{ rule: 'GRIP-LEFT', because: `${because}.`, strength: 'H' as const }] }
+              : taken,
+          ),
+        },
+  );
+
+/** Whether the work fits the machine at all. */
+function checkCapacity(run: Run): Result<null> {
+  const { machine } = run.shop;
+  const { units, part } = run;
+  if (part.length > machine.betweenCentres)
+    return refuse(
+      'part.outside',
+      `${say(part.length, units)} is longer than ${machine.name} takes (${say(machine.betweenCentres, units)})`,
+    );
+  const largest = part.steps.find(({ diameter }) => diameter.nominal > machine.swing);
+  if (largest)
+    return refuse(
+      `${largest.path}.diameter`,
+      `${sayDiameter(largestDiameter(part), units)} does not swing over the cross-slide of ${machine.name} (${say(machine.swing, units)})`,
+    );
+  return good(null);
+}
+
+const withTaken = (setups: readonly Setup[], taken: Setup['taken']): Setup[] =>
+  setups.map((own) => (own.number === 1 ? { ...own, taken: [...own.taken, ...taken] } : own));
+
+/** The best division of the work that keeps what was decided of ends. */
+function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[]): Result<Setup[]> {
+  const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
+  const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
+    const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
+    if (!counts.ok) return [counts];
+    const across = crossedKnurls(run.part, stock.asDrawn);
+    const later = wishedElsewhere(wishes, firstEnd);
+    const waits = across.length > 0 ? [[...across, ...later], later] : [later];
+    return waits.flatMap((deferred) =>
+      counts.value.map((count) => ({ run, stock, firstEnd, count, deferred, wishes })),
+    );
+  });
+  const refused: Result<never>[] = [];
+  let best: Divided | undefined;
+  for (const own of attempts) {
+    const outcome: Result<Divided> = 'ok' in own ? own : attempt(own);
+    if (!outcome.ok) refused.push(outcome);
+    else if (!best || outcome.value.untrue < best.untrue) best = outcome.value;
+    if (best?.untrue === 0) break;
+  }
+  // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
+  const asked = askedFor(run) >= 0;
+  const decided = run.overrules.some((own) => isHolding(own) && own.setup !== 1);
+  if (asked || (!decided && (!best || best.untrue > 0))) {
+    const centred = andThen(betweenCentres(run, stock), (setups) =>
+      andThen(keepsWishes(wishes, setups), () => good(setups)),
+    );
+    if (centred.ok && (asked || !best || untrueBetween(run, centred.value) < best.untrue))
+      return good(withOthers(centred.value, best?.setups[1]?.others ?? []));
+    if (best && asked && !centred.ok) return good(notBetween(best.setups, run, centred.problems[0]?.message));
+  }
+  if (best) return good(best.setups);
+  // When nothing holds, the attempt that divides the work most evenly says most about what is missing.
+  return (
+    refused[Math.floor(run.part.steps.length / 2)] ??
+    refused[0] ??
+    refuse('part.outside', 'the part cannot be divided between two set-ups')
+  );
+}
+
+/**
+ * The set-ups of a run (handbook 2, 4, 5): what is turned from which end, and what the second side is held by. The
+ * front first, unless only the back first leaves something to hold, or holds as true as the drawing asks.
+ * @returns the set-ups, or why the part cannot be held
+ */
+export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
+  const capacity = checkCapacity(run);
+  if (!capacity.ok) return capacity;
+  const wishes = wishesOf(run);
+  const wished = dividedBy(run, stock, wishes);
+  if (wishes.length === 0) return wished;
+  if (wished.ok) return good(withTaken(wished.value, takenWishes(wishes)));
+  const problem = wished.problems[0]?.message ?? 'it cannot be';
+  return andThen(dividedBy(run, stock, []), (setups) => good(withTaken(setups, takenWishes(wishes, problem))));
+}

@@ -1,0 +1,57 @@
+import type { Figure } from '../../model/figure';
+import { good, refuse, type Result } from '../../model/result';
+import type { Run } from '../../model/run';
+import type { Rest } from '../../model/shop/shop';
+import { say, sayDiameter, type Reason } from '../../model/words';
+
+/** What bears on the work beside its holding, and why. */
+export interface Support {
+  /** A centre at the free end while it is turned. */
+  supported: boolean;
+  rest?: Rest;
+  reasons: Reason[];
+}
+
+const NAMES = { follow: 'follow rest', fixed: 'fixed rest' };
+
+/** In words: what bears on slender work. */
+export const sayRest = ({ kind }: Rest): string => NAMES[kind];
+
+/** The rest that takes a diameter and has room between the jaws and the end of the cut (handbook 4). */
+function restFor(run: Run, diameter: number, stickOut: number, room: number): Result<Rest> {
+  const { machine, cutting } = run.shop;
+  const { units } = run;
+  const stands = `${say(stickOut, units)} would stand out of ${sayDiameter(diameter, units)}, more than ${cutting.restTimes} times`;
+  const rest = machine.rests?.find(({ from, upTo }) => diameter >= from && diameter <= upTo);
+  if (!rest)
+    return refuse(
+      'part.outside',
+      `${stands}: that needs a fixed or a follow rest, and ${machine.name} has none for that diameter`,
+    );
+  if (room < rest.width - 1e-6)
+    return refuse(
+      'allowances.jawClearance',
+      `${stands}: that needs a fixed or a follow rest. The ${sayRest(rest)} is ${say(rest.width, units)} wide, and between the jaws and the end of the cut there are ${say(room, units)}: leave ${say(rest.width, units)} (allowances.jawClearance)`,
+    );
+  return good(rest);
+}
+
+/**
+ * Whether the free end needs a centre, or a rest as well (handbook 4).
+ * @param room between the jaws and where the last cut ends, mm
+ */
+export function supportOf(run: Run, stickOut: Figure, diameter: number, room: number): Result<Support> {
+  const { shop, units } = run;
+  const times = shop.houseRules.stickOut === '4d' ? 4 : 1.5;
+  if (stickOut.value <= times * diameter) return good({ supported: false, reasons: [] });
+  const stands = `${say(stickOut.value, units)} stand out of ${sayDiameter(diameter, units)}`;
+  const centre = {
+    rule: 'CENTRE-SUPPORT',
+    because: `${stands}, more than the house's ${times} times: a centre holds the free end while it is turned.`,
+  };
+  if (stickOut.value <= shop.cutting.restTimes * diameter) return good({ supported: true, reasons: [centre] });
+  const rest = restFor(run, diameter, stickOut.value, room);
+  if (!rest.ok) return rest;
+  const because = `${stands}, more than ${shop.cutting.restTimes} times: a ${sayRest(rest.value)} bears on it beside the tool.`;
+  return good({ supported: true, rest: rest.value, reasons: [centre, { rule: 'REST', because }] });
+}

@@ -1,0 +1,140 @@
+import type { Part, Step } from '../../model/part/part';
+import { thinnestWall, type Workpiece } from '../../model/workpiece/workpiece';
+import { finishedPart } from '../../model/workpiece/finishedPart';
+import { clip } from '../../model/workpiece/profile';
+import type { Run } from '../../model/run';
+import { say, sayDiameter } from '../../model/words';
+import type { Surface } from './means/holding';
+
+const CLOSE = 0.001;
+const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
+
+interface Stretch {
+  from: number;
+  to: number;
+  gaps: number;
+  thread: boolean;
+  knurl: boolean;
+}
+
+/** Features that jaws reach across, where enough of the diameter is left beside them. */
+const CROSSED = ['groove', 'vee', 'cross-hole', 'flats'];
+
+/** The stretches of a step that nothing is cut into, those that carry a thread or a knurl, and all of it across grooves. */
+function stretchesOf({ features, chamfers }: Part, { path, zFrom, zTo }: Step): Stretch[] {
+  const front = chamfers.filter(({ step, end }) => step === path && end === 'front');
+  const begins = zFrom + front.reduce((total, { size }) => total + size, 0);
+  const over = features.filter(({ bore, z0, z1 }) => !bore && z0 < zTo - CLOSE && z1 > begins + CLOSE);
+  const places = [begins, zTo, ...over.flatMap(({ z0, z1 }) => [z0, z1])].filter((z) => z >= begins && z <= zTo);
+  const sorted = [...new Set(places)].sort((a, b) => a - b);
+  const across = over.length > 0 && over.every(({ kind }) => CROSSED.includes(kind));
+  const gaps = over.reduce((total, { z0, z1 }) => total + Math.min(z1, zTo) - Math.max(z0, begins), 0);
+  const whole: Stretch[] = across ? [{ from: begins, to: zTo, gaps, thread: false, knurl: false }] : [];
+  const free = sorted.slice(1).flatMap((to, index): Stretch[] => {
+    const from = sorted[index] ?? to;
+    const here = over.filter(({ z0, z1 }) => z0 < to - CLOSE && z1 > from + CLOSE);
+    if (to - from < CLOSE || here.some(({ outside }) => outside)) return [];
+    return [{ from, to, gaps: 0, thread: here.some(({ thread }) => thread), knurl: here.some(({ knurl }) => knurl) }];
+  });
+  return [...free, ...whole];
+}
+
+/** Whether the wall over a bore is thin between two places. */
+function isThin({ outside, bore }: Workpiece, from: number, to: number, { shop }: Run): boolean {
+  if (bore.every(({ r0, r1 }) => r0 + r1 < CLOSE)) return false;
+  const wall = thinnestWall({ outside: clip(outside, from, to), bore: clip(bore, from, to) });
+  return wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
+}
+
+/** What of the outside is finished when the first set-up ends: its steps up to a count, and those that the bar brings. */
+function outsideSurfaces(
+  run: Run,
+  view: Part,
+  count: number,
+  asDrawn: readonly string[],
+  made: readonly string[],
+  walls: Workpiece,
+): Surface[] {
+  const { toolClearance } = run.shop.allowances;
+  return view.steps.flatMap((step, index) => {
+    if (index >= count && !asDrawn.includes(step.path)) return [];
+    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats;
+    const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
+    return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, knurl }): Surface[] => {
+      const whole = to > step.zTo - CLOSE;
+      // What the second set-up still works beside it wants the same room as its face, where there is any.
+      const worked = view.features.some(({ path, z0 }) => !made.includes(path) && Math.abs(z0 - to) < CLOSE);
+      const surface = {
+        path: step.path,
+        name: step.name ?? sayDiameter(nominal(step), run.units),
+        on: flats ? `${say(2 * flats.fromAxis, run.units)} across flats` : sayDiameter(nominal(step), run.units),
+        diameter: nominal(step),
+        from,
+        gaps,
+        inside: false,
+        fit: step.critical || step.diameter.from !== 'general',
+        thread,
+        knurl,
+        ...(flats ? { flats: flats.count } : {}),
+        thin: isThin(walls, from, to, run),
+      };
+      const clear = { ...surface, end: (whole && !against) || worked ? to - toolClearance : to, close: false };
+      return worked && !whole ? [clear, { ...surface, end: to, close: true }] : [clear];
+    });
+  });
+}
+
+/** Bores that the first set-up finishes, straight from the face that then looks into the chuck. */
+function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {
+  // Right through, what holds stays clear of the face that is worked.
+  const clearOf = (z: number) => Math.min(z, view.length - run.shop.allowances.toolClearance);
+  const common = { gaps: 0, close: false, inside: true, knurl: false, thin: false, from: 0 };
+  const drilled = view.holes.filter(({ path, from, through }) => made.includes(path) && (from === 'front' || through));
+  return [
+    ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name }): Surface[] => {
+      const straight = bore?.length === 1 && bore[0]?.r0 === bore[0]?.r1 && !bore[0]?.arc;
+      if (!bore || !straight || z0 > CLOSE || !size || !made.includes(path)) return [];
+      return [
+        {
+          ...common,
+          path,
+          name: called ?? name,
+          on: sayDiameter(size.nominal, run.units),
+          diameter: size.nominal,
+          end: clearOf(z1),
+          fit: size.from !== 'general',
+          thread: thread !== undefined,
+        },
+      ];
+    }),
+    ...drilled.map(({ path, name, diameter, depth, through }): Surface => ({
+      ...common,
+      path,
+      name: name ?? `bore ${sayDiameter(diameter.nominal, run.units)}`,
+      on: sayDiameter(diameter.nominal, run.units),
+      diameter: diameter.nominal,
+      end: clearOf(through ? view.length : depth),
+      fit: diameter.from !== 'general',
+      thread: false,
+    })),
+  ];
+}
+
+/**
+ * Everything finished in the first set-up that the second side could be held by. z of the first set-up's view.
+ * @param made paths of the holes and features that the first set-up makes
+ */
+export function finishedSurfaces(
+  run: Run,
+  view: Part,
+  count: number,
+  asDrawn: readonly string[],
+  made: readonly string[],
+): Surface[] {
+  const there = {
+    ...view,
+    holes: view.holes.filter(({ path }) => made.includes(path) || asDrawn.includes(path)),
+    features: view.features.filter(({ path, bore }) => !bore || made.includes(path)),
+  };
+  return [...outsideSurfaces(run, view, count, asDrawn, made, finishedPart(there)), ...boredSurfaces(run, view, made)];
+}

@@ -1,0 +1,22 @@
+import type { Feature } from '../../model/part/feature';
+import type { Part } from '../../model/part/part';
+import { threadDepth } from '../../model/part/thread';
+import { finishedPart } from '../../model/workpiece/finishedPart';
+import { largestRadius } from '../../model/workpiece/profile';
+
+/** How far below its core a relief may stand and still let the tool leave, mm: arithmetic of a drawing's rounding. */
+const NEARLY = 0.05;
+
+/**
+ * Whether the tool of an outside thread has room to leave at its end: a run-out said on the drawing, or a relief down to
+ * the core (handbook 5, RELIEF-FIRST). z of the view: the thread is cut towards its far end.
+ * @param times how many pitches the tool needs
+ */
+export function hasRoomToLeave({ thread, z1 }: Feature, part: Part, times: number): boolean {
+  if (!thread || z1 > part.length - 1e-6) return true;
+  const needed = times * thread.pitch;
+  if ((thread.runOut ?? 0) >= needed - 1e-6) return true;
+  const core = thread.diameter / 2 - threadDepth(thread);
+  // The corners of a relief may be rounded: its middle half is what counts.
+  return largestRadius(finishedPart(part).outside, z1 + needed / 4, z1 + (3 * needed) / 4) <= core + NEARLY;
+}

@@ -1,0 +1,175 @@
+import type { Limit } from '../../model/plan/passLoad';
+import { barLoad, bendsAMillimetre, deepestOfBar } from '../cutting/bar';
+import { dividePasses, type Division } from '../cutting/divide';
+import { term } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
+import { standardTolerance } from '../../model/part/tolerance';
+import { cylinder, radiusAt } from '../../model/workpiece/profile';
+import { good, refuse } from '../../model/result';
+import type { Tool } from '../../model/shop/shop';
+import { say, sayDiameter } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import { goesThrough } from '../reach/reached';
+import type { Setup } from '../../model/plan/setup';
+import { stopSetting } from './tools';
+import { barsFor, stoutest } from './boringBars';
+import { fullDepthOf } from './fullDepth';
+import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+
+const KINDS = ['bore', 'counterbore'];
+
+/** How deep the bar goes: a through bore past the blade or the far end, as a drill does. */
+const depthOf = (own: Feature, setup: Setup): number =>
+  fullDepthOf({ through: goesThrough(own, setup.part), depth: own.z1 }, setup).value;
+
+/** The hole that a boring bar finds: wide enough for the bar, narrow enough to leave a cut (BORE-CLEARANCE). */
+function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
+  const bars = barsFor(depthOf(own, setup), setup);
+  if (bars.length === 0) return undefined;
+  const most = (own.size?.aim ?? 0) - 2 * setup.run.shop.cutting.finishBore;
+  const through = goesThrough(own, setup.part);
+  return {
+    feature: own.path,
+    purpose: 'for the boring bar',
+    atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
+    atMost: most,
+    aim: most,
+    through,
+    depth: own.z1,
+    // A flat bottom shows no drill point.
+    ...(through ? {} : { tipAtMost: own.z1 }),
+  };
+}
+
+/** Holes that boring bars need first. */
+export const boreNeeds = (setup: Setup): HoleNeed[] =>
+  drilledFor(setup, ...KINDS).flatMap((own) => needOf(own, setup) ?? []);
+
+function barOf(own: Feature, setup: Setup): Tool | undefined {
+  const need = needOf(own, setup);
+  const found = need && widthFound(need, setup);
+  return found === undefined ? undefined : stoutest(barsFor(depthOf(own, setup), setup), found);
+}
+
+function operationOf(own: Feature, setup: Setup): Operation[] {
+  const { units } = setup.run;
+  const { path, size, kind } = own;
+  const tool = barOf(own, setup);
+  // Without a bar that goes in it stays undone, and is told (route/doubts).
+  if (!tool || !size) return [];
+  const to = depthOf(own, setup);
+  const through = goesThrough(own, setup.part);
+  return [
+    {
+      key: `${kind}:${path}`,
+      kind,
+      feature: path,
+      makes: [path],
+      name: `${kind === 'bore' ? 'Bore' : 'Counterbore'} ${sayDiameter(size.nominal, units)}${size.fit ? ` ${size.fit}` : ''}${through ? ' through' : ''}`,
+      tool,
+      from: 0,
+      to,
+      fullDepth: to,
+      diameter: size.aim,
+      removal: { bore: [cylinder(-1, to, size.aim / 2)] },
+      stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
+      checks: [{ what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside', size }],
+    },
+  ];
+}
+
+/** What the bar gives way by in its last cut, when that is more than a third of the tolerance (handbook 6). */
+function bends(operation: Operation, lastDepth: number, setup: Setup): string[] {
+  const { units } = setup.run;
+  const size = setup.part.features.find(({ path }) => path === operation.feature)?.size;
+  if (!size) return [];
+  const error = 2 * bendsAMillimetre(operation, setup) * lastDepth;
+  if (error <= (size.upper - size.lower) / 3) return [];
+  return [
+    `The bar gives way by about ${say(Number(error.toFixed(3)), units)} on the diameter in the last cut, more than a third of what the drawing leaves: a stouter or shorter bar helps most, then spring passes.`,
+  ];
+}
+
+/** What keeps a cut of the bar from being deeper. */
+function limitOf(index: number, { rough, finish }: Division, byBar: boolean): Limit {
+  if (index >= rough.length) return finish.length > 1 ? 'tolerance' : 'finish';
+  if (rough.length === 1) return 'stock';
+  return byBar ? 'bar' : 'material';
+}
+
+/** Bore a hole with a bar, roughing and finishing with the same tool; a blind one to a flat bottom. */
+const boring = (kind: string): OperationKind => ({
+  kind,
+  handFed: false,
+  towardsChuck: true,
+  load: barLoad,
+  turnsAtOverhang: false,
+  underCentre: false,
+  demand: (setup) => good(reachedOf(setup, kind).flatMap((own) => operationOf(own, setup))),
+  cut(operation, work, setup) {
+    const { run, part } = setup;
+    const { allowances, cutting } = run.shop;
+    const { from, to, diameter = 0, tool, feature } = operation;
+    const own = part.features.find(({ path }) => path === feature);
+    const start = radiusAt(work.bore, (from + (own?.z1 ?? to)) / 2);
+    const perSide = diameter / 2 - start;
+    const grade = standardTolerance(cutting.equalCutsFinerThan, own?.size?.nominal ?? 0) ?? 0;
+    const thinnest = tool.thinnestCut ?? 0;
+    const byBar = deepestOfBar(operation, setup);
+    const division = dividePasses(perSide, {
+      deepest: Math.max(thinnest, Math.min(cutting.deepestBore, byBar)),
+      thinnestRough: thinnest,
+      thinnestFinish: thinnest,
+      finish: cutting.finishBore,
+      equalLastTwo: own?.size !== undefined && own.size.upper - own.size.lower < grade - 1e-9,
+    });
+    if (!division || start <= 0)
+      return refuse(
+        `${feature}.diameter`,
+        `the hole that is there (${sayDiameter(2 * start, run.units)}) leaves ${say(Number(perSide.toFixed(3)), run.units)} a side to bore, and ${tool.name} wants at least ${say(tool.thinnestCut ?? 0, run.units)}: drill it smaller`,
+      );
+    const depths = [...division.rough, ...division.finish];
+    const blind = own && !goesThrough(own, part);
+    let radius = start;
+    const passes = depths.map((depth, index) => {
+      radius += depth;
+      const last = index === depths.length - 1;
+      return {
+        depth,
+        on: 2 * radius,
+        diameter: 2 * radius,
+        z: to,
+        leaves: { bore: [cylinder(-1, to, radius)] },
+        limitedBy: limitOf(index, division, byBar < cutting.deepestBore),
+        way: [
+          term('l', 'depth', to, 'mm', 'computed'),
+          term('a', 'approach', allowances.approach, 'mm', 'start value'),
+          ...(last && blind ? [term('r', 'bottom, faced inwards', radius, 'mm', 'computed')] : []),
+        ],
+        ...(last ? { note: 'out with the spindle stopped, or it draws a spiral' } : {}),
+      };
+    });
+    return good({
+      diameter,
+      passes,
+      warnings: [
+        ...(byBar < thinnest && division.rough.length > 0
+          ? [
+              `Even the thinnest cut bends ${tool.name} by more than ${say(Number((cutting.roughBend * cutting.finishBore).toFixed(3)), run.units)}: a stouter or shorter one, or a larger hole before it.`,
+            ]
+          : []),
+        ...bends(operation, depths.at(-1) ?? 0, setup),
+      ],
+    });
+  },
+  cautions: [
+    { kind: 'danger', text: 'Swarf out of the bore with the spindle stopped; never a finger into it.' },
+    {
+      kind: 'mistake',
+      text: 'See that the bar clears the far side and the bottom, and that nothing is behind the work for it to meet.',
+    },
+  ],
+});
+
+export const bore = boring('bore');
+export const counterbore = boring('counterbore');

@@ -1,0 +1,76 @@
+import { good, refuse } from '../../model/result';
+import { cylinder } from '../../model/workpiece/profile';
+import { centreDepth } from '../stock/stock';
+import { say } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import { stopSetting, straightIn, toolFor } from './tools';
+import { drillsOf } from './drillChain';
+import { isBetweenCentres } from '../../model/plan/setup';
+import { CENTRE_END } from './face';
+
+/** Centre drill: a short stiff start for a drill, or the seat of a centre; in an end left on for it, both in turn. */
+export const centre: OperationKind = {
+  kind: 'centre',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  mayBeLeft: ({ feature }) => feature !== CENTRE_END,
+  demand(setup) {
+    const { run, supported, turned, centreEnd, centres } = setup;
+    const chain = drillsOf(setup);
+    if (!chain.ok) return chain;
+    const first = chain.value[0];
+    const slender = first !== undefined && (first.tool.diameter ?? 0) < run.shop.cutting.stoutDrill;
+    const forDrill =
+      setup.stock.bore === 0 && first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);
+    const forCentre =
+      centres === true || (supported && !isBetweenCentres(setup) && (turned.length > 0 || centreEnd > 0));
+    if (!forDrill && !forCentre) return good([]);
+    const tool = toolFor(setup, 'centre', 'part.bores');
+    if (!tool.ok) return tool;
+    const { diameter = 0, point = 60 } = tool.value;
+    const depth = centreDepth(run.shop);
+    if (centreEnd > 0 && centreEnd <= depth)
+      return refuse(
+        'allowances.centreEnd',
+        `${say(centreEnd, run.units)} is too short: the centre hole is ${say(depth, run.units)} deep and would stay in the part`,
+      );
+    const centred = (face: number, own: Pick<Operation, 'key' | 'feature' | 'name'>): Operation => {
+      const coneEnd = face + depth;
+      const coneStart = Math.max(face, coneEnd - diameter / 2 / Math.tan((point * Math.PI) / 360));
+      return {
+        ...own,
+        kind: 'centre',
+        tool: tool.value,
+        from: face,
+        to: coneEnd,
+        diameter,
+        removal: {
+          bore: [
+            cylinder(face - 1, coneStart, diameter / 2),
+            { z0: coneStart, z1: coneEnd, r0: diameter / 2, r1: 0 },
+          ].filter(({ z0, z1 }) => z1 > z0),
+        },
+        stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(coneEnd, tool.value) }] },
+        checks: [],
+      };
+    };
+    const inEnd = { key: `centre:${CENTRE_END}`, feature: CENTRE_END, name: 'Centre the end' };
+    const inFace = { key: `centre:${setup.number}`, feature: first?.feature ?? 'face', name: 'Centre' };
+    return good([
+      ...(centreEnd > 0 ? [centred(-centreEnd, inEnd)] : []),
+      ...(forDrill || centreEnd === 0 ? [centred(0, inFace)] : []),
+    ]);
+  },
+  cut({ from, to, diameter = 1, feature }, _work, { run, supported, centres }) {
+    return good({
+      diameter,
+      passes: [{ ...straightIn(to - from, run), z: to }],
+      warnings:
+        (supported || centres) && feature === 'face'
+          ? [`The centre hole of ${say(to - from, run.units)} stays in the face: see that the drawing allows it.`]
+          : [],
+    });
+  },
+  cautions: [{ kind: 'danger', text: 'Lock the tailstock; bring the quill up gently, the tip is thin.' }],
+};

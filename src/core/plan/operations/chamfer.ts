@@ -1,0 +1,119 @@
+import { chamferCut } from '../../model/workpiece/chamferCut';
+import { halfAngle } from '../cutting/compound';
+import { figure, term } from '../../model/figure';
+import { good } from '../../model/result';
+import { radiusAt, type Segment } from '../../model/workpiece/profile';
+import { say } from '../../model/words';
+import type { OperationKind } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { toolFor } from './tools';
+import { reachedOf } from './holeNeed';
+
+/** A corner to chamfer, from its edge: along z, in radius, and the angle from the axis. z of the set-up, mm. */
+interface Corner {
+  path: string;
+  z0: number;
+  z1: number;
+  removal: Segment[];
+  /** Radius of the corner. */
+  radius: number;
+  /** Degrees; the usual tool stands at 45. */
+  angle: number;
+  makes?: string[];
+}
+
+/** The 45° corners of plain steps. */
+function plainCorners({ part, chamfered, stock }: Setup): Corner[] {
+  return part.chamfers
+    .filter(({ path }) => chamfered.includes(path))
+    .map(({ path, step, z, size, end }) => {
+      const own = part.steps.find((other) => other.path === step);
+      const radius = (stock.asDrawn.includes(step) ? stock.over : (own?.diameter.aim ?? 0)) / 2;
+      const removal = chamferCut(z, radius, size, size, end);
+      return { path, z0: z, z1: end === 'front' ? z + size : z - size, removal, radius, angle: 45 };
+    });
+}
+
+/** Corners of another angle, or beside another shape: the tool is set over in its post. */
+function otherCorners(setup: Setup): Corner[] {
+  return reachedOf(setup, 'chamfer').flatMap(({ path, z0, z1, outside }) => {
+    const flank = outside?.[0];
+    if (!flank) return [];
+    const angle = halfAngle(flank.r0, flank.r1, z1 - z0);
+    return [{ path, z0, z1, removal: [flank], radius: Math.max(flank.r0, flank.r1), angle, makes: [path] }];
+  });
+}
+
+/** Chamfer a corner that faces out of the chuck with a 45° tool, or one set over to its angle. */
+export const chamfer: OperationKind = {
+  kind: 'chamfer',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: true,
+  mayBeLeft: () => true,
+  demand(setup) {
+    const { units } = setup.run;
+    const tool = toolFor(setup, 'chamfer', 'part.details');
+    // Longer than the tool's edge it is no chamfer for it, and is told (route/doubts).
+    const edge = tool.ok ? (tool.value.width ?? Infinity) : Infinity;
+    const corners = [...plainCorners(setup), ...otherCorners(setup).filter(({ z0, z1 }) => z1 - z0 <= edge)];
+    if (corners.length === 0) return good([]);
+    if (!tool.ok) return tool;
+    return good(
+      corners.map(({ path, z0, z1, removal, radius, angle, makes }) => ({
+        key: `chamfer:${path}`,
+        kind: 'chamfer',
+        feature: path,
+        ...(makes ? { makes } : {}),
+        name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
+        tool: tool.value,
+        from: z0,
+        to: z1,
+        diameter: 2 * radius,
+        removal: { outside: removal },
+        stop: {
+          means: 'carriage' as const,
+          settings: [
+            {
+              edge: 'tip' as const,
+              setting: figure({
+                name: 'stop setting',
+                unit: 'mm',
+                value: z1 + tool.value.offset,
+                formula: 'z + c + o',
+                terms: [
+                  term('z', 'the corner, from the face', z0, 'mm', 'drawing'),
+                  term('c', 'leg of the chamfer, towards the chuck', z1 - z0, 'mm', 'drawing'),
+                  term('o', 'offset of the tool to the one that set the zero', tool.value.offset, 'mm', 'tool'),
+                ],
+              }),
+            },
+          ],
+        },
+        checks: [],
+      })),
+    );
+  },
+  cut({ from, to, removal }, work, { run }) {
+    const leg = Math.abs(to - from);
+    const angle = halfAngle(removal.outside?.[0]?.r0 ?? 0, removal.outside?.[0]?.r1 ?? 0, leg);
+    return good({
+      diameter: 2 * radiusAt(work.outside, to),
+      passes: [
+        {
+          depth: leg,
+          z: to,
+          wide: leg,
+          way: [
+            term('c', 'leg of the chamfer', leg, 'mm', 'drawing'),
+            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+          ],
+          ...(Math.abs(angle - 45) > 0.05
+            ? { note: `the tool set over to ${Number(angle.toFixed(1))}° from the axis` }
+            : {}),
+        },
+      ],
+    });
+  },
+  cautions: [{ kind: 'mistake', text: 'A form tool wants a low speed: see that the last one is not left in.' }],
+};

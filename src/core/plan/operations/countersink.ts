@@ -1,0 +1,75 @@
+import type { Feature } from '../../model/part/feature';
+import { good } from '../../model/result';
+import type { Tool } from '../../model/shop/shop';
+import { sayDiameter } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { stopSetting, straightIn } from './tools';
+import { reachedOf } from './holeNeed';
+
+/** Mouth and included angle of a countersink, mm and degrees, as its profile has them. */
+function shapeOf({ bore }: Feature): { mouth: number; included: number } | undefined {
+  const cone = bore?.[0];
+  if (!cone || cone.arc || cone.r0 <= cone.r1) return undefined;
+  return {
+    mouth: 2 * cone.r0,
+    included: (2 * Math.atan((cone.r0 - cone.r1) / (cone.z1 - cone.z0)) * 180) / Math.PI,
+  };
+}
+
+/** How far an angle may be from the tool's own, degrees: arithmetic only. */
+const SAME_ANGLE = 0.01;
+
+/** The countersink that makes a cone in one go: of its angle, and wide enough. */
+export function countersinkFor(own: Feature, { run }: Setup): Tool | undefined {
+  const shape = shapeOf(own);
+  return (
+    shape &&
+    run.shop.tools.find(
+      ({ does, diameter = 0, point = 0 }) =>
+        does.includes('countersink') && Math.abs(point - shape.included) < SAME_ANGLE && diameter >= shape.mouth - 1e-6,
+    )
+  );
+}
+
+/** Countersink the mouth of a hole from the tailstock. */
+export const countersink: OperationKind = {
+  kind: 'countersink',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  demand(setup) {
+    const { run } = setup;
+    const sunk = reachedOf(setup, 'countersink', 'conical-bore');
+    return good(
+      sunk.flatMap((own): Operation[] => {
+        const [shape, tool] = [shapeOf(own), countersinkFor(own, setup)];
+        if (!shape || !tool || !own.bore) return [];
+        return [
+          {
+            key: `countersink:${own.path}`,
+            kind: 'countersink',
+            feature: own.path,
+            makes: [own.path],
+            name: `Countersink ${sayDiameter(Number(shape.mouth.toFixed(3)), run.units)} × ${Number(shape.included.toFixed(1))}°`,
+            tool,
+            from: 0,
+            to: own.z1,
+            diameter: shape.mouth,
+            removal: { bore: own.bore },
+            // The tool's point would stand deeper; the quill is read where its edges reach the mouth.
+            stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(own.z1, tool) }] },
+            checks: [],
+          },
+        ];
+      }),
+    );
+  },
+  cut({ to, diameter = 0 }, _work, { run }) {
+    return good({
+      diameter,
+      passes: [straightIn(to, run)],
+    });
+  },
+  cautions: [{ kind: 'mistake', text: 'Slow, or it chatters; measure the mouth rather than the depth.' }],
+};

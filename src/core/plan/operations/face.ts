@@ -1,0 +1,99 @@
+import { term } from '../../model/figure';
+import { faceLoad } from '../cutting/load';
+import { andThen, good } from '../../model/result';
+import { largestRadius, radiusAt } from '../../model/workpiece/profile';
+import type { Part } from '../../model/part/part';
+import type { Check, Operation, OperationKind } from '../../model/plan/operation';
+import { stopSetting, toolFor } from './tools';
+import { equalPasses } from './equalPasses';
+
+/** The feature that is an end left on for a centre. */
+export const CENTRE_END = 'centre-end';
+
+/** The length of the part, within what its steps allow together. */
+export function lengthOverAll({ steps, length: nominal }: Part): Check {
+  const total = steps.reduce(
+    (width, { length }) => ({ lower: width.lower + length.lower, upper: width.upper + length.upper }),
+    { lower: 0, upper: 0 },
+  );
+  const size = { nominal, ...total, aim: nominal, from: 'general' as const };
+  return { what: 'length over all', measures: 'length', size, final: true };
+}
+
+/**
+ * Face the end that looks out of the chuck; its carriage zero is the zero of the set-up. Where an end for a centre is
+ * left on, that end is faced first, and taken off when the turning is done.
+ */
+export const face: OperationKind = {
+  kind: 'face',
+  handFed: false,
+  turnsAtOverhang: true,
+  underCentre: false,
+  load: faceLoad,
+  takesDepth: true,
+  demand(setup) {
+    const { facing, centreEnd, end, run, part, number, stock } = setup;
+    if (facing <= 0) return good([]);
+    const tool = toolFor(setup, 'face', 'part.outside');
+    if (!tool.ok) return tool;
+    const facingTo = (to: number, from: number, own: Pick<Operation, 'key' | 'feature' | 'name' | 'checks'>) => ({
+      ...own,
+      kind: 'face',
+      tool: tool.value,
+      from,
+      to,
+      removal: { faceAt: to },
+      stop: {
+        means: 'carriage' as const,
+        settings: [{ edge: 'tip' as const, setting: stopSetting(to, tool.value) }],
+      },
+    });
+    const spigot = number > 1 && stock.spigot > 0 ? ', spigot off' : '';
+    const itself = facingTo(0 - centreEnd, -facing, {
+      key: `face:${end}`,
+      feature: 'face',
+      name: centreEnd > 0 ? 'Face the end of the blank' : `Face the ${end}${spigot}`,
+      // The length of the part becomes fixed when its second end is faced.
+      checks: number > 1 && run.part.steps.length > 0 ? [lengthOverAll(part)] : [],
+    });
+    return good([
+      ...(facing > centreEnd ? [itself] : []),
+      ...(centreEnd > 0
+        ? [
+            facingTo(0, -centreEnd, {
+              key: `face:${CENTRE_END}`,
+              feature: CENTRE_END,
+              name: 'Face off the centre end',
+              checks: [],
+            }),
+          ]
+        : []),
+    ]);
+  },
+  cut(operation, work, setup) {
+    const { from, to } = operation;
+    const facing = to - from;
+    const outer = largestRadius(work.outside, from, to + 0.001);
+    const core = radiusAt(work.bore, to - 1e-6);
+    const way = [
+      term('R', 'outer radius', outer, 'mm', 'computed'),
+      term('a', 'approach', setup.run.shop.allowances.approach, 'mm', 'start value'),
+      term('r', 'core radius, inwards', -core, 'mm', 'computed'),
+    ];
+    return andThen(
+      equalPasses(operation, { depth: facing, diameter: 2 * outer, way, pushesAcross: false }, work, setup),
+      ({ passes, depth, limitedBy, ...held }) =>
+        good({
+          ...held,
+          diameter: 2 * outer,
+          passes: Array.from({ length: passes }, (_, index) => ({
+            depth,
+            z: from + depth * (index + 1),
+            way,
+            limitedBy,
+          })),
+        }),
+    );
+  },
+  cautions: [{ kind: 'mistake', text: 'A tool below or above centre leaves a nib; it leads a small drill astray.' }],
+};

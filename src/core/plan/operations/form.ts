@@ -1,0 +1,146 @@
+import { stepTable } from '../cutting/stepTable';
+import { term } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
+import { largestRadius, type Segment } from '../../model/workpiece/profile';
+import { good } from '../../model/result';
+import type { Tool } from '../../model/shop/shop';
+import { say } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { stopSetting } from './tools';
+import { edgeFor } from './edgeCone';
+import { alongBottom, plunges } from './groove';
+
+const SAME = 0.005;
+
+/** Round pieces of a feature's profile. */
+const arcsOf = ({ outside = [] }: Feature): Segment[] => outside.filter(({ arc }) => arc !== undefined);
+
+const isForm = (feature: Feature, setup: Setup): boolean =>
+  (['groove', 'hollow', 'radius', 'sphere'].includes(feature.kind) && arcsOf(feature).length > 0) ||
+  edgeFor(feature, setup) !== undefined;
+
+const radiusOf = (own: Feature): number => arcsOf(own)[0]?.arc?.radius ?? 0;
+
+/**
+ * A tool of the form's own radius: a round nose for what is hollow, a hollow edge for a corner. Of a relief it must be no
+ * wider than the relief. A short cone takes a straight edge that the post sets.
+ */
+function formTool(own: Feature, setup: Setup): Tool | undefined {
+  if (own.kind === 'cone') return edgeFor(own, setup)?.tool;
+  const { run } = setup;
+  const radius = radiusOf(own);
+  const hollow = arcsOf(own)[0]?.arc?.hollow ?? false;
+  if (own.kind === 'sphere') return undefined;
+  return run.shop.tools.find(
+    ({ does, nose, hollowEdge }) =>
+      does.includes('form') &&
+      (hollow
+        ? nose !== undefined &&
+          Math.abs(nose - radius) < SAME &&
+          (own.kind !== 'groove' || 2 * nose <= own.z1 - own.z0 + 1e-6)
+        : hollowEdge !== undefined && Math.abs(hollowEdge - radius) < SAME),
+  );
+}
+
+/** A pointed tool, for a form that is turned by steps. A relief has no room for steps. */
+const stepTool = (own: Feature, { run }: Setup): Tool | undefined =>
+  own.kind === 'groove' ? undefined : run.shop.tools.find(({ does }) => does.includes('taper'));
+
+function nameOf(own: Feature, { run }: Setup): string {
+  if (own.kind === 'cone') return `Cone${own.name.replace(/^cone/i, '')}, by its edge`;
+  return `${{ groove: 'Relief', hollow: 'Form', radius: 'Round', sphere: 'Ball' }[own.kind] ?? 'Form'} R${say(radiusOf(own), run.units)}`;
+}
+
+function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
+  return {
+    key: `form:${own.path}`,
+    kind: 'form',
+    feature: own.path,
+    makes: [own.path],
+    name: nameOf(own, setup),
+    tool,
+    from: own.z0,
+    to: own.z1,
+    removal: { outside: own.outside ?? [] },
+    stop: {
+      means: 'carriage',
+      settings: [{ edge: tool.touched === 'left' ? 'left' : 'tip', setting: stopSetting(own.z1, tool) }],
+    },
+    checks: own.kind === 'groove' && own.size ? [{ what: own.name, measures: 'outside', size: own.size }] : [],
+  };
+}
+
+/** Cut a round form: straight in with a tool of its radius, or by steps that are then blended (handbook 13). */
+export const form: OperationKind = {
+  kind: 'form',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: true,
+  demand: (setup) =>
+    good(
+      setup.part.features
+        .filter((own) => setup.features.includes(own.path) && isForm(own, setup))
+        .flatMap((own) => {
+          const tool = formTool(own, setup) ?? stepTool(own, setup);
+          return tool ? [operationOf(own, tool, setup)] : [];
+        }),
+    ),
+  cut({ from, to, feature, tool, removal }, work, setup) {
+    const { run, part } = setup;
+    const { allowances, cutting } = run.shop;
+    const own = part.features.find(({ path }) => path === feature);
+    const outer = largestRadius(work.outside, from, to);
+    const lowest = Math.min(...(removal.outside ?? []).flatMap(({ r0, r1 }) => [r0, r1]));
+    const depth = outer - lowest;
+    const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');
+    const set = own && edgeFor(own, setup)?.way;
+    const straight = {
+      depth,
+      diameter: 2 * lowest,
+      z: to,
+      wide: to - from,
+      ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
+      way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
+    };
+    const diameter = 2 * outer;
+    if (!own || formTool(own, setup) === undefined) {
+      const steps = (removal.outside ?? []).flatMap((piece) => stepTable(piece, cutting.formScallop));
+      return good({
+        diameter,
+        passes: steps.map(({ z, diameter: target }, index) => ({
+          depth: Math.max(0, ((steps[index - 1]?.diameter ?? diameter) - target) / 2),
+          diameter: target,
+          z,
+          // The steps stand as steps; the file blends them at the end.
+          leaves: {},
+          way: [
+            term('l', 'length of the step', Math.abs(z - (steps[index - 1]?.z ?? from)), 'mm', 'computed'),
+            approach,
+          ],
+          ...(index === 0
+            ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, run.units)} with a file` }
+            : {}),
+        })),
+      });
+    }
+    if (own.kind !== 'groove') return good({ diameter, passes: [straight] });
+    const width = 2 * (tool.nose ?? 0);
+    const places = plunges(from, to, width, cutting.plungeStep);
+    return good({
+      diameter,
+      passes: [
+        ...places.map((z) => ({ ...straight, z: z + width, wide: width, leaves: {} })),
+        ...(places.length > 1
+          ? [{ ...alongBottom(to, 2 * lowest, to - from - width), leaves: { outside: removal.outside ?? [] } }]
+          : []),
+      ],
+    });
+  },
+  cautions: [
+    {
+      kind: 'mistake',
+      text: 'A wide edge wants a low speed and a steady hand: see that the speed of turning is not left in.',
+    },
+  ],
+};

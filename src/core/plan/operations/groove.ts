@@ -1,0 +1,144 @@
+import { sum, term } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
+import { good } from '../../model/result';
+import { cylinder, largestRadius } from '../../model/workpiece/profile';
+import type { Tool } from '../../model/shop/shop';
+import { say, sayDiameter } from '../../model/words';
+import type { Operation, OperationKind, Pass } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+
+/** A square groove, or a recess between larger steps: straight down. Rounded corners want a form tool. */
+const isSquare = ({ kind, outside }: Feature): boolean =>
+  (kind === 'groove' || kind === 'recess') && outside?.length === 1;
+
+/** Radius of the metal that a groove is cut into, and that stands so far beside it, mm. */
+const outerOf = ({ z0, z1 }: Feature, { part, turned, outerRadius, earlier, stock }: Setup, beside = 0): number =>
+  Math.max(
+    ...part.steps
+      .filter(({ zFrom, zTo }) => zFrom < z1 + beside - 1e-6 && zTo > z0 - beside + 1e-6)
+      .map(({ path, diameter }) =>
+        turned.some((own) => own.path === path) || earlier.includes(path) || stock.asDrawn.includes(path)
+          ? diameter.aim / 2
+          : Math.max(outerRadius, diameter.aim / 2),
+      ),
+  );
+
+/** The widest blade that goes in and reaches the bottom, its holder clear of what stands beside it: fewest plunges. */
+function bladeFor(groove: Feature, setup: Setup): Tool | undefined {
+  const depth = (holder = 0) => outerOf(groove, setup, holder) - (groove.size?.aim ?? 0) / 2;
+  return setup.run.shop.tools
+    .filter(
+      ({ does, width = Infinity, reach = 0, holder }) =>
+        does.includes('groove') && width <= groove.z1 - groove.z0 + 1e-6 && reach >= depth(holder) - 1e-6,
+    )
+    .sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
+}
+
+/** Where the blade goes in, z of its right edge: on both edges, and between them by steps that overlap (handbook 13). */
+export function plunges(z0: number, z1: number, blade: number, most: number): number[] {
+  const rest = z1 - z0 - blade;
+  if (rest < 1e-6) return [z0];
+  const steps = Math.ceil(rest / (most * blade) - 1e-9);
+  return Array.from({ length: steps + 1 }, (_, index) => z0 + (rest * index) / steps);
+}
+
+/** The last pass of several plunges: along the bottom, so that they leave no ridges (handbook 13). */
+export const alongBottom = (z: number, diameter: number, length: number): Pass => ({
+  depth: 0,
+  diameter,
+  z,
+  way: [term('l', 'along the bottom', length, 'mm', 'computed')],
+  note: 'along the bottom, so that the plunges leave no ridges',
+});
+
+function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
+  const { z0, z1, size, place, middle = 0 } = groove;
+  const width = tool.width ?? 0;
+  const far = term('z', 'far edge of the groove, from the face', z1, 'mm', 'drawing');
+  const aim = term('m', 'middle of the limits of its place', middle, 'mm', 'drawing');
+  const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');
+  const left = { edge: 'left' as const, setting: sum('stop setting, left edge touched', 'mm', [far, aim, offset]) };
+  const right = {
+    edge: 'right' as const,
+    setting: sum('stop setting, right edge touched', 'mm', [
+      far,
+      aim,
+      term('w', 'blade width, inwards, as measured', -width, 'mm', 'tool'),
+      offset,
+    ]),
+  };
+  const bottom = size ?? { nominal: 0, aim: 0, lower: 0, upper: 0, from: 'general' as const };
+  const across = groove.dimensions.find((own) => own.kind === 'length')?.size;
+  return {
+    key: `groove:${groove.path}`,
+    kind: 'groove',
+    feature: groove.path,
+    makes: [groove.path],
+    name: `Groove ${say(z1 - z0, run.units)} to ${sayDiameter(bottom.nominal, run.units)}`,
+    tool,
+    from: z0,
+    to: z1,
+    diameter: bottom.aim,
+    removal: { outside: [cylinder(z0, z1, bottom.aim / 2)] },
+    stop: { means: 'carriage', settings: tool.touched === 'right' ? [right, left] : [left, right] },
+    checks: [
+      { what: `groove bottom ${sayDiameter(bottom.nominal, run.units)}`, measures: 'outside', size: bottom },
+      ...(across
+        ? [{ what: `groove width ${say(across.nominal, run.units)}`, measures: 'length' as const, size: across }]
+        : []),
+      ...(place?.size.from === 'limits'
+        ? [
+            {
+              what: `place of the groove ${say(place.size.nominal, run.units)}`,
+              measures: 'length' as const,
+              size: place.size,
+            },
+          ]
+        : []),
+    ],
+  };
+}
+
+/** Cut a square groove with a blade: by one plunge, or by several and a pass along the bottom (handbook 13). */
+export const groove: OperationKind = {
+  kind: 'groove',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: true,
+  demand(setup) {
+    const grooves = setup.part.features.filter((own) => setup.features.includes(own.path) && isSquare(own));
+    // A groove that no blade gets into stays as metal, and is told (route/doubts).
+    return good(
+      grooves.flatMap((own) => {
+        const tool = bladeFor(own, setup);
+        return tool ? [operationOf(own, tool, setup)] : [];
+      }),
+    );
+  },
+  cut({ from, to, diameter = 0, tool }, work, { run }) {
+    const { allowances, cutting } = run.shop;
+    const width = tool.width ?? 0;
+    const outer = largestRadius(work.outside, from, to);
+    const depth = outer - diameter / 2;
+    const places = plunges(from, to, width, cutting.plungeStep);
+    const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');
+    return good({
+      diameter: 2 * outer,
+      passes: [
+        ...places.map((z, index) => ({
+          depth,
+          diameter,
+          z,
+          way: [term('t', 'depth of the groove', depth, 'mm', 'computed'), approach],
+          leaves: { outside: [cylinder(z, z + width, diameter / 2)] },
+          wide: width,
+          ...(places.length > 1 && index === 0 ? { note: 'right edge of the blade at z; all to the same depth' } : {}),
+        })),
+        ...(places.length > 1 ? [alongBottom(from, diameter, to - from - width)] : []),
+      ],
+    });
+  },
+  cautions: [
+    { kind: 'mistake', text: 'The blade’s width is measured, not believed: position by one edge, and say which.' },
+  ],
+};

@@ -1,0 +1,102 @@
+import { pointLength } from '../../model/workpiece/drillPoint';
+import type { Feature } from '../../model/part/feature';
+import type { Part } from '../../model/part/part';
+import type { Tool } from '../../model/shop/shop';
+import { goesThrough } from '../reach/reached';
+import type { Setup } from '../../model/plan/setup';
+
+/** A hole that a tool must find before it can make a feature: how wide it may be, and how deep its full diameter. mm */
+export interface HoleNeed {
+  /** Path of the feature, and what the hole is for, in words. */
+  feature: string;
+  purpose: string;
+  atLeast: number;
+  atMost: number;
+  /** Of several drills the nearest to this. */
+  aim: number;
+  through: boolean;
+  depth: number;
+  /** How deep the tip may go at most, where something ends there. */
+  tipAtMost?: number;
+}
+
+/** A straight hole that is open at the face of a view. mm */
+interface Opening {
+  path: string;
+  diameter: number;
+  through: boolean;
+  depth: number;
+}
+
+/** Every straight hole of the drawing that is open at the face of a view: drilled, bored or reamed. */
+function openings(part: Part): Opening[] {
+  const drilled = part.holes
+    .filter(({ through, from }) => through || from === 'front')
+    .map(({ path, diameter, through, depth }) => ({ path, diameter: diameter.nominal, through, depth }));
+  const finished = part.features
+    .filter(
+      (feature) =>
+        (feature.kind === 'bore' || feature.kind === 'ream') &&
+        (feature.from === 'front' || goesThrough(feature, part)),
+    )
+    .map((feature) => ({
+      path: feature.path,
+      diameter: feature.size?.nominal ?? 0,
+      through: goesThrough(feature, part),
+      depth: feature.z1,
+    }));
+  return [...drilled, ...finished];
+}
+
+/** A hole of the drawing that meets a need: the widest. */
+export const holeServing = (
+  { feature, atLeast, atMost, depth, through }: HoleNeed,
+  { part }: Pick<Setup, 'part'>,
+): Opening | undefined =>
+  openings(part)
+    .filter(
+      (hole) =>
+        hole.path !== feature &&
+        hole.diameter >= atLeast - 1e-6 &&
+        hole.diameter <= atMost + 1e-6 &&
+        (hole.through || (!through && hole.depth >= depth - 1e-6)),
+    )
+    .sort((a, b) => b.diameter - a.diameter)[0];
+
+/** The drill for a need that no hole of the drawing meets, and how deep its full diameter goes; the nearest that does. */
+export function drillFor(need: HoleNeed, { run }: Pick<Setup, 'run'>): { tool: Tool; depth: number } | undefined {
+  const deep = ({ diameter = 0, point = 118 }: Tool) =>
+    Math.min(need.depth, (need.tipAtMost ?? Infinity) - pointLength(diameter, point));
+  const tool = run.shop.tools
+    .filter(
+      (own) =>
+        own.does.includes('drill') &&
+        (own.diameter ?? 0) >= need.atLeast - 1e-6 &&
+        (own.diameter ?? 0) <= need.atMost + 1e-6 &&
+        deep(own) > 0,
+    )
+    .sort((a, b) => {
+      const [x, y] = [a.diameter ?? 0, b.diameter ?? 0];
+      const nearer = Math.abs(x - need.aim) - Math.abs(y - need.aim);
+      // Of two as near the wider: it leaves the next tool less.
+      return Math.abs(nearer) > 1e-6 ? nearer : y - x;
+    })[0];
+  return tool && { tool, depth: deep(tool) };
+}
+
+/** How wide the hole is that a tool finds: one of the drawing, or the one that is drilled for it. */
+export const widthFound = (need: HoleNeed, setup: Setup): number | undefined =>
+  holeServing(need, setup)?.diameter ?? drillFor(need, setup)?.tool.diameter;
+
+/**
+ * Features of some kinds that a set-up drills for: what goes right through is drilled in the first, whichever end its
+ * other tools come from, so that both mouths can be worked.
+ */
+export const drilledFor = ({ part, features, number }: Setup, ...kinds: string[]): Feature[] =>
+  part.features.filter(
+    (own) => kinds.includes(own.kind) && (goesThrough(own, part) ? number === 1 : features.includes(own.path)),
+  );
+
+/** Features of some kinds that a set-up gets at. */
+export const reachedOf = ({ part, features }: Setup, ...kinds: string[]): Feature[] =>
+  part.features.filter(({ kind, path }) => kinds.includes(kind) && features.includes(path));

@@ -1,0 +1,190 @@
+import type { HoleFile, PartFile, RunFile } from '../../read/runFile';
+import { doubtsOf, only, operationsOf, planned, runOf, step } from '../../testing';
+
+const fromBar = { way: 'from-bar' as const };
+const outside = [step(22, 30)];
+const bored = (bores: HoleFile[], part: Partial<PartFile> = {}) => runOf({ outside, bores, ...part }, fromBar);
+const front = { from: 'front' as const };
+
+const drilled = (file: RunFile) =>
+  operationsOf(file)
+    .filter(({ kind }) => kind === 'drill')
+    .map(({ name, fullDepth, to }) => [name, fullDepth, Number(to.toFixed(3))]);
+
+describe('boring', () => {
+  test('blind and flat: drilled so that the point stays above the bottom, then bored', () => {
+    const file = bored([{ ...front, shape: 'bore', diameter: '16 H8', depth: 12, bottom: 'flat' }]);
+    // Aim 16.0135; 0.15 a side for the last cut leaves 15.71, and the largest drill is 15. Its point is 4.507 long.
+    expect(drilled(file)).toEqual([['Drill ⌀15 for the boring bar', expect.closeTo(12 - 4.506, 3), 12]]);
+    const own = only(file, 'bore');
+    expect(own.tool.id).toBe('boring-bar-12');
+    // 0.5068 a side: one roughing cut of 0.3568, then 0.15.
+    expect(own.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([0.3568, 0.15]);
+    expect(own.passes.at(-1)?.diameter).toBeCloseTo(16.0135, 9);
+    expect(own.passes.at(-1)?.note).toContain('spindle stopped');
+    expect(doubtsOf(file)).toEqual([]);
+  });
+
+  test('the hole of the drawing serves, if the bar goes in', () => {
+    const file = bored([
+      { ...front, shape: 'drill', diameter: 10, depth: 'through' },
+      { ...front, shape: 'bore', diameter: '14 H8', depth: 8 },
+    ]);
+    expect(drilled(file)).toHaveLength(1);
+    expect(only(file, 'bore').tool.id).toBe('boring-bar-8');
+    // A through hole of 3 is too narrow for any bar: another is drilled for it, as deep as the bore.
+    const narrow = bored([
+      { ...front, shape: 'drill', diameter: 3, depth: 'through' },
+      { ...front, shape: 'bore', diameter: '14 H8', depth: 8 },
+    ]);
+    expect(drilled(narrow).map(([name]) => name)).toEqual(['Drill ⌀3 through', 'Drill ⌀13 for the boring bar']);
+  });
+
+  test('deeper than every bar reaches, it stays undone and is told', () => {
+    const long = bored([{ ...front, shape: 'bore', diameter: 18, depth: 70 }], { outside: [step(24, 80)] });
+    expect(doubtsOf(long)).toEqual(['NO-OPERATION part.bores[0]']);
+  });
+
+  test('a thin bar far out in a close bore gives way, and says so', () => {
+    // The bar of 8, 29 + 2 out. So close a bore has its last 0.15 in two equal cuts: 0.075 at 0.08 with kc
+    // 600 · 0.08^−0.2 = 994 is 5.97 N, 0.4 of it 2.39 N; 2 · 64 · 2.39 · 31³ / (3 π · 210000 · 8⁴) = 0.0011 mm.
+    const close = bored(
+      [
+        { ...front, shape: 'drill', diameter: 10, depth: 30 },
+        { ...front, shape: 'bore', diameter: { size: 11, limits: [0, 0.003] }, depth: 29 },
+      ],
+      { outside: [step(22, 40)] },
+    );
+    expect(only(close, 'bore').warnings[0]).toContain('gives way by about 0.001 mm');
+    const open = bored(
+      [
+        { ...front, shape: 'drill', diameter: 10, depth: 30 },
+        { ...front, shape: 'bore', diameter: { size: 11, limits: [0, 0.02] }, depth: 29 },
+      ],
+      { outside: [step(22, 40)] },
+    );
+    expect(only(open, 'bore').warnings.filter((words) => words.includes('gives way'))).toEqual([]);
+  });
+
+  test('from the back in the set-up that sees the back', () => {
+    const file = bored([{ from: 'back', shape: 'bore', diameter: 12, depth: 6 }]);
+    expect(only(file, 'bore')).toMatchObject({ end: 'back', to: 6 });
+  });
+});
+
+describe('tapping', () => {
+  test('M6 × 12 in a blind hole: drilled 5, three pitches deeper; in and out at the pitch', () => {
+    const file = bored([{ ...front, shape: 'tap', designation: 'M6', depth: 12 }]);
+    expect(drilled(file)).toEqual([['Drill ⌀5 for M6', 15, expect.closeTo(15 + 1.502, 3)]]);
+    const own = only(file, 'tap');
+    expect(own.feed.value).toBe(1);
+    // 75 · 0.25 over ⌀6 is 995 rev/min; taps run at most at 200, the machine has 160: (12 + 12 + 2) / 160.
+    expect(own.speed.value).toBe(160);
+    expect(own.cutting.value).toBeCloseTo(26 / 160, 9);
+    // Go and no-go: no limits are made up for it.
+    expect(own.checks[0]).toMatchObject({ what: 'thread M6', gauge: { name: 'thread gauge', fineEnough: true } });
+    expect(own.checks[0]).not.toHaveProperty('size');
+  });
+
+  test('a hole of the drawing that is only as deep as the thread: a bottoming tap', () => {
+    const file = bored([
+      { ...front, shape: 'drill', diameter: 5, depth: 13 },
+      { ...front, shape: 'tap', designation: 'M6', depth: 12 },
+    ]);
+    expect(drilled(file)).toHaveLength(1);
+    expect(only(file, 'tap').warnings[0]).toContain('1 mm deeper than the thread, and the lead of the tap is 3 mm');
+  });
+
+  test('a thread that no tap in the list has is told', () => {
+    expect(doubtsOf(bored([{ ...front, shape: 'tap', designation: 'M7x1', depth: 12 }]))).toEqual([
+      'NO-OPERATION part.bores[0]',
+    ]);
+  });
+});
+
+describe('conical bores', () => {
+  const conical = (included: number) =>
+    bored([{ ...front, shape: 'cone', small: 10, depth: 8, included }], { outside: [step(30, 30)] });
+
+  test('a pilot that the bar goes into, then the compound at half of the angle', () => {
+    const file = conical(40);
+    expect(drilled(file)).toEqual([['Drill ⌀10 for the conical bore', 8, expect.closeTo(8 + 3.004, 3)]]);
+    const own = only(file, 'taper');
+    expect(own.compound).toBeCloseTo(20, 6);
+    expect(own.tool.id).toBe('boring-bar-8');
+    // 8 · tan 20° = 2.912 a side: 2.762 in six of 0.46, and 0.15.
+    expect(own.passes).toHaveLength(7);
+    expect(own.passes[0]?.note).toContain('compound at 20.00° from the axis');
+    expect(doubtsOf(file)).toEqual([]);
+  });
+
+  test('at the angle of a countersink that is wide enough, that does it', () => {
+    const file = conical(60);
+    expect(operationsOf(file).some(({ kind }) => kind === 'taper')).toBe(false);
+    // 10 + 2 · 8 · tan 30° = 19.24.
+    expect(only(file, 'countersink').name).toBe('Countersink ⌀19.238 × 60°');
+  });
+});
+
+describe('grooves in a bore', () => {
+  test('after the bore, with a tool that goes in through it', () => {
+    const file = bored([
+      { ...front, shape: 'bore', diameter: 14, depth: 15 },
+      { ...front, shape: 'groove', at: 6, width: 2.5, bottom: 16 },
+    ]);
+    const own = only(file, 'inner-groove');
+    expect(own).toMatchObject({ from: 6, to: 8.5, diameter: 16 });
+    expect(own.tool.width).toBe(2);
+    // 2.5 with 2: two plunges and along the bottom.
+    expect(own.passes).toHaveLength(3);
+    const order = operationsOf(file).map(({ kind }) => kind);
+    expect(order.indexOf('inner-groove')).toBeGreaterThan(order.indexOf('bore'));
+    expect(doubtsOf(file)).toEqual([]);
+  });
+
+  test('deeper than the tool reaches into the wall is told', () => {
+    const file = bored([
+      { ...front, shape: 'bore', diameter: 12, depth: 15 },
+      { ...front, shape: 'groove', at: 6, width: 1, bottom: 16 },
+    ]);
+    expect(doubtsOf(file)).toEqual(['NO-OPERATION part.bores[1]']);
+  });
+});
+
+test('the chain of a hole: drill, bore, groove, sunk, reamed, each once and in this order', () => {
+  const file = bored([
+    { ...front, shape: 'ream', diameter: '8 H7', depth: 'through' },
+    { ...front, shape: 'counterbore', diameter: 14, depth: 8 },
+    { ...front, shape: 'groove', at: 3, width: 2, bottom: 16 },
+    { ...front, shape: 'countersink', mouth: 15, included: 90 },
+  ]);
+  const order = planned(file).setups[0]?.operations.map(({ kind }) => kind) ?? [];
+  const chain = ['drill', 'counterbore', 'inner-groove', 'ream'];
+  const places = chain.map((kind) => order.indexOf(kind));
+  expect(places.every((place) => place > 0)).toBe(true);
+  expect(places).toEqual([...places].sort((a, b) => a - b));
+  expect(order.indexOf('countersink')).toBeGreaterThan(order.indexOf('counterbore'));
+  expect(order.filter((kind) => kind === 'drill')).toHaveLength(1);
+});
+
+describe('tapping by hand', () => {
+  const tapped = (designation: string) =>
+    runOf(
+      { outside: [step(14, 20)], bores: [{ from: 'front', shape: 'tap', designation, depth: 6 }] },
+      { way: 'from-bar' },
+    );
+
+  test('M3 by hand, the spindle stopped: twelve turns of 0.5 to 6 deep, 0.05 min each; M4 by the spindle', () => {
+    const own = operationsOf(tapped('M3')).find(({ kind }) => kind === 'hand-tap');
+    expect(own).toMatchObject({ name: 'Tap M3 by hand', speed: { value: 0 }, stop: { means: 'none' } });
+    expect(own?.does).toEqual(['12 turns from where it bites; back half a turn in each to break the chip.']);
+    expect(own?.hand.terms.find(({ name }) => name.includes('turns'))?.value).toBeCloseTo(0.6, 9);
+    expect(operationsOf(tapped('M4')).map(({ kind }) => kind)).not.toContain('hand-tap');
+  });
+
+  test('after its drill, with nothing left undone', () => {
+    const kinds = operationsOf(tapped('M3')).map(({ kind }) => kind);
+    expect(kinds.indexOf('drill')).toBeLessThan(kinds.indexOf('hand-tap'));
+    expect(planned(tapped('M3')).doubts).toEqual([]);
+  });
+});

@@ -1,0 +1,202 @@
+import type { DetailFile, PartFile, RunFile } from '../../read/runFile';
+import { planFile } from '../plan';
+import { startValues } from '../../model/shop/startValues';
+import { doubtsOf, only, operationsOf, planned, runOf, step } from '../../testing';
+import { trackingDiameters } from './knurl';
+
+const fromBar = { way: 'from-bar' as const };
+const part = (outside: PartFile['outside'], details: DetailFile[] = []) => runOf({ outside, details }, fromBar);
+
+const orderOf = (file: RunFile) => operationsOf(file).map(({ kind }) => kind);
+
+describe('cones', () => {
+  test('12 to 20 over 10: half angle 21.80°, cut from the cylinder of 20', () => {
+    const file = part([{ shape: 'cone', from: 12, to: 20, length: 10 }, step(22, 10)]);
+    const own = only(file, 'taper');
+    expect(own.compound).toBeCloseTo(21.801, 3);
+    // 4 a side: 3.75 in two of 1.875, and 0.25; the slide goes 4 / sin 21.8° = 10.77, the flank, in the last.
+    expect(own.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([1.875, 1.875, 0.25]);
+    expect(own.passes.at(-1)?.way[0]?.value).toBeCloseTo(Math.hypot(4, 10), 6);
+    // 2 · 10 · (tan 22.051° − tan 21.801°) = 0.1016.
+    expect(own.passes[0]?.note).toContain('±0.25° are ±0.101 mm');
+    expect(own.checks).toMatchObject([{ what: 'small end ⌀12' }]);
+    expect(orderOf(file).indexOf('taper')).toBeGreaterThan(orderOf(file).indexOf('turn-finish'));
+    expect(doubtsOf(file)).toEqual([]);
+  });
+
+  test('one that falls towards the chuck is left to the other side, where it rises', () => {
+    const file = part([step(22, 10), { shape: 'cone', from: 20, to: 12, length: 10 }]);
+    expect(only(file, 'taper')).toMatchObject({ end: 'back', from: 0, to: 10 });
+  });
+
+  test('limits closer than the protractor are told', () => {
+    const file = part([{ shape: 'cone', from: { size: 12, limits: [-0.02, 0.02] }, to: 20, length: 10 }, step(22, 10)]);
+    expect(only(file, 'taper').warnings[0]).toContain('the drawing leaves ±0.02 mm: set it by angle blocks');
+  });
+
+  test('longer than the compound goes, it stays undone and is told', () => {
+    expect(doubtsOf(part([{ shape: 'cone', from: 12, to: 20, length: 70 }, step(22, 10)]))).toEqual([
+      'NO-OPERATION part.outside[0]',
+    ]);
+  });
+
+  test('two angles in a set-up: the compound is set again for each piece', () => {
+    const file = part([
+      { shape: 'cone', from: 8, to: 12, length: 6 },
+      { shape: 'cone', from: 14, to: 20, length: 5 },
+      step(22, 10),
+    ]);
+    const again = operationsOf(file).flatMap(({ hand }) =>
+      hand.terms.filter(({ name, value }) => name === 'compound to this angle again' && value > 0),
+    );
+    expect(again).toHaveLength(2);
+  });
+});
+
+describe('outside threads', () => {
+  const relieved = (designation: string, diameter: number, core: number): RunFile =>
+    part(
+      [step(diameter, 16), step(22, 10)],
+      [
+        { kind: 'chamfer', at: 0, size: 1 },
+        { kind: 'thread', at: 0, length: 12, designation },
+        { kind: 'groove', at: 12, width: 4, bottom: core },
+      ],
+    );
+
+  test('M16 × 2 by tool: ten passes and a spring pass, gears 2 : 3, after its relief and its chamfer', () => {
+    const file = relieved('M16', 16, 13);
+    const own = only(file, 'thread');
+    // 4 + 3 · 2 passes; 0.6134 · 2 = 1.2268 deep; the first 1.2268 / √10.
+    expect(own.passes).toHaveLength(11);
+    expect(own.passes[0]?.depth).toBeCloseTo(1.2268 / Math.sqrt(10), 6);
+    expect(own.passes.at(-1)).toMatchObject({ depth: 0, diameter: expect.closeTo(16 - 2 * 1.2268, 6) });
+    expect(own.feed.value).toBe(2);
+    expect(own.feed.note).toMatch(/change gears (20 \/ 30|40 \/ 60).*exact/);
+    // To the middle of the two pitches that the tool needs.
+    expect(own.to).toBe(14);
+    const order = orderOf(file);
+    for (const first of ['groove', 'chamfer', 'turn-finish'])
+      expect(order.indexOf(first)).toBeLessThan(order.indexOf('thread'));
+    expect(planned(file).setups[0]?.operations.at(-1)?.kind).toBe('part-off');
+  });
+
+  test('M8 with a die, since the shop has one and cuts up to 12 so', () => {
+    const own = only(relieved('M8', 8, 6.2), 'die');
+    expect(own.tool.name).toBe('die M8');
+    expect(own.feed.value).toBe(1.25);
+    // 12 on and 12 off again, and 2 of approach, at 1.25 and 100 rev/min.
+    expect(own.cutting.value).toBeCloseTo(26 / 1.25 / 100, 9);
+  });
+
+  test('without room to leave, or a machine that cuts threads, it stays undone and is told', () => {
+    const tight = part([step(16, 12), step(22, 10)], [{ kind: 'thread', at: 0, length: 12, designation: 'M16' }]);
+    expect(doubtsOf(tight)).toEqual(['NO-OPERATION part.details[0]', 'THREAD-RUN-OUT part.details[0]']);
+    const machine = { ...startValues.machines[0] };
+    delete machine.leadscrew;
+    const plan = planFile(relieved('M16', 16, 13), { ...startValues, machines: [machine as never] });
+    expect(plan.ok && plan.value.doubts.map(({ rule }) => rule)).toEqual(['NO-OPERATION']);
+  });
+
+  test('change gears are part of setting up', () => {
+    const setting = planned(relieved('M16', 16, 13)).setups[0]?.setting.terms.find(
+      ({ name }) => name === 'change gears',
+    );
+    expect(setting?.value).toBe(15);
+  });
+});
+
+describe('knurls', () => {
+  test('⌀22 with 0.8 is 86.4 pitches round: 86 · 0.8 / π = 21.90, 87 give 22.15', () => {
+    const { pitches, below, above } = trackingDiameters(22, 0.8);
+    expect([pitches, below, above].map((value) => Number(value.toFixed(2)))).toEqual([86.39, 21.9, 22.15]);
+  });
+
+  test('before its neighbours are finished, and its own edges are broken after it', () => {
+    const file = part(
+      [step(14, 10), step(22, 12, { chamfers: { front: 0.5 } })],
+      [{ kind: 'knurl', at: 11, length: 10, pattern: 'diamond', pitch: 0.8 }],
+    );
+    const names = planned(file).setups[0]?.operations.map(({ name }) => name) ?? [];
+    const at = (name: string) => names.findIndex((own) => own.startsWith(name));
+    expect(at('Finish ⌀22')).toBeLessThan(at('Knurl'));
+    expect(at('Knurl')).toBeLessThan(at('Finish ⌀14'));
+    expect(at('Knurl')).toBeLessThan(at('Chamfer'));
+    expect(only(file, 'knurl').passes[0]?.note).toContain('about ⌀22.4');
+    expect(only(file, 'knurl').warnings[0]).toContain('⌀21.9 or ⌀22.15 before knurling tracks');
+  });
+
+  test('a pitch that no wheel has is told', () => {
+    expect(
+      doubtsOf(part([step(22, 20)], [{ kind: 'knurl', at: 2, length: 10, pattern: 'straight', pitch: 0.7 }])),
+    ).toEqual(['NO-OPERATION part.details[0]']);
+  });
+});
+
+describe('vees', () => {
+  const veed = (included: number) => part([step(22, 20)], [{ kind: 'vee', at: 8, included, depth: 2 }]);
+
+  test('straight in with a tool of its angle', () => {
+    const own = only(veed(60), 'vee');
+    expect(own.tool.id).toBe('thread-60');
+    expect(own.passes).toHaveLength(1);
+    expect(own).not.toHaveProperty('compound');
+  });
+
+  test('wider: the middle, then both flanks with the compound at half of the angle', () => {
+    const own = only(veed(90), 'vee');
+    expect(own.passes.map(({ note }) => note?.split(',')[0])).toEqual([
+      'the middle first',
+      'right flank',
+      'left flank',
+    ]);
+    // 2 / sin 45° = 2.828 along the flank.
+    expect(own.passes[1]?.way[0]?.value).toBeCloseTo(2 * Math.SQRT2, 6);
+    expect(doubtsOf(veed(90))).toEqual([]);
+  });
+});
+
+describe('round forms', () => {
+  test('a relief with R0.5 corners: a round nose of 0.5, 3 wide by plunges of 1 and along the bottom', () => {
+    const file = part([step(16, 20), step(22, 10)], [{ kind: 'groove', at: 8, width: 3, bottom: 13, radius: 0.5 }]);
+    const own = only(file, 'form');
+    expect(own.tool.id).toBe('round-nose-0.5');
+    expect(own.passes).toHaveLength(5);
+    expect(doubtsOf(file)).toEqual([]);
+  });
+
+  test('a corner of R2 with the tool that has it; of R4 by sixteen steps times two', () => {
+    const rounded = (size: number) => part([step(22, 20)], [{ kind: 'radius', at: 0, size }]);
+    expect(only(rounded(2), 'form')).toMatchObject({ tool: { id: 'corner-rounding-2' }, passes: [{}] });
+    // π / 2 · 4 / 0.2 = 31.4.
+    expect(only(rounded(4), 'form').passes).toHaveLength(32);
+    expect(doubtsOf(rounded(4))).toEqual([]);
+  });
+
+  test('a ball end is turned by steps', () => {
+    const file = part([{ shape: 'sphere', diameter: 12, length: 10 }, step(18, 12)]);
+    expect(only(file, 'form').name).toBe('Ball R6 mm');
+    expect(doubtsOf(file)).toEqual([]);
+  });
+
+  test('a fillet stays where the finishing nose leaves it, and is told where none does', () => {
+    const fillet = (size: number) => part([step(14, 12), step(22, 10)], [{ kind: 'radius', at: 12, size }]);
+    const finished = operationsOf(fillet(0.4)).find(({ name }) => name === 'Finish ⌀14');
+    expect(finished).toMatchObject({ makes: ['part.details[0]'], tool: { nose: 0.4 } });
+    // The fillet is there: at its middle the radius is 7 + 0.4 (1 − √½) = 7.117.
+    expect(doubtsOf(fillet(0.4))).toEqual([]);
+    expect(operationsOf(fillet(2)).find(({ name }) => name === 'Finish ⌀14')?.tool.id).toBe('round-nose-2');
+    expect(doubtsOf(fillet(1.8))).toEqual(['NO-OPERATION part.details[0]']);
+  });
+
+  test('a chamfer of another angle: the tool set over', () => {
+    const file = part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 2, angle: 30 }]);
+    const own = only(file, 'chamfer');
+    expect(own.name).toBe('Chamfer 2 mm × 30°');
+    expect(own.passes[0]?.note).toBe('the tool set over to 30° from the axis');
+    expect(doubtsOf(file)).toEqual([]);
+    expect(doubtsOf(part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 6, angle: 15 }]))).toEqual([
+      'NO-OPERATION part.details[0]',
+    ]);
+  });
+});

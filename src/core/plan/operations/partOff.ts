@@ -1,0 +1,60 @@
+import { term } from '../../model/figure';
+import { largestRadius, radiusAt } from '../../model/workpiece/profile';
+import { good } from '../../model/result';
+import type { OperationKind } from '../../model/plan/operation';
+import { bladeSettings } from './tools';
+import { lengthOverAll } from './face';
+
+/** Part the piece off the bar. The finished side is at the blade's right edge (handbook 3). */
+export const partOff: OperationKind = {
+  kind: 'part-off',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  demand({ partsOff, stock, part, behind, finishes }) {
+    const { blade } = stock;
+    if (!partsOff || !blade) return good([]);
+    const { tool, width } = blade;
+    const end = part.length + behind;
+    const length = term('L', 'length of the part', part.length, 'mm', 'drawing');
+    const back = term('k', 'facing allowance behind it', behind, 'mm', 'computed');
+    return good([
+      {
+        key: 'part-off',
+        kind: 'part-off',
+        feature: 'face',
+        name: 'Part off',
+        tool,
+        from: end + width,
+        to: end,
+        removal: { partedAt: end },
+        stop: { means: 'carriage', settings: bladeSettings(blade, [length, back]) },
+        checks: finishes ? [lengthOverAll(part)] : [],
+      },
+    ]);
+  },
+  cut({ from, to }, work, { run }) {
+    const outer = largestRadius(work.outside, to, from);
+    const core = radiusAt(work.bore, (from + to) / 2);
+    return good({
+      diameter: 2 * outer,
+      passes: [
+        {
+          depth: outer - core,
+          z: to,
+          wide: from - to,
+          way: [
+            term('R', 'outer radius', outer, 'mm', 'computed'),
+            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+            term('r', 'core radius, inwards', -core, 'mm', 'computed'),
+          ],
+        },
+      ],
+      warnings: core > 0 ? ['The ring comes off whole: catch it on a rod in the bore.'] : [],
+    });
+  },
+  cautions: [
+    { kind: 'danger', text: 'Carriage locked, steady feed; catch the piece, never with the fingers.' },
+    { kind: 'mistake', text: 'The blade’s width belongs to one side only: see which edge was touched.' },
+  ],
+};

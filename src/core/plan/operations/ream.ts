@@ -1,0 +1,140 @@
+import { figure, sum, term, type Figure } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
+import { good } from '../../model/result';
+import { cylinder } from '../../model/workpiece/profile';
+import type { Tool } from '../../model/shop/shop';
+import { say, sayDiameter } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import { goesThrough } from '../reach/reached';
+import type { Setup } from '../../model/plan/setup';
+import { straightIn } from './tools';
+import { fullDepthOf } from './fullDepth';
+import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+
+function reamerFor({ size }: Feature, depth: number, { run }: Setup): Tool | undefined {
+  return run.shop.tools.find(
+    ({ does, diameter, flute = 0 }) =>
+      does.includes('ream') && Math.abs((diameter ?? 0) - (size?.nominal ?? 0)) < 1e-6 && flute >= depth - 1e-6,
+  );
+}
+
+/** What a reamer may be left at most, mm on the diameter (handbook 6): by the size that it is up to. */
+export function mostToReam(allowances: Record<string, number>, nominal: number): number | undefined {
+  const upTo = Object.keys(allowances)
+    .map(Number)
+    .sort((a, b) => a - b)
+    .find((size) => nominal <= size + 1e-9);
+  return upTo === undefined ? undefined : allowances[upTo];
+}
+
+/** The same, as the house has it. */
+function leftToReam(nominal: number, { run }: Setup): number | undefined {
+  const { cutting, houseRules } = run.shop;
+  const most = mostToReam(cutting.reamAllowance, nominal);
+  return most === undefined || houseRules.reamAllowance === 'small' ? most : most * cutting.reamLarger;
+}
+
+/** What a reamer finds: a hole that leaves it something, and not more than is drilled where none is drawn. */
+function needOf(own: Feature, setup: Setup): HoleNeed {
+  const { part } = setup;
+  const nominal = own.size?.nominal ?? 0;
+  const most = leftToReam(nominal, setup) ?? 0;
+  return {
+    feature: own.path,
+    purpose: 'for the reamer',
+    atLeast: 0,
+    atMost: nominal - 1e-3,
+    aim: nominal - most,
+    through: goesThrough(own, part),
+    depth: own.z1,
+  };
+}
+
+/** Reamed holes that there is a reamer for, and whose quill goes deep enough. */
+function reamable(features: readonly Feature[], setup: Setup): { own: Feature; tool: Tool; depth: Figure }[] {
+  return features.flatMap((own) => {
+    const depth = fullDepthOf({ through: goesThrough(own, setup.part), depth: own.z1 }, setup);
+    const tool = reamerFor(own, depth.value, setup);
+    return tool && depth.value <= setup.run.shop.machine.quillTravel ? [{ own, tool, depth }] : [];
+  });
+}
+
+/** Holes that reamers need first. */
+export const reamNeeds = (setup: Setup): HoleNeed[] =>
+  reamable(drilledFor(setup, 'ream'), setup).map(({ own }) => needOf(own, setup));
+
+/** Ream a drilled hole to size. */
+export const ream: OperationKind = {
+  kind: 'ream',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  demand(setup) {
+    const { run } = setup;
+    return good(
+      reamable(reachedOf(setup, 'ream'), setup).flatMap(({ own, tool, depth }): Operation[] => {
+        const { size, path } = own;
+        // Without a hole for it to follow it stays undone, and is told (route/doubts).
+        if (!size || widthFound(needOf(own, setup), setup) === undefined) return [];
+        return [
+          {
+            key: `ream:${path}`,
+            kind: 'ream',
+            feature: path,
+            makes: [path],
+            name: `Ream ${sayDiameter(size.nominal, run.units)}${size.fit ? ` ${size.fit}` : ''}`,
+            tool,
+            from: 0,
+            to: depth.value,
+            fullDepth: depth.value,
+            diameter: size.aim,
+            removal: { bore: [cylinder(-1, depth.value, size.aim / 2)] },
+            stop: { means: 'quill', settings: [{ edge: 'tip', setting: sum('quill stop', 'mm', depth.terms) }] },
+            checks: [{ what: `bore ${sayDiameter(size.nominal, run.units)}`, measures: 'inside', size }],
+          },
+        ];
+      }),
+    );
+  },
+  feed({ diameter = 0 }, { run }) {
+    const { drillFeed } = run.shop.material;
+    const { mostDrillFeed, reamFeedTimes } = run.shop.cutting;
+    return figure({
+      name: 'feed',
+      unit: 'mm/rev',
+      value: reamFeedTimes * Math.min(drillFeed * diameter, mostDrillFeed),
+      formula: 'k · min(q · d, m)',
+      terms: [
+        term('k', 'times the feed of a drill', reamFeedTimes, '', 'start value'),
+        term('q', 'feed per diameter', drillFeed, '', 'material'),
+        term('d', 'reamer', diameter, 'mm', 'tool'),
+        term('m', 'at most, of a drill', mostDrillFeed, 'mm/rev', 'start value'),
+      ],
+    });
+  },
+  cut(operation, _work, setup) {
+    const { run, part } = setup;
+    const { units } = run;
+    const { to, diameter = 0, feature } = operation;
+    const own = part.features.find(({ path }) => path === feature);
+    const found = own && widthFound(needOf(own, setup), setup);
+    const left = (own?.size?.nominal ?? diameter) - (found ?? 0);
+    const most = leftToReam(own?.size?.nominal ?? diameter, setup);
+    const tooMuch = most !== undefined && left > most + 1e-9;
+    return good({
+      diameter,
+      passes: [straightIn(to, run)],
+      warnings: tooMuch
+        ? [
+            `The drill leaves ${say(Number(left.toFixed(3)), units)} to the reamer, more than the usual ${say(most, units)}: bore it first, or drill larger.`,
+          ]
+        : [],
+    });
+  },
+  cautions: [
+    {
+      kind: 'mistake',
+      text: 'Never turn a reamer backwards; clear the chips first, plenty of oil, out with the spindle still turning forward.',
+    },
+  ],
+};

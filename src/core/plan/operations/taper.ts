@@ -1,0 +1,202 @@
+import type { Limit } from '../../model/plan/passLoad';
+import { errorAtEnd, slideFor } from '../cutting/compound';
+import { barLoad, deepestOfBar } from '../cutting/bar';
+import { dividePasses } from '../cutting/divide';
+import { cuttingForce } from '../cutting/force';
+import { deepestWithin } from '../cutting/limits';
+import { limitsOn } from '../cutting/limitsOn';
+import { loadOf } from '../cutting/load';
+import { cuttingSpeed, notAbove } from '../cutting/speed';
+import { speedFor } from '../cutting/speedFor';
+import { term } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
+import type { Size } from '../../model/part/size';
+import { good } from '../../model/result';
+import { largestRadius, type Segment } from '../../model/workpiece/profile';
+import type { Workpiece } from '../../model/workpiece/workpiece';
+import type { Tool } from '../../model/shop/shop';
+import { say, sayDiameter } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { stopSetting } from './tools';
+import { barsFor, stoutest } from './boringBars';
+import { countersinkFor } from './countersink';
+import { edgeFor, flankOf, halfOf } from './edgeCone';
+import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
+
+const round = (value: number) => Number(value.toFixed(3));
+
+/** A hole that the bar's tip can enter, so that its back does not touch (PILOT-CLEARS-BACK). */
+function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
+  const flank = flankOf(own);
+  const bars = barsFor(own.z1, setup);
+  if (!flank || bars.length === 0 || countersinkFor(own, setup)) return undefined;
+  const small = 2 * Math.min(flank.r0, flank.r1);
+  return {
+    feature: own.path,
+    purpose: 'for the conical bore',
+    atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
+    atMost: small,
+    aim: small,
+    through: false,
+    depth: own.z1,
+  };
+}
+
+/** Pilot holes that conical bores need first. */
+export const taperNeeds = (setup: Setup): HoleNeed[] =>
+  reachedOf(setup, 'conical-bore').flatMap((own) => needOf(own, setup) ?? []);
+
+/** A tool for a cone on the outside: one whose back clears it, where it falls towards the chuck. */
+const outsideTool = (flank: Segment, { run }: Setup): Tool | undefined =>
+  run.shop.tools.find(
+    ({ does, slope = 0 }) => does.includes('taper') && (flank.r1 >= flank.r0 || slope >= halfOf(flank) - 1e-6),
+  );
+
+function insideTool(own: Feature, setup: Setup): Tool | undefined {
+  const need = needOf(own, setup);
+  const found = need && widthFound(need, setup);
+  return found === undefined ? undefined : stoutest(barsFor(own.z1, setup), found);
+}
+
+/** Slides further than the compound goes are for the tailstock or another machine. */
+const withinTravel = (flank: Segment, { run }: Setup): boolean =>
+  Math.hypot(flank.z1 - flank.z0, flank.r1 - flank.r0) <= (run.shop.machine.compoundTravel ?? Infinity);
+
+/** The end of a cone that is not measured when its cylinder is turned: the small one. */
+const smallEnd = ({ dimensions }: Feature): Size | undefined =>
+  dimensions
+    .flatMap((dimension) => (dimension.kind === 'diameter' ? [dimension.size] : []))
+    .sort((a, b) => a.nominal - b.nominal)[0];
+
+function operationOf(own: Feature, setup: Setup): Operation[] {
+  const flank = flankOf(own);
+  if (!flank || !withinTravel(flank, setup) || edgeFor(own, setup)) return [];
+  const inside = own.bore !== undefined;
+  const tool = inside ? insideTool(own, setup) : outsideTool(flank, setup);
+  if (!tool) return [];
+  const { units } = setup.run;
+  const [small, large] = [flank.r0, flank.r1].map((r) => 2 * r).sort((a, b) => a - b) as [number, number];
+  const end = smallEnd(own);
+  // Its flank goes on before the face, so that the mouth is clean.
+  const cut = inside
+    ? [{ ...flank, z0: flank.z0 - 1, r0: flank.r0 + (flank.r0 - flank.r1) / (flank.z1 - flank.z0) }]
+    : [flank];
+  return [
+    {
+      key: `taper:${own.path}`,
+      kind: 'taper',
+      feature: own.path,
+      makes: [own.path],
+      name: `${inside ? 'Conical bore' : 'Cone'} ${sayDiameter(round(small), units)} to ${sayDiameter(round(large), units)}`,
+      tool,
+      from: own.z0,
+      to: own.z1,
+      diameter: large,
+      compound: halfOf(flank),
+      removal: inside ? { bore: cut } : { outside: cut },
+      stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(own.z1, tool) }] },
+      checks:
+        end && !inside
+          ? [{ what: `small end ${sayDiameter(end.nominal, units)}`, measures: 'outside', size: end }]
+          : [],
+    },
+  ];
+}
+
+/** The deepest cut on the outside at its usual feed and speed, on the large end, and which limit it is. */
+function deepestOutside(operation: Operation, work: Workpiece, setup: Setup) {
+  const { material, machine, cutting } = setup.run.shop;
+  const { diameter = 0, asked = {}, kind } = operation;
+  const on = Math.max(diameter, 2 * largestRadius(work.outside, operation.from, operation.to - 1e-6));
+  const feed = asked.feed ?? notAbove(machine.feeds, cutting.feed[kind] ?? 0);
+  const speed = asked.speed ?? speedFor(operation, on, setup, true).value;
+  const force = cuttingForce({ ...material.force, feed, depth: 1, approachAngle: cutting.approachAngle });
+  return deepestWithin(limitsOn(operation, on, work, setup), force, cuttingSpeed(speed, on));
+}
+
+/** The deepest cut inside, by the shop or by what the bar gives way by. */
+function deepestInside(operation: Operation, setup: Setup): { depth: number; limit: Limit } {
+  const [usual, byBar] = [setup.run.shop.cutting.deepestBore, deepestOfBar(operation, setup)];
+  return byBar < usual ? { depth: byBar, limit: 'bar' } : { depth: usual, limit: 'material' };
+}
+
+/** What keeps a cut of a cone from being deeper: the last is what roughing left for it. */
+function limitOf(index: number, rough: number, limit: Limit): Limit {
+  if (index >= rough) return 'finish';
+  return rough === 1 ? 'stock' : limit;
+}
+
+/** Turn a cone, outside or inside, with the compound set over to half of its angle (handbook 6). */
+export const taper: OperationKind = {
+  kind: 'taper',
+  handFed: true,
+  turnsAtOverhang: true,
+  underCentre: true,
+  load: (operation, ...rest) => (operation.removal.bore ? barLoad : loadOf)(operation, ...rest),
+  demand: (setup) => good(reachedOf(setup, 'cone', 'conical-bore').flatMap((own) => operationOf(own, setup))),
+  cut(operation, work, setup) {
+    const { run, part } = setup;
+    const { allowances, cutting, machine } = run.shop;
+    const { protractor } = machine;
+    const { diameter = 0, compound = 0, tool, removal, from, to, feature } = operation;
+    const flank = (removal.outside ?? removal.bore)?.[0];
+    if (!flank) return good({ diameter, passes: [] });
+    const inside = removal.bore !== undefined;
+    const perSide = Math.tan((compound * Math.PI) / 180) * (to - from);
+    const thinnest = tool.thinnestCut ?? 0;
+    const most = inside ? deepestInside(operation, setup) : deepestOutside(operation, work, setup);
+    const division = dividePasses(perSide, {
+      // Thinner than the edge cuts it is not divided; what that asks for is told.
+      deepest: Math.max(thinnest, most.depth),
+      thinnestRough: thinnest,
+      thinnestFinish: 0,
+      finish: inside ? cutting.finishBore : allowances.finishPerSide,
+      equalLastTwo: false,
+    });
+    const depths = [...(division?.rough ?? []), ...(division?.finish ?? [])];
+    const error = errorAtEnd(to - from, compound, cutting.compoundWithin);
+    const limits = part.features
+      .find(({ path }) => path === feature)
+      ?.dimensions.flatMap((own) =>
+        own.kind === 'diameter' && own.size.from !== 'general' ? [own.size.upper - own.size.lower] : [],
+      );
+    const closest = Math.min(...(limits ?? []));
+    let taken = 0;
+    return good({
+      diameter,
+      passes: depths.map((depth, index) => {
+        taken += depth;
+        const off = (inside ? -1 : 1) * (perSide - taken);
+        const shifted = [{ ...flank, r0: Math.max(0, flank.r0 + off), r1: Math.max(0, flank.r1 + off) }];
+        return {
+          depth,
+          z: to,
+          leaves: inside ? { bore: shifted } : { outside: shifted },
+          limitedBy: limitOf(index, division?.rough.length ?? 0, most.limit),
+          way: [
+            term('s', 'slide, along the cone', slideFor(taken, compound), 'mm', 'computed'),
+            term('a', 'approach', allowances.approach, 'mm', 'start value'),
+          ],
+          ...(index === 0
+            ? {
+                note: `compound at ${compound.toFixed(2)}° from the axis${protractor === 'square' ? `, ${(90 - compound).toFixed(2)}° on its protractor` : ''}; its ±${cutting.compoundWithin}° are ±${say(round(error), run.units)} at the far end`,
+              }
+            : {}),
+        };
+      }),
+      warnings:
+        error > closest / 2
+          ? [
+              `The compound is set to ±${cutting.compoundWithin}°, which is ±${say(round(error), run.units)} on the diameter at the far end, and the drawing leaves ±${say(round(closest / 2), run.units)}: set it by angle blocks or an indicator along a master.`,
+            ]
+          : [],
+    });
+  },
+  cautions: [
+    {
+      kind: 'mistake',
+      text: 'The angle is from the axis, half of the included one: see which way the protractor counts; the tool on centre, or the cone is not straight.',
+    },
+  ],
+};

@@ -1,0 +1,202 @@
+import { changeGears, type GearTrain } from '../cutting/changeGears';
+import { threadLoad } from '../cutting/threadLoad';
+import { evenPasses, infeedAlong, threadPasses } from '../cutting/threadPasses';
+import { sum, term } from '../../model/figure';
+import type { Feature, Thread } from '../../model/part/feature';
+import { bestWire, overWires, threadDepth } from '../../model/part/thread';
+import { good } from '../../model/result';
+import type { Tool } from '../../model/shop/shop';
+import { dialMove, sayDial } from '../../model/shop/dial';
+import { say, sayDiameter } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { hasRoomToLeave } from '../holding/threadRoom';
+import { inAndOut, stopSetting } from './tools';
+import { reachedOf } from './holeNeed';
+import { threadCheck, threadToolFor } from './threading';
+
+const round = (value: number) => Number(value.toFixed(3));
+
+/** A die for a thread that begins at the face, where the house cuts threads of that size so. */
+function dieOf({ thread, z0 }: Feature, setup: Setup): Tool | undefined {
+  if (!thread || z0 > 1e-6 || thread.diameter > setup.run.shop.cutting.dieUpTo + 1e-6) return undefined;
+  return threadToolFor('die', thread, setup);
+}
+
+/** Gears that cut the pitch closely enough, if the machine has a leadscrew. */
+function gearsFor({ pitch }: Thread, { run }: Setup): GearTrain | undefined {
+  const { leadscrew } = run.shop.machine;
+  const train = leadscrew && changeGears(pitch, leadscrew.pitch, leadscrew.gears);
+  return train && Math.abs(train.error) <= run.shop.cutting.pitchErrorAtMost ? train : undefined;
+}
+
+/** The house cuts threads away from the chuck; and whether the machine may. */
+const wantsAway = ({ run }: Setup): boolean => run.shop.houseRules.threading === 'away';
+const runsBack = ({ run }: Setup): boolean => run.shop.machine.runsBack !== false;
+const goesAway = (setup: Setup): boolean => wantsAway(setup) && runsBack(setup);
+
+/** A threading tool of the hand that cuts that way; away from the chuck any other does it upside down. */
+function pointed(setup: Setup): Tool | undefined {
+  const all = setup.run.shop.tools.filter(({ does }) => does.includes('thread'));
+  const right = all.find(({ hand }) => hand !== 'left');
+  return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
+}
+
+const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
+  const { cutting } = setup.run.shop;
+  const room =
+    kind === 'thread' && own.z1 < setup.part.length - 1e-6 && hasRoomToLeave(own, setup.part, cutting.threadEndTimes);
+  const to = own.z1 + (room ? (cutting.threadEndTimes * thread.pitch) / 2 : 0);
+  return {
+    key: `${kind}:${own.path}`,
+    kind,
+    feature: own.path,
+    makes: [own.path],
+    name: `${kind === 'die' ? 'Die' : 'Thread'} ${thread.designation}`,
+    tool,
+    from: own.z0,
+    to,
+    diameter: thread.diameter,
+    removal: {},
+    stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
+    checks: [threadCheck(thread)],
+    ...(kind === 'thread'
+      ? {
+          does: [
+            ...(goesAway(setup)
+              ? [
+                  `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
+                ]
+              : []),
+            sayWires(thread, setup),
+          ],
+        }
+      : {}),
+  };
+};
+
+/** What a thread of its full size measures over the wires that suit it. */
+function sayWires(thread: Thread, { run }: Setup): string {
+  const wire = round(bestWire(thread));
+  return `Over wires of ${sayDiameter(wire, run.units)}: ${say(round(overWires(thread, wire)), run.units)} at its full size; with other wires three times the difference.`;
+}
+
+const pitchFeed = (thread: Thread | undefined, note: string) => ({
+  ...sum('feed', 'mm/rev', [term('P', 'pitch', thread?.pitch ?? 0, 'mm', 'drawing')]),
+  note,
+});
+
+const threadOf = ({ feature }: Pick<Operation, 'feature'>, { part }: Setup): Thread | undefined =>
+  part.features.find(({ path }) => path === feature)?.thread;
+
+/** Cut an outside thread with a pointed tool along the leadscrew, by passes of equal chip area (handbook 6). */
+export const thread: OperationKind = {
+  kind: 'thread',
+  handFed: true,
+  load: threadLoad,
+  turnsAtOverhang: true,
+  underCentre: true,
+  demand: (setup) =>
+    good(
+      reachedOf(setup, 'thread').flatMap((own) => {
+        const tool = pointed(setup);
+        // Without gears for its pitch, or room to leave, it stays undone, and is told (route/doubts).
+        if (!own.thread || !tool || dieOf(own, setup) || !gearsFor(own.thread, setup)) return [];
+        if (!hasRoomToLeave(own, setup.part, setup.run.shop.cutting.threadEndTimes)) return [];
+        return [operationOf(own, own.thread, tool, 'thread', setup)];
+      }),
+    ),
+  feed(operation, setup) {
+    const own = threadOf(operation, setup);
+    const train = own && gearsFor(own, setup);
+    const gears = train ? `${train.drivers.join(' · ')} / ${train.driven.join(' · ')}` : '';
+    const error =
+      train && Math.abs(train.error) >= 0.5
+        ? `, ${train.error > 0 ? '+' : '−'}${Math.abs(Math.round(train.error))} ppm`
+        : ', exact';
+    return pitchFeed(own, `By the leadscrew: change gears ${gears}, drivers over driven${error}.`);
+  },
+  cut(operation, _work, setup) {
+    const { run } = setup;
+    const { allowances, cutting } = run.shop;
+    const own = threadOf(operation, setup);
+    if (!own) return good({ diameter: 0, passes: [] });
+    const { from, to, diameter = 0 } = operation;
+    const depth = threadDepth(own);
+    const divide = run.shop.houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
+    const depths = divide(
+      depth,
+      Math.round(cutting.threadPasses + cutting.threadPassesPerMm * own.pitch),
+      cutting.leastThreadCut,
+    );
+    const way = [
+      term('l', 'length', to - from, 'mm', 'computed'),
+      term('a', 'approach', allowances.approach, 'mm', 'start value'),
+    ];
+    const { compoundDial } = run.shop.machine;
+    const infeed = (deep: number) => {
+      const along = infeedAlong(deep, cutting.threadCompound);
+      const dial = compoundDial ? `, ${sayDial(dialMove(along, compoundDial))} on its dial` : '';
+      return `${say(round(along), run.units)} in along the compound${dial}`;
+    };
+    return good({
+      diameter,
+      ...(wantsAway(setup) && !runsBack(setup)
+        ? {
+            warnings: [
+              `The house cuts threads away from the chuck, and the spindle of ${run.shop.machine.name} is not to run back: it is cut towards it.`,
+            ],
+          }
+        : {}),
+      passes: [
+        ...depths.map((deep, index) => ({
+          depth: deep - (depths[index - 1] ?? 0),
+          diameter: diameter - 2 * deep,
+          z: to,
+          way,
+          limitedBy: 'chip' as const,
+          note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
+        })),
+        ...Array.from({ length: cutting.threadSprings }, () => ({
+          depth: 0,
+          diameter: diameter - 2 * depth,
+          z: to,
+          way,
+          limitedBy: 'again' as const,
+          note: 'again, without infeed',
+        })),
+      ],
+    });
+  },
+  cautions: [
+    {
+      kind: 'danger',
+      text: 'Half-nuts and feed never both in; know how the carriage is stopped before the first pass.',
+    },
+    { kind: 'mistake', text: 'First pass a scratch: measure the pitch on it before going deeper.' },
+  ],
+};
+
+/** Cut an outside thread with a die held in the tailstock. */
+export const die: OperationKind = {
+  kind: 'die',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: false,
+  demand: (setup) =>
+    good(
+      reachedOf(setup, 'thread').flatMap((own) => {
+        const tool = dieOf(own, setup);
+        return own.thread && tool ? [operationOf(own, own.thread, tool, 'die', setup)] : [];
+      }),
+    ),
+  feed: (operation, setup) => pitchFeed(threadOf(operation, setup), 'The die draws itself along at its pitch.'),
+  cut: ({ from, to, diameter = 0 }, _work, { run }) => good({ diameter, passes: [inAndOut(to - from, to, run)] }),
+  cautions: [
+    { kind: 'danger', text: 'Lowest speed, or the spindle out of gear and turned by hand.' },
+    {
+      kind: 'mistake',
+      text: 'The tailstock pushes the die on square; oil, back to break the chip, try the gauge or the mating nut.',
+    },
+  ],
+};

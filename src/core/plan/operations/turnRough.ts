@@ -1,0 +1,82 @@
+import { loadOf } from '../cutting/load';
+import { term } from '../../model/figure';
+import { andThen, good } from '../../model/result';
+import { largestRadius } from '../../model/workpiece/profile';
+import { sayDiameter } from '../../model/words';
+import type { OperationKind } from '../../model/plan/operation';
+import { stopSetting, toolFor } from './tools';
+import { equalPasses } from './equalPasses';
+import { turnedAway, turnedStepsOf } from './turned';
+
+/** Rough one diameter from the free end to just before its shoulder, leaving the finish allowance. */
+export const turnRough: OperationKind = {
+  kind: 'turn-rough',
+  handFed: false,
+  turnsAtOverhang: true,
+  underCentre: true,
+  load: loadOf,
+  towardsChuck: true,
+  takesDepth: true,
+  demand(setup) {
+    const { run } = setup;
+    const roughed = turnedStepsOf(setup).flatMap((turned) =>
+      turned.roughRadius === undefined ? [] : [{ ...turned, roughRadius: turned.roughRadius }],
+    );
+    if (roughed.length === 0) return good([]);
+    const tool = toolFor(setup, 'turn-rough', 'part.outside');
+    if (!tool.ok) return tool;
+    return good(
+      roughed.map((turned) => {
+        const { step, to, shoulder, roughRadius } = turned;
+        const end = shoulder ? to - run.shop.allowances.shoulder : to;
+        return {
+          key: `turn-rough:${step.path}`,
+          kind: 'turn-rough',
+          feature: step.path,
+          name: `Rough ${sayDiameter(2 * roughRadius, run.units)}`,
+          tool: tool.value,
+          from: 0 - setup.centreEnd,
+          to: end,
+          diameter: 2 * roughRadius,
+          removal: { outside: turnedAway(turned, -setup.centreEnd - 1, end, roughRadius, setup) },
+          stop: {
+            means: 'carriage' as const,
+            settings: [{ edge: 'tip' as const, setting: stopSetting(end, tool.value) }],
+          },
+          checks: [],
+        };
+      }),
+    );
+  },
+  cut(operation, work, setup) {
+    const { allowances } = setup.run.shop;
+    const { from, to, diameter = 0, tool } = operation;
+    const radius = largestRadius(work.outside, from, to - 1e-6);
+    const perSide = radius - diameter / 2;
+    const thinnest = tool.thinnestCut ?? 0;
+    // Roughing that finds nothing to take is no operation.
+    if (perSide < Math.max(thinnest, 1e-9) - 1e-9) return good({ diameter: 2 * radius, passes: [] });
+    const way = [
+      term('l', 'length', to - from, 'mm', 'computed'),
+      term('a', 'approach', allowances.approach, 'mm', 'start value'),
+      term('u', 'overrun', allowances.overrun, 'mm', 'start value'),
+    ];
+    return andThen(
+      equalPasses(operation, { depth: perSide, diameter: 2 * radius, way, pushesAcross: true }, work, setup),
+      ({ passes, depth, limitedBy, ...held }) =>
+        good({
+          ...held,
+          diameter: 2 * radius,
+          passes: Array.from({ length: passes }, (_, index) => ({
+            depth,
+            on: 2 * (radius - depth * index),
+            diameter: 2 * (radius - depth * (index + 1)),
+            z: to,
+            way,
+            limitedBy,
+          })),
+        }),
+    );
+  },
+  cautions: [{ kind: 'danger', text: 'Swarf by hook or brush, with the spindle stopped; never by hand.' }],
+};

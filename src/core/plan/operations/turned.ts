@@ -1,0 +1,57 @@
+import type { Step } from '../../model/part/part';
+import type { Feature } from '../../model/part/feature';
+import { cylinder, widen, type Segment } from '../../model/workpiece/profile';
+import type { Tool } from '../../model/shop/shop';
+import type { Setup, Turned } from '../../model/plan/setup';
+
+/** A step to turn, with what is known before any cut: whether it is roughed first, and to which radius. */
+export interface TurnedStep extends Turned {
+  step: Step;
+  /** Radius left by roughing; undefined when there is too little on it to rough. */
+  roughRadius?: number;
+}
+
+/** The fillet at the shoulder that a step ends at, and the tool whose nose leaves it; undefined where there is neither. */
+export function filletOf(
+  { step, shoulder }: TurnedStep,
+  { part, run }: Setup,
+): { own: Feature; tool: Tool } | undefined {
+  const own = shoulder
+    ? part.features.find(({ kind, leaves, z1 }) => kind === 'radius' && leaves && Math.abs(z1 - step.zTo) < 1e-6)
+    : undefined;
+  const radius = own?.leaves?.[0]?.arc?.radius;
+  if (!own || radius === undefined) return undefined;
+  const tool = run.shop.tools.find(
+    ({ does, nose }) =>
+      (does.includes('turn-finish') || does.includes('form')) &&
+      nose !== undefined &&
+      Math.abs(nose - radius) <= run.shop.cutting.filletWithin * radius,
+  );
+  return tool && { own, tool };
+}
+
+/** What turning a step to a radius takes away: straight, but for the fillet that stays in its corner. */
+export function turnedAway(turned: TurnedStep, from: number, to: number, radius: number, setup: Setup): Segment[] {
+  const straight = [cylinder(from, to, radius)];
+  const fillet = filletOf(turned, setup)?.own.leaves;
+  return fillet ? widen(straight, fillet) : straight;
+}
+
+/**
+ * The steps a set-up turns, from the chuck to the free end, as BIG-FIRST has them roughed: each finds what the larger
+ * one before it left.
+ */
+export function turnedStepsOf({ turned, part, run, outerRadius }: Setup): TurnedStep[] {
+  const { allowances, tools } = run.shop;
+  const thinnest = tools.find(({ does }) => does.includes('turn-rough'))?.thinnestCut ?? 0;
+  const chuckFirst = [...turned].sort((a, b) => b.to - a.to);
+  let radius = outerRadius;
+  return chuckFirst.flatMap((turn): TurnedStep[] => {
+    const step = part.steps.find(({ path }) => path === turn.path);
+    if (!step) return [];
+    const left = step.diameter.aim / 2 + allowances.finishPerSide;
+    if (radius - left < thinnest - 1e-9) return [{ ...turn, step }];
+    radius = left;
+    return [{ ...turn, step, roughRadius: left }];
+  });
+}

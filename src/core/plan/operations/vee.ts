@@ -1,0 +1,95 @@
+import { term } from '../../model/figure';
+import { halfAngle, slideFor } from '../cutting/compound';
+import type { Feature } from '../../model/part/feature';
+import { largestRadius } from '../../model/workpiece/profile';
+import { good } from '../../model/result';
+import type { Tool } from '../../model/shop/shop';
+import { say } from '../../model/words';
+import type { OperationKind } from '../../model/plan/operation';
+import type { Setup } from '../../model/plan/setup';
+import { stopSetting } from './tools';
+import { reachedOf } from './holeNeed';
+
+/** Half of a vee's included angle, from square to the axis, degrees, and where its bottom is. */
+function shapeOf({ outside = [] }: Feature): { half: number; bottom: number; depth: number } | undefined {
+  const [first] = outside;
+  if (!first) return undefined;
+  const depth = first.r0 - first.r1;
+  return { half: 90 - halfAngle(first.r0, first.r1, first.z1 - first.z0), bottom: first.z1, depth };
+}
+
+/** A tool of the vee's own angle; else one that is sharper, so that its flanks can be cut one after the other. */
+function toolOf(own: Feature, { run }: Setup): Tool | undefined {
+  const included = 2 * (shapeOf(own)?.half ?? 0);
+  return run.shop.tools
+    .filter(({ does, point = 180 }) => does.includes('vee') && point <= included + 0.01)
+    .sort((a, b) => (b.point ?? 0) - (a.point ?? 0))[0];
+}
+
+const sameAngle = (tool: Tool, half: number) => Math.abs((tool.point ?? 0) - 2 * half) < 0.01;
+
+/** Cut a vee groove: straight in with a tool of its angle, or the middle first and then both flanks (handbook 13). */
+export const vee: OperationKind = {
+  kind: 'vee',
+  handFed: true,
+  turnsAtOverhang: false,
+  underCentre: true,
+  demand: (setup) =>
+    good(
+      reachedOf(setup, 'vee').flatMap((own) => {
+        const [tool, shape] = [toolOf(own, setup), shapeOf(own)];
+        if (!tool || !shape || !own.outside) return [];
+        return [
+          {
+            key: `vee:${own.path}`,
+            kind: 'vee',
+            feature: own.path,
+            makes: [own.path],
+            name: `Vee ${Number((2 * shape.half).toFixed(1))}°, ${say(shape.depth, setup.run.units)} deep`,
+            tool,
+            from: own.z0,
+            to: own.z1,
+            ...(sameAngle(tool, shape.half) ? {} : { compound: 90 - shape.half }),
+            removal: { outside: own.outside },
+            // The tip stands at the bottom.
+            stop: {
+              means: 'carriage' as const,
+              settings: [{ edge: 'tip' as const, setting: stopSetting(shape.bottom, tool) }],
+            },
+            checks: [],
+          },
+        ];
+      }),
+    ),
+  cut({ from, to, feature, tool }, work, { run, part }) {
+    const own = part.features.find(({ path }) => path === feature);
+    const shape = own && shapeOf(own);
+    if (!shape) return good({ diameter: 0, passes: [] });
+    const { half, bottom, depth } = shape;
+    const approach = term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value');
+    const straight = {
+      depth,
+      z: bottom,
+      wide: 2 * depth * Math.tan(((tool.point ?? 0) * Math.PI) / 360),
+      way: [term('t', 'depth of the vee', depth, 'mm', 'drawing'), approach],
+    };
+    const flank = (side: string) => ({
+      depth,
+      z: bottom,
+      way: [term('s', 'slide, along the flank', slideFor(depth, 90 - half), 'mm', 'computed'), approach],
+      note: `${side} flank, compound at ${half.toFixed(1)}° from square to the axis`,
+    });
+    return good({
+      diameter: 2 * largestRadius(work.outside, from, to),
+      passes: sameAngle(tool, half)
+        ? [straight]
+        : [{ ...straight, note: 'the middle first, to the depth' }, flank('right'), flank('left')],
+    });
+  },
+  cautions: [
+    {
+      kind: 'mistake',
+      text: 'The tip stands for the bottom: its flanks cut wide at once, so slow and in small feeds.',
+    },
+  ],
+};

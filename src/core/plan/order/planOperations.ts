@@ -1,0 +1,84 @@
+import type { OrderedSetup } from './orderedSetup';
+import { speedFor } from '../cutting/speedFor';
+import { bad, good, type Problem, type Result } from '../../model/result';
+import type { Operation } from '../../model/plan/operation';
+import { kindOf, operationKinds } from '../operations';
+import { decide } from './decide';
+import { findOrder, type Wanted } from './order';
+import { precedenceOf } from './precedence';
+import type { Setup } from '../../model/plan/setup';
+import type { TakenOverrule } from '../../model/plan/taken';
+
+/** Everything that the kinds of operation ask for in one set-up, as it was decided. */
+function demanded(setup: Setup): Result<{ operations: Operation[]; taken: TakenOverrule[] }> {
+  const operations: Operation[] = [];
+  const taken: TakenOverrule[] = [];
+  const problems: Problem[] = [];
+  for (const kind of operationKinds) {
+    const own = kind.demand(setup, operations);
+    if (!own.ok) problems.push(...own.problems);
+    for (const operation of own.ok ? own.value : []) {
+      const decided = decide(operation, kind, setup, operations);
+      taken.push(...decided.taken);
+      if (decided.operation) operations.push(decided.operation);
+    }
+  }
+  return problems.length > 0 ? bad(...problems) : good({ operations, taken });
+}
+
+/** Stops closer than this are one, mm. */
+const SAME_STOP = 0.005;
+
+/**
+ * What an operation wants the machine to stand at. The diameter that it will begin on is not known before the order is:
+ * its speed is taken on the one that it makes.
+ */
+function wantedBy(operation: Operation, setup: Setup): Wanted {
+  const { tool, compound, diameter = 2 * setup.outerRadius, stop } = operation;
+  const kind = kindOf(operation);
+  const [setting] = stop.settings;
+  return {
+    tool,
+    ...(compound === undefined ? {} : { compound }),
+    ...(kind.byHand === 'stopped' ? {} : { speed: speedFor(operation, diameter, setup, kind.turnsAtOverhang).value }),
+    ...(stop.means === 'carriage' && setting
+      ? { station: Math.round(setting.setting.value / SAME_STOP) * SAME_STOP }
+      : {}),
+  };
+}
+
+const towardsChuck = operationKinds.flatMap(({ kind, towardsChuck: is }) => (is ? [kind] : []));
+
+/** The tools as this machine feeds them: a left-hand one does nothing that goes towards the chuck. */
+function withHands(setup: Setup): Setup {
+  const { run } = setup;
+  if (!run.shop.tools.some(({ hand }) => hand === 'left')) return setup;
+  const tools = run.shop.tools.map((tool) =>
+    tool.hand === 'left' ? { ...tool, does: tool.does.filter((kind) => !towardsChuck.includes(kind)) } : tool,
+  );
+  return { ...setup, run: { ...run, shop: { ...run.shop, tools } } };
+}
+
+/** Everything that is to be done in one set-up, in the order that the rules allow and changes least. */
+export function planOperations(planned: Setup): Result<OrderedSetup> {
+  const setup = withHands(planned);
+  const wanted = demanded(setup);
+  if (!wanted.ok) return wanted;
+  const { operations, taken } = wanted.value;
+  const precedence = precedenceOf(operations, setup);
+  if (!precedence.ok) return precedence;
+  const { before, reasons, broken, overruled } = precedence.value;
+  const order = findOrder(
+    operations.map((operation) => wantedBy(operation, setup)),
+    before,
+    setup.run.shop.handMinutes,
+  );
+  return good({
+    setup,
+    order,
+    broken,
+    overruled: [...setup.taken, ...taken, ...overruled],
+    operations: order.sequence.flatMap((index) => operations[index] ?? []),
+    reasons: order.sequence.map((index) => reasons[index] ?? []),
+  });
+}

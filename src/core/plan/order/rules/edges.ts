@@ -1,0 +1,77 @@
+import type { Operation } from '../../../model/plan/operation';
+import type { Setup } from '../../../model/plan/setup';
+import { TURNING, type Rule } from './rule';
+
+export const edgeAfterSurfaces: Rule = {
+  id: 'EDGE-AFTER-SURFACES',
+  strength: 'H',
+  first: TURNING,
+  then: ['chamfer'],
+  before: (before, after, { part, run }) => {
+    const chamfer = part.chamfers.find(({ path }) => path === after.feature);
+    if (!chamfer) return undefined;
+    const makesDiameter = before.feature === chamfer.step;
+    // Roughing ends that much before it.
+    const makesShoulder = Math.abs(before.to - chamfer.z) <= run.shop.allowances.shoulder + 1e-6;
+    return makesDiameter || makesShoulder ? 'An edge is broken when both surfaces that make it are there.' : undefined;
+  },
+};
+
+/** Whether the step that an operation turns is one that another then cuts into. */
+const turnsUnder = (before: Operation, after: Operation, { part }: Setup): boolean => {
+  const step = part.steps.find(({ path }) => path === before.feature);
+  return step !== undefined && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
+};
+
+export const grooveAfterOd: Rule = {
+  id: 'GROOVE-AFTER-OD',
+  strength: 'S',
+  first: ['turn-finish'],
+  then: ['groove'],
+  before: (before, after, setup) =>
+    turnsUnder(before, after, setup)
+      ? 'The diameter that a groove sits in is finished first: the groove has no burr then.'
+      : undefined,
+};
+
+/** Kinds of operation that cut a shape out of a cylinder. */
+const SHAPED = ['taper', 'vee', 'form', 'knurl'];
+
+export const shapeAfterCylinder: Rule = {
+  id: 'SHAPE-AFTER-CYLINDER',
+  strength: 'H',
+  first: TURNING,
+  then: SHAPED,
+  before: (before, after, setup) =>
+    !after.removal.bore && turnsUnder(before, after, setup)
+      ? 'It is cut out of the cylinder that turning leaves.'
+      : undefined,
+};
+
+/** Work on edges, and what whoever plans adds, which is done while the piece is there. */
+const breaksEdges = ({ kind }: Operation): boolean => ['chamfer', 'deburr', 'by-hand'].includes(kind);
+
+/** Whether an edge is broken from behind, through the gap that the blade leaves. */
+const fromBehind = ({ kind, from, to }: Operation): boolean => kind === 'deburr' || (kind === 'chamfer' && from > to);
+
+export const partInLate: Rule = {
+  id: 'PART-IN-LATE',
+  strength: 'S',
+  then: ['part-in'],
+  before: (before) =>
+    !fromBehind(before) && !['inspect', 'by-hand', 'part-off', 'part-in'].includes(before.kind)
+      ? 'Parted in part way the piece stands on less: everything else is cut before.'
+      : undefined,
+};
+
+export const edgeBeforeLoss: Rule = {
+  id: 'EDGE-BEFORE-LOSS',
+  strength: 'H',
+  before: (before, after) => {
+    if (before.kind === 'part-in' && fromBehind(after))
+      return 'The back edge is reached through the gap of the blade, before the piece is off.';
+    return breaksEdges(before) && after.kind === 'part-off'
+      ? 'This edge is reached now and not after the piece is off.'
+      : undefined;
+  },
+};

@@ -1,0 +1,53 @@
+import type { Operation } from '../../../model/plan/operation';
+import { CENTRE_END } from '../../operations/face';
+import type { Setup } from '../../../model/plan/setup';
+import { FINISHING, TURNING, type Rule } from './rule';
+
+export const roughThenFinish: Rule = {
+  id: 'ROUGH-THEN-FINISH',
+  strength: 'H',
+  first: ['turn-rough'],
+  then: ['turn-finish'],
+  before: (before, after) => (before.feature === after.feature ? 'The finish takes what roughing leaves.' : undefined),
+};
+
+export const roughAllFirst: Rule = {
+  id: 'ROUGH-ALL-FIRST',
+  strength: 'S',
+  first: ['turn-rough', 'drill'],
+  then: FINISHING,
+  before: (before, after, { run }) =>
+    run.shop.houseRules.roughing === 'all-first' && before.feature !== after.feature
+      ? 'Heavy cuts and drilling warm and move the work: all of them before any finishing.'
+      : undefined,
+};
+
+export const bigFirst: Rule = {
+  id: 'BIG-FIRST',
+  strength: 'S',
+  first: TURNING,
+  then: TURNING,
+  before: (before, after) =>
+    before.kind === after.kind && before.to > after.to + 1e-6 && (before.diameter ?? 0) > (after.diameter ?? 0)
+      ? 'The larger diameter nearer the chuck first: the metal behind the cut stays stiff.'
+      : undefined,
+};
+
+/** Whether a centre hole is the one that the centre goes into: in an end left on for it, where there is one. */
+const seatsTheCentre = ({ kind, feature }: Operation, { supported, centreEnd }: Setup): boolean =>
+  supported && kind === 'centre' && (centreEnd === 0 || feature === CENTRE_END);
+
+export const centreSupport: Rule = {
+  id: 'CENTRE-SUPPORT',
+  strength: 'H',
+  first: ['centre'],
+  then: TURNING,
+  before: (before, _after, setup) =>
+    seatsTheCentre(before, setup) ? 'The free end stands out too far to be turned without a centre.' : undefined,
+  asksFor: (operation, setup) => {
+    if (!seatsTheCentre(operation, setup)) return undefined;
+    return setup.centreEnd > 0
+      ? 'The seat of the centre, in the end that is left on for it.'
+      : 'The free end stands out too far: this is the seat of the centre.';
+  },
+};

@@ -1,0 +1,35 @@
+import { say } from '../../model/words';
+import { placeAcross } from './acrossKnurl';
+import { elsewhereCaution, pieceMinutes, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+
+/** Holes across the axis, drilled on the bench or the mill. */
+export const crossDrill: OutsideKind = (run, _made, setups) =>
+  run.part.features.flatMap((own) => {
+    const { cross, path, name, z0, z1 } = own;
+    if (!cross) return [];
+    const { outside } = run.shop;
+    const { after, reasons } = placeAcross(own, run, setups);
+    return [
+      {
+        key: `outside-op:${path}`,
+        kind: 'outside-op' as const,
+        after,
+        feature: path,
+        name: `Drill ${name}`,
+        setup: setupMinutes(
+          'setting up the drill',
+          'vee block, stop for the length, centre and drill',
+          outside.drillSetup,
+        ),
+        piece: pieceMinutes('drilling across', [
+          ['in and out', outside.load],
+          ['centre and drill', outside.crossHole],
+        ]),
+        notes: [
+          `Its middle ${say(Number(((z0 + z1) / 2).toFixed(3)), run.units)} from the front face, found from a stop against that face; both mouths are deburred, and the bore where it meets one.`,
+        ],
+        reasons: [{ rule: 'OUTSIDE', because: 'It goes across the axis: the lathe does not drill it.' }, ...reasons],
+        cautions: [elsewhereCaution('drill'), unmarked],
+      },
+    ];
+  });

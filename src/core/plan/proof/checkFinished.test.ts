@@ -1,0 +1,49 @@
+import { planCuts, type CutSetup } from '../cuts/planCuts';
+import { readRun } from '../../read/readRun';
+import { andThen, collect } from '../../model/result';
+import { planOperations } from '../order/planOperations';
+import { planSetups } from '../holding/setups';
+import { startValues } from '../../model/shop/startValues';
+import { planStock } from '../stock/choose';
+import { runOf, step } from '../../testing';
+import { checkFinished } from './checkFinished';
+
+const file = runOf(
+  {
+    outside: [step('10 h9', 12, { chamfers: { front: 0.3 } }), step(16, 8, { chamfers: { back: 0.2 } })],
+    bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 8 }],
+  },
+  { way: 'from-bar' },
+);
+
+/** The cuts of the run without the operations of some kinds. */
+function cutsWithout(...kinds: string[]): CutSetup[] {
+  const cuts = andThen(readRun(file, startValues), (run) =>
+    andThen(planStock(run, 'from-bar'), (stock) =>
+      andThen(planSetups(run, stock), (setups) =>
+        andThen(collect(setups.map(planOperations)), (ordered) =>
+          planCuts(
+            ordered.map((own) => ({ ...own, operations: own.operations.filter(({ kind }) => !kinds.includes(kind)) })),
+          ),
+        ),
+      ),
+    ),
+  );
+  if (!cuts.ok) throw new Error(JSON.stringify(cuts.problems));
+  return cuts.value;
+}
+
+test('a plan that leaves the part of the drawing passes', () => {
+  expect(checkFinished(cutsWithout())).toEqual({ ok: true, value: null });
+});
+
+test.each([
+  ['turn-finish', 'part.outside'],
+  ['part-off', 'part.outside'],
+  ['drill', 'part.bores[0]'],
+])('without its %s it does not, however little that is', (kind, path) => {
+  expect(checkFinished(cutsWithout(kind))).toMatchObject({
+    ok: false,
+    problems: [{ path, message: expect.stringContaining('nothing is given out for it') }],
+  });
+});

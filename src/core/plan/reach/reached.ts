@@ -1,0 +1,57 @@
+import type { Stock } from '../../model/plan/stock';
+import type { Feature } from '../../model/part/feature';
+import type { Chamfer, Part } from '../../model/part/part';
+
+const CLOSE = 0.001;
+
+/** A feature of the bore that a tool enters from the face of the view; one that goes in at the other end is not. */
+const opensHere = ({ bore, from, z0 }: Feature): boolean =>
+  bore !== undefined && (from ? from === 'front' : z0 < CLOSE);
+
+/** Whether a bore goes right through. */
+export const goesThrough = ({ z0, z1 }: Feature, { length }: Part): boolean => z0 < CLOSE && z1 > length - CLOSE;
+
+/** What a set-up has to do with the steps of its view. */
+export interface Reach {
+  /** Paths of the steps that it turns, and of those that the bar brought. */
+  turned: readonly string[];
+  asDrawn: readonly string[];
+  /** Where the jaws begin. */
+  jaws: number;
+}
+
+/** A flank that falls towards the chuck wants room behind it: a tool comes out where the next step is turned too. */
+function hasRoomBehind({ outside = [], z1 }: Feature, { steps }: Part, turned: readonly string[]): boolean {
+  const [first, last] = [outside[0], outside.at(-1)];
+  if (!first || !last || last.r1 >= first.r0 - CLOSE) return true;
+  return steps.some(({ path, zFrom }) => Math.abs(zFrom - z1) < CLOSE && turned.includes(path));
+}
+
+/**
+ * Features that a set-up gets at: what opens in its face, and what lies on the steps that it turns, or that the bar
+ * brought, before its jaws. z of the view.
+ */
+export function reachedFeatures(view: Part, { turned, asDrawn, jaws }: Reach): string[] {
+  return view.features
+    .filter((feature) => {
+      if (feature.bore) return opensHere(feature);
+      if (feature.z1 > jaws + CLOSE || !hasRoomBehind(feature, view, turned)) return false;
+      const under = view.steps.filter(({ zFrom, zTo }) => zFrom < feature.z1 - CLOSE && zTo > feature.z0 + CLOSE);
+      return under.length > 0 && under.every(({ path }) => turned.includes(path) || asDrawn.includes(path));
+    })
+    .map(({ path }) => path);
+}
+
+/** Features that some operation makes. */
+export function madeFeatures(part: Part, operations: readonly { makes?: string[] }[]): Feature[] {
+  const done = new Set(operations.flatMap(({ makes = [] }) => makes));
+  return part.features.filter(({ path }) => done.has(path));
+}
+
+/** Chamfers of plain steps that some operation cuts. */
+export const madeChamfers = ({ chamfers }: Part, operations: readonly { feature: string }[]): Chamfer[] =>
+  chamfers.filter(({ path }) => operations.some(({ feature }) => feature === path));
+
+/** Features that are there without any tool: flats that the bar brings with it. */
+export const bringsWithIt = ({ features }: Part, { form, asDrawn }: Pick<Stock, 'form' | 'asDrawn'>): Feature[] =>
+  features.filter(({ kind, path }) => kind === form && asDrawn.includes(path));

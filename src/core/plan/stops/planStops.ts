@@ -1,0 +1,121 @@
+import { figure, sum, term, type Figure } from '../../model/figure';
+import { isBetweenCentres } from '../../model/plan/setup';
+import { centreDepth } from '../stock/stock';
+import type { CutOperation, CutSetup } from '../cuts/planCuts';
+
+/** One place where something stops, shared by the operations that end there. */
+export interface Pin {
+  /** A, B, C… from the free end. */
+  letter: string;
+  means: 'station' | 'each-time' | 'quill';
+  station?: number;
+  setting: number;
+  /** Shown to one place more. */
+  fine: boolean;
+  /** Keys of the operations. */
+  operations: string[];
+}
+
+/** How far the work itself goes in or comes out. */
+export interface WorkStop {
+  means: 'bar-stop' | 'spindle-stop' | 'centre-depth';
+  setting: Figure;
+}
+
+/** It in words. */
+export const WORK_STOPS: Record<WorkStop['means'], string> = {
+  'bar-stop': 'bar stop',
+  'spindle-stop': 'spindle stop',
+  'centre-depth': 'centres, deep',
+};
+
+export interface StoppedSetup extends CutSetup {
+  pins: Pin[];
+  workStop: WorkStop;
+}
+
+/** Settings closer than this are one stop, mm. */
+const SAME = 0.005;
+
+/** The setting of an operation's own edge; work by hand has none. */
+export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
+  const own = stop.settings[0];
+  if (!own) throw new Error('an operation without a stop');
+  return own.setting;
+};
+
+/** A to Z, then AA, AB… */
+const letterOf = (index: number): string =>
+  `${index < 26 ? '' : letterOf(Math.floor(index / 26) - 1)}${String.fromCharCode(65 + (index % 26))}`;
+
+function pinsOf({ cuts, setup }: CutSetup): Pin[] {
+  const places: Omit<Pin, 'letter'>[] = [];
+  let station = 0;
+  for (const cut of cuts) {
+    if (cut.stop.means === 'none') continue;
+    const setting = settingOf(cut).value;
+    const carriage = cut.stop.means === 'carriage';
+    const shared = places.find((pin) => (pin.means !== 'quill') === carriage && Math.abs(pin.setting - setting) < SAME);
+    const place = { setting, fine: isFineStop(cut), operations: [cut.key] };
+    if (shared) {
+      shared.operations.push(cut.key);
+      shared.fine ||= place.fine;
+    } else if (!carriage) places.push({ means: 'quill', ...place });
+    else if (station < setup.run.shop.machine.stations)
+      places.push({ means: 'station', station: (station += 1), ...place });
+    else places.push({ means: 'each-time', ...place });
+  }
+  return places.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
+}
+
+function workStopOf({ setup }: CutSetup): WorkStop {
+  if (setup.partsOff)
+    return {
+      means: 'bar-stop',
+      setting: sum('bar stop, jaws to the end of the bar', 'mm', [
+        term('s', 'stick-out', setup.stickOut.value, 'mm', 'computed'),
+      ]),
+    };
+  if (isBetweenCentres(setup)) {
+    const { shop } = setup.run;
+    return {
+      means: 'centre-depth',
+      setting: sum('depth of both centre holes, by the quill stop', 'mm', [
+        term('t', 'depth of the centre hole', centreDepth(shop), 'mm', 'tool'),
+      ]),
+    };
+  }
+  const { length } = setup.part;
+  return {
+    means: 'spindle-stop',
+    setting: figure({
+      name: 'how far the work goes in',
+      unit: 'mm',
+      value: length + setup.behind - setup.holding.from,
+      formula: 'L + k − z',
+      terms: [
+        term('L', 'length of the part', length, 'mm', 'drawing'),
+        term('k', 'facing allowance at the far end', setup.behind, 'mm', 'computed'),
+        term('z', 'finished face to jaws', setup.holding.from, 'mm', 'computed'),
+      ],
+    }),
+  };
+}
+
+/**
+ * Gathers where every operation stops (handbook 8): one pin for each place, shared by those that end there, on the first
+ * free station, or set each time when there are no more.
+ */
+export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
+  setups.map((setup) => ({ ...setup, pins: pinsOf(setup), workStop: workStopOf(setup) }));
+
+/** A length held this closely, mm, is set and shown to a micrometre. */
+const FINE = 0.1;
+
+/** Whether a setting wants one place more: the length it makes is held closely. */
+const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean =>
+  checks.some(({ measures, size }) => measures === 'length' && size !== undefined && size.upper - size.lower <= FINE);
+
+/** The pin an operation stops at. */
+export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined =>
+  setup.pins.find(({ operations }) => operations.includes(key));

@@ -1,0 +1,153 @@
+import { gaugeFor } from './gauge';
+import { startValues } from '../../model/shop/startValues';
+import { example, planned, runOf, step } from '../../testing';
+
+const pin = planned(
+  runOf({ outside: [step('6 h9', 12, { chamfers: { front: 0.5 } }), step(10, 8)] }, { quantity: 40, way: 'from-bar' }),
+);
+const operation = (kind: string) => {
+  const found = pin.setups.flatMap(({ operations }) => operations).find((own) => own.kind === kind);
+  if (!found) throw new Error(kind);
+  return found;
+};
+const elements = (kind: string) =>
+  Object.fromEntries(operation(kind).hand.terms.map(({ name, value }) => [name, Number(value.toFixed(4))]));
+
+describe('hand elements from what changes between two operations', () => {
+  test('facing after parting, around the corner: the tool, the speed, the feed, the station', () => {
+    expect(elements('face')).toEqual({
+      'change tool in the post': 0.15,
+      'change speed': 0.1,
+      'change feed': 0.08,
+      'come to the read-out, 1 ×': 0.12,
+      'move the stop to its station': 0.05,
+      // ⌀10 · 0.3 is 0.0236 cm³, 0.1 min for 15.
+      'clear 0.0 cm³ of swarf': 0.0002,
+    });
+  });
+
+  test('roughing with the tool that faced: no change of tool or speed, two passes to come to', () => {
+    const { passes } = operation('turn-rough');
+    expect(elements('turn-rough')).toMatchObject({
+      [`come to the read-out, ${passes.length} ×`]: 0.12 * passes.length,
+      'change feed': 0.08,
+    });
+    expect(elements('turn-rough')).not.toHaveProperty('change tool in the post');
+  });
+
+  test('a fitted diameter is measured on every piece, a general length on every fifth', () => {
+    // 6 h9 is 30 µm: a fifth is 6, so the micrometer.
+    expect(elements('turn-finish')).toMatchObject({
+      'micrometer: ⌀6': 0.3,
+      'caliper: length 12 mm, every 5th piece': 0.03,
+    });
+  });
+});
+
+test('a piece: cutting and handling of both set-ups and an eighth or so on top, by hand', () => {
+  const sum = pin.setups
+    .flatMap(({ operations, loading }) => [
+      loading.value,
+      ...operations.flatMap(({ cutting, hand }) => [cutting.value, hand.value]),
+    ])
+    .reduce((a, b) => a + b, 0);
+  expect(pin.times.piece.value).toBeCloseTo(sum * 1.12, 9);
+  expect(pin.times.cutting.value + pin.times.hand.value).toBeCloseTo(sum, 9);
+});
+
+test('setting up from the bar: read 5, collet 2, tools, stops, touching off', () => {
+  const [first, second] = pin.setups;
+  // Four tools in the post, four stations and the bar stop: 5 + 2 + 4 + 5 + 4 · 0.3.
+  expect(first?.setting.terms.map(({ name, value }) => [name, Number(value.toFixed(2))])).toEqual([
+    ['fetch and read', 5],
+    ['make ready to hold in a collet', 2],
+    ['4 tools on height', 4],
+    ['5 stops set', 5],
+    ['4 tools touched off', 1.2],
+  ]);
+  // The collet of the bar is in already. One tool, its stop and the spindle stop: 1 + 2 + 0.3.
+  expect(second?.setting.value).toBeCloseTo(3.3, 9);
+});
+
+test('the batch: setting up, forty pieces, a bar loaded, the first-off inspected', () => {
+  const { setup, piece, batch, firstOff } = pin.times;
+  expect(batch.value).toBeCloseTo(setup.value + 40 * piece.value + 0.25 + firstOff.value, 9);
+  // Micrometer on ⌀6, caliper on 12 and on the length over all.
+  expect(firstOff.value).toBeCloseTo(0.3 + 0.15 + 0.15, 9);
+});
+
+test('blanks are sawn, loaded and unloaded, twice', () => {
+  const names = planned(runOf({ outside: [step(14, 20), step(23, 15)] }, { way: 'sawn-blanks' })).setups.map(
+    ({ loading }) => loading.terms.map(({ name }) => name),
+  );
+  expect(names).toEqual([
+    ['saw the blank', 'load in a collet', 'unload and wipe'],
+    ['load in a collet', 'unload and wipe'],
+  ]);
+});
+
+describe('stops', () => {
+  test('operations that end at one place share a pin, the first station free is taken, the rest is set each time', () => {
+    const pins = planned(example('sensor-spacer')).setups[0]?.pins ?? [];
+    expect(
+      pins.map(({ letter, means, station, setting }) => [letter, means, station, Number(setting.toFixed(2))]),
+    ).toEqual([
+      ['A', 'station', 1, 0],
+      ['B', 'each-time', undefined, 0.5],
+      ['C', 'quill', undefined, 3.15],
+      ['D', 'station', 3, 8.9],
+      ['E', 'station', 4, 9.03],
+      ['F', 'station', 2, 24.8],
+      ['G', 'quill', undefined, 27.84],
+    ]);
+    expect(pins.find(({ letter }) => letter === 'F')?.operations).toEqual([
+      'turn-rough:part.outside[1]',
+      'turn-finish:part.outside[1]',
+      'part-off',
+    ]);
+    expect(pins.filter(({ fine }) => fine).map(({ letter }) => letter)).toEqual(['E']);
+  });
+
+  test('setting a stop for every piece costs its half minute there', () => {
+    const chamfer = planned(example('sensor-spacer')).setups[0]?.operations.find(({ kind }) => kind === 'chamfer');
+    expect(chamfer?.hand.terms).toContainEqual(expect.objectContaining({ name: 'set the stop each time', value: 0.5 }));
+  });
+
+  test('a machine without stations sets everything each time', () => {
+    const machine = { ...(startValues.machines[0] as (typeof startValues.machines)[number]), stations: 0 };
+    const plan = planned(runOf({ outside: [step('6 h9', 12), step(10, 8)] }, { machine, way: 'from-bar' }));
+    expect(new Set(plan.setups.flatMap(({ pins }) => pins.map(({ means }) => means)))).toEqual(new Set(['each-time']));
+    expect(plan.times.piece.value).toBeGreaterThan(pin.times.piece.value);
+  });
+
+  test('the bar stop is the stick-out; the spindle stop is what is in the jaws and behind', () => {
+    const [first, second] = planned(example('sensor-spacer')).setups;
+    expect(first?.workStop).toMatchObject({ means: 'bar-stop', setting: { value: expect.closeTo(30.1, 9) } });
+    expect(second?.workStop).toMatchObject({ means: 'spindle-stop', setting: { value: expect.closeTo(20, 9) } });
+  });
+});
+
+describe('gauges', () => {
+  const size = (width: number) => ({ nominal: 10, lower: -width, upper: 0, aim: 10, from: 'limits' as const });
+  const chosen = (measures: 'outside' | 'inside' | 'length', width: number) => {
+    const gauge = gaugeFor({ what: '', measures, size: size(width) }, startValues.gauges);
+    return [gauge?.name, gauge?.fineEnough];
+  };
+
+  test.each([
+    ['outside', 0.2, 'caliper', true],
+    ['outside', 0.15, 'caliper', true],
+    ['outside', 0.149, 'micrometer', true],
+    ['outside', 0.025, 'micrometer', true],
+    ['outside', 0.02, 'micrometer', false],
+    ['inside', 0.1, 'bore gauge', true],
+    ['inside', 0.02, 'bore gauge', false],
+    ['length', 0.05, 'depth micrometer', true],
+  ] as const)('%s within %d mm: %s', (measures, width, name, fine) => {
+    expect(chosen(measures, width)).toEqual([name, fine]);
+  });
+
+  test('none that measures it is none', () => {
+    expect(gaugeFor({ what: '', measures: 'inside', size: size(1) }, [])).toBeUndefined();
+  });
+});

@@ -1,0 +1,411 @@
+import type { Stock } from '../../model/plan/stock';
+import { sum, term, figure, type Figure, type Term } from '../../model/figure';
+import type { CutOperation } from '../cuts/planCuts';
+import { checkedEvery, gaugeFor, type ChosenGauge } from './gauge';
+import { metal } from '../../model/workpiece/workpiece';
+import type { Check } from '../../model/plan/operation';
+import { kindOf } from '../operations';
+import { SAME_ANGLE } from '../order/order';
+import { holdingOf } from '../holding/means';
+import { isBetweenCentres, type Setup, type WorkHolding } from '../../model/plan/setup';
+import { CENTRE_END } from '../operations/face';
+import type { OutsideOp } from '../outside/outsideOp';
+import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
+import type { Run } from '../../model/run';
+import type { Caution } from '../../model/words';
+
+export interface PlannedCheck extends Check {
+  gauge?: ChosenGauge;
+  every: number;
+}
+
+export interface TimedOperation extends Omit<CutOperation, 'checks'> {
+  checks: PlannedCheck[];
+  hand: Figure;
+  /** One operation for all pieces: changes that are made once for the batch, minutes. */
+  once: number;
+}
+
+/** A set-up with everything planned. */
+export interface PlannedSetup {
+  setup: StoppedSetup['setup'];
+  order: StoppedSetup['order'];
+  broken: StoppedSetup['broken'];
+  overruled: StoppedSetup['overruled'];
+  start: StoppedSetup['start'];
+  pins: Pin[];
+  workStop: WorkStop;
+  operations: TimedOperation[];
+  /** Getting the piece in and out, minutes. */
+  loading: Figure;
+  /** Setting up, once, minutes. */
+  setting: Figure;
+  /** One piece in this set-up without allowance, minutes. */
+  piece: Figure;
+}
+
+export interface Times {
+  setup: Figure;
+  piece: Figure;
+  cutting: Figure;
+  hand: Figure;
+  firstOff: Figure;
+  batch: Figure;
+}
+
+/** A hand element (handbook 7); a change of the machine is made once where one operation is done for all pieces. */
+interface HandElement {
+  name: string;
+  minutes: number;
+  change?: true;
+}
+
+/** Whether each operation of a set-up is done for all pieces before the next; pieces come off a bar one by one. */
+const isOpByOp = ({ run, partsOff }: Setup): boolean => run.shop.houseRules.batchOrder === 'op-by-op' && !partsOff;
+
+/** How often a piece goes in and out: once, or for each tool of those that it is done with one after the other. */
+function chuckings({ setup, cuts }: StoppedSetup): number {
+  if (!isOpByOp(setup)) return 1;
+  const mounted = cuts.filter(isMounted);
+  return Math.max(1, mounted.filter(({ tool }, index) => tool.id !== mounted[index - 1]?.tool.id).length);
+}
+
+/** Diameters closer than this are held by the same collet or bush, mm. */
+const SAME_SIZE = 0.05;
+
+/** Terms of a sum under one symbol each: a, b, c… */
+const lettered = (items: readonly HandElement[]): Term[] =>
+  items
+    .filter(({ minutes }) => minutes > 0)
+    .map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
+
+function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
+  return checks.map((check) => {
+    const gauge = gaugeFor(check, run.shop.gauges);
+    const last = check.measures === 'length' && check.final && run.shop.houseRules.lastLength === 'measure';
+    return { ...check, every: last ? 1 : checkedEvery(check, run.shop.checkEvery), ...(gauge ? { gauge } : {}) };
+  });
+}
+
+/** Whether an operation is done with the centre up: where it is there at all, and before its end is faced off. */
+function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): boolean {
+  const off = cuts.findIndex(({ key }) => key === `face:${CENTRE_END}`);
+  const place = cuts.findIndex(({ key }) => key === operation.key);
+  return setup.supported && !isBetweenCentres(setup) && kindOf(operation).underCentre && (off < 0 || place < off);
+}
+
+/** The operation before one, also around from the first to the last, of those that leave something on the machine. */
+function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: CutOperation) => boolean) {
+  for (let back = 1; back < cuts.length; back += 1) {
+    const own = cuts[(index - back + cuts.length) % cuts.length];
+    if (own && leaves(own)) return own;
+  }
+  return undefined;
+}
+
+const usesCompound = ({ compound }: CutOperation): boolean => compound !== undefined;
+
+/** Whether the compound has to go to another angle than the one it was last at, also from the last piece. */
+const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined): boolean =>
+  compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
+
+const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
+const isFed = ({ feed }: CutOperation): boolean => feed.value > 0;
+const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
+
+/** A speed left in from the operation before is the likelier the further down it has to go (handbook 10). */
+function leftIn(before: CutOperation, cut: CutOperation, { shop }: Run): Caution[] {
+  if (!runs(cut) || before.speed.value < shop.cutting.speedDrop * cut.speed.value) return [];
+  return [{ kind: 'mistake', text: `Down from ${before.speed.value} rev/min first.` }];
+}
+
+/** Tools for which the post has no place left: those that come last into it. */
+function placeless({ setup, cuts }: StoppedSetup): Set<string> {
+  const inPost = new Set(cuts.flatMap(({ tool }) => (tool.mount === 'post' ? [tool.id] : [])));
+  return new Set([...inPost].slice(setup.run.shop.machine.post?.places ?? Infinity));
+}
+
+/** What is asked of every operation of a set-up, looked up once: its pins by operation, and tools without a place. */
+interface Looked {
+  pins: ReadonlyMap<string, Pin>;
+  placeless: ReadonlySet<string>;
+}
+
+const lookedUp = (setup: StoppedSetup): Looked => ({
+  pins: new Map(setup.pins.flatMap((pin) => pin.operations.map((key) => [key, pin] as const))),
+  placeless: placeless(setup),
+});
+
+/** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
+function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Looked): TimedOperation {
+  const { run } = setup.setup;
+  const { pins } = looked;
+  const hand = run.shop.handMinutes;
+  const { stringy } = run.shop.material;
+  const checks = plannedChecks(cut.checks, run);
+  const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
+  const running = lastBefore(setup.cuts, index, runs) ?? cut;
+  const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
+  const stopped = lastBefore(setup.cuts, index, ({ key }) => pins.get(key)?.means === 'station') ?? cut;
+  const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
+  const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
+  const pin = pins.get(cut.key);
+  const swapped = tool && looked.placeless.has(cut.tool.id);
+  const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
+  const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
+  const centred = (operation: CutOperation) => isCentred(operation, setup);
+  const items: HandElement[] = [
+    {
+      change: true,
+      name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post',
+      minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0,
+    },
+    { change: true, name: 'put it in the place of another', minutes: swapped ? hand.swapTool : 0 },
+    { change: true, name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
+    {
+      name: 'centre into the tailstock and up',
+      minutes: centred(cut) && !centred(mounted) ? hand.changeTailstock + hand.tailstock : 0,
+    },
+    { name: 'centre out', minutes: centred(mounted) && isMounted(cut) && !centred(cut) ? hand.tailstock : 0 },
+    {
+      change: true,
+      name: 'change speed',
+      minutes: !runs(cut) || running.speed.value === cut.speed.value ? 0 : hand.speedChange,
+    },
+    {
+      change: true,
+      name: 'change feed',
+      minutes: !isFed(cut) || fed.feed.value === cut.feed.value ? 0 : hand.feedChange,
+    },
+    ...cut.byHand,
+    { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
+    {
+      change: true,
+      name: 'move the stop to its station',
+      minutes: pin?.means === 'station' && pins.get(stopped.key) !== pin ? hand.station : 0,
+    },
+    {
+      change: true,
+      name: 'compound to this angle again',
+      minutes: usesCompound(cut) && setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
+    },
+    { change: true, name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
+    ...checks.map(({ what, gauge, every }) => ({
+      name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
+      minutes: (gauge?.minutes ?? 0) / every,
+    })),
+    { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf },
+  ];
+  const coarse = checks
+    // Said where it is cut; another look needs no other word.
+    .filter(({ gauge, again }) => gauge && !gauge.fineEnough && !again)
+    .map(
+      ({ what, gauge }) =>
+        `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`,
+    );
+  const cautions = [...cut.cautions, ...leftIn(running, cut, run)];
+  const opByOp = isOpByOp(setup.setup);
+  const own = opByOp ? items.filter(({ change }) => !change) : items;
+  return {
+    ...cut,
+    checks,
+    cautions,
+    warnings: [...cut.warnings, ...coarse],
+    hand: sum('handling time', 'min', lettered(own)),
+    once: opByOp ? items.reduce((total, { change, minutes }) => total + (change ? minutes : 0), 0) : 0,
+  };
+}
+
+function loadingOf(stopped: StoppedSetup): Figure {
+  const { setup } = stopped;
+  const hand = setup.run.shop.handMinutes;
+  const times = chuckings(stopped);
+  const each = times > 1 ? `, ${times} ×` : '';
+  const rest = { name: `rest up to the work${each}`, minutes: setup.rest ? times * hand.rest : 0 };
+  return sum(
+    'getting the piece in and out',
+    'min',
+    lettered(
+      setup.partsOff
+        ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
+        : [
+            { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
+            { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },
+            rest,
+            { name: `unload and wipe${each}`, minutes: times * hand.unload },
+          ],
+    ),
+  );
+}
+
+/** The angles that the compound is set to in a set-up, degrees. */
+const anglesOf = (cuts: readonly CutOperation[]): number[] => [
+  ...new Set(cuts.flatMap(({ compound }) => (compound === undefined ? [] : [Number(compound.toFixed(3))]))),
+];
+
+/** Whether the set-up before left ready on the machine what holds the work. */
+const isReady = ({ kind, diameter }: WorkHolding, before: WorkHolding | undefined): boolean =>
+  before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
+
+function settingTime(
+  { setup, cuts, pins }: StoppedSetup,
+  operations: readonly TimedOperation[],
+  before: WorkHolding | undefined,
+): Figure {
+  const { setupMinutes } = setup.run.shop;
+  const tools = cuts
+    .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
+    .map(({ tool }) => tool);
+  const inPost = tools.filter(({ mount }) => mount === 'post').length;
+  const inTailstock = tools.filter(({ mount }) => mount === 'tailstock').length;
+  const stations = pins.filter(({ means }) => means !== 'each-time').length;
+  return sum(
+    `setting up ${setup.number}`,
+    'min',
+    lettered([
+      { name: 'fetch and read', minutes: setup.number === 1 ? setupMinutes.fetchAndRead : 0 },
+      {
+        name: `make ready to hold ${setup.holding.words}`,
+        minutes: isReady(setup.holding, before) ? 0 : setup.holding.change,
+      },
+      { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
+      { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
+      { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
+      { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
+      { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
+      { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
+      {
+        name: 'changes between operations, once for all pieces',
+        minutes: operations.reduce((total, { once }) => total + once, 0),
+      },
+      { name: 'compound to its angle, and proved', minutes: anglesOf(cuts).length > 0 ? setupMinutes.compound : 0 },
+    ]),
+  );
+}
+
+/** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
+export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
+  const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
+  const looked = lookedUp(stopped);
+  const operations = cuts.map((cut, index) => timed(cut, index, stopped, looked));
+  const loading = loadingOf(stopped);
+  const total = (pick: (operation: TimedOperation) => Figure) =>
+    operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
+  return {
+    setup,
+    order,
+    broken,
+    overruled,
+    start,
+    pins,
+    workStop,
+    operations,
+    loading,
+    setting: settingTime(stopped, operations, before?.setup.holding),
+    piece: sum(`one piece in set-up ${setup.number}`, 'min', [
+      term(
+        'c',
+        'cutting',
+        total(({ cutting }) => cutting),
+        'min',
+        'computed',
+      ),
+      term(
+        'h',
+        'handling',
+        total(({ hand }) => hand),
+        'min',
+        'computed',
+      ),
+      term('l', 'getting it in and out', loading.value, 'min', 'computed'),
+    ]),
+  };
+}
+
+/** Piece, batch and setting up (handbook 7). */
+export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
+  const { timeAllowance } = run.shop;
+  const totalOf = (pick: (setup: PlannedSetup) => number) =>
+    setups.reduce((minutes, setup) => minutes + pick(setup), 0);
+  const cutting = sum(
+    'cutting',
+    'min',
+    setups.map(({ operations, setup }) =>
+      term(
+        `c${setup.number}`,
+        `set-up ${setup.number}`,
+        operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0),
+        'min',
+        'computed',
+      ),
+    ),
+  );
+  const hand = sum(
+    'handling',
+    'min',
+    setups.map(({ piece, operations, setup }) =>
+      term(
+        `h${setup.number}`,
+        `set-up ${setup.number}`,
+        piece.value - operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0),
+        'min',
+        'computed',
+      ),
+    ),
+  );
+  const elsewhere = outside.reduce((minutes, { piece: own }) => minutes + own.value, 0);
+  const piece = figure({
+    name: 'time for a piece',
+    unit: 'min',
+    value: (cutting.value + hand.value + elsewhere) * (1 + timeAllowance),
+    formula: outside.length > 0 ? '(c + h + o) · (1 + a)' : '(c + h) · (1 + a)',
+    terms: [
+      term('c', 'cutting', cutting.value, 'min', 'computed'),
+      term('h', 'handling', hand.value, 'min', 'computed'),
+      ...(outside.length > 0 ? [term('o', 'on other machines', elsewhere, 'min', 'start value' as const)] : []),
+      term('a', 'allowance for what no element covers', timeAllowance, '', 'start value'),
+    ],
+  });
+  const setup = sum('setting up', 'min', [
+    ...setups.map(({ setting, setup: own }) =>
+      term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed'),
+    ),
+    ...outside.map(({ name, setup: own }, index) => term(`o${index + 1}`, name, own.value, 'min', 'start value')),
+  ]);
+  const firstOff = sum('inspection of the first-off', 'min', [
+    term(
+      'i',
+      'every size of the drawing once',
+      totalOf(({ operations }) =>
+        operations
+          .flatMap(({ checks }) => checks)
+          .reduce((minutes, { gauge, again }) => minutes + (again ? 0 : (gauge?.minutes ?? 0)), 0),
+      ),
+      'min',
+      'start value',
+    ),
+  ]);
+  const barLoads = stock.blade ? stock.bars.value : 0;
+  const barLoad = setups[0]?.setup.holding.load ?? 0;
+  return {
+    setup,
+    piece,
+    cutting,
+    hand,
+    firstOff,
+    batch: figure({
+      name: 'time for the batch',
+      unit: 'min',
+      value: setup.value + run.quantity * piece.value + barLoads * barLoad + firstOff.value,
+      formula: 's + N · p + b · l + i',
+      terms: [
+        term('s', 'setting up', setup.value, 'min', 'computed'),
+        term('N', 'quantity', run.quantity, '', 'run'),
+        term('p', 'time for a piece', piece.value, 'min', 'computed'),
+        term('b', 'bars loaded', barLoads, '', 'computed'),
+        term('l', 'load and true a bar', barLoad, 'min', 'start value'),
+        term('i', 'inspection of the first-off', firstOff.value, 'min', 'computed'),
+      ],
+    }),
+  };
+}

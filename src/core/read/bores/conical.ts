@@ -1,0 +1,117 @@
+import type { FeatureKind } from '../featureKind';
+import { andThen, good, refuse, type Result } from '../../model/result';
+import { say, sayDiameter } from '../../model/words';
+import type { Values } from '../fields';
+import { FROM, NAME, depthDimension, endOf, seenFrom } from './hole';
+
+const halfTan = (included: number) => Math.tan((included * Math.PI) / 360);
+
+/** Mouth, small end, depth and included angle: any three give the fourth (handbook 6: D = d + 2 · depth · tan half). */
+function coneOf(values: Values, path: string): Result<{ mouth: number; small: number; depth: number }> {
+  const [mouth, small, depth, included] = ['mouth', 'small', 'depth', 'included'].map((key) => values.optional(key));
+  const given = [mouth, small, depth, included].filter((value) => value !== undefined).length;
+  if (given === 4) return refuse(`${path}.depth`, 'mouth, small end, depth and angle: give three, the fourth follows');
+  if (mouth !== undefined && small !== undefined) {
+    if (mouth <= small)
+      return refuse(`${path}.mouth`, `the mouth (${mouth} mm) must be wider than the small end (${small} mm)`);
+    if (depth !== undefined) return good({ mouth, small, depth });
+    if (included !== undefined) return good({ mouth, small, depth: (mouth - small) / 2 / halfTan(included) });
+  }
+  if (included !== undefined && depth !== undefined) {
+    const widens = 2 * depth * halfTan(included);
+    if (small !== undefined) return good({ mouth: small + widens, small, depth });
+    if (mouth !== undefined)
+      return mouth > widens
+        ? good({ mouth, small: mouth - widens, depth })
+        : refuse(
+            `${path}.depth`,
+            `at this angle the cone comes to a point after ${(mouth / 2 / halfTan(included)).toFixed(2)} mm`,
+          );
+  }
+  const missing = mouth === undefined ? 'mouth' : small === undefined ? 'small' : 'depth';
+  return refuse(
+    `${path}.${missing}`,
+    'is missing: a conical bore is three of mouth, small end, depth and included angle',
+  );
+}
+
+/** A conical bore to a small end. */
+export const conical: FeatureKind = {
+  kind: 'cone',
+  label: 'Conical bore',
+  fields: [
+    FROM,
+    { key: 'mouth', label: 'Mouth ⌀', takes: 'length' },
+    { key: 'small', label: 'Small end ⌀', takes: 'length' },
+    { key: 'depth', label: 'Depth', takes: 'length' },
+    { key: 'included', label: 'Included angle', takes: 'angle' },
+    NAME,
+  ],
+  read(values, path, around) {
+    const { length, units } = around;
+    const from = endOf(values);
+    return andThen(coneOf(values, path), ({ mouth, small, depth }) => {
+      if (depth > length + 0.001)
+        return refuse(
+          `${path}.depth`,
+          `the cone is ${say(Number(depth.toFixed(3)), units)} deep, and the part ${say(length, units)} long`,
+        );
+      const show = (mm: number) => sayDiameter(Number(mm.toFixed(3)), units);
+      return good({
+        path,
+        kind: 'conical-bore',
+        name: `conical bore ${show(mouth)} to ${show(small)}, ${say(Number(depth.toFixed(3)), units)} deep${from === 'back' ? ', from the back' : ''}`,
+        from,
+        z0: from === 'front' ? 0 : length - depth,
+        z1: from === 'front' ? depth : length,
+        bore: seenFrom(from, [{ z0: 0, z1: depth, r0: mouth / 2, r1: small / 2 }], length),
+        dimensions: [
+          {
+            kind: 'note',
+            z: from === 'front' ? 0 : length,
+            r: mouth / 2,
+            text: `mouth ${show(mouth)}, small end ${show(small)}, ${Number(((2 * Math.atan((mouth - small) / 2 / depth) * 180) / Math.PI).toFixed(2))}° included`,
+          },
+          depthDimension(from, depth, length),
+        ],
+      });
+    });
+  },
+};
+
+/** A countersink: a cone from its mouth to the axis, of which an existing hole leaves the rim. */
+export const countersink: FeatureKind = {
+  kind: 'countersink',
+  label: 'Countersink',
+  fields: [
+    FROM,
+    { key: 'mouth', label: 'Mouth ⌀', takes: 'length', needed: true },
+    { key: 'included', label: 'Included angle', takes: 'angle', hint: '90° when left empty' },
+    NAME,
+  ],
+  read(values, path, { length, units }) {
+    const from = endOf(values);
+    const mouth = values.number('mouth');
+    const included = values.optional('included') ?? 90;
+    const depth = mouth / 2 / halfTan(included);
+    if (depth > length)
+      return refuse(`${path}.mouth`, `a countersink of ${sayDiameter(mouth, units)} is deeper than the part is long`);
+    return good({
+      path,
+      kind: 'countersink',
+      name: `countersink ${sayDiameter(mouth, units)} × ${included}°${from === 'back' ? ', from the back' : ''}`,
+      from,
+      z0: from === 'front' ? 0 : length - depth,
+      z1: from === 'front' ? depth : length,
+      bore: seenFrom(from, [{ z0: 0, z1: depth, r0: mouth / 2, r1: 0 }], length),
+      dimensions: [
+        {
+          kind: 'note',
+          z: from === 'front' ? 0 : length,
+          r: mouth / 2,
+          text: `countersink ${sayDiameter(mouth, units)} × ${included}°`,
+        },
+      ],
+    });
+  },
+};

@@ -1,0 +1,53 @@
+import type { Surroundings } from '../featureKind';
+import { cylinder, mirrored, type Segment } from '../../model/workpiece/segment';
+import { good, refuse, type Result } from '../../model/result';
+import { say } from '../../model/words';
+import type { Dimension } from '../../model/part/feature';
+import type { Field, Values } from '../fields';
+
+/** From which end a hole goes in. */
+export const FROM: Field = { key: 'from', label: 'From', takes: ['front', 'back'], needed: true };
+
+/** A depth from the face it goes in at, or through. */
+export const DEPTH: Field = { key: 'depth', label: 'Depth', takes: 'depth', needed: true, hint: 'or “through”' };
+
+/** What a hole is called where others refer to it. */
+export const NAME: Field = { key: 'name', label: 'Name', takes: 'text' };
+
+/** Which end, as read. */
+export const endOf = (values: Values): 'front' | 'back' => (values.text('from') === 'back' ? 'back' : 'front');
+
+/** The depth, mm; of a through hole the length of the part. A blind one must end within it. */
+export function depthOf(
+  values: Values,
+  path: string,
+  { length, units }: Surroundings,
+): Result<{ depth: number; through: boolean }> {
+  if (values.text('depth') === 'through') return good({ depth: length, through: true });
+  const depth = values.number('depth');
+  if (depth > length - 0.001)
+    return refuse(
+      `${path}.depth`,
+      `${say(depth, units)} is as deep as the part is long (${say(length, units)}); write “through” if it goes through`,
+    );
+  return good({ depth, through: false });
+}
+
+/** A bore profile given from its own face, as it lies in the part. */
+export const seenFrom = (from: 'front' | 'back', bore: Segment[], length: number): Segment[] =>
+  from === 'front' ? bore : bore.map((segment) => mirrored(segment, length)).reverse();
+
+/** Place on the part of a distance from the face the hole goes in at. */
+export const placeOf = (from: 'front' | 'back', distance: number, length: number): number =>
+  from === 'front' ? distance : length - distance;
+
+/** How deep, for the drawing. */
+export const depthDimension = (from: 'front' | 'back', depth: number, length: number): Dimension => ({
+  kind: 'length',
+  z0: from === 'front' ? 0 : length - depth,
+  z1: from === 'front' ? depth : length,
+});
+
+/** A straight hole with a flat bottom. */
+export const straight = (from: 'front' | 'back', depth: number, radius: number, length: number): Segment[] =>
+  seenFrom(from, [cylinder(0, depth, radius)], length);

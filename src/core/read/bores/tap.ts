@@ -1,0 +1,40 @@
+import type { FeatureKind } from '../featureKind';
+import { andThen, good } from '../../model/result';
+import { say } from '../../model/words';
+import { readThread, tapDrill } from '../../model/part/thread';
+import { DEPTH, FROM, NAME, depthDimension, depthOf, endOf, placeOf, straight } from './hole';
+
+/** A tapped hole, by designation; the depth is of the full thread. */
+export const tap: FeatureKind = {
+  kind: 'tap',
+  label: 'Tapped hole',
+  fields: [
+    FROM,
+    { key: 'designation', label: 'Thread', takes: 'text', needed: true, hint: 'M6, M14x1, 1/4-20' },
+    DEPTH,
+    NAME,
+  ],
+  read(values, path, around) {
+    const { length, units } = around;
+    const from = endOf(values);
+    return andThen(readThread(values.text('designation') ?? '', `${path}.designation`), (thread) =>
+      andThen(depthOf(values, path, around), ({ depth, through }) => {
+        const core = tapDrill(thread);
+        return good({
+          path,
+          kind: 'tap',
+          name: `tap ${thread.designation}, ${through ? 'through' : `${say(depth, units)} deep`}${from === 'back' ? ', from the back' : ''}`,
+          from,
+          z0: from === 'front' ? 0 : length - depth,
+          z1: from === 'front' ? depth : length,
+          bore: straight(from, depth, core / 2, length),
+          thread,
+          dimensions: [
+            { kind: 'note', z: placeOf(from, depth / 2, length), r: core / 2, text: thread.designation },
+            ...(through ? [] : [depthDimension(from, depth, length)]),
+          ],
+        });
+      }),
+    );
+  },
+};

@@ -1,0 +1,64 @@
+import type { FeatureKind } from '../featureKind';
+import { chamferCut } from '../../model/workpiece/chamferCut';
+import { andThen, good, refuse } from '../../model/result';
+import { formatNominal } from '../../model/units/length';
+import { say } from '../../model/words';
+import { AT, CLOSE } from './at';
+import { cornerAt, wrongSide } from './corner';
+
+/** The plain chamfer of most drawings. */
+const USUAL_ANGLE = 45;
+
+/** A chamfer on the outer corner of a shoulder or an end face: 45° by its leg, or any angle by its length along z. */
+export const chamfer: FeatureKind = {
+  kind: 'chamfer',
+  label: 'Chamfer',
+  onCorner: true,
+  fields: [
+    AT,
+    { key: 'size', label: 'Length', takes: 'length', needed: true, hint: 'along the axis' },
+    { key: 'angle', label: 'Angle', takes: 'angle', hint: 'from the axis; 45° when left empty' },
+    { key: 'side', label: 'Faces', takes: ['front', 'back'] },
+    { key: 'name', label: 'Name', takes: 'text' },
+  ],
+  read(values, path, around) {
+    const { units } = around;
+    const size = values.number('size');
+    const angle = values.optional('angle') ?? USUAL_ANGLE;
+    return andThen(cornerAt(values.number('at'), `${path}.at`, around), (corner) => {
+      const turned = wrongSide(values.text('side'), corner, `${path}.side`, units);
+      if (turned) return turned;
+      if (angle >= 90) return refuse(`${path}.angle`, `${angle}° from the axis is not a chamfer`);
+      const down = size * Math.tan((angle * Math.PI) / 180);
+      const height = corner.high - corner.low;
+      const legs = angle === USUAL_ANGLE ? say(size, units) : `${say(Number(down.toFixed(3)), units)} in height`;
+      if (corner.low > CLOSE && down > height - CLOSE)
+        return refuse(
+          `${path}.size`,
+          `a chamfer of ${legs} is as high as the shoulder it sits on (${say(height, units)})`,
+        );
+      if (down > corner.high - CLOSE)
+        return refuse(
+          `${path}.size`,
+          `a chamfer of ${legs} is larger than the radius it sits on (${say(corner.high, units)})`,
+        );
+      const [z0, z1] = corner.faces === 'front' ? [corner.z, corner.z + size] : [corner.z - size, corner.z];
+      return good({
+        path,
+        kind: 'chamfer',
+        name: `chamfer ${say(size, units)} × ${angle}°`,
+        z0,
+        z1,
+        outside: chamferCut(corner.z, corner.high, size, down, corner.faces),
+        dimensions: [
+          {
+            kind: 'note',
+            z: (z0 + z1) / 2,
+            r: corner.high - down / 2,
+            text: `${formatNominal(size, units)} × ${angle}°`,
+          },
+        ],
+      });
+    });
+  },
+};

@@ -1,0 +1,41 @@
+import type { FeatureKind } from '../featureKind';
+import { good, refuse } from '../../model/result';
+import { say, sayDiameter } from '../../model/words';
+import { AT, lowestRadius, offPart } from './at';
+
+/** A hole across the axis, right through or to a depth from the outside: drilled on another machine. */
+export const crossHole: FeatureKind = {
+  kind: 'cross-hole',
+  label: 'Cross hole',
+  fields: [
+    AT,
+    { key: 'diameter', label: 'Diameter', takes: 'size', needed: true },
+    { key: 'depth', label: 'Depth', takes: 'depth', hint: 'from the outside, or “through”, as when it is empty' },
+    { key: 'name', label: 'Name', takes: 'text' },
+  ],
+  read(values, path, around) {
+    const { units, outside } = around;
+    const [at, diameter] = [values.number('at'), values.size('diameter')];
+    const [z0, z1] = [at - diameter.nominal / 2, at + diameter.nominal / 2];
+    const off = offPart(`${path}.at`, z0, z1, around);
+    if (off) return off;
+    const radius = lowestRadius(outside, z0, z1);
+    if (diameter.nominal / 2 >= radius)
+      return refuse(
+        `${path}.diameter`,
+        `${sayDiameter(diameter.nominal, units)} across ${sayDiameter(2 * radius, units)} would cut the part in two`,
+      );
+    const depth = values.text('depth') === 'through' ? undefined : values.optional('depth');
+    if (depth !== undefined && depth >= 2 * radius)
+      return refuse(`${path}.depth`, `${say(depth, units)} is right through; write “through”`);
+    return good({
+      path,
+      kind: 'cross-hole',
+      name: `${sayDiameter(diameter.nominal, units)} across, ${depth === undefined ? 'through' : `${say(depth, units)} deep`}`,
+      z0,
+      z1,
+      cross: { diameter: diameter.nominal, ...(depth === undefined ? {} : { depth }) },
+      dimensions: [{ kind: 'note', z: at, r: radius, text: `${sayDiameter(diameter.nominal, units)} across` }],
+    });
+  },
+};

@@ -1,0 +1,24 @@
+import type { FeatureKind } from '../featureKind';
+import { chamfer } from './chamfer';
+import { crossHole } from './crossHole';
+import { flats } from './flats';
+import { groove } from './groove';
+import { hollow } from './hollow';
+import { knurl } from './knurl';
+import { radius } from './radius';
+import { thread } from './thread';
+import { vee } from './vee';
+import { DATUM } from './at';
+
+/** Every detail that can sit on the outside, in the order that the page offers them. */
+export const detailKinds: readonly FeatureKind[] = [
+  chamfer,
+  radius,
+  groove,
+  vee,
+  hollow,
+  thread,
+  knurl,
+  flats,
+  crossHole,
+].map((kind) => ({ ...kind, fields: [...kind.fields, DATUM] }));

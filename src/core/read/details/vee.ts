@@ -1,0 +1,44 @@
+import type { FeatureKind } from '../featureKind';
+import { good, refuse } from '../../model/result';
+import { formatNominal } from '../../model/units/length';
+import { say } from '../../model/words';
+import { AT, inAir, offPart, radiusBeside } from './at';
+
+/** A vee groove, by the place of its bottom, its included angle and its depth. */
+export const vee: FeatureKind = {
+  kind: 'vee',
+  label: 'Vee groove',
+  fields: [
+    { ...AT, hint: 'its bottom, from the finished front face' },
+    { key: 'included', label: 'Included angle', takes: 'angle', needed: true },
+    { key: 'depth', label: 'Depth', takes: 'length', needed: true },
+    { key: 'name', label: 'Name', takes: 'text' },
+  ],
+  read(values, path, around) {
+    const { units, outside } = around;
+    const [at, included, depth] = [values.number('at'), values.number('included'), values.number('depth')];
+    const half = depth * Math.tan((included * Math.PI) / 360);
+    const [z0, z1] = [at - half, at + half];
+    const off = offPart(`${path}.at`, z0, z1, around);
+    if (off) return off;
+    const surface = radiusBeside(outside, at, 1);
+    const bottom = surface - depth;
+    if (bottom <= 0) return refuse(`${path}.depth`, `${say(depth, units)} is as deep as the axis`);
+    // The flanks go on beyond the surface, so that a step or a cone beside it is cut as the tool would.
+    const cut = [
+      { z0, z1: at, r0: surface, r1: bottom },
+      { z0: at, z1, r0: bottom, r1: surface },
+    ];
+    const air = inAir(`${path}.at`, cut, outside, 'this vee');
+    if (air) return air;
+    return good({
+      path,
+      kind: 'vee',
+      name: `vee ${included}°, ${say(depth, units)} deep`,
+      z0,
+      z1,
+      outside: cut,
+      dimensions: [{ kind: 'note', z: at, r: bottom, text: `vee ${included}° × ${formatNominal(depth, units)}` }],
+    });
+  },
+};

@@ -1,0 +1,401 @@
+import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
+import { finishedPart } from '../model/workpiece/finishedPart';
+import { step } from '../testing';
+import { areaWith, massOf } from '../model/part/mass';
+import { turnRound, type Part } from '../model/part/part';
+import { readPart } from './readPart';
+
+const file = (more: Partial<PartFile>): PartFile => ({ number: 'T-1', material: '', outside: [step(20, 30)], ...more });
+
+const partOf = (more: Partial<PartFile>, units: 'mm' | 'in' = 'mm'): Part => {
+  const part = readPart(file(more), units);
+  if (!part.ok) throw new Error(JSON.stringify(part.problems));
+  return part.value;
+};
+
+const problemOf = (more: Partial<PartFile>) => {
+  const part = readPart(file(more), 'mm');
+  if (part.ok) throw new Error('was read, and must not be');
+  return part.problems[0];
+};
+
+const detail = (entry: DetailFile, outside: StepFile[] = [step(20, 30)]) => partOf({ outside, details: [entry] });
+const hole = (entry: HoleFile, ...more: HoleFile[]) => partOf({ bores: [entry, ...more] });
+const bar = Math.PI * 100 * 30;
+const taken = (part: Part) => bar - massOf(part, 1).volume;
+
+describe('every shape weighs what its closed formula says', () => {
+  test('a cone: the frustum π h / 3 (R² + R r + r²)', () => {
+    const part = partOf({ outside: [{ shape: 'cone', from: 20, to: 26, length: 5 }] });
+    expect(massOf(part, 1).volume).toBeCloseTo(((Math.PI * 5) / 3) * (100 + 130 + 169), 9);
+    expect(massOf(part, 1).surface).toBeCloseTo(Math.PI * (100 + 169) + Math.PI * 23 * Math.hypot(5, 3), 9);
+  });
+
+  test.each([
+    ['included', { from: 20, length: 5, included: 60 }],
+    ['half', { from: 20, length: 5, half: 30 }],
+    ['from the large end', { to: 20 + 10 * Math.tan(Math.PI / 6), length: 5, half: 30 }],
+    ['two diameters and an angle', { from: 20, to: 20 + 10 * Math.tan(Math.PI / 6), half: 30 }],
+    ['falling', { from: 20 + 10 * Math.tan(Math.PI / 6), length: 5, half: 30, rises: 'front' as const }],
+  ])('a cone by an angle, %s: 20 + 2 · 5 · tan 30° = 25.77', (_, entry) => {
+    const part = partOf({ outside: [{ shape: 'cone', ...entry }] });
+    expect(part.length).toBeCloseTo(5, 6);
+    expect(part.steps[0]?.diameter.nominal).toBeCloseTo(25.7735, 4);
+    expect(massOf(part, 1).volume).toBeCloseTo(((Math.PI * 5) / 3) * (100 + 12.88675 ** 2 + 128.8675), 2);
+  });
+
+  test('a ball on a neck: the whole ball less its cap, π h² (3 R − h) / 3', () => {
+    const part = partOf({ outside: [{ shape: 'sphere', diameter: 12, length: 11 }, step(4, 10)] });
+    const cap = (Math.PI / 3) * (18 - 1);
+    expect(massOf(part, 1).volume).toBeCloseTo((4 / 3) * Math.PI * 216 - cap + Math.PI * 4 * 10, 9);
+    // Zone of a sphere 2 π R h, its neck's face, a cylinder and an end.
+    const neck = Math.PI * (36 - 25);
+    expect(massOf(part, 1).surface).toBeCloseTo(
+      2 * Math.PI * 6 * 11 + neck - Math.PI * 4 + Math.PI * 4 * 10 + Math.PI * 4,
+      9,
+    );
+  });
+
+  test('a hexagon: 2 √3 (s / 2)² · l, the area of handbook 14 for 8 mm', () => {
+    expect(areaWith({ count: 6, fromAxis: 4 }, 10)).toBeCloseTo(55.426, 3);
+    const part = partOf({ outside: [{ shape: 'hex', across: 8, length: 10 }] });
+    expect(massOf(part, 1).volume).toBeCloseTo(554.256, 3);
+    expect(massOf(part, 1).surface).toBeCloseTo(2 * 55.4256 + 6 * (8 / Math.sqrt(3)) * 10, 3);
+    expect(massOf(partOf({ outside: [{ shape: 'square', across: 8, length: 10 }] }), 1).volume).toBeCloseTo(640, 9);
+  });
+
+  test('a hexagon with its corners chamfered weighs less than without, more than its round', () => {
+    const hex = (chamfers: StepFile['chamfers']) =>
+      massOf(partOf({ outside: [{ shape: 'hex', across: 8, length: 10, ...(chamfers ? { chamfers } : {}) }] }), 1)
+        .volume;
+    expect(hex({ front: 0.6 })).toBeLessThan(hex(undefined));
+    expect(hex({ front: 0.6 })).toBeGreaterThan(Math.PI * 16 * 10);
+  });
+
+  test('two flats: two circular segments off', () => {
+    const part = detail({ kind: 'flats', at: 5, length: 10, count: 2, across: 16 });
+    const segment = 100 * Math.acos(0.8) - 8 * 6;
+    expect(taken(part)).toBeCloseTo(2 * segment * 10, 6);
+  });
+
+  test('a square groove: a ring', () => {
+    expect(taken(detail({ kind: 'groove', at: 7, width: 2, bottom: 16 }))).toBeCloseTo(Math.PI * (100 - 64) * 2, 9);
+  });
+
+  test('a relief with rounded corners leaves more by what Pappus gives for both spandrels', () => {
+    const square = taken(detail({ kind: 'groove', at: 7, width: 4, bottom: 16 }));
+    const round = taken(detail({ kind: 'groove', at: 7, width: 4, bottom: 16, radius: 1 }));
+    // Between a corner and its quarter circle of 1: area 1 − π/4, centroid (10 − 3 π) / (12 − 3 π) from both sides.
+    const centroid = 8 + (10 - 3 * Math.PI) / (12 - 3 * Math.PI);
+    expect(square - round).toBeCloseTo(2 * 2 * Math.PI * centroid * (1 - Math.PI / 4), 9);
+  });
+
+  test('a vee: two frustums off', () => {
+    const half = 2 * Math.tan(Math.PI / 9);
+    const frustum = ((Math.PI * half) / 3) * (100 + 80 + 64);
+    expect(taken(detail({ kind: 'vee', at: 18, included: 40, depth: 2 }))).toBeCloseTo(
+      2 * (Math.PI * 100 * half - frustum),
+      9,
+    );
+  });
+
+  test('a half-round concave form, by Pappus: area π r² / 2, centroid 4 r / 3 π under the surface', () => {
+    const expected = 2 * Math.PI * (10 - (4 * 2) / (3 * Math.PI)) * ((Math.PI * 4) / 2);
+    expect(taken(detail({ kind: 'hollow', at: 15, radius: 2, depth: 2 }))).toBeCloseTo(expected, 9);
+  });
+
+  test('fillet and corner, by Pappus: spandrel area r² (1 − π/4), centroid r (10 − 3 π) / (12 − 3 π) from the corner', () => {
+    const area = 4 * (1 - Math.PI / 4);
+    const centroid = (2 * (10 - 3 * Math.PI)) / (12 - 3 * Math.PI);
+    const corner = partOf({ details: [{ kind: 'radius', at: 0, size: 2 }] });
+    expect(taken(corner)).toBeCloseTo(2 * Math.PI * (10 - centroid) * area, 9);
+    const shoulder = [step(10, 10), step(20, 20)];
+    const bare = massOf(partOf({ outside: shoulder }), 1).volume;
+    const filled = massOf(partOf({ outside: shoulder, details: [{ kind: 'radius', at: 10, size: 2 }] }), 1).volume;
+    expect(filled - bare).toBeCloseTo(2 * Math.PI * (5 + centroid) * area, 9);
+  });
+
+  test('a chamfer of 2 × 30°, by its frustum', () => {
+    const part = partOf({ details: [{ kind: 'chamfer', at: 0, size: 2, angle: 30 }] });
+    const r = 10 - 2 * Math.tan(Math.PI / 6);
+    expect(taken(part)).toBeCloseTo(Math.PI * 200 - ((Math.PI * 2) / 3) * (100 + 10 * r + r * r), 9);
+    expect(part.features).toHaveLength(1);
+  });
+
+  test('a thread weighs as its pitch cylinder: M20, d2 = 20 − 0.649519 · 2.5', () => {
+    const part = detail({ kind: 'thread', at: 0, length: 10, designation: 'M20' });
+    expect(taken(part)).toBeCloseTo(Math.PI * (100 - ((20 - 0.649519 * 2.5) / 2) ** 2) * 10, 9);
+  });
+
+  test.each<[string, HoleFile, number]>([
+    ['bored', { from: 'back', shape: 'bore', diameter: 10, depth: 4, bottom: 'flat' as never }, Math.PI * 25 * 4],
+    [
+      'drilled to its full diameter',
+      { from: 'back', shape: 'drill', diameter: 6, depth: 10 },
+      Math.PI * 9 * (10 + 1.8026 / 3),
+    ],
+    [
+      'drilled to the point',
+      { from: 'front', shape: 'drill', diameter: 6, depth: 10, depthTo: 'point' },
+      Math.PI * 9 * (10 - 1.8026 + 1.8026 / 3),
+    ],
+    ['countersunk', { from: 'front', shape: 'countersink', mouth: 8, included: 90 }, (Math.PI * 16 * 4) / 3],
+    [
+      'conical: mouth 7.3676 by handbook 14',
+      { from: 'front', shape: 'cone', small: 3, depth: 6, included: 40 },
+      ((Math.PI * 6) / 3) * (3.6838 ** 2 + 3.6838 * 1.5 + 2.25),
+    ],
+    [
+      'tapped M6, at d2 = 5.3505',
+      { from: 'front', shape: 'tap', designation: 'M6', depth: 8 },
+      (Math.PI / 4) * 5.350481 ** 2 * 8,
+    ],
+    ['reamed through', { from: 'front', shape: 'ream', diameter: '6 H7', depth: 'through' }, Math.PI * 9 * 30],
+  ])('a hole %s', (_, entry, volume) => {
+    expect(taken(hole(entry))).toBeCloseTo(volume, 2);
+  });
+
+  test('an internal groove in a bore', () => {
+    const bored: HoleFile = { from: 'front', shape: 'bore', diameter: 10, depth: 'through' };
+    const grooved = hole(bored, { from: 'front', shape: 'groove', at: 4, width: 2, bottom: 13 });
+    expect(taken(grooved) - taken(hole(bored))).toBeCloseTo(Math.PI * (6.5 ** 2 - 25) * 2, 9);
+  });
+
+  test('holes from both ends that meet count their metal once', () => {
+    const part = hole(
+      { from: 'front', shape: 'bore', diameter: 10, depth: 20 },
+      { from: 'back', shape: 'bore', diameter: 6, depth: 20 },
+    );
+    expect(taken(part)).toBeCloseTo(Math.PI * (25 * 20 + 9 * 10), 9);
+  });
+
+  test('the centre of gravity of two cylinders', () => {
+    const part = partOf({ outside: [step(10, 10), step(20, 10)] });
+    // Volumes 1 : 4 at 5 and 15.
+    expect(massOf(part, 1).centre).toBeCloseTo(13, 9);
+  });
+});
+
+test('seen from the other end, the same metal lies the other way round', () => {
+  const part = partOf({
+    outside: [
+      { shape: 'cone', from: 8, to: 14, length: 10 },
+      step(14, 10),
+      { shape: 'sphere', diameter: 18, length: 12 },
+    ],
+    details: [{ kind: 'groove', at: 13, width: 3, bottom: 10, radius: 0.5 }],
+    bores: [{ from: 'front', shape: 'countersink', mouth: 6 }],
+  });
+  const back = turnRound(part);
+  const [one, other] = [massOf(part, 1), massOf(back, 1)];
+  expect(other.volume).toBeCloseTo(one.volume, 6);
+  expect(other.surface).toBeCloseTo(one.surface, 6);
+  expect(other.centre).toBeCloseTo(part.length - one.centre, 6);
+  expect(finishedPart(turnRound(back)).outside.at(-1)?.r1).toBeCloseTo(finishedPart(part).outside.at(-1)?.r1 ?? 0, 9);
+});
+
+test('sizes may be in inches throughout', () => {
+  const part = partOf(
+    { outside: [step('1/4', '1/2')], details: [{ kind: 'thread', at: 0, length: '.3', designation: '1/4-20' }] },
+    'in',
+  );
+  expect(part.features[0]?.thread).toMatchObject({ diameter: 6.35, pitch: 1.27 });
+});
+
+describe('what cannot be is refused at its place, in words', () => {
+  const bores = (...entries: HoleFile[]) => ({ bores: entries });
+  const details = (...entries: DetailFile[]) => ({ details: entries });
+  test.each<[string, Partial<PartFile>, string, string]>([
+    [
+      'a cone without its figures',
+      { outside: [{ shape: 'cone', from: 20, length: 5 }] },
+      'part.outside[0].to',
+      'two diameters and a length',
+    ],
+    [
+      'a cone with one too many',
+      { outside: [{ shape: 'cone', from: 20, to: 26, length: 5, half: 10 }] },
+      'part.outside[0].length',
+      'leave one of the four out',
+    ],
+    [
+      'a cone with both angles',
+      { outside: [{ shape: 'cone', from: 20, length: 5, half: 10, included: 20 }] },
+      'part.outside[0].half',
+      'not both',
+    ],
+    [
+      'a cone to beyond its point',
+      { outside: [{ shape: 'cone', to: 6, length: 20, included: 60 }] },
+      'part.outside[0].length',
+      'comes to a point after 5.196 mm',
+    ],
+    [
+      'a cone that is a cylinder',
+      { outside: [{ shape: 'cone', from: 20, to: 20, length: 5 }] },
+      'part.outside[0].to',
+      'is a cylinder',
+    ],
+    [
+      'a ball in the middle',
+      { outside: [step(6, 5), { shape: 'sphere', diameter: 12, length: 9 }, step(6, 5)] },
+      'part.outside[1].shape',
+      'first or the last',
+    ],
+    [
+      'a whole ball',
+      { outside: [{ shape: 'sphere', diameter: 12, length: 12 }, step(6, 5)] },
+      'part.outside[0].length',
+      'whole ball',
+    ],
+    [
+      'a groove in the air',
+      details({ kind: 'groove', at: 7, width: 2, bottom: 20 }),
+      'part.details[0].bottom',
+      'not below the ⌀20',
+    ],
+    [
+      'a groove off the part',
+      details({ kind: 'groove', at: 29, width: 2, bottom: 12 }),
+      'part.details[0].at',
+      'the part from 0 mm to 30 mm'.replace('0 mm', '0'),
+    ],
+    [
+      'a groove into the bore',
+      {
+        ...details({ kind: 'groove', at: 7, width: 2, bottom: 9 }),
+        ...bores({ from: 'front', shape: 'drill', diameter: 10, depth: 'through' }),
+      },
+      'part.bores[0].diameter',
+      'leaves no wall at 7 mm',
+    ],
+    [
+      'corners wider than their groove',
+      details({ kind: 'groove', at: 7, width: 2, bottom: 12, radius: 1.5 }),
+      'part.details[0].radius',
+      'wider than the groove',
+    ],
+    [
+      'a thread on the wrong diameter',
+      details({ kind: 'thread', at: 0, length: 6, designation: 'M14x1' }),
+      'part.details[0].designation',
+      'needs ⌀14',
+    ],
+    [
+      'a thread nobody knows',
+      details({ kind: 'thread', at: 0, length: 6, designation: 'M20z' }),
+      'part.details[0].designation',
+      'write M6, M14x1 or 1/4-20',
+    ],
+    [
+      'a thread without coarse pitch',
+      details({ kind: 'thread', at: 0, length: 6, designation: 'M7' }),
+      'part.details[0].designation',
+      'write its pitch, as M7x1',
+    ],
+    [
+      'a knurl over a shoulder',
+      {
+        outside: [step(10, 10), step(20, 20)],
+        ...details({ kind: 'knurl', at: 5, length: 8, pattern: 'diamond', pitch: 0.8 }),
+      },
+      'part.details[0].length',
+      'one diameter',
+    ],
+    [
+      'a pattern nobody rolls',
+      details({ kind: 'knurl', at: 5, length: 8, pattern: 'waves' as never, pitch: 0.8 }),
+      'part.details[0].pattern',
+      'straight, diamond',
+    ],
+    [
+      'a fillet higher than its shoulder',
+      { outside: [step(18, 10), step(20, 20)], ...details({ kind: 'radius', at: 10, size: 2 }) },
+      'part.details[0].size',
+      'higher than the shoulder',
+    ],
+    [
+      'a fillet at an end',
+      details({ kind: 'radius', at: 0, size: 1, form: 'fillet' }),
+      'part.details[0].form',
+      'no inner corner',
+    ],
+    [
+      'three flats',
+      details({ kind: 'flats', at: 5, length: 5, count: 3, across: 16 }),
+      'part.details[0].count',
+      '1, 2, 4 and 6',
+    ],
+    [
+      'flats that cut nothing',
+      details({ kind: 'flats', at: 5, length: 5, count: 2, across: 21 }),
+      'part.details[0].across',
+      'nothing would be cut',
+    ],
+    [
+      'a form deeper than its radius',
+      details({ kind: 'hollow', at: 15, radius: 2, depth: 3 }),
+      'part.details[0].depth',
+      'could not come out',
+    ],
+    [
+      'a bore as wide as the part',
+      bores({ from: 'back', shape: 'bore', diameter: 20, depth: 4 }),
+      'part.bores[0].diameter',
+      'leaves no wall',
+    ],
+    [
+      'a seat within a wider hole',
+      bores(
+        { from: 'front', shape: 'drill', diameter: 10, depth: 'through' },
+        { from: 'back', shape: 'counterbore', diameter: 8, depth: 4 },
+      ),
+      'part.bores[1].diameter',
+      'within a wider hole',
+    ],
+    [
+      'a thread without metal',
+      bores(
+        { from: 'front', shape: 'drill', diameter: 6.2, depth: 'through' },
+        { from: 'front', shape: 'tap', designation: 'M6', depth: 8 },
+      ),
+      'part.bores[1].designation',
+      'finds no metal',
+    ],
+    [
+      'a groove without a bore',
+      bores({ from: 'front', shape: 'groove', at: 4, width: 2, bottom: 8 }),
+      'part.bores[0].at',
+      'no bore here',
+    ],
+    [
+      'a cone with four figures',
+      bores({ from: 'front', shape: 'cone', mouth: 9, small: 6, depth: 4, included: 60 }),
+      'part.bores[0].depth',
+      'give three',
+    ],
+    [
+      'a mouth narrower than its small end',
+      bores({ from: 'front', shape: 'cone', mouth: 5, small: 6, depth: 4 }),
+      'part.bores[0].mouth',
+      'wider than the small end',
+    ],
+    [
+      'a run-out of nothing known',
+      { runout: [{ of: 'spigot', to: 'bore', limit: 0.03 }] },
+      'part.runout[0].of',
+      'names no surface',
+    ],
+  ])('%s', (_, more, path, words) => {
+    expect(problemOf(more)).toMatchObject({ path, message: expect.stringContaining(words) });
+  });
+});
+
+test('a run-out ties two surfaces by their names', () => {
+  const part = partOf({
+    outside: [step('14 h8', 9, { name: 'spigot' }), step(26, 13)],
+    bores: [{ from: 'front', shape: 'drill', diameter: 6, depth: 'through' }],
+    runout: [{ of: 'spigot', to: 'bore', limit: 0.03 }],
+  });
+  expect(part.ties).toEqual([{ path: 'part.runout[0]', of: 'part.outside[0]', to: 'part.bores[0]', limit: 0.03 }]);
+});

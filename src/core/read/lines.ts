@@ -1,0 +1,195 @@
+import { ENTRY_KINDS, KIND_KEY, type EntryListName } from './entryKinds';
+import { LENGTH_FIELDS } from './lengths/drawnLengths';
+import type { Field } from './fields';
+import { sizeText, type SizeEntry } from '../model/part/size';
+import { bad, good, type Problem, type Result } from '../model/result';
+import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from './runFile';
+
+/**
+ * A part as lines of text, a line an entry, to be typed, pasted in and copied out (docs/notation.md): a word that says
+ * what it is, then its figures in the order of the page, or each after its own word, with semicolons between. A line
+ * without a word is a cylinder.
+ *
+ *     14 h8; 9 +0.05; ra 1.6; name spigot; critical
+ *     cone 20; 26; 5
+ *     groove 7; 2; 12.5
+ *     drill front; 6; through
+ */
+
+type Entry = Record<string, unknown>;
+
+interface Word {
+  word: string;
+  /** The key that says its kind, where there are several. */
+  key?: 'shape' | 'kind';
+  into: EntryListName | 'lengths';
+  fields: readonly Field[];
+}
+
+/** What every step may have beside its shape. */
+const STEP_FIELDS: readonly Field[] = [
+  { key: 'front', label: 'Chamfer front', takes: 'length' },
+  { key: 'back', label: 'Chamfer back', takes: 'length' },
+  { key: 'ra', label: 'Ra', takes: 'roughness' },
+  { key: 'name', label: 'Name', takes: 'text' },
+  { key: 'why', label: 'Why critical', takes: 'text' },
+];
+
+/** A length between two faces, from whichever datum the drawing takes. */
+const LENGTH: Word = { word: 'length', into: 'lengths', fields: LENGTH_FIELDS };
+
+const wordsOf = (into: EntryListName): Word[] =>
+  ENTRY_KINDS[into].map(({ name, fields }) => ({ word: name, key: KIND_KEY[into], into, fields }));
+
+const [steps, details, bores, elsewhere] = [
+  wordsOf('outside'),
+  wordsOf('details'),
+  wordsOf('bores'),
+  wordsOf('elsewhere'),
+];
+
+const ALL = [...steps, ...details, ...bores, ...elsewhere, LENGTH];
+
+/** What a line is: its first word says; where a word may be outside or in the bore, `front` or `back` makes it a bore. */
+function wordOf(line: string): { word: Word; rest: string } | { unknown: string } {
+  const match = /^([a-z]+)\b\s*(.*)$/i.exec(line);
+  if (!match?.[1]) return { word: steps[0] as Word, rest: line };
+  const name = match[1].toLowerCase();
+  const rest = match[2] ?? '';
+  const inside = /^(from\s+)?(front|back)\b/i.test(rest) ? [...bores, LENGTH] : ALL;
+  const word = inside.find((own) => own.word === name);
+  return word ? { word, rest } : { unknown: match[1] };
+}
+
+function readLine(line: string): { into: Word['into']; entry: Entry } | string {
+  const found = wordOf(line);
+  if ('unknown' in found)
+    return `“${found.unknown}” is not a word for a step, a detail or a hole; there are ${ALL.map(({ word }) => word).join(', ')}`;
+  const { word, rest } = found;
+  const isStep = word.into === 'outside';
+  const known = [...word.fields, ...(isStep ? STEP_FIELDS : [])];
+  const entry: Entry = word.key ? { [word.key]: word.word } : {};
+  const waiting = [...word.fields];
+  for (const part of rest.split(';').map((text) => text.trim())) {
+    if (isStep && part.toLowerCase() === 'critical') {
+      entry['critical'] = true;
+      continue;
+    }
+    const named = known.find(({ key }) => new RegExp(`^${key}\\b`, 'i').test(part));
+    const field = named ?? waiting[0];
+    if (!field) return `“${part}” is one figure too many`;
+    const value = named ? part.slice(field.key.length).trim() : part;
+    const at = waiting.indexOf(field);
+    if (at >= 0) waiting.splice(0, at + 1);
+    if (value !== '') entry[field.key] = value;
+  }
+  if (!isStep) return { into: word.into, entry };
+  const { front, back, ra, ...step } = entry;
+  return {
+    into: word.into,
+    entry: {
+      ...step,
+      ...(ra === undefined ? {} : { roughness: ra }),
+      ...(front === undefined && back === undefined
+        ? {}
+        : { chamfers: { ...(front === undefined ? {} : { front }), ...(back === undefined ? {} : { back }) } }),
+    },
+  };
+}
+
+/** What lines say of a part. */
+export interface Lines {
+  outside: StepFile[];
+  details: DetailFile[];
+  bores: HoleFile[];
+  lengths?: LengthFile[];
+  elsewhere?: ElsewhereFile[];
+}
+
+/**
+ * Reads lines. Empty lines, and those that begin with #, say nothing.
+ * @returns the entries, or what is wrong with each line: path `line 3`
+ */
+export function readLines(text: string): Result<Lines> {
+  const lines: Lines = { outside: [], details: [], bores: [] };
+  const problems: Problem[] = [];
+  text.split('\n').forEach((raw, index) => {
+    const line = raw.trim();
+    if (line === '' || line.startsWith('#')) return;
+    const read = readLine(line);
+    if (typeof read === 'string') problems.push({ path: `line ${index + 1}`, message: read });
+    else if (read.into === 'elsewhere') (lines.elsewhere ??= []).push(read.entry as unknown as ElsewhereFile);
+    else if (read.into === 'lengths') (lines.lengths ??= []).push(read.entry as unknown as LengthFile);
+    else (lines[read.into] as unknown[]).push(read.entry);
+  });
+  return problems.length > 0 ? bad(...problems) : good(lines);
+}
+
+const textOf = (value: unknown): string => sizeText(value as SizeEntry | undefined).trim();
+
+/** One entry as a line: figures in order as long as none is missing, then each after its word. */
+function lineOf(entry: Entry, word: Word | undefined): string {
+  if (!word) return '';
+  const parts: string[] = [];
+  let inOrder = true;
+  for (const { key } of word.fields) {
+    const text = textOf(entry[key]);
+    if (text === '') inOrder = false;
+    else parts.push(inOrder ? text : `${key} ${text}`);
+  }
+  const { front, back } = (entry['chamfers'] ?? {}) as Record<string, unknown>;
+  const step: [string, unknown][] =
+    word.into === 'outside'
+      ? [
+          ['front', front],
+          ['back', back],
+          ['ra', entry['roughness']],
+          ['name', entry['name']],
+          ['why', entry['why']],
+        ]
+      : [];
+  for (const [key, value] of step) if (textOf(value) !== '') parts.push(`${key} ${textOf(value)}`);
+  if (entry['critical'] === true) parts.push('critical');
+  const line = parts.join('; ');
+  // A cylinder needs no word, unless its first figure could be taken for one.
+  return word.word === 'cylinder' && !/^[a-z]/i.test(line) ? line : `${word.word} ${line}`.trim();
+}
+
+/** A part as lines: its steps, its details, its holes. Reading them gives the same entries. */
+export function linesOf({
+  outside,
+  details: own = [],
+  bores: holes = [],
+  lengths = [],
+  elsewhere: others = [],
+}: Pick<PartFile, 'outside' | 'details' | 'bores' | 'lengths' | 'elsewhere'>): string {
+  return [
+    ...outside.map((step) =>
+      lineOf(
+        step as unknown as Entry,
+        steps.find(({ word }) => word === step.shape),
+      ),
+    ),
+    ...own.map((detail) =>
+      lineOf(
+        detail as unknown as Entry,
+        details.find(({ word }) => word === detail.kind),
+      ),
+    ),
+    ...holes.map((hole) =>
+      lineOf(
+        hole as unknown as Entry,
+        bores.find(({ word }) => word === hole.shape),
+      ),
+    ),
+    ...others.map((own) =>
+      lineOf(
+        own as unknown as Entry,
+        elsewhere.find(({ word }) => word === own.kind),
+      ),
+    ),
+    ...lengths.map((drawn) => lineOf(drawn as unknown as Entry, LENGTH)),
+  ]
+    .filter((line) => line !== '')
+    .join('\n');
+}

@@ -1,0 +1,72 @@
+import type { Surroundings } from './featureKind';
+import { collect, good, type Result } from '../model/result';
+import type { UnitSystem } from '../model/units/length';
+import type { PartFile } from './runFile';
+import { checkPart } from './checkPart';
+import type { Feature } from '../model/part/feature';
+import { readDetails } from './readDetails';
+import { isDrilled, readHole } from './readHoles';
+import type { Context } from './fields';
+import { entered, problemsIn, readOutside, type Outside } from './readOutside';
+import { readElsewhere } from './readElsewhere';
+import { readTies } from './readTies';
+import type { Part, Step } from '../model/part/part';
+
+const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, context: Context): Surroundings => ({
+  ...context,
+  length,
+  outside: outline,
+  edges: [0, ...steps.map(({ zTo }) => zTo)],
+  steps: entered(file.outside),
+});
+
+/** A feature with the middle of its place: that of the face which it is counted from, and of its own limits. */
+function atMiddle(feature: Feature, steps: readonly Step[]): Feature {
+  if (!feature.place) return feature;
+  const { face, size } = feature.place;
+  const [own, back] = [size.aim - size.nominal, face === steps.length];
+  return { ...feature, middle: (steps[face - 1]?.middle.to ?? 0) + (back ? -own : own) };
+}
+
+/**
+ * Reads the part of a run file: sizes, places, and whether such a part can be.
+ * @returns the part in mm, or every problem found with its path
+ */
+export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
+  const context = { units, general: file.generalTolerance ?? ('medium' as const) };
+  const outside = readOutside(file.outside, file.lengths, context);
+  if (!outside.ok) return outside;
+  const { steps, length, links } = outside.value;
+  const around = surroundingsOf(file, outside.value, context);
+  const details = readDetails(file.details ?? [], file.outside, outside.value, around);
+  const holes = collect(
+    (file.bores ?? []).map((entry, index) => {
+      const hole = readHole(entry, `part.bores[${index}]`, around);
+      return hole.ok && !isDrilled(hole.value) && entry.name
+        ? good<Feature>({ ...hole.value, called: entry.name })
+        : hole;
+    }),
+  );
+  if (!details.ok || !holes.ok) return { ok: false, problems: problemsIn(details, holes) } as const;
+  const part = {
+    number: file.number,
+    name: file.name ?? '',
+    revision: file.revision ?? '',
+    length,
+    steps,
+    links,
+    chamfers: details.value.chamfers,
+    holes: holes.value.filter(isDrilled),
+    features: [
+      ...outside.value.features,
+      ...details.value.features,
+      ...holes.value.flatMap((hole) => (isDrilled(hole) ? [] : [hole])),
+    ].map((feature) => atMiddle(feature, steps)),
+  };
+  const ties = readTies(file.runout, part, context);
+  const elsewhere = readElsewhere(file.elsewhere, part, context);
+  const problems = [...checkPart({ ...part, ties: [], elsewhere: [] }, units), ...problemsIn(ties, elsewhere)];
+  return problems.length > 0 || !ties.ok || !elsewhere.ok
+    ? ({ ok: false, problems } as const)
+    : good({ ...part, ties: ties.value, elsewhere: elsewhere.value });
+}

@@ -1,0 +1,131 @@
+import type { BarOnSale } from '../model/plan/stock';
+import { bad, collect, good, refuse, type Problem, type Result } from '../model/result';
+import { readLength } from './fields';
+import { readPart } from './readPart';
+import { shopForRun } from '../model/shop/forRun';
+import type { BarList, Shop } from '../model/shop/shop';
+import { isAdd, keyOfAdded, type Overrule } from '../model/overrule';
+import type { Run, RunAllowances } from '../model/run';
+import { checkShape } from './problems';
+import type { RunFile, StockFile } from './runFile';
+import { runFileSchema } from './schemas';
+import type { UnitSystem } from '../model/units/length';
+
+function readQuantity(entry: number | string): Result<number> {
+  const text = String(entry).trim();
+  if (text === '') return refuse('quantity', 'is missing: how many pieces?');
+  if (!/^\d+$/.test(text) || Number(text) < 1)
+    return refuse('quantity', `“${text}” must be a whole number of pieces, 1 or more`);
+  if (Number(text) > 1_000_000)
+    return refuse('quantity', `${text} is more than a million pieces, which a manual lathe does not make`);
+  return good(Number(text));
+}
+
+function readSpares(entry: number | string | undefined): Result<number | undefined> {
+  const text = String(entry ?? '').trim();
+  if (text === '') return good(undefined);
+  return /^\d{1,6}$/.test(text)
+    ? good(Number(text))
+    : refuse('spares', `“${text}” must be a whole number of pieces, or left empty`);
+}
+
+function readStock(
+  entry: 'choose' | StockFile | undefined,
+  units: UnitSystem,
+  lists: readonly BarList[],
+): Result<BarOnSale | 'choose'> {
+  if (entry === undefined || entry === 'choose') return good('choose');
+  const { form = 'round', condition = 'drawn' } = entry;
+  const list = lists.find((own) => own.form === form && own.condition === condition) ?? lists[0];
+  const size = readLength(entry.size, units, 'stock.size');
+  const barLength = readLength(entry.barLength ?? list?.barLength ?? '', 'mm', 'stock.barLength');
+  const given = entry.barLength === undefined ? barLength : readLength(entry.barLength, units, 'stock.barLength');
+  if (!size.ok) return size;
+  if (!given.ok) return given;
+  const bore = form === 'tube' ? readLength(entry.bore ?? '', units, 'stock.bore') : good(0);
+  if (!bore.ok) return bore;
+  if (form === 'tube' && (bore.value <= 0 || bore.value >= size.value))
+    return refuse('stock.bore', `${String(entry.bore)} must be more than nothing and less than the outside`);
+  for (const [key, value] of [
+    ['size', size.value],
+    ['barLength', given.value],
+  ] as const)
+    if (value <= 0) return refuse(`stock.${key}`, `${String(entry[key])} must be more than nothing`);
+  return good({
+    form,
+    condition,
+    size: size.value,
+    bore: bore.value,
+    barLength: given.value,
+    pricePerKilogram: list?.pricePerKilogram ?? 0,
+  });
+}
+
+/** What was decided; work that is added twice under one name at one end could not be told apart. */
+function readOverrules(overrules: readonly Overrule[] = []): Result<Overrule[]> {
+  const keys = overrules.map((own) => (isAdd(own) ? keyOfAdded(own.add) : undefined));
+  const twice = keys.findIndex((key, index) => key !== undefined && keys.indexOf(key) < index);
+  return twice < 0
+    ? good([...overrules])
+    : refuse(`overrules[${twice}].add.name`, 'is there already at this end: give it another name');
+}
+
+/** What may be left on as long as is needed. */
+const LEFT_ON = ['spigot', 'centreEnd'];
+
+function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunAllowances> {
+  const read = Object.entries(allowances ?? {}).map(([key, entry]): Result<[string, number | 'choose']> => {
+    const path = `allowances.${key}`;
+    if (LEFT_ON.includes(key) && entry === 'choose') return good([key, 'choose']);
+    const length = readLength(entry, units, path);
+    if (!length.ok) return length;
+    if (length.value < 0 || (length.value === 0 && key === 'bladeWidth'))
+      return refuse(path, `${entry} is too little: an allowance cannot be less than nothing`);
+    return good([key, length.value]);
+  });
+  const all = collect(read);
+  return all.ok ? good(Object.fromEntries(all.value)) : all;
+}
+
+/**
+ * Reads a run file of unknown make into a run that can be planned: shape, words, sizes, geometry, and the names it uses
+ * of the shop. The one way in for page, server, command line and tests.
+ * @returns the run in mm, or every problem with path and reason
+ */
+export function readRun(file: unknown, shop: Shop): Result<Run> {
+  const shaped = checkShape(runFileSchema, file);
+  return shaped.ok ? readShaped(shaped.value, shop) : shaped;
+}
+
+function readShaped(file: RunFile, shop: Shop): Result<Run> {
+  const { units } = file;
+  const narrowed = shopForRun(shop, { material: file.part.material, machine: file.machine, rules: file.rules });
+  const lists = narrowed.ok ? narrowed.value.material.bars.filter((bars) => bars.units === units) : [];
+  const part = readPart(file.part, units);
+  const quantity = readQuantity(file.quantity);
+  const spares = readSpares(file.spares);
+  const stock = readStock(file.stock, units, lists);
+  const allowances = readAllowances(file, units);
+  const overrules = readOverrules(file.overrules);
+  const number: Result<string> =
+    file.part.number.trim() === ''
+      ? refuse('part.number', 'is missing: give the part a number')
+      : good(file.part.number);
+  if (narrowed.ok && part.ok && quantity.ok && spares.ok && stock.ok && allowances.ok && overrules.ok && number.ok)
+    return good({
+      part: part.value,
+      units,
+      quantity: quantity.value,
+      ...(spares.value === undefined ? {} : { spares: spares.value }),
+      stock: stock.value,
+      way: file.way ?? 'choose',
+      firstEnd: file.firstEnd ?? 'choose',
+      allowances: allowances.value,
+      overrules: overrules.value,
+      shop: narrowed.value,
+    });
+  const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, allowances, overrules].flatMap(
+    (result) => (result.ok ? [] : result.problems),
+  );
+  return bad(...problems);
+}

@@ -1,0 +1,14 @@
+import { cylinder as piece } from '../../model/workpiece/segment';
+import { good } from '../../model/result';
+import { LENGTH, type StepShape } from './shape';
+
+/** A plain diameter. */
+export const cylinder: StepShape = {
+  shape: 'cylinder',
+  label: 'Cylinder',
+  fields: [{ key: 'diameter', label: 'Diameter', takes: 'size', needed: true }, LENGTH],
+  read(values, _path, { z }) {
+    const [diameter, length] = [values.size('diameter'), values.size('length')];
+    return good({ diameter, length, outline: [piece(z, z + length.nominal, diameter.nominal / 2)] });
+  },
+};
