@@ -16,6 +16,7 @@ const CORE = [
   'plan/proof',
   'plan/doubts',
   'plan/plan',
+  'present',
   'money',
   'rack',
   'saw',

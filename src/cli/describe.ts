@@ -3,11 +3,13 @@ import { costOfRun } from '@/core/money/runCost';
 import type { Plan } from '@/core/plan/plan';
 import type { RunningWay } from '@/core/ask/running';
 import type { Compared } from '@/core/ask/sequences';
-import { pinOf, WORK_STOPS } from '@/core/plan/stops/planStops';
+import { WORK_STOPS } from '@/core/plan/stops/planStops';
+import { crossReadingOf } from '@/core/present/cross';
+import { operationView } from '@/core/present/operation';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { formatLength } from '@/core/model/units/length';
-import { sayMinutes, show } from '@/core/model/units/show';
+import { sayMinutes } from '@/core/model/units/show';
 import { describeLoads } from './describeLoads';
 
 const column = (text: string, width: number) => text.padEnd(width);
@@ -82,15 +84,13 @@ function describeSetup(planned: PlannedSetup): string[] {
   return [
     '',
     `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${WORK_STOPS[workStop.means]} at ${formatLength(workStop.setting.value, units)}`,
-    `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 14)}${right('passes', 8)}${right('min', 7)}`,
+    `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 16)}${right(crossReadingOf(setup.run.shop.machine, units).column, 16)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
   ];
 }
 
 function describeOperation(operation: TimedOperation, planned: PlannedSetup): string {
-  const { units } = planned.setup.run;
-  const pin = pinOf(planned, operation.key);
-  const setting = pin ? formatLength(pin.setting, units, pin.fine) : '';
-  const means = pin?.means === 'station' ? `station ${pin.station}` : (pin?.means ?? '').replace('-', ' ');
-  return `  ${column(`${operation.number} ${operation.name}`, 34)}${right(String(operation.speed.value), 8)}${right(show(operation.feed.value, 'mm/rev', units).text, 8)}${right(setting, 10)}  ${column(means, 12)}${right(String(operation.passes.length), 8)}${right((operation.cutting.value + operation.hand.value).toFixed(2), 7)}`;
+  const { number, name, speed, feed, stop, target = '', passes } = operationView(planned, operation);
+  const minutes = (operation.cutting.value + operation.hand.value).toFixed(2);
+  return `  ${column(`${number} ${name}`, 34)}${right(speed, 8)}${right(feed, 8)}${right(stop?.settings[0]?.text ?? '', 10)}  ${column(stop?.words ?? '', 14)}${right(target, 16)}${right(String(passes.length), 8)}${right(minutes, 7)}`;
 }

@@ -3,6 +3,7 @@ import type { RunFile } from '../read/runFile';
 import { costOfRun } from '../money/runCost';
 import type { Line } from '../money/lines';
 import { planFile, type Plan } from '../plan/plan';
+import { deviceOf } from '../plan/stops/devices';
 import type { HouseRules, Shop } from '../model/shop/shop';
 import { say } from '../model/words';
 
@@ -64,7 +65,7 @@ function risksOf(plan: Plan): string[] {
         ]
       : []),
     ...setups.flatMap(({ setup, pins }) => {
-      const each = pins.filter(({ means }) => means === 'each-time').length;
+      const each = pins.filter(({ means }) => !deviceOf(means).staysSet).length;
       return each > 0 && !(opByOp && !setup.partsOff)
         ? [`${each} stops of set-up ${setup.number} are set anew at every piece: the machine has too few stations.`]
         : [];

@@ -2,10 +2,15 @@ import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan/plan';
 import type { RunningWay } from '../ask/running';
-import type { PlannedSetup } from '../plan/times/planTimes';
+import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
+import type { DialMove } from '../model/shop/dial';
 import { criticalDimensions } from '../model/part/critical';
 import { massOf } from '../model/part/mass';
-import { pinOf, settingOf } from '../plan/stops/planStops';
+import type { StopMeans } from '../plan/stops/devices';
+import { settingOf } from '../plan/stops/planStops';
+import type { CrossReading } from '../present/cross';
+import { operationView } from '../present/operation';
+import type { StopView } from '../present/stop';
 import type { WorkedLink, WorkedPlace } from '../plan/lengths/workedLengths';
 
 /** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
@@ -29,10 +34,32 @@ const toPart =
   (z: number): number =>
     rounded(setup.end === 'front' ? z : setup.part.length - z);
 
+/** What the machine shows for a diameter, mm, as its read-out counts, or the way of its dial. */
+const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, depth: number) => ({
+  ...(hasReadOut ? { readOut: rounded(shown(diameter)) } : {}),
+  ...(dial ? { dial: dialOf(dial(depth)) } : {}),
+});
+
+const dialOf = ({ turns, divisions, rest }: DialMove) => ({ turns, divisions, rest: rounded(rest) });
+
+/** Where an operation stops and by which means. */
+function stopData(
+  operation: TimedOperation,
+  stop: StopView | undefined,
+): { means: StopMeans | 'none'; station?: number; setting?: number; edges: Record<string, number> } {
+  if (!stop) return { means: 'none', edges: {} };
+  return {
+    means: stop.means,
+    ...(stop.place === undefined ? {} : { [stop.means]: stop.place }),
+    setting: rounded(settingOf(operation).value),
+    edges: Object.fromEntries(stop.settings.map(({ edge, figure }) => [edge, rounded(figure.value)])),
+  };
+}
+
 function operationsOf(planned: PlannedSetup) {
   const z = toPart(planned);
   return planned.operations.map((operation) => {
-    const pin = pinOf(planned, operation.key);
+    const { stop, cross, passes } = operationView(planned, operation);
     return {
       number: operation.number,
       kind: operation.kind,
@@ -45,9 +72,11 @@ function operationsOf(planned: PlannedSetup) {
       from: { z: z(operation.from) },
       to: { z: z(operation.to) },
       ...(operation.fullDepth === undefined ? {} : { fullDepth: rounded(operation.fullDepth) }),
-      passes: operation.passes.map((pass) => ({
+      passes: passes.map(({ pass }) => ({
         depth: rounded(pass.depth),
-        ...(pass.diameter === undefined ? {} : { diameter: rounded(pass.diameter) }),
+        ...(pass.diameter === undefined
+          ? {}
+          : { diameter: rounded(pass.diameter), ...reads(cross, pass.diameter, pass.depth) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
         minutes: rounded(pass.minutes.value),
         cuttingSpeed: rounded(pass.achieved.value, 1),
@@ -66,12 +95,7 @@ function operationsOf(planned: PlannedSetup) {
       })),
       ...(operation.pecks > 1 ? { pecks: operation.pecks } : {}),
       ...(operation.does ? { does: operation.does } : {}),
-      stop: {
-        means: operation.stop.means === 'none' ? ('none' as const) : (pin?.means ?? 'each-time'),
-        ...(pin?.station === undefined ? {} : { station: pin.station }),
-        ...(operation.stop.means === 'none' ? {} : { setting: rounded(settingOf(operation).value) }),
-        edges: Object.fromEntries(operation.stop.settings.map(({ edge, setting }) => [edge, rounded(setting.value)])),
-      },
+      stop: stopData(operation, stop),
       clearances: operation.clearances.map(({ what, distance }) => ({ what, distance: rounded(distance) })),
       minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },
       checks: operation.checks.map(({ what, size, gauge, every }) => ({

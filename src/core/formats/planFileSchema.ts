@@ -1,6 +1,8 @@
 import { WAYS } from '../model/way';
 import { LIMITS } from '../model/plan/passLoad';
 import Joi from 'joi';
+import { stopDevices } from '../plan/stops/devices';
+import { overruleSchema } from '../read/schemas';
 import type { PlanFile } from './planFile';
 
 const number = () => Joi.number().required();
@@ -22,6 +24,11 @@ const way = () =>
   Joi.string()
     .valid(...WAYS)
     .required();
+
+/** Which of its places a device stands at, under its own name. */
+const places = Object.fromEntries(
+  stopDevices.flatMap(({ means, places: numbered }) => (numbered ? [[means, Joi.number()]] : [])),
+);
 
 /** The shape of a plan file, for its JSON Schema and for those who read one back. */
 export const planFileSchema = Joi.object<PlanFile>({
@@ -69,23 +76,7 @@ export const planFileSchema = Joi.object<PlanFile>({
     .required(),
   overrules: Joi.array()
     .items(
-      Joi.object({
-        first: Joi.string(),
-        then: Joi.string(),
-        moved: Joi.string(),
-        operation: Joi.string(),
-        tool: Joi.string(),
-        cut: Joi.object(),
-        skip: Joi.string(),
-        add: Joi.object(),
-        holding: Joi.object(),
-        setup: Joi.number(),
-        feature: Joi.string(),
-        end: Joi.string(),
-        outside: Joi.string(),
-        after: Joi.number(),
-        because: Joi.string().allow(''),
-        signed: Joi.string().allow(''),
+      overruleSchema.keys({
         state: Joi.string().valid('kept', 'waits', 'cannot', 'idle').required(),
         breaks: reasons(),
         minutes: Joi.number(),
@@ -172,6 +163,8 @@ export const planFileSchema = Joi.object<PlanFile>({
                   Joi.object({
                     depth: number(),
                     diameter: Joi.number(),
+                    readOut: Joi.number(),
+                    dial: Joi.object({ turns: number(), divisions: number(), rest: number() }),
                     z: Joi.number(),
                     minutes: number(),
                     cuttingSpeed: number(),
@@ -191,8 +184,10 @@ export const planFileSchema = Joi.object<PlanFile>({
               pecks: Joi.number(),
               does: Joi.array().items(Joi.string()),
               stop: Joi.object({
-                means: Joi.string().valid('station', 'each-time', 'quill', 'none').required(),
-                station: Joi.number(),
+                means: Joi.string()
+                  .valid(...stopDevices.map(({ means }) => means), 'none')
+                  .required(),
+                ...places,
                 setting: Joi.number(),
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),

@@ -192,6 +192,50 @@ const schools = (needed: (own: Joi.StringSchema) => Joi.StringSchema) =>
 /** A part by itself, as a revision keeps it. */
 export const partSchema = part.required();
 
+/** Something decided against the planner, in a run file; a plan file says beside it what came of it. */
+export const overruleSchema = Joi.object({
+  first: key(),
+  then: Joi.when('first', { is: Joi.exist(), then: key().required(), otherwise: Joi.forbidden() }),
+  moved: key(),
+  operation: key(),
+  tool: key().when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
+  cut: Joi.object({
+    speed: positive(),
+    feed: positive(),
+    depth: positive(),
+    nose: positive(),
+    edge: Joi.valid('hss', 'carbide'),
+  })
+    .min(1)
+    .when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
+  skip: key(),
+  add: Joi.object({
+    name: Joi.string().max(60).required(),
+    end: Joi.string().valid('front', 'back').required(),
+    minutes: number().min(0).max(1000).required(),
+  }),
+  holding: Joi.object({ kind: key().required(), grip: key() }),
+  stickOut: positive(),
+  setup: Joi.valid(1, 2)
+    .when('holding', { not: Joi.exist(), then: Joi.forbidden() })
+    .when('stickOut', { is: Joi.exist(), then: Joi.required() }),
+  feature: key(),
+  end: Joi.valid('front', 'back').when('feature', {
+    is: Joi.exist(),
+    then: Joi.required(),
+    otherwise: Joi.forbidden(),
+  }),
+  outside: key(),
+  after: number()
+    .integer()
+    .min(1)
+    .when('outside', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
+  because: text(300),
+  signed: text(60),
+})
+  .xor('first', 'operation', 'skip', 'add', 'holding', 'stickOut', 'feature', 'outside')
+  .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut') });
+
 export const runFileSchema = Joi.object<RunFile>({
   format: Joi.string()
     .valid('shingle-run/1')
@@ -218,52 +262,7 @@ export const runFileSchema = Joi.object<RunFile>({
   way: Joi.string().valid('choose', ...WAYS),
   allowances,
   firstEnd: Joi.string().valid('choose', 'front', 'back'),
-  overrules: Joi.array()
-    .items(
-      Joi.object({
-        first: key(),
-        then: Joi.when('first', { is: Joi.exist(), then: key().required(), otherwise: Joi.forbidden() }),
-        moved: key(),
-        operation: key(),
-        tool: key().when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
-        cut: Joi.object({
-          speed: positive(),
-          feed: positive(),
-          depth: positive(),
-          nose: positive(),
-          edge: Joi.valid('hss', 'carbide'),
-        })
-          .min(1)
-          .when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
-        skip: key(),
-        add: Joi.object({
-          name: Joi.string().max(60).required(),
-          end: Joi.string().valid('front', 'back').required(),
-          minutes: number().min(0).max(1000).required(),
-        }),
-        holding: Joi.object({ kind: key().required(), grip: key() }),
-        stickOut: positive(),
-        setup: Joi.valid(1, 2)
-          .when('holding', { not: Joi.exist(), then: Joi.forbidden() })
-          .when('stickOut', { is: Joi.exist(), then: Joi.required() }),
-        feature: key(),
-        end: Joi.valid('front', 'back').when('feature', {
-          is: Joi.exist(),
-          then: Joi.required(),
-          otherwise: Joi.forbidden(),
-        }),
-        outside: key(),
-        after: number()
-          .integer()
-          .min(1)
-          .when('outside', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
-        because: text(300),
-        signed: text(60),
-      })
-        .xor('first', 'operation', 'skip', 'add', 'holding', 'stickOut', 'feature', 'outside')
-        .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut') }),
-    )
-    .max(60),
+  overrules: Joi.array().items(overruleSchema).max(60),
   machine: Joi.alternatives(text(60), machineSchema),
   rules: Joi.object(schools((own) => own)),
   offer: Joi.object({

@@ -2,17 +2,18 @@
 import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { Printer } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
-import { limitsOf } from '../sheet/limitsOf';
+import { crossReadingOf } from '@/core/present/cross';
+import { operationView } from '@/core/present/operation';
+import type { StopView } from '@/core/present/stop';
 import { sayOverrule, toldOf } from '@/core/plan/order/overrules';
 import { namesIn } from '../sheet/overrulesOf';
 import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
-import { pinOf, settingOf } from '@/core/plan/stops/planStops';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
 import { WORK_STOPS } from '@/core/plan/stops/planStops';
 import { formatLength, formatNominal } from '@/core/model/units/length';
-import { sayMinutes, show } from '@/core/model/units/show';
+import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { entryName } from '../run/entryName';
 import { useWorkspace } from '../run/WorkspaceContext';
@@ -142,7 +143,7 @@ const Paper = styled.main`
   }
 `;
 
-const COLUMNS = ['12mm', '47mm', '15mm', '15mm', '30mm', '27mm', 'auto'];
+const COLUMNS = ['10mm', '45mm', '15mm', '14mm', '29mm', '29mm', 'auto'];
 
 /** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
 export function PrintSheet() {
@@ -174,7 +175,8 @@ export function PrintSheet() {
   );
 }
 
-function PrintedPlan({ plan }: { plan: Plan }) {
+/** The paper itself: nothing but the plan. */
+export function PrintedPlan({ plan }: { plan: Plan }) {
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
   const fromBar = stock.way === 'from-bar';
@@ -290,7 +292,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
             <th className="figure">rev/min</th>
             <th className="figure">feed</th>
             <th className="figure">stop</th>
-            <th className="figure">read-out ⌀</th>
+            <th className="figure">{crossReadingOf(setup.run.shop.machine, units).column}</th>
             <th>check</th>
           </tr>
         </thead>
@@ -305,45 +307,28 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
 }
 
 function PrintedOperation({ operation, planned }: { operation: TimedOperation; planned: PlannedSetup }) {
-  const { units } = planned.setup.run;
-  const pin = pinOf(planned, operation.key);
-  const means =
-    pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'quill' ? 'quill' : 'set each time';
-  const byHand = operation.stop.means === 'none';
-  const again = operation.checks.filter((check) => check.again);
-  const first = operation.checks.filter((check) => !check.again);
-  const every = again[0]?.every ?? 1;
-  const other = operation.stop.settings[1];
-  const turned = operation.passes.filter(({ diameter }) => diameter !== undefined);
+  const { number, name, byHand, stop, speed, feed, passes, checks } = operationView(planned, operation);
+  const again = checks.filter((check) => check.again);
+  const first = checks.filter((check) => !check.again);
+  const onCross = passes.filter(({ on }) => on === 'cross');
   return (
     <tr>
-      <td className="figure">{operation.number}</td>
+      <td className="figure">{number}</td>
       <td>
-        <b>{operation.name}</b>
+        <b>{name}</b>
         <small>{[operation.tool.name, ...(operation.does ?? [])].join(' · ')}</small>
       </td>
-      <td className="figure">{operation.speed.value || 'off'}</td>
-      <td className="figure">{byHand ? 'hand' : show(operation.feed.value, 'mm/rev', units).text}</td>
+      <td className="figure">{speed}</td>
+      <td className="figure">{feed}</td>
       <td className="figure big">
-        {!byHand && (
-          <>
-            {formatLength(settingOf(operation).value, units, pin?.fine)}
-            <small>
-              {operation.stop.settings.length > 1 ? `${operation.stop.settings[0]?.edge} edge, ` : ''}
-              {means}
-            </small>
-          </>
-        )}
-        {other && (
-          <small>
-            {other.edge} edge {formatLength(other.setting.value, units)}
-          </small>
-        )}
+        {!byHand && stop && <PrintedStop stop={stop} />}
+        {stop?.dial && <small>dial {stop.dial}</small>}
       </td>
       <td className="figure">
-        {turned.map(({ diameter = 0 }, index) => (
-          <div key={index} style={index === turned.length - 1 ? { fontWeight: 700, fontSize: '14pt' } : undefined}>
-            {formatLength(diameter, units, true)}
+        {onCross.map(({ to, turns }, index) => (
+          <div key={index} style={index === onCross.length - 1 ? { fontWeight: 700, fontSize: '14pt' } : undefined}>
+            {to}
+            {turns && <small>{turns} div deeper</small>}
           </div>
         ))}
         {operation.pecks > 1 && <small>{operation.pecks} pecks</small>}
@@ -351,19 +336,35 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
       <td>
         {again.length > 0 && (
           <small>
-            once more{every > 1 ? `, every ${every}th` : ''}: {again.map(({ what }) => what).join(', ')}
+            once more{again[0]?.often && `, ${again[0].often}`}: {again.map(({ what }) => what).join(', ')}
           </small>
         )}
-        {first.map(({ what, size, gauge, every }) => (
+        {first.map(({ what, limits, gauge, often }) => (
           <div key={what}>
-            <b style={{ whiteSpace: 'nowrap' }}>{limitsOf(size, units)}</b>
-            <small>
-              {what}, {gauge?.name ?? 'measure'}
-              {every > 1 ? `, every ${every}th` : ''}
-            </small>
+            <b style={{ whiteSpace: 'nowrap' }}>{limits}</b>
+            <small>{[what, gauge ?? 'measure', ...(often ? [often] : [])].join(', ')}</small>
           </div>
         ))}
       </td>
     </tr>
+  );
+}
+
+/** The setting of the tool's own edge with its means, and that of the other edge where there are two. */
+function PrintedStop({ stop: { settings, words } }: { stop: StopView }) {
+  const [own, other] = settings;
+  return (
+    <>
+      {own?.text}
+      <small>
+        {other && `${own?.edge} edge, `}
+        {words}
+      </small>
+      {other && (
+        <small>
+          {other.edge} edge {other.text}
+        </small>
+      )}
+    </>
   );
 }

@@ -4,9 +4,8 @@ import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, Wrench 
 import dynamic from 'next/dynamic';
 import { memo, Fragment, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
-import { dialMove, sayDial } from '@/core/model/shop/dial';
-import { pinOf } from '@/core/plan/stops/planStops';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { operationView, type CheckView } from '@/core/present/operation';
 import { listedId } from '@/core/model/shop/tool';
 import type { Plan } from '@/core/plan/plan';
 import { formatLength } from '@/core/model/units/length';
@@ -16,7 +15,6 @@ import { Overrules } from './Overrules';
 import { Card, Item, Line, Mind, Part } from './panelParts';
 import { SetupPanel } from './SetupPanel';
 import type { OrderEdits } from './useOrder';
-import { limitsOf } from './limitsOf';
 import { FigureButton } from './Working';
 
 const TryWindow = dynamic(() => import('./TryWindow').then((own) => own.TryWindow), { ssr: false });
@@ -51,13 +49,7 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
   const { key = '', feature = '' } = operation ?? {};
   const questions = useMemo(() => ({ tool: { operation: key }, end: { feature } }), [key, feature]);
   if (!operation) return <SetupPanel plan={plan} planned={planned} edits={edits} />;
-  const pin = pinOf(planned, operation.key);
-  const means = pin?.means === 'station' ? `station ${pin.station}` : pin?.means === 'each-time' ? 'set each time' : '';
-  const radius = shop.machine.readOut === 'radius';
-  const { crossDial, carriageDial } = shop.machine;
-  const byDial = shop.machine.readOut === 'none' && crossDial;
-  const readOut = (diameter: number) => formatLength(radius ? diameter / 2 : diameter, units, true);
-  const lastDiameter = operation.passes.at(-1)?.diameter;
+  const { stop, cross, target, passes, checks } = operationView(planned, operation);
   const byHand = operation.stop.means === 'none';
   const shown = operation.passes[pass ?? operation.passes.length - 1];
   const load = shown?.load;
@@ -75,28 +67,21 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
       <Part>
         <h3>Set</h3>
         <dl>
-          {operation.stop.settings.map(({ edge, setting }, index) => (
+          {stop?.settings.map(({ edge, figure }, index) => (
             <Line
               key={edge}
               name={
-                operation.stop.means === 'quill'
-                  ? 'Quill, from the face'
-                  : `${EDGE[edge]}${index === 0 && means ? `, ${means}` : ''}`
+                stop.axis === 'quill' ? 'Quill, from the face' : `${EDGE[edge]}${index === 0 ? `, ${stop.words}` : ''}`
               }
               className={index === 0 ? 'big first' : 'big'}
             >
-              <FigureButton figure={setting} units={units} fine={pin?.fine ?? false} />
+              <FigureButton figure={figure} units={units} fine={stop.fine} />
             </Line>
           ))}
-          {pin?.means === 'each-time' && carriageDial && (
-            <Line name="Carriage dial, turns + div">{sayDial(dialMove(pin.setting, carriageDial))}</Line>
-          )}
-          {lastDiameter !== undefined && (
-            <Line
-              name={byDial ? 'Cross-slide, to ⌀' : `Cross-slide, read-out ${radius ? 'radius' : '⌀'}`}
-              className="big"
-            >
-              {readOut(lastDiameter)}
+          {stop?.dial && <Line name="Carriage dial, turns + div">{stop.dial}</Line>}
+          {target !== undefined && (
+            <Line name={`Cross-slide, ${cross.name}`} className="big">
+              {target}
             </Line>
           )}
           {operation.clearances[0] && (
@@ -131,28 +116,18 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
                 <th scope="col">pass</th>
                 <th scope="col">depth</th>
                 <th scope="col">
-                  {operation.passes.some(({ diameter }) => diameter !== undefined)
-                    ? byDial
-                      ? 'turns + div'
-                      : 'read-out'
-                    : 'to z'}
+                  {passes.some(({ on }) => on === 'cross') ? (cross.dial ? 'turns + div' : 'read-out') : 'to z'}
                 </th>
                 <th scope="col">min</th>
               </tr>
             </thead>
             <tbody>
-              {operation.passes.map((own, index) => (
+              {passes.map(({ pass: own, depth, to, turns }, index) => (
                 <Fragment key={index}>
-                  <tr aria-current={index === (pass ?? operation.passes.length - 1)} onClick={() => onPass(index)}>
+                  <tr aria-current={index === (pass ?? passes.length - 1)} onClick={() => onPass(index)}>
                     <td>{index + 1}</td>
-                    <td>{formatLength(own.depth, units, true)}</td>
-                    <td>
-                      {own.diameter === undefined
-                        ? formatLength(own.z ?? 0, units)
-                        : byDial
-                          ? sayDial(dialMove(own.depth, byDial))
-                          : readOut(own.diameter)}
-                    </td>
+                    <td>{depth}</td>
+                    <td>{turns ?? to}</td>
                     <td>{own.minutes.value.toFixed(2)}</td>
                   </tr>
                   {own.note && (
@@ -221,10 +196,10 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
       </Part>
       <Part>
         <h3>Check</h3>
-        {operation.checks.length === 0 ? (
+        {checks.length === 0 ? (
           <p style={{ color: 'var(--ink-soft)' }}>Nothing of the drawing is finished here.</p>
         ) : (
-          operation.checks.map((check) => <CheckLines key={check.what} check={check} units={units} />)
+          checks.map((check) => <CheckLines key={check.what} check={check} />)
         )}
       </Part>
       <Part>
@@ -284,15 +259,15 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
   );
 });
 
-function CheckLines({ check: { what, size, gauge, every }, units }: { check: PlannedCheck; units: 'mm' | 'in' }) {
+function CheckLines({ check: { what, limits, gauge, often, fineEnough } }: { check: CheckView }) {
   return (
     <>
       <dl>
-        <Line name={what}>{limitsOf(size, units)}</Line>
+        <Line name={what}>{limits}</Line>
       </dl>
       <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
         {gauge
-          ? `${gauge.name}, ${every === 1 ? 'every piece' : `every ${every}th piece`}${gauge.fineEnough ? '' : '; too coarse for this tolerance'}`
+          ? `${gauge}, ${often || 'every'} piece${fineEnough ? '' : '; too coarse for this tolerance'}`
           : 'no gauge in the list measures this'}
       </p>
     </>

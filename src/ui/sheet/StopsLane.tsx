@@ -2,16 +2,9 @@
 import { memo } from 'react';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { formatLength } from '@/core/model/units/length';
-import type { Pin } from '@/core/plan/stops/planStops';
+import { pinShort, pinWords } from '@/core/present/stop';
 import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
-
-/** By which means a pin repeats; in short where its neighbours are near. */
-const meansOf = ({ means, station }: Pin, short: boolean): string => {
-  if (means === 'quill') return 'quill';
-  if (means === 'station') return `${short ? 'st.' : 'station'} ${station}`;
-  return short ? 'each' : 'each time';
-};
 
 /** Room that a pin's words want side by side, px, and the ends of the rail that pins may use. */
 const WANTED = 74;
@@ -102,7 +95,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >
-              {meansOf(pin, !crowded && gap < WANTED)}
+              {!crowded && gap < WANTED ? pinShort(pin) : pinWords(pin)}
               {shared ? ` ×${pin.operations.length}` : ''}
             </text>
           </g>

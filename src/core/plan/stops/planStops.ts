@@ -2,13 +2,15 @@ import { figure, sum, term, type Figure } from '../../model/figure';
 import { isBetweenCentres } from '../../model/plan/setup';
 import { centreDepth } from '../stock/stock';
 import type { CutOperation, CutSetup } from '../cuts/planCuts';
+import { deviceOf, stopDevices, type StopMeans } from './devices';
 
 /** One place where something stops, shared by the operations that end there. */
 export interface Pin {
   /** A, B, C… from the free end. */
   letter: string;
-  means: 'station' | 'each-time' | 'quill';
-  station?: number;
+  means: StopMeans;
+  /** Which of the places of its device: station 2. */
+  place?: number;
   setting: number;
   /** Shown to one place more. */
   fine: boolean;
@@ -49,23 +51,28 @@ const letterOf = (index: number): string =>
   `${index < 26 ? '' : letterOf(Math.floor(index / 26) - 1)}${String.fromCharCode(65 + (index % 26))}`;
 
 function pinsOf({ cuts, setup }: CutSetup): Pin[] {
-  const places: Omit<Pin, 'letter'>[] = [];
-  let station = 0;
+  const { machine } = setup.run.shop;
+  const pins: Omit<Pin, 'letter'>[] = [];
   for (const cut of cuts) {
-    if (cut.stop.means === 'none') continue;
+    const axis = cut.stop.means;
+    if (axis === 'none') continue;
     const setting = settingOf(cut).value;
-    const carriage = cut.stop.means === 'carriage';
-    const shared = places.find((pin) => (pin.means !== 'quill') === carriage && Math.abs(pin.setting - setting) < SAME);
-    const place = { setting, fine: isFineStop(cut), operations: [cut.key] };
+    const fine = isFineStop(cut);
+    const shared = pins.find((pin) => deviceOf(pin.means).axis === axis && Math.abs(pin.setting - setting) < SAME);
     if (shared) {
       shared.operations.push(cut.key);
-      shared.fine ||= place.fine;
-    } else if (!carriage) places.push({ means: 'quill', ...place });
-    else if (station < setup.run.shop.machine.stations)
-      places.push({ means: 'station', station: (station += 1), ...place });
-    else places.push({ means: 'each-time', ...place });
+      shared.fine ||= fine;
+      continue;
+    }
+    const taken = (means: StopMeans) => pins.filter((pin) => pin.means === means).length;
+    const device = stopDevices.find(
+      (own) => own.axis === axis && (own.places === undefined || taken(own.means) < own.places(machine)),
+    );
+    if (!device) throw new Error(`nothing stops the ${axis}`);
+    const place = device.places && taken(device.means) + 1;
+    pins.push({ means: device.means, ...(place && { place }), setting, fine, operations: [cut.key] });
   }
-  return places.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
+  return pins.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
 }
 
 function workStopOf({ setup }: CutSetup): WorkStop {

@@ -89,17 +89,17 @@ test('blanks are sawn, loaded and unloaded, twice', () => {
 describe('stops', () => {
   test('operations that end at one place share a pin, the first station free is taken, the rest is set each time', () => {
     const pins = planned(example('sensor-spacer')).setups[0]?.pins ?? [];
-    expect(
-      pins.map(({ letter, means, station, setting }) => [letter, means, station, Number(setting.toFixed(2))]),
-    ).toEqual([
-      ['A', 'station', 1, 0],
-      ['B', 'each-time', undefined, 0.5],
-      ['C', 'quill', undefined, 3.15],
-      ['D', 'station', 3, 8.9],
-      ['E', 'station', 4, 9.03],
-      ['F', 'station', 2, 24.8],
-      ['G', 'quill', undefined, 27.84],
-    ]);
+    expect(pins.map(({ letter, means, place, setting }) => [letter, means, place, Number(setting.toFixed(2))])).toEqual(
+      [
+        ['A', 'station', 1, 0],
+        ['B', 'each-time', undefined, 0.5],
+        ['C', 'quill', undefined, 3.15],
+        ['D', 'station', 3, 8.9],
+        ['E', 'station', 4, 9.03],
+        ['F', 'station', 2, 24.8],
+        ['G', 'quill', undefined, 27.84],
+      ],
+    );
     expect(pins.find(({ letter }) => letter === 'F')?.operations).toEqual([
       'turn-rough:part.outside[1]',
       'turn-finish:part.outside[1]',

@@ -10,6 +10,7 @@ import { holdingOf } from '../holding/means';
 import { isBetweenCentres, type Setup, type WorkHolding } from '../../model/plan/setup';
 import { CENTRE_END } from '../operations/face';
 import type { OutsideOp } from '../outside/outsideOp';
+import { deviceOf } from '../stops/devices';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
 import type { Run } from '../../model/run';
 import type { Caution } from '../../model/words';
@@ -136,6 +137,21 @@ const lookedUp = (setup: StoppedSetup): Looked => ({
   placeless: placeless(setup),
 });
 
+/** Bringing the slide to its stop: what its device takes for each use, or for one after standing at another place. */
+function stopUse(
+  cut: CutOperation,
+  index: number,
+  { cuts, setup }: StoppedSetup,
+  pins: Looked['pins'],
+): Pick<HandElement, 'name' | 'minutes'> {
+  const pin = pins.get(cut.key);
+  const use = pin && deviceOf(pin.means).use?.(setup.run.shop.handMinutes);
+  if (!use) return { name: 'stop', minutes: 0 };
+  const last = lastBefore(cuts, index, ({ key }) => pins.get(key)?.means === pin.means) ?? cut;
+  const stays = use.onlyWhenMoved && pins.get(last.key) === pin;
+  return { name: use.name, minutes: stays ? 0 : use.minutes };
+}
+
 /** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
 function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Looked): TimedOperation {
   const { run } = setup.setup;
@@ -146,10 +162,8 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
   const running = lastBefore(setup.cuts, index, runs) ?? cut;
   const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
-  const stopped = lastBefore(setup.cuts, index, ({ key }) => pins.get(key)?.means === 'station') ?? cut;
   const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
   const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
-  const pin = pins.get(cut.key);
   const swapped = tool && looked.placeless.has(cut.tool.id);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
@@ -179,17 +193,12 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     },
     ...cut.byHand,
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
-    {
-      change: true,
-      name: 'move the stop to its station',
-      minutes: pin?.means === 'station' && pins.get(stopped.key) !== pin ? hand.station : 0,
-    },
+    { change: true, ...stopUse(cut, index, setup, pins) },
     {
       change: true,
       name: 'compound to this angle again',
       minutes: usesCompound(cut) && setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
     },
-    { change: true, name: 'set the stop each time', minutes: pin?.means === 'each-time' ? hand.setStop : 0 },
     ...checks.map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
       minutes: (gauge?.minutes ?? 0) / every,
@@ -258,7 +267,7 @@ function settingTime(
     .map(({ tool }) => tool);
   const inPost = tools.filter(({ mount }) => mount === 'post').length;
   const inTailstock = tools.filter(({ mount }) => mount === 'tailstock').length;
-  const stations = pins.filter(({ means }) => means !== 'each-time').length;
+  const set = pins.filter(({ means }) => deviceOf(means).staysSet).length;
   return sum(
     `setting up ${setup.number}`,
     'min',
@@ -270,7 +279,7 @@ function settingTime(
       },
       { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
-      { name: `${stations + 1} stops set`, minutes: (stations + 1) * setupMinutes.setStop },
+      { name: `${set + 1} stops set`, minutes: (set + 1) * setupMinutes.setStop },
       { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
       { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
       { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
