@@ -1,0 +1,149 @@
+import { crossings, isSame, level, mirroredCurve, onGrid, radiusAt, SAME, squared, type Curve } from './curve';
+
+/** Metal between two curves, the lower nearer to the axis. */
+export interface Band {
+  low: Curve;
+  high: Curve;
+}
+
+/** A slice of z in which no curve begins, ends or crosses another: bands from the axis outwards, none touching. */
+export interface Slab {
+  z0: number;
+  z1: number;
+  bands: readonly Band[];
+}
+
+/**
+ * Metal on one side of the axis, r ≥ 0, in slabs of rising z. A groove in a flat face or a recess behind a shoulder is
+ * one more band, and no special case.
+ */
+export type Section = readonly Slab[];
+
+/** Thinner slabs are dropped, mm. */
+const THIN = 2e-6;
+
+export const AXIS: Curve = level(0);
+
+/** Whether a band is worth keeping: thick somewhere. */
+const isThick = ({ low, high }: Band, z0: number, z1: number): boolean =>
+  [z0, (z0 + z1) / 2, z1].some((z) => radiusAt(high, z) - radiusAt(low, z) > SAME);
+
+const isSameBands = (a: Slab, b: Slab): boolean =>
+  a.bands.length === b.bands.length &&
+  a.bands.every(({ low, high }, index) => low === b.bands[index]?.low && high === b.bands[index]?.high);
+
+/** Neighbours with the same bands become one slab. */
+function joined(slabs: Slab[]): Section {
+  const result: Slab[] = [];
+  for (const slab of slabs) {
+    const last = result.at(-1);
+    if (slab.bands.length === 0) continue;
+    if (last && slab.z0 - last.z1 < THIN && isSameBands(last, slab)) last.z1 = slab.z1;
+    else result.push({ ...slab });
+  }
+  return result;
+}
+
+/** Places rising, those nearer than a thin slab left out. */
+const rising = (places: number[]): number[] =>
+  places.sort((a, b) => a - b).filter((z, index, all) => index === 0 || z - (all[index - 1] as number) > THIN);
+
+/** The bands that both stacks give together, at curves that do not cross between two places. */
+function stacked(
+  a: readonly Band[],
+  b: readonly Band[],
+  [z0, z1]: [number, number],
+  keeps: (inA: boolean, inB: boolean) => boolean,
+): Band[] {
+  const middle = (z0 + z1) / 2;
+  const events = [a, b]
+    .flatMap((bands, of) =>
+      bands.flatMap(({ low, high }) => [
+        { of, curve: low, r: radiusAt(low, middle) },
+        { of, curve: high, r: radiusAt(high, middle) },
+      ]),
+    )
+    .sort((one, other) => one.r - other.r);
+  const inside = [false, false];
+  const bands: Band[] = [];
+  let low: Curve | undefined;
+  for (const { of, curve } of events) {
+    inside[of] = !inside[of];
+    const kept = keeps(inside[0] as boolean, inside[1] as boolean);
+    if (kept && low === undefined) low = curve;
+    if (kept || low === undefined) continue;
+    const band = { low, high: curve };
+    low = undefined;
+    if (!isThick(band, z0, z1)) continue;
+    const before = bands.at(-1);
+    // Two that touch all along are one.
+    if (before && isSame(before.high, band.low, z0, z1)) before.high = band.high;
+    else bands.push(band);
+  }
+  return bands;
+}
+
+/** Slabs of one section under a place, asked for in rising order. */
+function reader(section: Section): (z: number) => readonly Band[] {
+  let at = 0;
+  return (z) => {
+    while (at < section.length && (section[at] as Slab).z1 <= z) at += 1;
+    const slab = section[at];
+    return slab && slab.z0 <= z ? slab.bands : [];
+  };
+}
+
+const curvesOf = (bands: readonly Band[]): Curve[] => bands.flatMap(({ low, high }) => [low, high]);
+
+function combined(a: Section, b: Section, keeps: (inA: boolean, inB: boolean) => boolean): Section {
+  const borders = rising([...a, ...b].flatMap(({ z0, z1 }) => [z0, z1]));
+  const [inA, inB] = [reader(a), reader(b)];
+  const slabs: Slab[] = [];
+  for (const [index, to] of borders.slice(1).entries()) {
+    const from = borders[index] as number;
+    const middle = (from + to) / 2;
+    const [bandsA, bandsB] = [inA(middle), inB(middle)];
+    const curvesB = curvesOf(bandsB);
+    const within = curvesOf(bandsA).flatMap((one) => curvesB.flatMap((other) => crossings(one, other, from, to)));
+    const places = rising([from, to, ...within.map(onGrid)]);
+    for (const [part, z1] of places.slice(1).entries()) {
+      const z0 = places[part] as number;
+      slabs.push({ z0, z1, bands: stacked(bandsA, bandsB, [z0, z1], keeps) });
+    }
+  }
+  return joined(slabs);
+}
+
+/** What is in either. */
+export const union = (a: Section, b: Section): Section => combined(a, b, (inA, inB) => inA || inB);
+
+/** What is in the first and not in the second. */
+export const difference = (a: Section, b: Section): Section => combined(a, b, (inA, inB) => inA && !inB);
+
+/** What is in both. */
+export const intersection = (a: Section, b: Section): Section => combined(a, b, (inA, inB) => inA && inB);
+
+/** The section seen from the other end of a length, mm. */
+export const mirrored = (section: Section, length: number): Section =>
+  section
+    .map(({ z0, z1, bands }) => ({
+      z0: onGrid(length - z1),
+      z1: onGrid(length - z0),
+      bands: bands.map(({ low, high }) => ({ low: mirroredCurve(low, length), high: mirroredCurve(high, length) })),
+    }))
+    .reverse();
+
+/** Volume of the body of revolution, mm³. */
+export const volumeOf = (section: Section): number =>
+  section.reduce(
+    (total, { z0, z1, bands }) =>
+      bands.reduce((sum, { low, high }) => sum + Math.PI * (squared(high, z0, z1) - squared(low, z0, z1)), total),
+    0,
+  );
+
+/** Whether there is metal at a place. */
+export const holds = (section: Section, z: number, r: number): boolean =>
+  section.some(
+    ({ z0, z1, bands }) =>
+      z0 <= z && z <= z1 && bands.some(({ low, high }) => radiusAt(low, z) <= r && r <= radiusAt(high, z)),
+  );
