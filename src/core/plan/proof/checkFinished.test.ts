@@ -38,7 +38,7 @@ test('a plan that leaves the part of the drawing passes', () => {
 });
 
 test.each([
-  ['turn-finish', 'part.outside'],
+  ['turn-finish', 'part.outside[0]'],
   ['part-off', 'part.outside'],
   ['drill', 'part.bores[0]'],
 ])('without its %s it does not, however little that is', (kind, path) => {

@@ -1,95 +1,85 @@
-import type { Profile } from '../../model/workpiece/segment';
-import type { CutSetup } from '../cuts/planCuts';
-import type { Feature } from '../../model/part/feature';
-import type { Hole, Part } from '../../model/part/part';
-import type { Size } from '../../model/part/size';
-import { good, refuse, type Result } from '../../model/result';
-import { sayDiameter } from '../../model/words';
-import { lowestRadius } from '../../read/details/at';
-import { madeChamfers, madeFeatures } from '../reach/reached';
-import { outsideOf } from '../../model/workpiece/finishedPart';
-import { lower, volume, widen } from '../../model/workpiece/profile';
-import type { Workpiece } from '../../model/workpiece/workpiece';
+import type { Part } from '../../model/part/part';
+import { bad, good, refuse, type Problem, type Result } from '../../model/result';
+import type { Run } from '../../model/run';
+import { say, sayDiameter } from '../../model/words';
+import type { Setup } from '../../model/plan/setup';
+import type { CutOperation, CutSetup } from '../cuts/planCuts';
+import { bringsWithIt, madeChamfers, madeFeatures } from '../reach/reached';
+import { disagreements, type Disagreement } from './agree';
+import { drawnLimits, sectionOfWork } from './drawn';
+import { mirrored } from './section/section';
 
-/** Arithmetic only: a share of the part's volume, and a hair along z. */
-const EXACT = 1e-6;
+/** A hair along z, mm. */
+const CLOSE = 1e-6;
 
-/** A profile at the size that is aimed at rather than the nominal one. */
-const atAim = (profile: Profile, size: Size | undefined): Profile => {
-  const by = size ? (size.aim - size.nominal) / 2 : 0;
-  return profile.map((segment) => ({ ...segment, r0: segment.r0 + by, r1: segment.r1 + by }));
-};
-
-/** Whether the bore of a feature is there: where it is narrowest within its limits, or nothing of its profile left. */
-function isBored({ bore, size, z0, z1 }: Feature, left: Workpiece): boolean {
-  if (!bore) return true;
-  if (!size) return volume(widen(left.bore, bore)) - volume(left.bore) < EXACT * volume(bore);
-  const off = 2 * lowestRadius(left.bore, z0, z1) - size.nominal;
-  return off > size.lower - EXACT && off < size.upper + EXACT;
-}
-
-/** A hole that the work does not have within its limits. */
-function missingHole(part: Part, made: Feature[], { bore }: Workpiece): Hole | undefined {
-  return part.holes.find(({ from, depth, diameter }) => {
-    const [z0, z1] = from === 'front' ? [0, depth] : [part.length - depth, part.length];
-    // Where a reamer went over the whole of it, that one is looked at.
-    if (made.some((own) => own.bore && own.z0 < z0 + EXACT && own.z1 > z1 - EXACT)) return false;
-    // Its mouth may be sunk, and wider holes lie over it: where it is narrowest it is the hole itself.
-    const off = 2 * lowestRadius(bore, z0, z1) - diameter.nominal;
-    return off < diameter.lower - EXACT || off > diameter.upper + EXACT;
-  });
-}
+/** What of a set-up is looked at: the work before and after its cuts. */
+export type FinishedSetup = Pick<CutSetup, 'setup' | 'start' | 'cuts'>;
 
 /** Whether a piece that is to come off the bar still hangs on it when its set-up ends. */
-const hangsOnBar = ({ setup, cuts, start }: CutSetup): boolean =>
-  setup.partsOff && ((cuts.at(-1)?.after ?? start).outside.at(-1)?.z1 ?? 0) > setup.part.length + setup.behind + EXACT;
+const hangsOnBar = ({ setup, cuts, start }: FinishedSetup): boolean =>
+  setup.partsOff && ((cuts.at(-1)?.after ?? start).outside.at(-1)?.z1 ?? 0) > setup.part.length + setup.behind + CLOSE;
+
+const NOT_RIGHT = 'this part is not planned right, and nothing is given out for it';
+
+/** What of the drawing lies where something is wrong (path): the hole or the detail there, else the step. */
+function placeOf({ steps, features, holes, length }: Part, { z0, z1, r0 }: Disagreement): string {
+  const middle = (z0 + z1) / 2;
+  const meets = (own: { z0: number; z1: number }) => own.z0 < z1 && own.z1 > z0;
+  const step = steps.find(({ zFrom, zTo }) => zFrom <= middle && middle <= zTo);
+  const bored = features.filter((own) => own.bore && meets(own)).map((own) => ({ ...own, r: radiusUnder(own.bore) }));
+  const drilled = holes.map(({ path, from, depth, diameter }) => ({
+    path,
+    r: diameter.nominal / 2,
+    ...(from === 'front' ? { z0: 0, z1: depth } : { z0: length - depth, z1: length }),
+  }));
+  // The narrowest hole that reaches out to where it is wrong.
+  const hole = [...bored, ...drilled].filter((own) => meets(own) && own.r > r0 - 0.5).sort((a, b) => a.r - b.r)[0];
+  const detail = features.find((own) => own.outside && meets(own));
+  const inside = hole && (!step || r0 < step.diameter.nominal / 4 + hole.r / 2);
+  return (inside ? hole.path : (detail?.path ?? step?.path)) ?? 'part.outside';
+}
+
+const radiusUnder = (profile: readonly { r0: number; r1: number }[] = []): number =>
+  Math.max(0, ...profile.flatMap(({ r0, r1 }) => [r0, r1]));
+
+const problemOf = ({ part, units }: Run, wrong: Disagreement): Problem => ({
+  path: placeOf(part, wrong),
+  message: `running the plan leaves ${say(Number(wrong.by.toFixed(3)), units)} ${wrong.kind} metal from ${say(Number(wrong.z0.toFixed(3)), units)} to ${say(Number(wrong.z1.toFixed(3)), units)} behind the front face, between ${sayDiameter(Number((2 * wrong.r0).toFixed(3)), units)} and ${sayDiameter(Number((2 * wrong.r1).toFixed(3)), units)}: ${NOT_RIGHT}`,
+});
+
+/** What the operations of a plan make, and what the bar brought (paths). */
+function madeIn(cuts: readonly CutOperation[], { run: { part }, stock }: Setup): Set<string> {
+  // A step has the path of the cone or the ball on it: only what an operation says that it makes is one of those.
+  return new Set([
+    ...part.holes.flatMap(({ path }) => (cuts.some(({ feature }) => feature === path) ? [path] : [])),
+    ...madeChamfers(part, cuts).map(({ path }) => path),
+    ...madeFeatures(part, cuts).map(({ path }) => path),
+    ...bringsWithIt(part, stock).map(({ path }) => path),
+  ]);
+}
 
 /**
- * Checks that running the plan leaves the part of the drawing: its outside exactly, at the sizes that are aimed at and
- * those of a bar left as drawn, and every hole within its limits. A plan that does not is refused, never given out.
+ * Checks that running the plan leaves the part of the drawing: everywhere within its limits, outside and inside, at its
+ * own end of the part and place by place. A plan that does not is refused, never given out.
  */
-export function checkFinished(setups: CutSetup[]): Result<null> {
+export function checkFinished(setups: readonly FinishedSetup[]): Result<null> {
   const last = setups.at(-1);
   const left = last?.cuts.at(-1)?.after ?? last?.start;
   if (!last || !left) return refuse('part.outside', 'there is nothing to do');
   if (setups.some(hangsOnBar))
-    return refuse(
-      'part.outside',
-      'running the plan leaves the piece on its bar: this part is not planned right, and nothing is given out for it',
-    );
-  const { stock, run } = last.setup;
-  const cuts = setups.flatMap((own) => own.cuts);
-  const part = { ...last.setup.part, chamfers: madeChamfers(last.setup.part, cuts) };
-  const made = ({ path, diameter }: Part['steps'][number]) =>
-    stock.asDrawn.includes(path) ? stock.over : diameter.aim;
-  const features = madeFeatures(part, cuts);
-  const withFillets = features.reduce<Profile>(
-    (profile, { leaves }) => (leaves ? widen(profile, leaves) : profile),
-    outsideOf(part, made),
+    return refuse('part.outside', `running the plan leaves the piece on its bar: ${NOT_RIGHT}`);
+  const { run, end } = last.setup;
+  const { part } = run;
+  const made = madeIn(
+    setups.flatMap(({ cuts }) => cuts),
+    last.setup,
   );
-  const wanted = volume(
-    features.reduce<Profile>(
-      (profile, { outside: cut, size }) => (cut ? lower(profile, atAim(cut, size)) : profile),
-      withFillets,
-    ),
+  const centres = setups.flatMap(({ setup, cuts }) =>
+    cuts
+      .filter(({ kind, to }) => kind === 'centre' && to > 0)
+      .map(({ to, tool }) => ({ end: setup.end, depth: to, diameter: tool.diameter ?? 0 })),
   );
-  const outside = volume(left.outside);
-  const cubic = (mm3: number) => (mm3 / 1000).toFixed(4);
-  if (Math.abs(outside - wanted) > EXACT * wanted)
-    return refuse(
-      'part.outside',
-      `running the plan leaves ${cubic(outside)} cm³ within the outside where the drawing has ${cubic(wanted)}: this part is not planned right, and nothing is given out for it`,
-    );
-  const undone = features.find((feature) => !isBored(feature, left));
-  if (undone)
-    return refuse(
-      undone.path,
-      `running the plan does not leave the ${undone.name}: this part is not planned right, and nothing is given out for it`,
-    );
-  const hole = missingHole(part, features, left);
-  if (!hole) return good(null);
-  return refuse(
-    hole.path,
-    `running the plan does not leave the hole of ${sayDiameter(hole.diameter.nominal, run.units)} within its limits: this part is not planned right, and nothing is given out for it`,
-  );
+  const seen = sectionOfWork(left);
+  const wrong = disagreements(end === 'front' ? seen : mirrored(seen, part.length), drawnLimits(part, made, centres));
+  return wrong.length === 0 ? good(null) : bad(...wrong.map((own) => problemOf(run, own)));
 }

@@ -103,6 +103,12 @@ function combined(a: Section, b: Section, keeps: (inA: boolean, inB: boolean) =>
     const from = borders[index] as number;
     const middle = (from + to) / 2;
     const [bandsA, bandsB] = [inA(middle), inB(middle)];
+    // Where only one of them is, nothing crosses.
+    if (bandsA.length === 0 || bandsB.length === 0) {
+      const [only, kept] = bandsA.length > 0 ? [bandsA, keeps(true, false)] : [bandsB, keeps(false, true)];
+      slabs.push({ z0: from, z1: to, bands: kept ? only : [] });
+      continue;
+    }
     const curvesB = curvesOf(bandsB);
     const within = curvesOf(bandsA).flatMap((one) => curvesB.flatMap((other) => crossings(one, other, from, to)));
     const places = rising([from, to, ...within.map(onGrid)]);

@@ -1,0 +1,138 @@
+import type { Feature } from '../../model/part/feature';
+import type { Hole, Part, Step } from '../../model/part/part';
+import type { Size } from '../../model/part/size';
+import type { Segment } from '../../model/workpiece/segment';
+import type { Workpiece } from '../../model/workpiece/workpiece';
+import { over, under } from './section/contour';
+import { arcOf, level, lineOf, SAME, type Curve } from './section/curve';
+import { difference, union, type Section } from './section/section';
+
+/** The drawing as metal: all that its limits allow, and what they ask for at least. z of the part. */
+export interface DrawnLimits {
+  most: Section;
+  least: Section;
+}
+
+/** A piece of a profile as a curve, its radius moved, mm. */
+const curveOf = ({ z0, z1, r0, r1, arc }: Segment, by = 0): Curve =>
+  arc ? arcOf(arc.z, arc.r + by, arc.radius, !arc.hollow) : lineOf(z0, r0 + by, z1, r1 + by);
+
+/** Pieces side by side, each under its curve or over it. */
+const sideBySide = (profile: readonly Segment[], by: number, side: typeof over): Section =>
+  profile.flatMap((own) => (own.z1 - own.z0 > SAME ? side(own.z0, own.z1, curveOf(own, by)) : []));
+
+/** Everything outside of a profile, and everything inside of one. */
+const outsideOf = (profile: readonly Segment[], by = 0): Section => sideBySide(profile, by, over);
+const insideOf = (profile: readonly Segment[], by = 0): Section => sideBySide(profile, by, under);
+
+/** The work as two profiles, as a section. */
+export const sectionOfWork = ({ outside, bore }: Workpiece): Section =>
+  difference(insideOf(outside), insideOf(bore.filter(({ r0, r1 }) => r0 > 0 || r1 > 0)));
+
+/** How far a radius may be off the nominal one, mm: towards more metal outside, towards less in a bore. */
+type Off = (size: Size | undefined) => number;
+const upper: Off = (size) => (size ? size.upper / 2 : 0);
+const lower: Off = (size) => (size ? size.lower / 2 : 0);
+
+/** A 45° chamfer takes the triangle at its corner. */
+function chamferCut({ z, size, end }: Part['chamfers'][number], radius: number): Section {
+  const [from, to] = end === 'front' ? [z, z + size] : [z - size, z];
+  const [r0, r1] = end === 'front' ? [radius - size, radius] : [radius, radius - size];
+  return over(from, to, lineOf(from, r0, to, r1));
+}
+
+/** Seen from the end that a hole goes in at, as z of the part. */
+const fromEnd =
+  (from: Hole['from'], length: number) =>
+  (a: number, b: number, curve: (z0: number, z1: number) => Curve): Section => {
+    const [z0, z1] = from === 'front' ? [a, b] : [length - a, length - b];
+    return under(Math.min(z0, z1), Math.max(z0, z1), curve(z0, z1));
+  };
+
+/** Where nothing is said of its end, a blind hole ends as a drill leaves it: at the most 90°, as deep as its radius. */
+const pointCut = (from: Hole['from'], depth: number, radius: number, length: number): Section =>
+  fromEnd(from, length)(depth, depth + radius, (z0, z1) => lineOf(z0, radius, z1, 0));
+
+function holeCut({ from, depth, diameter, through }: Hole, length: number, off: number, silent: boolean): Section[] {
+  const radius = diameter.nominal / 2 + off;
+  const straight = fromEnd(from, length)(0, depth, () => level(radius));
+  return [straight, ...(silent && !through ? [pointCut(from, depth, radius, length)] : [])];
+}
+
+/** Bored and sunk holes have a flat bottom. */
+const FLAT: readonly string[] = ['bore', 'counterbore', 'inner-groove'];
+
+/** A tap wants room for its lead; where no hole is drawn for it, so many pitches at most (textbook, taper tap). */
+const LEAD = 10;
+
+/** What may lie behind the inner end of a bore of which the drawing says nothing more. */
+function silentEnd({ kind, bore, from, z0, z1, thread }: Feature, length: number): Section[] {
+  const deep = from === 'front' ? z1 : length - z0;
+  const end = from === 'front' ? bore?.at(-1)?.r1 : bore?.[0]?.r0;
+  if (!from || !end || FLAT.includes(kind) || deep > length - SAME) return [];
+  const lead = thread ? LEAD * thread.pitch : 0;
+  return [
+    ...(lead > 0 ? [fromEnd(from, length)(deep, Math.min(deep + lead, length), () => level(end))] : []),
+    pointCut(from, deep + lead, end, length),
+  ];
+}
+
+/** How far the profile of a bore is moved for a limit of its diameter: from where its straight piece stands. */
+function boreOff({ bore = [], size }: Feature, off: Off): number {
+  const straight = bore.find(({ r0, r1 }) => r0 === r1);
+  return size && straight ? size.nominal / 2 + off(size) - straight.r0 : off(size);
+}
+
+function metalOf(part: Part, made: (path: string) => boolean, outer: Off, inner: Off, silent: boolean): Section {
+  const { steps, chamfers, holes, length } = part;
+  const features = part.features.filter(({ path }) => made(path));
+  const radiusOf = ({ diameter }: Step) => diameter.nominal / 2 + outer(diameter);
+  const turned = steps.flatMap((step) => under(step.zFrom, step.zTo, level(radiusOf(step))));
+  const left = features.reduce<Section>(
+    (metal, { leaves }) => (leaves ? union(metal, insideOf(leaves)) : metal),
+    turned,
+  );
+  const corners = chamfers
+    .filter(({ path }) => made(path))
+    .map((own) => {
+      const step = steps.find(({ path }) => path === own.step);
+      return chamferCut(own, step ? radiusOf(step) : 0);
+    });
+  const cutOf = (own: Feature): Section[] => [
+    ...(own.outside ? [outsideOf(own.outside, outer(own.size))] : []),
+    ...(own.bore ? [insideOf(own.bore, boreOff(own, inner)), ...(silent ? silentEnd(own, length) : [])] : []),
+  ];
+  const drilled = holes
+    .filter(({ path }) => made(path))
+    .flatMap((hole) => holeCut(hole, length, inner(hole.diameter), silent));
+  return [...corners, ...features.flatMap(cutOf), ...drilled].reduce<Section>(
+    (metal, cut) => difference(metal, cut),
+    left,
+  );
+}
+
+/** A centre hole that an operation leaves in a face: of which the drawing says nothing, and which a centre wants. */
+export interface CentreHole {
+  end: 'front' | 'back';
+  depth: number;
+  diameter: number;
+}
+
+/**
+ * What the drawing allows, from its own figures alone.
+ * @param made paths of what is made: a feature that no operation makes is not asked for
+ */
+export function drawnLimits(part: Part, made: ReadonlySet<string>, centres: readonly CentreHole[]): DrawnLimits {
+  const isMade = (path: string) => made.has(path);
+  return {
+    most: metalOf(part, isMade, upper, lower, false),
+    least: centres.reduce<Section>(
+      (metal, { end, depth, diameter }) =>
+        difference(
+          metal,
+          fromEnd(end, part.length)(0, depth, () => level(diameter / 2)),
+        ),
+      metalOf(part, isMade, lower, upper, true),
+    ),
+  };
+}
