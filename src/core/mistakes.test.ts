@@ -5,7 +5,7 @@ import { startValues } from './model/shop/startValues';
 import type { Shop } from './model/shop/shop';
 import { doubtsOf, only, operationsOf, planned, problemsOf, runOf, step } from './testing';
 
-/** The mistakes that a planner should catch before they happen (handbook 10), each provoked. */
+/** The mistakes that a planner should catch before they happen (trade: Mistakes), each provoked. */
 
 const fromBar = { way: 'from-bar' as const };
 const pin = (part: Partial<PartFile> = {}, more: Partial<RunFile> = {}): RunFile =>

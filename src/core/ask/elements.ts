@@ -15,7 +15,7 @@ const plainName = (name: string): string =>
   name.replace(/^(caliper|.*gauge|.*micrometer): .*/, '$1').replace(/ (\d+ [×x]|[\d.]+ cm³)| ?, \d+ ×/g, '');
 
 /**
- * A batch taken apart into its elements (handbook 7): each minute of it is in one of them, so that they add up to the
+ * A batch taken apart into its elements (trade: Time): each minute of it is in one of them, so that they add up to the
  * time for the batch.
  */
 export function elementsOf({ run, times, setups, outside, stock }: Plan): BatchElement[] {

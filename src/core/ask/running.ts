@@ -137,7 +137,7 @@ function onTwoLathes(plan: Plan): RunningWay[] {
   ];
 }
 
-/** The same pieces on a programmed machine: programming and proving are its setting up (handbook 7). */
+/** The same pieces on a programmed machine: programming and proving are its setting up (trade: Time). */
 function programmed(plan: Plan): RunningWay {
   const { run, times } = plan;
   const { programmed: own, timeAllowance } = run.shop;

@@ -2,7 +2,7 @@ import { formatNominal, type UnitSystem } from './units/length';
 
 /** A rule or a choice with its reason, as it is shown. */
 export interface Reason {
-  /** Id of the rule (handbook 5, or docs/rules.md), or of the choice. */
+  /** Id of the rule (docs/rules.md), or of the choice. */
   rule: string;
   because: string;
 }
@@ -20,5 +20,5 @@ export const say = (mm: number, units: UnitSystem): string => `${formatNominal(m
 export const sayDiameter = (mm: number, units: UnitSystem): string =>
   `⌀${formatNominal(mm, units)}${units === 'mm' ? '' : ' in'}`;
 
-/** H: impossible or dangerous otherwise. S: costs quality or time. C: a school's choice (handbook 5). */
+/** H: impossible or dangerous otherwise. S: costs quality or time. C: a school's choice (trade: Order). */
 export type Strength = 'H' | 'S' | 'C';

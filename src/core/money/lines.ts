@@ -7,7 +7,7 @@ export interface Line {
 /** What it takes for a quantity. */
 export const at = ({ once, each }: Line, quantity: number): number => once + quantity * each;
 
-/** Where two lines are equal, N* = (once₂ − once₁) / (each₁ − each₂) (handbook 7); undefined where they never are. */
+/** Where two lines are equal, N* = (once₂ − once₁) / (each₁ − each₂) (trade: Time); undefined where they never are. */
 export function breakEven(one: Line, other: Line): number | undefined {
   const between = one.each - other.each;
   return Math.abs(between) < 1e-12 ? undefined : (other.once - one.once) / between;

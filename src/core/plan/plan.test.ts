@@ -164,7 +164,7 @@ test('valve needle blank: only the back first leaves something to hold, and the 
   });
 });
 
-describe('reference runs of handbook 14', () => {
+describe('reference runs (trade: Reference figures)', () => {
   const bar = { quantity: 100, stock: { size: 30, barLength: 3000 } as const, way: 'from-bar' as const };
 
   test('3 m bar, length 22, facing 0.5 + 0.3, blade 2.5, remnant 60, clean-up 0: pitch 25.3, 116 pieces', () => {

@@ -6,7 +6,7 @@ interface Expected {
 }
 
 /**
- * For tests only. Routes of parts of the shop as the drawing and handbook 5 want them: what is done in each set-up, in which order, and
+ * For tests only. Routes of parts of the shop as the drawing and the rules want them (trade: Order): what is done in each set-up, in which order, and
  * why so. A slash stands between operations whose order is free.
  */
 export const ROUTES: [name: string, because: string, setups: Expected[], elsewhere?: string[]][] = [

@@ -20,7 +20,7 @@ describe('routes as they should be', () => {
   });
 });
 
-test('read once more against handbook 5 alone: no rule is broken in any example', () => {
+test('read once more against the rules alone (trade: Order): no rule is broken in any example', () => {
   for (const name of ROUTES.map(([own]) => own))
     for (const { operations } of planned(example(name)).setups) {
       const kinds = operations.map(({ kind }) => kind);

@@ -2,7 +2,7 @@ import { dialMove, type DialMove } from '../model/shop/dial';
 import type { Machine } from '../model/shop/machine';
 import { formatLength, type UnitSystem } from '../model/units/length';
 
-/** What a machine shows where its cross-slide stands: the only place where a diameter is halved (handbook 1). */
+/** What a machine shows where its cross-slide stands: the only place where a diameter is halved (trade: Coordinates). */
 export interface CrossReading {
   /** Whether a number is shown at all; without it diameters are measured. */
   hasReadOut: boolean;

@@ -56,7 +56,7 @@ describe('every shape weighs what its closed formula says', () => {
     );
   });
 
-  test('a hexagon: 2 √3 (s / 2)² · l, the area of handbook 14 for 8 mm', () => {
+  test('a hexagon: 2 √3 (s / 2)² · l, the area for 8 mm (trade: Reference figures)', () => {
     expect(areaWith({ count: 6, fromAxis: 4 }, 10)).toBeCloseTo(55.426, 3);
     const part = partOf({ outside: [{ shape: 'hex', across: 8, length: 10 }] });
     expect(massOf(part, 1).volume).toBeCloseTo(554.256, 3);
@@ -141,7 +141,7 @@ describe('every shape weighs what its closed formula says', () => {
     ],
     ['countersunk', { from: 'front', shape: 'countersink', mouth: 8, included: 90 }, (Math.PI * 16 * 4) / 3],
     [
-      'conical: mouth 7.3676 by handbook 14',
+      'conical: mouth 7.3676 (trade: Reference figures)',
       { from: 'front', shape: 'cone', small: 3, depth: 6, included: 40 },
       ((Math.PI * 6) / 3) * (3.6838 ** 2 + 3.6838 * 1.5 + 2.25),
     ],

@@ -10,7 +10,7 @@ import type { Feature } from '../model/part/feature';
 import { readFields, type Field } from './fields';
 import type { Hole } from '../model/part/part';
 
-/** A drilled hole. Its depth is to the full diameter, unless the drawing says to the point (handbook 3). */
+/** A drilled hole. Its depth is to the full diameter, unless the drawing says to the point (trade: Stock). */
 export const DRILLED: readonly Field[] = [
   FROM,
   { key: 'diameter', label: 'Diameter', takes: 'size', needed: true },

@@ -64,7 +64,7 @@ export interface Cuts {
   patterns: Pattern[];
 }
 
-/** Room that a bar has for pieces with a kerf each: the last cut may be the end of the bar (handbook 3). */
+/** Room that a bar has for pieces with a kerf each: the last cut may be the end of the bar (trade: Stock). */
 export const roomOf = ({ length, endWaste }: Pick<SawBar, 'length' | 'endWaste'>, kerf: number): number =>
   length - endWaste + kerf;
 

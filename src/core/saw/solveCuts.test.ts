@@ -84,7 +84,7 @@ function withoutWaste(seed: number, bars: number, kinds: number, length: number,
   return { kerf, bars: [bar(length)], pieces: [...counts].map(([size, count]) => piece(size, count)) };
 }
 
-test('handbook 14: 108 blanks of 26 from 3 m with a kerf of 1.6, and one more wants a second bar', () => {
+test('trade: Reference figures: 108 blanks of 26 from 3 m with a kerf of 1.6, and one more wants a second bar', () => {
   const list = { kerf: 1.6, bars: [bar(3000)], pieces: [piece(26, 108)] };
   const cuts = solve(list);
   expect(cuts).toMatchObject({ barsOpened: 1, lowerBound: 1, proven: true });
@@ -201,7 +201,7 @@ test('the end of a bar that is no good is not sawn', () => {
 });
 
 describe('pieces turned from the bar', () => {
-  test('handbook 14: 116 of pitch 25.3 from 3 m, of which 60 stay in the chuck; no kerf between them', () => {
+  test('trade: Reference figures: 116 of pitch 25.3 from 3 m, of which 60 stay in the chuck; no kerf between them', () => {
     const list = (count: number) => ({
       kerf: 2,
       bars: [bar(3000)],

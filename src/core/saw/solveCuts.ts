@@ -75,7 +75,7 @@ function roundedDown(
 }
 
 /**
- * Solves a cut list: the fewest bars opened, then the least length opened, offcuts first (handbook 3). Column
+ * Solves a cut list: the fewest bars opened, then the least length opened, offcuts first (trade: Stock). Column
  * generation on the linear problem gives the bound; whole numbers of its fillings, and first fit on what rounding down
  * leaves, give the way. A way that meets the bound is proven best.
  * @param highs the solver, loaded by whoever calls

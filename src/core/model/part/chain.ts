@@ -53,7 +53,7 @@ export function chainBetween(tree: readonly Link[], from: number, to: number): L
   return search(from);
 }
 
-/** The length that a chain makes: nominal sizes added as they go, tolerances always added (handbook 13). */
+/** The length that a chain makes: nominal sizes added as they go, tolerances always added (trade: Shop arithmetic). */
 export function sumOf(legs: readonly Leg[]): Size {
   const total = (of: (leg: Leg) => number) => legs.reduce((sum, leg) => sum + of(leg), 0);
   const nominal = total(({ link, sign }) => sign * link.size.nominal);

@@ -3,7 +3,7 @@ import type { UnitSystem } from '../units/length';
 import type { Part } from './part';
 import type { Size } from './size';
 
-/** A dimension that matters, and why: what the machinist spends time on (handbook 2). */
+/** A dimension that matters, and why: what the machinist spends time on (trade: The job). */
 export interface CriticalDimension {
   path: string;
   what: string;

@@ -131,7 +131,7 @@ function faces(outside: Profile, bore: Profile, flats: ReturnType<typeof flatsOf
 }
 
 /**
- * Volume, surface, centre of gravity and mass of the finished part at nominal sizes (handbook 3: mass = ∫ volume ×
+ * Volume, surface, centre of gravity and mass of the finished part at nominal sizes (trade: Stock: mass = ∫ volume ×
  * density). Closed formulas for cylinders, cones and arcs; flats on anything but a cylinder by Simpson's rule.
  * @param density g/cm³
  */

@@ -13,7 +13,7 @@ const offered = (name: string, nominal: number, making: 'hole' | 'shaft' = 'shaf
 };
 
 test.each([
-  // Limits of handbook 15 at 14 mm: H7 0/18, H8 0/27; g6 −17/−6, f7 −34/−16, h6 −11/0, k6 1/12, p6 18/29.
+  // Limits at 14 mm (trade: Tables): H7 0/18, H8 0/27; g6 −17/−6, f7 −34/−16, h6 −11/0, k6 1/12, p6 18/29.
   ['running', 'H8', 'f7', 0 + 16, 27 + 34, 'clearance'],
   ['sliding', 'H7', 'g6', 0 + 6, 18 + 17, 'clearance'],
   ['location', 'H7', 'h6', 0, 18 + 11, 'clearance'],

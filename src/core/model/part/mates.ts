@@ -27,7 +27,7 @@ export interface OfferedFit extends Mated {
 }
 
 /**
- * The fits that the shop offers for a purpose at a nominal size, with the limits of both mates (handbook 6, 15).
+ * The fits that the shop offers for a purpose at a nominal size, with the limits of both mates (trade: Cutting, Tables).
  * @param nominal mm
  * @param making the side that is turned or bored here
  * @param finestGrade the finest grade that the machine holds

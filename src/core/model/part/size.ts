@@ -46,7 +46,7 @@ function splitText(entry: string): Exclude<SizeEntry, number> {
 }
 
 /**
- * Reads a size with its limits. Without a tolerance of its own, the general tolerance applies (handbook 15).
+ * Reads a size with its limits. Without a tolerance of its own, the general tolerance applies (trade: Tables).
  * @returns the size in mm, or what is wrong with it at `context.path`
  */
 export function readSize(entry: SizeEntry, { units, general, path }: SizeContext): Result<Size> {

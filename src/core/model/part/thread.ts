@@ -2,7 +2,7 @@ import { good, refuse, type Result } from '../result';
 import { MM_PER_INCH } from '../units/length';
 import type { Thread } from './feature';
 
-/** Coarse pitches by nominal diameter, mm (handbook 15). */
+/** Coarse pitches by nominal diameter, mm (trade: Tables). */
 const COARSE: Record<string, number> = {
   2: 0.4,
   2.5: 0.45,
@@ -18,7 +18,7 @@ const COARSE: Record<string, number> = {
   24: 3,
 };
 
-/** Unified threads: numbers and fractions with their turns per inch (handbook 15). */
+/** Unified threads: numbers and fractions with their turns per inch (trade: Tables). */
 const UNIFIED =
   '4-40 6-32 8-32 10-24 10-32 1/4-20 1/4-28 5/16-18 5/16-24 3/8-16 3/8-24 7/16-14 1/2-13 1/2-20 5/8-11 5/8-18 3/4-10'.split(
     ' ',
@@ -67,18 +67,18 @@ export function readThread(text: string, path: string): Result<Thread> {
   return refuse(path, `“${text}” is not a thread; write M6, M14x1 or 1/4-20`);
 }
 
-/** Depth of an external 60° thread, mm: 0.6134 P (handbook 6). */
+/** Depth of an external 60° thread, mm: 0.6134 P (trade: Cutting). */
 export const threadDepth = ({ pitch }: Thread): number => 0.6134 * pitch;
 
-/** Drill before a tap, mm: d − P (handbook 6). */
+/** Drill before a tap, mm: d − P (trade: Cutting). */
 export const tapDrill = ({ diameter, pitch }: Thread): number => diameter - pitch;
 
-/** Pitch diameter, mm: d − 0.649519 P (handbook 13); a thread weighs as the cylinder of this diameter. */
+/** Pitch diameter, mm: d − 0.649519 P (trade: Shop arithmetic); a thread weighs as the cylinder of this diameter. */
 export const pitchDiameter = ({ diameter, pitch }: Thread): number => diameter - 0.649519 * pitch;
 
-/** The wire that touches a 60° thread at its pitch line, 0.57735 P, mm (handbook 13). */
+/** The wire that touches a 60° thread at its pitch line, 0.57735 P, mm (trade: Shop arithmetic). */
 export const bestWire = ({ pitch }: Thread): number => 0.57735 * pitch;
 
-/** What three such wires measure over, M = d2 + 3 W − 0.866025 P, mm (handbook 13). */
+/** What three such wires measure over, M = d2 + 3 W − 0.866025 P, mm (trade: Shop arithmetic). */
 export const overWires = (thread: Thread, wire: number): number =>
   pitchDiameter(thread) + 3 * wire - 0.866025 * thread.pitch;

@@ -6,7 +6,7 @@ const limits = (fit: string, nominal: number) => {
   return result.ok ? [result.value.lower, result.value.upper].map((mm) => Math.round(mm * 1000)) : result.problems[0];
 };
 
-describe('fits from the tables of handbook 15, µm', () => {
+describe('fits, µm (trade: Tables)', () => {
   test.each([
     ['h7', 6, [-12, 0]],
     ['h8', 14, [-27, 0]],

@@ -6,10 +6,10 @@ export interface Deviations {
   upper: number;
 }
 
-/** Upper ends of the nominal size bands of handbook 15, mm; a band is over the one before, up to and with its own. */
+/** Upper ends of the nominal size bands, mm (trade: Tables); a band is over the one before, up to and with its own. */
 const BANDS = [3, 6, 10, 18, 30, 50, 80, 120];
 
-/** Standard tolerances, µm (handbook 15). */
+/** Standard tolerances, µm (trade: Tables). */
 const GRADES: Record<number, number[]> = {
   5: [4, 5, 6, 8, 9, 11, 13, 15],
   6: [6, 8, 9, 11, 13, 16, 19, 22],
@@ -20,7 +20,7 @@ const GRADES: Record<number, number[]> = {
   11: [60, 75, 90, 110, 130, 160, 190, 220],
 };
 
-/** Fundamental deviations of shafts, µm (handbook 15): d to h the upper limit, k to p the lower. */
+/** Fundamental deviations of shafts, µm (trade: Tables): d to h the upper limit, k to p the lower. */
 const SHAFTS: Record<string, number[]> = {
   d: [-20, -30, -40, -50, -65, -80, -100, -120],
   e: [-14, -20, -25, -32, -40, -50, -60, -72],
@@ -33,7 +33,7 @@ const SHAFTS: Record<string, number[]> = {
   p: [6, 12, 15, 18, 22, 26, 32, 37],
 };
 
-/** General tolerances ± mm by class, for lengths up to 3, 6, 30, 120, 400 mm (handbook 15). */
+/** General tolerances ± mm by class, for lengths up to 3, 6, 30, 120, 400 mm (trade: Tables). */
 const GENERAL_BANDS = [3, 6, 30, 120, 400];
 const GENERAL: Record<string, number[]> = {
   fine: [0.05, 0.05, 0.1, 0.15, 0.2],
@@ -57,7 +57,7 @@ export function standardTolerance(grade: number, nominal: number): number | unde
 }
 
 /**
- * Limits of an ISO fit such as `h8` (shaft) or `H7` (hole) at a nominal size (handbook 15).
+ * Limits of an ISO fit such as `h8` (shaft) or `H7` (hole) at a nominal size (trade: Tables).
  * @param nominal mm
  * @param path where the size stands, for the refusal
  */

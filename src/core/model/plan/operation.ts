@@ -9,7 +9,7 @@ import type { Tool } from '../shop/shop';
 import type { Caution } from '../words';
 import type { Setup } from './setup';
 
-/** Where an operation ends, and by which means it repeats (handbook 8). z of the set-up, mm. */
+/** Where an operation ends, and by which means it repeats (trade: Stops). z of the set-up, mm. */
 export interface StopDemand {
   /** By hand nothing stops. */
   means: 'carriage' | 'quill' | 'none';

@@ -1,7 +1,7 @@
 import type { Figure } from '../figure';
 
 /**
- * What holds a cut where it is: the least of everything that could allow more of it (handbook 6). A new limit is one more
+ * What holds a cut where it is: the least of everything that could allow more of it (trade: Cutting). A new limit is one more
  * name here, with its words.
  */
 export type Limit =

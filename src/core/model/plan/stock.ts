@@ -64,7 +64,7 @@ export interface Blade {
   width: number;
 }
 
-/** What the stock of a run costs: what is bought, and the minutes of turning the rest into swarf (handbook 3). */
+/** What the stock of a run costs: what is bought, and the minutes of turning the rest into swarf (trade: Stock). */
 export interface StockCost {
   material: Figure;
   swarf: Figure;

@@ -7,7 +7,7 @@ export interface DialMove {
   rest: number;
 }
 
-/** Turns and divisions for a way of the slide, mm (handbook 8): distance / travel per turn. */
+/** Turns and divisions for a way of the slide, mm (trade: Stops): distance / travel per turn. */
 export function dialMove(distance: number, { travel, divisions }: Dial): DialMove {
   const one = travel / divisions;
   const all = Math.round(distance / one);

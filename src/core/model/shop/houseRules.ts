@@ -7,7 +7,7 @@ export interface School {
   because: string;
 }
 
-/** A question on which good shops differ (handbook 12): both schools, both reasons. */
+/** A question on which good shops differ (trade: Schools): both schools, both reasons. */
 export interface HouseQuestion {
   rule: keyof HouseRules;
   question: string;

@@ -1,4 +1,4 @@
-/** Minutes of one hand element (handbook 7). */
+/** Minutes of one hand element (trade: Time). */
 export interface HandMinutes {
   loadJaws: number;
   loadCollet: number;
@@ -32,7 +32,7 @@ export interface HandMinutes {
   clearEvery: number;
 }
 
-/** Minutes of one element of setting up (handbook 7). */
+/** Minutes of one element of setting up (trade: Time). */
 export interface SetupMinutes {
   fetchAndRead: number;
   jawsChange: number;

@@ -119,7 +119,7 @@ test('a thread away from the chuck says how; a last length that is measured, at 
   const file = (rules: RunFile['rules']) =>
     runOf({ outside: [step(16, 14), step(24, 10)], details: [thread] }, { ...fromBar, rules: rules ?? {} });
   expect(only(file({}), 'thread').does?.join()).not.toContain('spindle reversed');
-  // d2 = 16 − 0.974 = 15.026; wires of 0.866: 15.026 + 2.598 − 1.299 = 16.325 (handbook 13).
+  // d2 = 16 − 0.974 = 15.026; wires of 0.866: 15.026 + 2.598 − 1.299 = 16.325 (trade: Shop arithmetic).
   expect(only(file({}), 'thread').does?.join()).toContain('Over wires of ⌀0.866: 16.325 mm');
   expect(only(file({ threading: 'away' }), 'thread').does?.[0]).toContain('spindle reversed');
   const every = (rules: RunFile['rules']) =>

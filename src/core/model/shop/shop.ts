@@ -117,7 +117,7 @@ export interface Rates {
   order: number;
 }
 
-/** Schools (handbook 12): each a setting with both reasons. */
+/** Schools (trade: Schools): each a setting with both reasons. */
 export interface HouseRules {
   centreDrill: 'always' | 'slender-only';
   pilot: 'tough-over-12' | 'never';

@@ -117,7 +117,7 @@ function barsOf(id: string): BarList[] {
 type Row = [id: string, name: string, density: number, hss: number, carbide: number, kc: number, m: number];
 type Habits = Pick<Material, 'deepestCut' | 'drillFeed' | 'tough' | 'stringy' | 'caution'>;
 
-/** Moduli of elasticity, N/mm², of the usual tables; steel’s is the handbook’s (14). */
+/** Moduli of elasticity, N/mm², of the usual tables; steel’s as in the reference figures (trade: Reference figures). */
 const ELASTICITY: Record<string, number> = {
   'brass-cw614n': 97_000,
   bronze: 110_000,
@@ -131,7 +131,7 @@ const ELASTICITY: Record<string, number> = {
 };
 const STEEL_ELASTICITY = 210_000;
 
-/** Growth with heat, 10⁻⁶/K: the handbook's (4), the others of the usual tables. */
+/** Growth with heat, 10⁻⁶/K: as in trade: Holding, the others of the usual tables. */
 const EXPANSION: Record<string, number> = {
   'brass-cw614n': 19,
   bronze: 18,
@@ -160,7 +160,7 @@ const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits)
   bars: barsOf(id),
 });
 
-/** Materials of a new shop, and what of each can be bought (handbook 3, 6). */
+/** Materials of a new shop, and what of each can be bought (trade: Stock, Cutting). */
 export const startMaterials: Material[] = [
   material(['brass-cw614n', 'brass CW614N', 8.47, 75, 180, 600, 0.2], {
     ...SOFT,

@@ -89,7 +89,7 @@ const blade = (width: number, reach: number): Tool => ({
   touched: 'left',
 });
 
-/** Tools of a new shop. Sizes that the handbook leaves open are marked “ours”. */
+/** Tools of a new shop. Sizes that docs/trade.md does not give are marked “ours”. */
 export const startTools: Tool[] = [
   {
     id: 'rougher',

@@ -3,8 +3,8 @@ import { startTools } from './startTools';
 import type { Shop } from './shop';
 
 /**
- * The start values of a new shop, in one place (handbook 3 to 8, 12). They are seeded into the database and edited
- * there; the command line plans with them as they stand. Values the handbook leaves open are marked “ours”.
+ * The start values of a new shop, in one place (trade: Stock, Holding, Cutting, Time, Stops, Schools). They are seeded into the database and edited
+ * there; the command line plans with them as they stand. Values that docs/trade.md does not give are marked “ours”.
  */
 export const startValues: Shop = {
   materials: startMaterials,
@@ -187,7 +187,7 @@ export const startValues: Shop = {
     restTimes: 10,
     thinWall: 0.1,
   },
-  // Sizes, and what is not of the handbook's minutes, are ours; the soft jaws take 0.4 min a piece.
+  // Sizes, and minutes that docs/trade.md does not give, are ours; the soft jaws take 0.4 min a piece.
   holdings: [
     { kind: '4-jaw', from: 5, upTo: 120, length: 25, runOut: 0.02, load: 4, change: 8 },
     { kind: 'soft-jaws', from: 5, upTo: 100, length: 20, runOut: 0.03, load: 0.4, change: 12 },
@@ -234,7 +234,7 @@ export const startValues: Shop = {
     rest: 5, // ours
     compound: 5,
   },
-  // Minutes are ours; what is left to grind and to hone is the handbook's (13).
+  // Minutes are ours; what is left to grind and to hone is that of trade: Shop arithmetic.
   outside: {
     load: 0.5,
     millSetup: 20,
@@ -289,7 +289,7 @@ export const startValues: Shop = {
     hand: { down: 0.25, up: 0.5 }, // ours
     setup: { down: 0.25, up: 0.6 }, // ours
   },
-  // Purposes and pairs are ours, in the letters of the tables (handbook 15).
+  // Purposes and pairs are ours, in the letters of the tables (trade: Tables).
   fits: [
     {
       purpose: 'running',

@@ -68,7 +68,7 @@ const threadCutter = (kind: 'tap' | 'die', designation: string): Tool => {
   };
 };
 
-/** Coarse threads, and the unified ones that are about as large (handbook 15). */
+/** Coarse threads, and the unified ones that are about as large (trade: Tables). */
 const METRIC = ['M3', 'M4', 'M5', 'M6', 'M8', 'M10', 'M12', 'M16'];
 const UNIFIED = ['4-40', '6-32', '8-32', '10-24', '10-32', '1/4-20', '1/4-28', '5/16-18', '3/8-16'];
 

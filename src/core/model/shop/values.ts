@@ -1,6 +1,6 @@
 import type { BarCondition } from './material';
 
-/** Lengths that are left, lost or kept clear, mm (handbook 3, 5, 6, 7). */
+/** Lengths that are left, lost or kept clear, mm (trade: Stock, Order, Cutting, Time). */
 export interface Allowances {
   facingSawn: number;
   facingParted: number;
@@ -37,7 +37,7 @@ export interface Allowances {
   gripLeast: number;
 }
 
-/** Speeds, feeds and their limits (handbook 5, 6). */
+/** Speeds, feeds and their limits (trade: Order, Cutting). */
 export interface CuttingValues {
   /** Factor on the cutting speed by kind of operation. */
   speedFactor: Record<string, number>;

@@ -1,3 +1,3 @@
-/** Point length of a drill, d / (2 tan(point / 2)), mm and degrees (handbook 6). */
+/** Point length of a drill, d / (2 tan(point / 2)), mm and degrees (trade: Cutting). */
 export const pointLength = (diameter: number, pointAngle: number): number =>
   diameter / (2 * Math.tan((pointAngle * Math.PI) / 360));

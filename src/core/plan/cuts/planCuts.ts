@@ -126,7 +126,7 @@ function minutesOf(passes: PlannedPass[], pecks: number, peckReturn: number): Fi
   ]);
 }
 
-/** WALL-LAST (handbook 5): an operation that makes a wall thin says so. */
+/** WALL-LAST (trade: Order): an operation that makes a wall thin says so. */
 function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): string[] {
   const is = thinnestWall(after);
   const limit = run.shop.cutting.thinWall;
@@ -233,7 +233,7 @@ function startOf(setup: Setup, left: Workpiece | undefined): Workpiece {
 }
 
 /**
- * Runs the plan: every cut on the work as it then is, from the stock to the finished part (handbook 6). What the first
+ * Runs the plan: every cut on the work as it then is, from the stock to the finished part (trade: Cutting). What the first
  * set-up leaves is what the second begins with.
  */
 export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {

@@ -1,7 +1,7 @@
 import type { ShopForRun } from '../../model/shop/shop';
 import { errorAtEnd } from './compound';
 
-/** A way of setting an angle, and the error it leaves (handbook 13): of the angle, degrees, and on the far diameter, mm. */
+/** A way of setting an angle, and the error it leaves (trade: Shop arithmetic): of the angle, degrees, and on the far diameter, mm. */
 export interface AngleWay {
   by: 'compound' | 'post';
   /** What it is set to, degrees from the axis. */

@@ -28,7 +28,7 @@ export function deepestOfBar(operation: Operation, setup: Setup): number {
   return (roughBend * finishBore) / bendsAMillimetre(operation, setup);
 }
 
-/** Force, power and bending of a cut inside: it is the bar that gives way (handbook 6). */
+/** Force, power and bending of a cut inside: it is the bar that gives way (trade: Cutting). */
 export function barLoad(
   operation: Operation,
   { depth }: Pass,

@@ -8,7 +8,7 @@ export interface GearTrain {
 }
 
 /**
- * The train that comes nearest to a pitch (handbook 6): pitch / leadscrew = drivers / driven, with two gears if they do,
+ * The train that comes nearest to a pitch (trade: Cutting): pitch / leadscrew = drivers / driven, with two gears if they do,
  * else with four. Every gear is used once.
  * @param gears numbers of teeth on hand
  */

@@ -34,7 +34,7 @@ describe('a finish in a material of long chips', () => {
   });
 
   test('where it does not, too light a finish is told once, with what breaks it', () => {
-    // Ra 0.5 at a nose of 0.4 wants √(32 · 0.4 · 0.5 / 1000) = 0.08; 0.1 leaves 0.78 (handbook 14).
+    // Ra 0.5 at a nose of 0.4 wants √(32 · 0.4 · 0.5 / 1000) = 0.08; 0.1 leaves 0.78 (trade: Reference figures).
     expect(finishes('mild-steel', 0.5)[0]?.passes[0]?.load?.chip).toBe('long');
     expect(told('mild-steel', 0.5)).toEqual([
       expect.stringContaining('a feed of 0.1 mm/rev, which leaves Ra 0.8 µm, breaks it'),

@@ -4,7 +4,7 @@ import type { Setup } from '../../model/plan/setup';
 import { say, type Caution } from '../../model/words';
 import { roughnessOf } from './speed';
 
-/** Whether a cut is heavy enough to break the chip of a material that makes long ones (handbook 6). */
+/** Whether a cut is heavy enough to break the chip of a material that makes long ones (trade: Cutting). */
 export const breaksChip = (
   { feed, depth, nose }: { feed: number; depth: number; nose: number },
   { chipFeed, chipDepthTimes }: { chipFeed: number; chipDepthTimes: number },
@@ -16,7 +16,7 @@ export function chipOf(cut: Parameters<typeof breaksChip>[0], { material, cuttin
   return breaksChip(cut, cutting) ? 'broken' : 'long';
 }
 
-/** What to mind of a finish of a diameter whose chip comes long, and which change breaks it (handbook 6). */
+/** What to mind of a finish of a diameter whose chip comes long, and which change breaks it (trade: Cutting). */
 export function chipCaution({ tool, checks }: Operation, feed: number, depth: number, { run }: Setup): Caution[] {
   const { material, cutting } = run.shop;
   const { nose } = tool;

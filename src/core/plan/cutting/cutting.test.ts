@@ -5,7 +5,7 @@ import { cuttingForce, cuttingPower, specificForce } from './force';
 import { cuttingSpeed, feedForRoughness, notAbove, passMinutes, roughnessOf, spindleSpeed } from './speed';
 import { term } from '../../model/figure';
 
-describe('reference figures of handbook 14', () => {
+describe('reference figures (trade: Reference figures)', () => {
   test('spindle speeds', () => {
     expect(spindleSpeed(28, 10)).toBeCloseTo(891.3, 1);
     expect(spindleSpeed(75, 9.2376)).toBeCloseTo(2584.4, 1);

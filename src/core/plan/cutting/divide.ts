@@ -20,7 +20,7 @@ export interface DivisionLimits {
 const equal = (total: number, count: number): number[] => Array.from({ length: count }, () => total / count);
 
 /**
- * Divides what is to come off one side into equal roughing passes and the finish (handbook 6). No pass is thinner than
+ * Divides what is to come off one side into equal roughing passes and the finish (trade: Cutting). No pass is thinner than
  * its edge will cut: rather than that, a remainder goes into the finish.
  * @returns undefined when the whole is thinner than the finishing edge cuts
  */

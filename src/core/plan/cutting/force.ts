@@ -8,7 +8,7 @@ export interface Cut {
 }
 
 /**
- * Specific cutting force at the chip's thickness, kc = kc1.1 · h^(−m) with h = f · sin κ, N/mm² (handbook 6).
+ * Specific cutting force at the chip's thickness, kc = kc1.1 · h^(−m) with h = f · sin κ, N/mm² (trade: Cutting).
  */
 export const specificForce = ({ kc, m, feed, approachAngle }: Cut): number =>
   kc * (feed * Math.sin((approachAngle * Math.PI) / 180)) ** -m;

@@ -10,7 +10,7 @@ export const motorOf = ({ run }: Pick<Setup, 'run'>): number =>
   run.shop.machine.motorKilowatts * run.shop.machine.efficiency;
 
 /**
- * What a roughing cut on a diameter may reach here (handbook 4, 6): of the material, the motor, the grip, and, where it
+ * What a roughing cut on a diameter may reach here (trade: Holding, Cutting): of the material, the motor, the grip, and, where it
  * pushes across the work, of what that may give way by.
  */
 export function limitsOn(

@@ -7,7 +7,7 @@ import { springsFor } from './load';
 
 const STEEL = 210_000;
 
-describe('bending, by the figures of the handbook', () => {
+describe('bending, by the reference figures', () => {
   test('steel ⌀10, 40 out, 50 N: 0.01035 at a free end, 0.000283 half-way to a centre', () => {
     expect(freeEndBends(50, 40, 10, STEEL)).toBeCloseTo(0.01035, 5);
     expect(centredBends(50, 40, 10, STEEL)).toBeCloseTo(0.000283, 6);
@@ -133,7 +133,7 @@ describe('a boring bar', () => {
     return own;
   };
 
-  test('each pass says what the bar gives way by: 64 q F L³ / (3 π E d⁴) (handbook 6)', () => {
+  test('each pass says what the bar gives way by: 64 q F L³ / (3 π E d⁴) (trade: Cutting)', () => {
     const { tool, to, passes } = bored();
     const { force, bends } = passes[0]?.load ?? {};
     const out = to + startValues.allowances.toolClearance;

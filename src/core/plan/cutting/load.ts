@@ -18,7 +18,7 @@ export interface Engaged {
   approachAngle?: number;
 }
 
-/** Power of a main force at the cutting speed that is reached (handbook 6). */
+/** Power of a main force at the cutting speed that is reached (trade: Cutting). */
 export const powerOf = (force: number, achieved: Figure): Figure =>
   figure({
     name: 'power of the cut',
@@ -31,7 +31,7 @@ export const powerOf = (force: number, achieved: Figure): Figure =>
     ],
   });
 
-/** Main force and power of a pass (handbook 6); one without infeed has no force. */
+/** Main force and power of a pass (trade: Cutting); one without infeed has no force. */
 export function forceAndPower(
   { depth, as = 'depth of the cut', approachAngle }: Engaged,
   setup: Setup,
@@ -63,7 +63,7 @@ export function forceAndPower(
   };
 }
 
-/** Force, power and bending of a pass along the outside (handbook 6); a pass without infeed has none. */
+/** Force, power and bending of a pass along the outside (trade: Cutting); a pass without infeed has none. */
 export function loadOf(
   operation: Operation,
   { depth }: Pass,
@@ -108,7 +108,7 @@ export function faceLoad(
   };
 }
 
-/** What the nose of a tool leaves at a feed (handbook 6). */
+/** What the nose of a tool leaves at a feed (trade: Cutting). */
 const roughnessLeft = (feed: number, nose: number): Figure =>
   figure({
     name: 'roughness Ra, µm',
@@ -120,7 +120,7 @@ const roughnessLeft = (feed: number, nose: number): Figure =>
 
 /**
  * Passes again without infeed until what is left of the bending is within a third of the tolerance, but no more than so
- * many: each leaves of it the share that the work gives way by for a depth (handbook 6, 12).
+ * many: each leaves of it the share that the work gives way by for a depth (trade: Cutting, Schools).
  * @param bends of the last cut, mm; @param depth of it, mm; @param wide the tolerance, mm
  */
 export function springsFor(bends: number, depth: number, wide: number, most: number): number {
@@ -134,7 +134,7 @@ export function springsFor(bends: number, depth: number, wide: number, most: num
 
 /**
  * What bending does to the diameter that an operation finishes, where it is more than a third of what the drawing leaves
- * (handbook 6), and what helps most.
+ * (trade: Cutting), and what helps most.
  */
 export function bendingWarning(
   operation: Operation,

@@ -41,7 +41,7 @@ function turnsTheWork(cut: Cut, { torque, force }: PassLoad, { feed, on }: Stand
 const widerHole = ({ torque }: Pick<PassLoad, 'torque'>): string =>
   torque?.terms.some(({ symbol, value }) => symbol === 'h' && value > 0) ? 'a wider pilot' : 'a pilot';
 
-/** What the motor does not give, and what helps (handbook 6: less depth first, then feed, then speed). */
+/** What the motor does not give, and what helps (trade: Cutting: less depth first, then feed, then speed). */
 function tooMuch(cut: Cut, load: PassLoad, { speed }: Standing, setup: Setup): string | undefined {
   const motor = motorOf(setup);
   if (load.power.value <= motor * (1 + 1e-9)) return undefined;

@@ -15,7 +15,7 @@ import { cuttingSpeed, notAbove } from './speed';
 const SQUARE = 90;
 
 /**
- * Force, power and bending of an edge that goes straight in with so much of its width (handbook 6). Inside it is the tool
+ * Force, power and bending of an edge that goes straight in with so much of its width (trade: Cutting). Inside it is the tool
  * that gives way, and how far is not known.
  */
 export function plungeLoad(
@@ -45,7 +45,7 @@ export interface Plunge {
 }
 
 /**
- * What holds an edge that goes straight in, so wide, on a diameter (handbook 6): it is fed more lightly until the work is
+ * What holds an edge that goes straight in, so wide, on a diameter (trade: Cutting): it is fed more lightly until the work is
  * not turned in its holding, and turned more slowly until the motor gives it.
  * @returns undefined where nothing holds it below the usual feed and speed
  */

@@ -8,7 +8,7 @@ import { depthsOf, infeedAlong, threadPasses } from './threadPasses';
 
 const rounded = (places: number) => (value: number) => Number(value.toFixed(places));
 
-describe('handbook 14', () => {
+describe('reference figures (trade: Reference figures)', () => {
   test('boring bar of 8 mm steel, 32 mm out, 60 N: 0.01552 mm', () => {
     expect(barBends(60, 32, 8, 210_000)).toBeCloseTo(0.01552, 5);
   });

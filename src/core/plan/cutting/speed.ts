@@ -1,6 +1,6 @@
 import { figure, term, type Figure, type Term } from '../../model/figure';
 
-/** Spindle speed for a cutting speed, n = 1000 v / (π d) (handbook 6). m/min and mm in, rev/min out. */
+/** Spindle speed for a cutting speed, n = 1000 v / (π d) (trade: Cutting). m/min and mm in, rev/min out. */
 export const spindleSpeed = (cuttingSpeed: number, diameter: number): number =>
   (1000 * cuttingSpeed) / (Math.PI * diameter);
 
@@ -11,13 +11,13 @@ export const cuttingSpeed = (speed: number, diameter: number): number => (Math.P
 export const notAbove = (list: readonly number[], wanted: number): number =>
   list.findLast((value) => value <= wanted + 1e-9) ?? list[0] ?? wanted;
 
-/** Roughness a nose leaves, Ra = 1000 f² / (32 r) µm, f mm/rev and r mm (handbook 6). */
+/** Roughness a nose leaves, Ra = 1000 f² / (32 r) µm, f mm/rev and r mm (trade: Cutting). */
 export const roughnessOf = (feed: number, nose: number): number => (1000 * feed * feed) / (32 * nose);
 
 /** The feed that leaves a wanted Ra (µm): the inverse of `roughnessOf`. */
 export const feedForRoughness = (ra: number, nose: number): number => Math.sqrt((32 * nose * ra) / 1000);
 
-/** Feeds of the chips over a length: minutes = passes of length / (f n) (handbook 7). */
+/** Feeds of the chips over a length: minutes = passes of length / (f n) (trade: Time). */
 export function passMinutes(name: string, lengths: Term[], feed: number, speed: number): Figure {
   const way = lengths.reduce((total, { value }) => total + value, 0);
   return figure({

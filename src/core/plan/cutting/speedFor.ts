@@ -45,7 +45,7 @@ function fixedSpeed(operation: Pick<Operation, 'kind' | 'tool'>, setup: Setup): 
 }
 
 /**
- * The spindle speed of an operation on the diameter it cuts (handbook 6): cutting speed of material and edge, by the
+ * The spindle speed of an operation on the diameter it cuts (trade: Cutting): cutting speed of material and edge, by the
  * factors that apply, then the machine's nearest not above.
  */
 export function speedFor(

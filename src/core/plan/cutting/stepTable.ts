@@ -7,7 +7,7 @@ export interface FormStep {
 }
 
 /**
- * Steps that rough out a round form, and the corner that each leaves to be filed or blended (handbook 13). Equal angles
+ * Steps that rough out a round form, and the corner that each leaves to be filed or blended (trade: Shop arithmetic). Equal angles
  * on the arc; the corner between two steps is at most half of the arc between them.
  * @param scallop what may be left, mm
  */

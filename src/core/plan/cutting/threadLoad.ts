@@ -12,7 +12,7 @@ const FLANK = Math.tan(Math.PI / 6);
 /** Area of the chip between two depths of a 60° thread, tan 30° · (b² − a²), mm²: two triangles over each other. */
 export const threadChip = (from: number, to: number): number => FLANK * (to ** 2 - from ** 2);
 
-/** Force, power and bending of a pass of a thread: its chip is as thick as the pass goes deeper (handbook 6). */
+/** Force, power and bending of a pass of a thread: its chip is as thick as the pass goes deeper (trade: Cutting). */
 export function threadLoad(
   operation: Operation,
   { depth, diameter = 0 }: Pass,

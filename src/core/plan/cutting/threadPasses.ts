@@ -1,4 +1,4 @@
-/** Depths after each pass when every pass takes the same area of chip: depth · √(i / k) (handbook 6). */
+/** Depths after each pass when every pass takes the same area of chip: depth · √(i / k) (trade: Cutting). */
 export const depthsOf = (depth: number, passes: number): number[] =>
   Array.from({ length: passes }, (_, index) => depth * Math.sqrt((index + 1) / passes));
 
@@ -27,5 +27,5 @@ export function evenPasses(depth: number, wanted: number, least: number): number
   return Array.from({ length: passes }, (_, index) => (depth * (index + 1)) / passes);
 }
 
-/** Infeed along a compound that is set to an angle from square to the axis: depth / cos angle (handbook 6). */
+/** Infeed along a compound that is set to an angle from square to the axis: depth / cos angle (trade: Cutting). */
 export const infeedAlong = (depth: number, angle: number): number => depth / Math.cos((angle * Math.PI) / 180);

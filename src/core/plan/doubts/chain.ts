@@ -5,7 +5,7 @@ import type { Doubt, Look } from './doubt';
 
 const round = (mm: number) => Number(mm.toFixed(3));
 
-/** Lengths and places of the drawing whose limits the chain does not bear that they are worked by (handbook 13). */
+/** Lengths and places of the drawing whose limits the chain does not bear that they are worked by (trade: Shop arithmetic). */
 export const chain: Look = (run, setups) => {
   const { part, units, shop } = run;
   const named = (face: number) => sayFace(face, part.steps);

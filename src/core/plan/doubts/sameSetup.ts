@@ -12,7 +12,7 @@ const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
       path === `${end} face`,
   );
 
-/** SAME-SETUP (handbook 5): surfaces tied by run-out in two set-ups run only as true as the second holding. */
+/** SAME-SETUP (trade: Order): surfaces tied by run-out in two set-ups run only as true as the second holding. */
 export const sameSetup: Look = ({ part, units, shop }, setups) =>
   part.ties.flatMap(({ of, to, limit, path }) => {
     const [one, other] = [madeIn(of, setups), madeIn(to, setups)];

@@ -79,7 +79,7 @@ function dogOn(
 }
 
 /**
- * The set-ups of a part that is turned between centres (handbook 4): each end faced and centred in the chuck, then one
+ * The set-ups of a part that is turned between centres (trade: Holding): each end faced and centred in the chuck, then one
  * side turned with the dog on the blank, and the other with the dog on what is finished, under soft sheet.
  * @returns the set-ups, or why it cannot be held so
  */

@@ -67,7 +67,7 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
 }
 
 /**
- * What holds the stock while the first side is made (handbook 4): as true as the drawing asks to what stays as drawn,
+ * What holds the stock while the first side is made (trade: Holding): as true as the drawing asks to what stays as drawn,
  * else the quickest over the batch.
  * @returns the holding with z of the first set-up, or why nothing takes the stock
  */

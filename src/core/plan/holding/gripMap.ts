@@ -63,7 +63,7 @@ function zoneOf(piece: Segment, work: Workpiece, setup: Setup, made: readonly st
 }
 
 /**
- * What of the work may be held, and how thick it is, at one moment of a set-up (handbook 13, wall and grip map).
+ * What of the work may be held, and how thick it is, at one moment of a set-up (trade: Holding).
  * @param made paths of the features that are there by then
  */
 export function gripMap(work: Workpiece, setup: Setup, made: readonly string[]): GripZone[] {

@@ -98,7 +98,7 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
 }
 
 /**
- * What holds the part for its second side (handbook 4): never a thread, a knurl, a fit or a thin wall bare; as true as
+ * What holds the part for its second side (trade: Holding): never a thread, a knurl, a fit or a thin wall bare; as true as
  * the drawing asks; else what leaves least standing out and is quickest.
  * @returns the holding with z of the second set-up, or why nothing holds it
  */

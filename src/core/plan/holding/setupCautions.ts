@@ -7,7 +7,7 @@ import { say, type Caution } from '../../model/words';
 const danger = (text: string): Caution => ({ kind: 'danger', text });
 const mistake = (text: string): Caution => ({ kind: 'mistake', text });
 
-/** What to mind in a set-up as a whole, whatever is done in it (handbook 11). Usual practice; the shop's rules come first. */
+/** What to mind in a set-up as a whole, whatever is done in it (trade: Cautions). Usual practice; the shop's rules come first. */
 export function setupCautions(
   { shop, units, part }: Run,
   stock: Stock,

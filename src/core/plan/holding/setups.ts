@@ -97,7 +97,7 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[]): Result<Setu
 }
 
 /**
- * The set-ups of a run (handbook 2, 4, 5): what is turned from which end, and what the second side is held by. The
+ * The set-ups of a run (trade: The job, Holding, Order): what is turned from which end, and what the second side is held by. The
  * front first, unless only the back first leaves something to hold, or holds as true as the drawing asks.
  * @returns the set-ups, or why the part cannot be held
  */

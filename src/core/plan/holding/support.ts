@@ -17,7 +17,7 @@ const NAMES = { follow: 'follow rest', fixed: 'fixed rest' };
 /** In words: what bears on slender work. */
 export const sayRest = ({ kind }: Rest): string => NAMES[kind];
 
-/** The rest that takes a diameter and has room between the jaws and the end of the cut (handbook 4). */
+/** The rest that takes a diameter and has room between the jaws and the end of the cut (trade: Holding). */
 function restFor(run: Run, diameter: number, stickOut: number, room: number): Result<Rest> {
   const { machine, cutting } = run.shop;
   const { units } = run;
@@ -37,7 +37,7 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
 }
 
 /**
- * Whether the free end needs a centre, or a rest as well (handbook 4).
+ * Whether the free end needs a centre, or a rest as well (trade: Holding).
  * @param room between the jaws and where the last cut ends, mm
  */
 export function supportOf(run: Run, stickOut: Figure, diameter: number, room: number): Result<Support> {

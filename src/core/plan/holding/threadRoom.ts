@@ -9,7 +9,7 @@ const NEARLY = 0.05;
 
 /**
  * Whether the tool of an outside thread has room to leave at its end: a run-out said on the drawing, or a relief down to
- * the core (handbook 5, RELIEF-FIRST). z of the view: the thread is cut towards its far end.
+ * the core (trade: Order, RELIEF-FIRST). z of the view: the thread is cut towards its far end.
  * @param times how many pitches the tool needs
  */
 export function hasRoomToLeave({ thread, z1 }: Feature, part: Part, times: number): boolean {

@@ -61,7 +61,7 @@ function setupsOfFaces({ part }: Run, setups: readonly Setup[]): { setup: Setup 
 }
 
 /**
- * The drawing's lengths as they are worked (handbook 13): every set-up measures from the face that it finishes first, so
+ * The drawing's lengths as they are worked (trade: Shop arithmetic): every set-up measures from the face that it finishes first, so
  * a length between two shoulders is the difference of two lengths, and one between a shoulder of each side has the
  * length over all in it as well. Tolerances add up along that way. What the drawing allows is shared out so that the
  * closest share is as wide as it can be.

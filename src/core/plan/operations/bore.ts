@@ -78,7 +78,7 @@ function operationOf(own: Feature, setup: Setup): Operation[] {
   ];
 }
 
-/** What the bar gives way by in its last cut, when that is more than a third of the tolerance (handbook 6). */
+/** What the bar gives way by in its last cut, when that is more than a third of the tolerance (trade: Cutting). */
 function bends(operation: Operation, lastDepth: number, setup: Setup): string[] {
   const { units } = setup.run;
   const size = setup.part.features.find(({ path }) => path === operation.feature)?.size;

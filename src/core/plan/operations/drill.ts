@@ -7,7 +7,7 @@ import { sayDiameter } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import { drillsOf } from './drillChain';
 
-/** Withdrawals in a deep hole: after the first few diameters, then every so often (handbook 6). */
+/** Withdrawals in a deep hole: after the first few diameters, then every so often (trade: Cutting). */
 export function pecksFor(depth: number, diameter: number, firstTimes: number, times: number): number {
   const first = firstTimes * diameter;
   return depth <= first + 1e-9 ? 1 : 1 + Math.ceil((depth - first) / (times * diameter) - 1e-9);

@@ -129,7 +129,7 @@ function drilledNeed(need: HoleNeed, setup: Setup): Wanted[] {
 }
 
 /**
- * Every drill of a set-up, the narrowest and deepest first (handbook 5, HOLE-CHAIN): for the holes of the drawing, and
+ * Every drill of a set-up, the narrowest and deepest first (trade: Order, HOLE-CHAIN): for the holes of the drawing, and
  * for what other tools need a hole for and the drawing has none; or why a hole cannot be drilled.
  */
 export function drillsOf(setup: Setup): Result<DrillStep[]> {

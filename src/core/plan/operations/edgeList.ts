@@ -12,7 +12,7 @@ export interface ListedEdge extends Edge {
 
 const SAME = 0.001;
 
-/** The deburr list (handbook 13): every sharp edge of the part with what breaks it; inside, a hand gets at mouths only. */
+/** The deburr list (trade: Shop arithmetic): every sharp edge of the part with what breaks it; inside, a hand gets at mouths only. */
 export function listEdges(
   { shop }: Run,
   setups: readonly { setup: Setup; operations: readonly (Operation & { number: number })[] }[],

@@ -55,7 +55,7 @@ function heldBack({ passes, feed, speed, heldBackBy }: QuickestCuts, depth: numb
 }
 
 /**
- * Divides what is to come off into equal passes: those that take the fewest minutes within all limits (handbook 6), or
+ * Divides what is to come off into equal passes: those that take the fewest minutes within all limits (trade: Cutting), or
  * as deep as was decided.
  * @returns a refusal where nothing that the edge takes is within the limits
  */

@@ -84,7 +84,7 @@ describe('grooves', () => {
         expect(places[0]).toBeCloseTo(5, 9);
         expect((places.at(-1) ?? 0) + w).toBeCloseTo(5 + width, 9);
         places.slice(1).forEach((z, index) => expect(z - (places[index] ?? 0)).toBeLessThanOrEqual(0.9 * w + 1e-9));
-        // ceil((W − w) / step) + 1 (handbook 13), and one alone where the blade is as wide as the groove.
+        // ceil((W − w) / step) + 1 (trade: Shop arithmetic), and one alone where the blade is as wide as the groove.
         const many = more === 0 ? 1 : Math.ceil((width - w) / (0.9 * w) - 1e-9) + 1;
         expect(places).toHaveLength(many);
       }),

@@ -71,7 +71,7 @@ function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
   };
 }
 
-/** Cut a round form: straight in with a tool of its radius, or by steps that are then blended (handbook 13). */
+/** Cut a round form: straight in with a tool of its radius, or by steps that are then blended (trade: Shop arithmetic). */
 export const form: OperationKind = {
   kind: 'form',
   handFed: true,

@@ -2,7 +2,7 @@ import { sum, term, type Figure } from '../../model/figure';
 import type { Hole } from '../../model/part/part';
 import type { Setup } from '../../model/plan/setup';
 
-/** How deep the full diameter goes (handbook 3): a through hole past the blade, or past the blank's far end. */
+/** How deep the full diameter goes (trade: Stock): a through hole past the blade, or past the blank's far end. */
 export function fullDepthOf(hole: Pick<Hole, 'through' | 'depth'>, { part, stock, partsOff, behind }: Setup): Figure {
   if (!hole.through) return sum('full depth', 'mm', [term('t', 'depth on the drawing', hole.depth, 'mm', 'drawing')]);
   return sum('full depth', 'mm', [

@@ -34,7 +34,7 @@ function bladeFor(groove: Feature, setup: Setup): Tool | undefined {
     .sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
 }
 
-/** Where the blade goes in, z of its right edge: on both edges, and between them by steps that overlap (handbook 13). */
+/** Where the blade goes in, z of its right edge: on both edges, and between them by steps that overlap (trade: Shop arithmetic). */
 export function plunges(z0: number, z1: number, blade: number, most: number): number[] {
   const rest = z1 - z0 - blade;
   if (rest < 1e-6) return [z0];
@@ -42,7 +42,7 @@ export function plunges(z0: number, z1: number, blade: number, most: number): nu
   return Array.from({ length: steps + 1 }, (_, index) => z0 + (rest * index) / steps);
 }
 
-/** The last pass of several plunges: along the bottom, so that they leave no ridges (handbook 13). */
+/** The last pass of several plunges: along the bottom, so that they leave no ridges (trade: Shop arithmetic). */
 export const alongBottom = (z: number, diameter: number, length: number): Pass => ({
   depth: 0,
   diameter,
@@ -99,7 +99,7 @@ function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
   };
 }
 
-/** Cut a square groove with a blade: by one plunge, or by several and a pass along the bottom (handbook 13). */
+/** Cut a square groove with a blade: by one plunge, or by several and a pass along the bottom (trade: Shop arithmetic). */
 export const groove: OperationKind = {
   kind: 'groove',
   handFed: true,

@@ -58,7 +58,7 @@ function operationOf(own: Feature, tool: Tool, { run }: Setup): Operation {
   };
 }
 
-/** Groove the wall of a bore: by one plunge, or by several and a pass along the bottom (handbook 13). */
+/** Groove the wall of a bore: by one plunge, or by several and a pass along the bottom (trade: Shop arithmetic). */
 export const innerGroove: OperationKind = {
   kind: 'inner-groove',
   handFed: true,

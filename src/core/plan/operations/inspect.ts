@@ -9,7 +9,7 @@ const heldClosely = (checks: readonly Check[]): Check[] =>
   );
 
 /**
- * The measuring hold before the chance to correct is gone (handbook 5, GATE): before the piece is off, or comes out of
+ * The measuring hold before the chance to correct is gone (trade: Order, GATE): before the piece is off, or comes out of
  * a holding that it never runs as true in again.
  */
 export const inspect: OperationKind = {

@@ -11,7 +11,7 @@ import { reachedOf } from './holeNeed';
 
 const round = (mm: number) => Number(mm.toFixed(2));
 
-/** Diameters on which a knurl tracks, the next below and the next above: a whole number of pitches round (handbook 6). */
+/** Diameters on which a knurl tracks, the next below and the next above: a whole number of pitches round (trade: Cutting). */
 export function trackingDiameters(diameter: number, pitch: number): { pitches: number; below: number; above: number } {
   const pitches = (Math.PI * diameter) / pitch;
   const at = (count: number) => (count * pitch) / Math.PI;

@@ -43,7 +43,7 @@ function sizeLeft(size: Size, by: number, setsSize: boolean, share: number): Siz
   return { nominal, from: 'limits', lower: middle - within, upper: middle + within, aim: nominal + middle };
 }
 
-/** The part as the lathe leaves it for the work that the drawing wants done elsewhere (handbook 13). */
+/** The part as the lathe leaves it for the work that the drawing wants done elsewhere (trade: Shop arithmetic). */
 export function leftForElsewhere(part: Part, outside: OutsideValues): Part {
   const { elsewhere } = part;
   if (elsewhere.length === 0) return part;

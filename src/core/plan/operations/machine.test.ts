@@ -144,7 +144,7 @@ describe('a left-hand tool', () => {
   });
 });
 
-test('infeed on the compound’s dial: 0.5638 along it for M5 is 28 of 0.02 (handbook 14)', () => {
+test('infeed on the compound’s dial: 0.5638 along it for M5 is 28 of 0.02 (trade: Reference figures)', () => {
   const file = runOf(
     {
       outside: [step(5, 16), step(12, 10)],

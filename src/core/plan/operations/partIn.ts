@@ -6,7 +6,7 @@ import type { OperationKind } from '../../model/plan/operation';
 import { bladeSettings } from './tools';
 import { edgesBehind } from './edgesBehind';
 
-/** Part in part way, so that the back edge is reached before the piece is off (handbook 5, EDGE-BEFORE-LOSS). */
+/** Part in part way, so that the back edge is reached before the piece is off (trade: Order, EDGE-BEFORE-LOSS). */
 export const partIn: OperationKind = {
   kind: 'part-in',
   handFed: true,

@@ -5,7 +5,7 @@ import type { OperationKind } from '../../model/plan/operation';
 import { bladeSettings } from './tools';
 import { lengthOverAll } from './face';
 
-/** Part the piece off the bar. The finished side is at the blade's right edge (handbook 3). */
+/** Part the piece off the bar. The finished side is at the blade's right edge (trade: Stock). */
 export const partOff: OperationKind = {
   kind: 'part-off',
   handFed: true,

@@ -18,7 +18,7 @@ function reamerFor({ size }: Feature, depth: number, { run }: Setup): Tool | und
   );
 }
 
-/** What a reamer may be left at most, mm on the diameter (handbook 6): by the size that it is up to. */
+/** What a reamer may be left at most, mm on the diameter (trade: Cutting): by the size that it is up to. */
 export function mostToReam(allowances: Record<string, number>, nominal: number): number | undefined {
   const upTo = Object.keys(allowances)
     .map(Number)

@@ -15,7 +15,7 @@ import { threadCheck, threadToolFor } from './threading';
 /** How far the lead of a tap goes beyond its full thread, mm. */
 const leadOf = (own: Feature, { run }: Setup): number => run.shop.cutting.tapLead * (own.thread?.pitch ?? 0);
 
-/** The core hole of a tap (handbook 6): d − P, a little over it at most; a blind one deeper by the tap's lead. */
+/** The core hole of a tap (trade: Cutting): d − P, a little over it at most; a blind one deeper by the tap's lead. */
 function needOf(own: Feature, setup: Setup): HoleNeed[] {
   const { thread, path, z1 } = own;
   if (!thread || !threadToolFor('tap', thread, setup)) return [];
@@ -80,7 +80,7 @@ const tapped = (setup: Setup, hand: boolean): Operation[] =>
     return tool ? operationOf(own, tool, setup) : [];
   });
 
-/** Tap a small hole by hand, the spindle out of gear, the quill keeping the tap square (handbook 16). */
+/** Tap a small hole by hand, the spindle out of gear, the quill keeping the tap square (trade: Small practices). */
 export const handTap: OperationKind = {
   kind: 'hand-tap',
   handFed: true,

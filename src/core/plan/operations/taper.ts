@@ -127,7 +127,7 @@ function limitOf(index: number, rough: number, limit: Limit): Limit {
   return rough === 1 ? 'stock' : limit;
 }
 
-/** Turn a cone, outside or inside, with the compound set over to half of its angle (handbook 6). */
+/** Turn a cone, outside or inside, with the compound set over to half of its angle (trade: Cutting). */
 export const taper: OperationKind = {
   kind: 'taper',
   handFed: true,

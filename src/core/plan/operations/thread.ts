@@ -89,7 +89,7 @@ const pitchFeed = (thread: Thread | undefined, note: string) => ({
 const threadOf = ({ feature }: Pick<Operation, 'feature'>, { part }: Setup): Thread | undefined =>
   part.features.find(({ path }) => path === feature)?.thread;
 
-/** Cut an outside thread with a pointed tool along the leadscrew, by passes of equal chip area (handbook 6). */
+/** Cut an outside thread with a pointed tool along the leadscrew, by passes of equal chip area (trade: Cutting). */
 export const thread: OperationKind = {
   kind: 'thread',
   handFed: true,

@@ -12,7 +12,7 @@ export function toolFor({ run }: Setup, kind: string, path: string): Result<Tool
   return tool ? good(tool) : refuse(path, `the tool list has nothing to ${kind.replace('-', ' ')} with`);
 }
 
-/** A stop setting for a tool whose touched edge makes the end itself: the end, and the tool's offset (handbook 8). */
+/** A stop setting for a tool whose touched edge makes the end itself: the end, and the tool's offset (trade: Stops). */
 export function stopSetting(end: number, tool: Tool): Figure {
   return figure({
     name: 'stop setting',
@@ -28,7 +28,7 @@ export function stopSetting(end: number, tool: Tool): Figure {
 
 /**
  * Where the carriage goes for a blade that parts at an end: the finished side is at its right edge; with the left edge
- * touched its width comes on (handbook 3). The tool's own edge first.
+ * touched its width comes on (trade: Stock). The tool's own edge first.
  */
 export function bladeSettings({ tool, width }: Blade, end: readonly Term[]): StopDemand['settings'] {
   const offset = term('o', 'offset of the tool to the one that set the zero', tool.offset, 'mm', 'tool');

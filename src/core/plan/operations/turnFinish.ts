@@ -36,7 +36,7 @@ const feedOf = (operation: Operation, setup: Setup, depth: number): number =>
   operation.asked?.feed ??
   notAbove(setup.run.shop.machine.feeds, turnFinish.feed?.(operation, setup, depth).value ?? 0);
 
-/** What breaks a chip that would come long, where the cut is deep enough for that (handbook 6). */
+/** What breaks a chip that would come long, where the cut is deep enough for that (trade: Cutting). */
 function chipTerm({ tool }: Operation, { run }: Setup, depth: number): Term[] {
   const { material, cutting } = run.shop;
   const { chipFeed, chipDepthTimes } = cutting;
@@ -45,7 +45,7 @@ function chipTerm({ tool }: Operation, { run }: Setup, depth: number): Term[] {
     : [];
 }
 
-/** Passes again without infeed: always on fits, or as many as the bending of the last cut asks for (handbook 12). */
+/** Passes again without infeed: always on fits, or as many as the bending of the last cut asks for (trade: Schools). */
 function springsOf(operation: Operation, depth: number, tight: boolean, work: Workpiece, setup: Setup): number {
   const { material, cutting, houseRules } = setup.run.shop;
   if (houseRules.springPass === 'on-fits') return tight ? 1 : 0;

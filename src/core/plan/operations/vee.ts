@@ -28,7 +28,7 @@ function toolOf(own: Feature, { run }: Setup): Tool | undefined {
 
 const sameAngle = (tool: Tool, half: number) => Math.abs((tool.point ?? 0) - 2 * half) < 0.01;
 
-/** Cut a vee groove: straight in with a tool of its angle, or the middle first and then both flanks (handbook 13). */
+/** Cut a vee groove: straight in with a tool of its angle, or the middle first and then both flanks (trade: Shop arithmetic). */
 export const vee: OperationKind = {
   kind: 'vee',
   handFed: true,

@@ -25,7 +25,7 @@ export interface Wanted {
 /** What the machine stands at after some operations. */
 type Standing = { [Own in keyof Wanted]?: Wanted[Own] | undefined };
 
-/** What it takes to go from what the machine stands at to the next operation, minutes (handbook 5, 7). */
+/** What it takes to go from what the machine stands at to the next operation, minutes (trade: Order, Time). */
 function changeMinutes(at: Standing, { tool, compound, speed, station }: Standing, hand: HandMinutes): number {
   let minutes = 0;
   // What the hand takes up changes nothing on the machine.

@@ -19,7 +19,7 @@ export const crossedKnurls = ({ features }: Part, asDrawn: readonly string[]): s
     .map(({ path }) => path);
 
 /**
- * CROSS-BEFORE-KNURL (handbook 5): where work across a knurl stands in the route. Before the set-up that rolls the knurl,
+ * CROSS-BEFORE-KNURL (trade: Order): where work across a knurl stands in the route. Before the set-up that rolls the knurl,
  * if that is a later one than turns its diameter; else after the last, and it is told why that is worse.
  */
 export function placeAcross(

@@ -2,7 +2,7 @@ import { sum, term, type Figure } from '../../model/figure';
 import type { Run } from '../../model/run';
 import type { Caution, Reason } from '../../model/words';
 
-/** Work on another machine, or at another firm (handbook 13): its time, and what to set there. */
+/** Work on another machine, or at another firm (trade: Shop arithmetic): its time, and what to set there. */
 export interface OutsideOp {
   key: string;
   kind: 'outside-op';

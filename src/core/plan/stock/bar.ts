@@ -21,7 +21,7 @@ const thinnestCut = ({ shop }: Run): number =>
   );
 
 /**
- * The smallest bar that cleans up (handbook 3), and never so little on it that the edge only rubs; of a hexagon or a
+ * The smallest bar that cleans up (trade: Stock), and never so little on it that the edge only rubs; of a hexagon or a
  * square, across its flats.
  */
 export function smallestBar(run: Run, condition: BarCondition, steps: Step[] = run.part.steps): Figure {

@@ -8,7 +8,7 @@ import { say } from '../../model/words';
 
 /**
  * The blade to part the piece off with: the narrowest that reaches the centre, or the wall of a through hole, and is
- * stiff enough in tough material (handbook 3), its holder clear of the bar behind the cut. A run that gives a blade width
+ * stiff enough in tough material (trade: Stock), its holder clear of the bar behind the cut. A run that gives a blade width
  * means that blade.
  * @param over the bar over its corners, mm
  */

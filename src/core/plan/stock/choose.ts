@@ -110,7 +110,7 @@ export function assessBars(run: Run): Assessed[] {
 }
 
 /**
- * The stock of a run made in one way (handbook 3): the bar it names, if the part can be made from it; else the one of
+ * The stock of a run made in one way (trade: Stock): the bar it names, if the part can be made from it; else the one of
  * the shop's list that costs least over the run. Those that come next say why they lost, and so does the nearest bar
  * that will not do.
  */

@@ -31,7 +31,7 @@ function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
   });
 }
 
-/** The quantity and its spares: for the first-off, and for the scrap that the shop counts with (handbook 3, 9). */
+/** The quantity and its spares: for the first-off, and for the scrap that the shop counts with (trade: Stock, Measuring). */
 function toMakeOf({ quantity, spares, shop }: Run): Figure {
   const N = term('N', 'quantity', quantity, '', 'run');
   if (spares !== undefined)
@@ -200,7 +200,7 @@ const CENTRE_END = 'end left on for a centre';
 const asTheRunSays = (name: string, value: number): Figure =>
   sum(name, 'mm', [term('h', 'as the run says', value, 'mm', 'run')]);
 
-/** A spigot (handbook 3): as the run says, or so long that the first set-up holds by it and turns the whole part. */
+/** A spigot (trade: Stock): as the run says, or so long that the first set-up holds by it and turns the whole part. */
 function spigotOf({ allowances, shop }: Run, bar: Bar, backFacing: number): Figure | undefined {
   const { spigot } = allowances;
   if (spigot !== 'choose') return spigot ? asTheRunSays(SPIGOT, spigot) : undefined;
@@ -222,7 +222,7 @@ function spigotOf({ allowances, shop }: Run, bar: Bar, backFacing: number): Figu
   });
 }
 
-/** An end for a centre (handbook 3): as the run says, or so long that the centre hole goes with it. */
+/** An end for a centre (trade: Stock): as the run says, or so long that the centre hole goes with it. */
 function centreEndOf({ allowances, shop }: Run): Figure | undefined {
   const { centreEnd } = allowances;
   if (centreEnd !== 'choose') return centreEnd ? asTheRunSays(CENTRE_END, centreEnd) : undefined;
@@ -300,7 +300,7 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
   });
 }
 
-/** How a bar is divided in one way (handbook 3): how long each piece, how many from a bar, how many bars. */
+/** How a bar is divided in one way (trade: Stock): how long each piece, how many from a bar, how many bars. */
 export const divide = (run: Run, way: Way, bar: Bar): Result<BoughtStock> =>
   way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar);
 

@@ -110,7 +110,7 @@ function workStopOf({ setup }: CutSetup): WorkStop {
 }
 
 /**
- * Gathers where every operation stops (handbook 8): one pin for each place, shared by those that end there, on the first
+ * Gathers where every operation stops (trade: Stops): one pin for each place, shared by those that end there, on the first
  * free station, or set each time when there are no more.
  */
 export const planStops = (setups: CutSetup[]): StoppedSetup[] =>

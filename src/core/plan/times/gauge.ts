@@ -6,7 +6,7 @@ export interface ChosenGauge extends Gauge {
   fineEnough: boolean;
 }
 
-/** The quickest gauge that repeats to a fifth of the tolerance (handbook 9); else the finest there is, and said so. */
+/** The quickest gauge that repeats to a fifth of the tolerance (trade: Measuring); else the finest there is, and said so. */
 export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGauge | undefined {
   const nominal = size?.nominal ?? 0;
   const able = gauges.filter(

@@ -54,7 +54,7 @@ export interface Times {
   batch: Figure;
 }
 
-/** A hand element (handbook 7); a change of the machine is made once where one operation is done for all pieces. */
+/** A hand element (trade: Time); a change of the machine is made once where one operation is done for all pieces. */
 interface HandElement {
   name: string;
   minutes: number;
@@ -114,7 +114,7 @@ const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
 const isFed = ({ feed }: CutOperation): boolean => feed.value > 0;
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
-/** A speed left in from the operation before is the likelier the further down it has to go (handbook 10). */
+/** A speed left in from the operation before is the likelier the further down it has to go (trade: Mistakes). */
 function leftIn(before: CutOperation, cut: CutOperation, { shop }: Run): Caution[] {
   if (!runs(cut) || before.speed.value < shop.cutting.speedDrop * cut.speed.value) return [];
   return [{ kind: 'mistake', text: `Down from ${before.speed.value} rev/min first.` }];
@@ -152,7 +152,7 @@ function stopUse(
   return { name: use.name, minutes: stays ? 0 : use.minutes };
 }
 
-/** Hand elements of one operation (handbook 7). What went before it counts, also around from the last to the first. */
+/** Hand elements of one operation (trade: Time). What went before it counts, also around from the last to the first. */
 function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Looked): TimedOperation {
   const { run } = setup.setup;
   const { pins } = looked;
@@ -331,7 +331,7 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
   };
 }
 
-/** Piece, batch and setting up (handbook 7). */
+/** Piece, batch and setting up (trade: Time). */
 export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
   const { timeAllowance } = run.shop;
   const totalOf = (pick: (setup: PlannedSetup) => number) =>

@@ -6,7 +6,7 @@ import { FROM, NAME, depthDimension, endOf, seenFrom } from './hole';
 
 const halfTan = (included: number) => Math.tan((included * Math.PI) / 360);
 
-/** Mouth, small end, depth and included angle: any three give the fourth (handbook 6: D = d + 2 · depth · tan half). */
+/** Mouth, small end, depth and included angle: any three give the fourth (trade: Cutting: D = d + 2 · depth · tan half). */
 function coneOf(values: Values, path: string): Result<{ mouth: number; small: number; depth: number }> {
   const [mouth, small, depth, included] = ['mouth', 'small', 'depth', 'included'].map((key) => values.optional(key));
   const given = [mouth, small, depth, included].filter((value) => value !== undefined).length;

@@ -42,7 +42,7 @@ export interface HoldingFigures {
 }
 
 /**
- * A means of holding the work (handbook 4). A new one is one new file in `holding/means`, listed in its index;
+ * A means of holding the work (trade: Holding). A new one is one new file in `holding/means`, listed in its index;
  * its figures are the shop's.
  */
 export interface HoldingKind {

@@ -5,7 +5,7 @@ import type { Rule } from './rule';
 
 const round = (value: number) => Number(value.toFixed(2));
 
-/** ANGLE (ours, after handbook 13): by which way a cone gets its angle, and what each that is here would leave. */
+/** ANGLE (ours, after trade: Shop arithmetic): by which way a cone gets its angle, and what each that is here would leave. */
 export const angle: Rule = {
   id: 'ANGLE',
   strength: 'S',

@@ -2,7 +2,7 @@ import { CENTRE_END } from '../../operations/face';
 import type { Operation } from '../../../model/plan/operation';
 import type { Rule } from './rule';
 
-/** What goes into a hole after its drill, in its order (handbook 5), and why there. */
+/** What goes into a hole after its drill, in its order (trade: Order), and why there. */
 const AFTER_DRILL = [
   { kind: 'bore', because: 'The bar needs a hole to go into; it makes true what the drill left askew.' },
   { kind: 'counterbore', because: 'The hole is there before its seat is cut.' },

@@ -9,7 +9,7 @@ import { deburrLast, gate } from './lastLook';
 import { reliefFirst, threadLate } from './threads';
 import type { Rule } from './rule';
 
-/** The rules of the order that apply to what is planned (handbook 5; ids that are ours are told in docs/rules.md). */
+/** The rules of the order that apply to what is planned (trade: Order; ids that are ours are told in docs/rules.md). */
 export const rules: readonly Rule[] = [
   centreSupport,
   centreEnd,

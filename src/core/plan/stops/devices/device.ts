@@ -3,7 +3,7 @@ import type { Machine } from '../../../model/shop/machine';
 import type { HandMinutes } from '../../../model/shop/minutes';
 
 /**
- * A means by which a place repeats (handbook 8, 19). A new one is one new file in `plan/stops/devices`, listed in its
+ * A means by which a place repeats (trade: Stops). A new one is one new file in `plan/stops/devices`, listed in its
  * index: pins, minutes, words, drawing and the plan file follow from it.
  */
 export interface StopDevice {
