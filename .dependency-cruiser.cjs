@@ -15,6 +15,7 @@ const CORE = [
   'plan/times',
   'plan/proof',
   'plan/doubts',
+  'plan/route',
   'plan/plan',
   'present',
   'money',

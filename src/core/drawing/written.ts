@@ -2,6 +2,7 @@ import type { Dimension, Place } from '../model/part/feature';
 import { chainBetween, sumOf, treeOf } from '../model/part/chain';
 import { countedFrom } from '../read/lengths/faces';
 import type { Part } from '../model/part/part';
+import type { Size } from '../model/part/size';
 import { finishedPart } from '../model/workpiece/finishedPart';
 import { radiusAt } from '../model/workpiece/profile';
 import type { UnitSystem } from '../model/units/length';
@@ -26,91 +27,91 @@ export interface Length {
   critical: boolean;
 }
 
-/** Everything the drawing writes: diameters and notes above, those of the bore below, and the lengths. */
-export function written(part: Part, units: UnitSystem): { above: Label[]; below: Label[]; lengths: Length[] } {
+/** A size that the drawing gives no limits of its own. */
+const plainSize = (nominal: number): Size => ({ nominal, lower: 0, upper: 0, aim: nominal, from: 'general' });
+
+/** Diameters of the plain steps. */
+const stepLabels = ({ steps, features }: Part, units: UnitSystem): Label[] =>
+  steps
+    .filter(({ path }) => !features.some((feature) => feature.path === path))
+    .map((step) => ({
+      z: (step.zFrom + step.zTo) / 2,
+      r: step.diameter.nominal / 2,
+      text: `⌀${sizeOnDrawing(step.diameter, units)}${step.roughness === undefined ? '' : ` Ra ${step.roughness}`}`,
+      of: step.path,
+      critical: step.critical,
+    }));
+
+/** What stands beside the features of the outside, or of the bore. */
+function featureLabels(part: Part, units: UnitSystem, inside: boolean): Label[] {
   const { outside } = finishedPart(part);
-  const plain = part.steps.filter(({ path }) => !part.features.some((feature) => feature.path === path));
-  const ofSteps = plain.map((step): Label => ({
-    z: (step.zFrom + step.zTo) / 2,
-    r: step.diameter.nominal / 2,
-    text: `⌀${sizeOnDrawing(step.diameter, units)}${step.roughness === undefined ? '' : ` Ra ${step.roughness}`}`,
-    of: step.path,
-    critical: step.critical,
-  }));
-  const criticalOf = (path: string) => part.steps.find((step) => step.path === path)?.critical ?? false;
-  const label = (dimension: Exclude<Dimension, { kind: 'length' }>, of: string, inside: boolean): Label => {
-    const text =
-      dimension.kind === 'note' ? dimension.text : `${dimension.text ?? '⌀'}${sizeOnDrawing(dimension.size, units)}`;
-    const r =
-      dimension.kind === 'note' ? dimension.r : inside ? dimension.size.nominal / 2 : radiusAt(outside, dimension.z);
-    return { z: dimension.z, r: inside ? -r : r, text, of, critical: criticalOf(of) };
+  const label = (dimension: Exclude<Dimension, { kind: 'length' }>, of: string): Label => {
+    const isNote = dimension.kind === 'note';
+    const text = isNote ? dimension.text : `${dimension.text ?? '⌀'}${sizeOnDrawing(dimension.size, units)}`;
+    const r = isNote ? dimension.r : inside ? dimension.size.nominal / 2 : radiusAt(outside, dimension.z);
+    return { z: dimension.z, r: inside ? -r : r, text, of, critical: isCritical(part, of) };
   };
-  const features = part.features.map(({ path, bore, dimensions }) => ({
-    path,
-    inside: bore !== undefined,
-    dimensions,
-  }));
-  const labels = (inside: boolean) =>
-    features
-      .filter((feature) => feature.inside === inside)
-      .flatMap(({ path, dimensions }) =>
-        dimensions.flatMap((dimension) => (dimension.kind === 'length' ? [] : [label(dimension, path, inside)])),
-      );
-  const chamfers = part.chamfers.map(({ path, step, end, z, size }): Label => {
-    const own = part.steps.find((other) => other.path === step);
-    return {
-      z: end === 'front' ? z + size / 2 : z - size / 2,
-      r: (own?.diameter.nominal ?? 0) / 2 - size / 2,
-      text: `${sizeOnDrawing({ nominal: size, lower: 0, upper: 0, aim: size, from: 'general' }, units)} × 45°`,
-      of: path,
-      critical: false,
-    };
-  });
-  const holes = part.holes.map(({ path, diameter, from, depth }): Label => {
-    const middle = from === 'front' ? depth / 2 : part.length - depth / 2;
-    return {
-      z: middle,
-      r: -diameter.nominal / 2,
-      text: `⌀${sizeOnDrawing(diameter, units)}`,
-      of: path,
-      critical: false,
-    };
-  });
-  const edges = [0, ...part.steps.map(({ zTo }) => zTo)];
-  const lengths = [
-    ...part.links.map(({ from, to, size, path }): Length => ({
-      z0: edges[from] ?? 0,
-      z1: edges[to] ?? part.length,
-      text: sizeOnDrawing(size, units),
-      of: path,
-      critical: criticalOf(path),
-    })),
-    ...part.features.flatMap(({ path, dimensions }) =>
-      dimensions.flatMap((dimension): Length[] => {
-        if (dimension.kind !== 'length') return [];
-        const { z0, z1, size } = dimension;
-        const nominal = { nominal: z1 - z0, lower: 0, upper: 0, aim: z1 - z0, from: 'general' as const };
-        return [{ z0, z1, text: sizeOnDrawing(size ?? nominal, units), of: path, critical: false }];
-      }),
-    ),
-    ...part.features.flatMap(({ path, place }): Length[] => placeOf(path, place, edges, units)),
-    ...part.holes
-      .filter(({ through }) => !through)
-      .map(({ from, depth, path }): Length => {
-        const [z0, z1] = from === 'front' ? [0, depth] : [part.length - depth, part.length];
-        const nominal = { nominal: depth, lower: 0, upper: 0, aim: depth, from: 'general' as const };
-        return { z0, z1, text: sizeOnDrawing(nominal, units), of: path, critical: false };
-      }),
-    ...(part.steps.length > 1
-      ? [{ z0: 0, z1: part.length, text: overAll(part, units), of: 'part', critical: false }]
-      : []),
-  ];
-  return {
-    above: [...ofSteps, ...labels(false), ...chamfers],
-    below: [...holes, ...labels(true)],
-    lengths: unlike(lengths),
-  };
+  return part.features
+    .filter(({ bore }) => (bore !== undefined) === inside)
+    .flatMap(({ path, dimensions }) =>
+      dimensions.flatMap((dimension) => (dimension.kind === 'length' ? [] : [label(dimension, path)])),
+    );
 }
+
+const isCritical = ({ steps }: Part, path: string): boolean =>
+  steps.find((step) => step.path === path)?.critical ?? false;
+
+const chamferLabels = ({ chamfers, steps }: Part, units: UnitSystem): Label[] =>
+  chamfers.map(({ path, step, end, z, size }) => ({
+    z: end === 'front' ? z + size / 2 : z - size / 2,
+    r: (steps.find((own) => own.path === step)?.diameter.nominal ?? 0) / 2 - size / 2,
+    text: `${sizeOnDrawing(plainSize(size), units)} × 45°`,
+    of: path,
+    critical: false,
+  }));
+
+const holeLabels = ({ holes, length }: Part, units: UnitSystem): Label[] =>
+  holes.map(({ path, diameter, from, depth }) => ({
+    z: from === 'front' ? depth / 2 : length - depth / 2,
+    r: -diameter.nominal / 2,
+    text: `⌀${sizeOnDrawing(diameter, units)}`,
+    of: path,
+    critical: false,
+  }));
+
+/** Lengths between faces, those of features and where they lie, depths of holes, and the length over all. */
+function lengthsOf(part: Part, units: UnitSystem): Length[] {
+  const { steps, links, features, holes, length } = part;
+  const edges = [0, ...steps.map(({ zTo }) => zTo)];
+  const plain = (z0: number, z1: number, of: string, size: Size = plainSize(z1 - z0)): Length => ({
+    z0,
+    z1,
+    text: sizeOnDrawing(size, units),
+    of,
+    critical: false,
+  });
+  return [
+    ...links.map(({ from, to, size, path }) => ({
+      ...plain(edges[from] ?? 0, edges[to] ?? length, path, size),
+      critical: isCritical(part, path),
+    })),
+    ...features.flatMap(({ path, dimensions }) =>
+      dimensions.flatMap((own) => (own.kind === 'length' ? [plain(own.z0, own.z1, path, own.size)] : [])),
+    ),
+    ...features.flatMap(({ path, place }) => placeOf(path, place, edges, units)),
+    ...holes
+      .filter(({ through }) => !through)
+      .map(({ from, depth, path }) => (from === 'front' ? plain(0, depth, path) : plain(length - depth, length, path))),
+    ...(steps.length > 1 ? [{ z0: 0, z1: length, text: overAll(part, units), of: 'part', critical: false }] : []),
+  ];
+}
+
+/** Everything the drawing writes: diameters and notes above, those of the bore below, and the lengths. */
+export const written = (part: Part, units: UnitSystem): { above: Label[]; below: Label[]; lengths: Length[] } => ({
+  above: [...stepLabels(part, units), ...featureLabels(part, units, false), ...chamferLabels(part, units)],
+  below: [...holeLabels(part, units), ...featureLabels(part, units, true)],
+  lengths: unlike(lengthsOf(part, units)),
+});
 
 /** How far a feature lies from its face; one without limits at an edge that is dimensioned already says nothing. */
 function placeOf(path: string, place: Place | undefined, edges: readonly number[], units: UnitSystem): Length[] {

@@ -111,70 +111,146 @@ function operationsOf(planned: PlannedSetup) {
   });
 }
 
+function partData({ run }: Plan) {
+  const mass = massOf(run.part, run.shop.material.density);
+  return {
+    length: rounded(run.part.length),
+    massGrams: rounded(mass.grams, 3),
+    volume: rounded(mass.volume),
+    surface: rounded(mass.surface),
+    centreOfGravity: rounded(mass.centre),
+    critical: criticalDimensions(run.part, run.units),
+  };
+}
+
+function stockData({ stock, setups, chosenBecause }: Plan) {
+  const fromBar = stock.way === 'from-bar';
+  return {
+    way: stock.way,
+    form: stock.form,
+    size: rounded(stock.size),
+    ...(stock.form === 'tube' ? { bore: rounded(stock.bore) } : {}),
+    condition: stock.condition,
+    barLength: rounded(stock.barLength),
+    pitch: fromBar ? rounded(stock.each.value) : null,
+    blankLength: fromBar ? null : rounded(stock.each.value),
+    bladeWidth: stock.blade ? rounded(stock.blade.width) : null,
+    gripRemnant: rounded(stock.gripRemnant.value),
+    piecesPerBar: stock.piecesPerBar.value,
+    piecesToMake: stock.toMake.value,
+    bars: stock.bars.value,
+    cost: rounded(stock.cost.material.value, 2),
+    leftOver: rounded(stock.leftOver.value),
+    stickOut: rounded(setups[0]?.setup.stickOut.value ?? 0),
+    massKilograms: rounded(stock.mass.value, 3),
+    reasons: [...stock.reasons, chosenBecause],
+  };
+}
+
+const overruleData = (plan: Plan) =>
+  plan.overrules.map(({ overrule, state, breaks, minutes }) => ({
+    ...overrule,
+    state,
+    breaks: breaks.map(({ rule, because }) => ({ rule, because })),
+    ...(minutes === undefined ? {} : { minutes: rounded(minutes, 3) }),
+  }));
+
+const lengthData = ({ lengths: { faces, links, places } }: Plan) => ({
+  faces: faces.map(({ face, setup, from, distance, within }) => ({
+    face,
+    setup,
+    from,
+    distance: rounded(distance),
+    within: rounded(within),
+  })),
+  drawn: links.map((link) => ({ from: link.from, to: link.to, ...workedOf(link) })),
+  places: places.map((place) => ({ face: place.face, ...workedOf(place) })),
+});
+
+const setupData = (planned: PlannedSetup) => ({
+  number: planned.setup.number,
+  end: planned.setup.end,
+  holding: {
+    kind: planned.setup.holding.kind,
+    grip: planned.setup.holding.grip,
+    diameter: rounded(planned.setup.holding.diameter),
+    runOut: planned.setup.holding.runOut,
+    stickOut: rounded(planned.setup.stickOut.value),
+  },
+  workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
+  order: { proven: planned.order.proven, gapMinutes: rounded(planned.order.gapMinutes) },
+  reasons: planned.setup.reasons,
+  cautions: planned.setup.cautions.map(({ text: words }) => words),
+  operations: operationsOf(planned),
+});
+
+const runningData = ({ id, name, planned, minutes, money, batchMinutes, batchMoney, problem, risks }: RunningWay) => ({
+  id,
+  name,
+  planned,
+  ...(minutes ? { minutes: lineOf(minutes) } : {}),
+  ...(money ? { money: lineOf(money) } : {}),
+  ...(batchMinutes === undefined ? {} : { batchMinutes: rounded(batchMinutes) }),
+  ...(batchMoney === undefined ? {} : { batchMoney: rounded(batchMoney, 2) }),
+  ...(problem === undefined ? {} : { problem }),
+  risks,
+});
+
+function costData(plan: Plan) {
+  const cost = costOfRun(plan);
+  return {
+    currency: plan.run.shop.rates.currency,
+    material: rounded(cost.material.value, 2),
+    labour: rounded(cost.labour.value, 2),
+    edges: rounded(cost.edges.value, 2),
+    order: rounded(cost.order.value, 2),
+    batch: rounded(cost.batch.value, 2),
+    piece: rounded(cost.piece.value),
+  };
+}
+
+function timeData(plan: Plan, running: readonly RunningWay[]) {
+  const { times } = plan;
+  return {
+    setupMinutes: rounded(times.setup.value),
+    pieceMinutes: rounded(times.piece.value),
+    batchMinutes: rounded(times.batch.value),
+    ways: plan.ways.map((way) => ({
+      way: way.way,
+      ...(way.times
+        ? { batchMinutes: rounded(way.times.batch.value), pieceMinutes: rounded(way.times.piece.value) }
+        : {}),
+      ...(way.stock ? { bars: way.stock.bars.value } : {}),
+      ...(way.problem ? { problem: way.problem } : {}),
+    })),
+    running: running.map(runningData),
+    crossovers: crossOvers(running.flatMap(({ id, minutes }) => (minutes ? [{ id, ...minutes }] : []))).map(
+      ({ from, to, quantity, value }) => ({ from, to, quantity: rounded(quantity), minutes: rounded(value) }),
+    ),
+    cost: costData(plan),
+  };
+}
+
 /**
  * The plan as data, `shingle-plan/1`: numbers in mm, rev/min, m/min, mm/rev, minutes, grams and kilograms. Every z is of
  * the drawing, from the finished front face; a stop's setting is from the face that its set-up finishes.
  * @param running the ways of running the batch, where they were compared
  */
 export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
-  const { run, stock, setups, times } = plan;
-  const cost = costOfRun(plan);
-  const fromBar = stock.way === 'from-bar';
-  const mass = massOf(run.part, run.shop.material.density);
+  const { run } = plan;
   return {
     format: 'shingle-plan/1' as const,
     run: { part: run.part.number, revision: run.part.revision, quantity: run.quantity },
-    part: {
-      length: rounded(run.part.length),
-      massGrams: rounded(mass.grams, 3),
-      volume: rounded(mass.volume),
-      surface: rounded(mass.surface),
-      centreOfGravity: rounded(mass.centre),
-      critical: criticalDimensions(run.part, run.units),
-    },
-    stock: {
-      way: stock.way,
-      form: stock.form,
-      size: rounded(stock.size),
-      ...(stock.form === 'tube' ? { bore: rounded(stock.bore) } : {}),
-      condition: stock.condition,
-      barLength: rounded(stock.barLength),
-      pitch: fromBar ? rounded(stock.each.value) : null,
-      blankLength: fromBar ? null : rounded(stock.each.value),
-      bladeWidth: stock.blade ? rounded(stock.blade.width) : null,
-      gripRemnant: rounded(stock.gripRemnant.value),
-      piecesPerBar: stock.piecesPerBar.value,
-      piecesToMake: stock.toMake.value,
-      bars: stock.bars.value,
-      cost: rounded(stock.cost.material.value, 2),
-      leftOver: rounded(stock.leftOver.value),
-      stickOut: rounded(setups[0]?.setup.stickOut.value ?? 0),
-      massKilograms: rounded(stock.mass.value, 3),
-      reasons: [...stock.reasons, plan.chosenBecause],
-    },
+    part: partData(plan),
+    stock: stockData(plan),
     edges: plan.edges.map(({ z, r, inside, brokenBy }) => ({
       z: rounded(z),
       diameter: rounded(2 * r),
       inside,
       brokenBy: brokenBy ?? null,
     })),
-    overrules: plan.overrules.map(({ overrule, state, breaks, minutes }) => ({
-      ...overrule,
-      state,
-      breaks: breaks.map(({ rule, because }) => ({ rule, because })),
-      ...(minutes === undefined ? {} : { minutes: rounded(minutes, 3) }),
-    })),
-    lengths: {
-      faces: plan.lengths.faces.map(({ face, setup, from, distance, within }) => ({
-        face,
-        setup,
-        from,
-        distance: rounded(distance),
-        within: rounded(within),
-      })),
-      drawn: plan.lengths.links.map((link) => ({ from: link.from, to: link.to, ...workedOf(link) })),
-      places: plan.lengths.places.map((place) => ({ face: place.face, ...workedOf(place) })),
-    },
+    overrules: overruleData(plan),
+    lengths: lengthData(plan),
     outside: plan.outside.map(({ kind, after, feature, name, setup, piece, notes }) => ({
       kind,
       after,
@@ -183,58 +259,8 @@ export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
       minutes: { setup: rounded(setup.value, 3), piece: rounded(piece.value, 3) },
       notes,
     })),
-    setups: setups.map((planned) => ({
-      number: planned.setup.number,
-      end: planned.setup.end,
-      holding: {
-        kind: planned.setup.holding.kind,
-        grip: planned.setup.holding.grip,
-        diameter: rounded(planned.setup.holding.diameter),
-        runOut: planned.setup.holding.runOut,
-        stickOut: rounded(planned.setup.stickOut.value),
-      },
-      workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
-      order: { proven: planned.order.proven, gapMinutes: rounded(planned.order.gapMinutes) },
-      reasons: planned.setup.reasons,
-      cautions: planned.setup.cautions.map(({ text: words }) => words),
-      operations: operationsOf(planned),
-    })),
-    time: {
-      setupMinutes: rounded(times.setup.value),
-      pieceMinutes: rounded(times.piece.value),
-      batchMinutes: rounded(times.batch.value),
-      ways: plan.ways.map((way) => ({
-        way: way.way,
-        ...(way.times
-          ? { batchMinutes: rounded(way.times.batch.value), pieceMinutes: rounded(way.times.piece.value) }
-          : {}),
-        ...(way.stock ? { bars: way.stock.bars.value } : {}),
-        ...(way.problem ? { problem: way.problem } : {}),
-      })),
-      running: running.map(({ id, name, planned, minutes, money, batchMinutes, batchMoney, problem, risks }) => ({
-        id,
-        name,
-        planned,
-        ...(minutes ? { minutes: lineOf(minutes) } : {}),
-        ...(money ? { money: lineOf(money) } : {}),
-        ...(batchMinutes === undefined ? {} : { batchMinutes: rounded(batchMinutes) }),
-        ...(batchMoney === undefined ? {} : { batchMoney: rounded(batchMoney, 2) }),
-        ...(problem === undefined ? {} : { problem }),
-        risks,
-      })),
-      crossovers: crossOvers(running.flatMap(({ id, minutes }) => (minutes ? [{ id, ...minutes }] : []))).map(
-        ({ from, to, quantity, value }) => ({ from, to, quantity: rounded(quantity), minutes: rounded(value) }),
-      ),
-      cost: {
-        currency: run.shop.rates.currency,
-        material: rounded(cost.material.value, 2),
-        labour: rounded(cost.labour.value, 2),
-        edges: rounded(cost.edges.value, 2),
-        order: rounded(cost.order.value, 2),
-        batch: rounded(cost.batch.value, 2),
-        piece: rounded(cost.piece.value),
-      },
-    },
+    setups: plan.setups.map(setupData),
+    time: timeData(plan, running),
     doubts: plan.doubts,
     warnings: plan.warnings,
   };

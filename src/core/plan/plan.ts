@@ -1,42 +1,18 @@
 import { WAY_BEGINS, WAYS, type Way } from '../model/way';
 import type { Stock } from '../model/plan/stock';
-import { planCuts } from './cuts/planCuts';
 import { readRun } from '../read/readRun';
-import { andThen, bad, collect, good, type Problem, type Result } from '../model/result';
-import { planOperations } from './order/planOperations';
-import { leftForElsewhere } from './operations/leftForElsewhere';
-import { outsideOps } from './outside';
-import type { OutsideOp } from './outside/outsideOp';
-import { bringsWithIt, madeChamfers, madeFeatures } from './reach/reached';
-import { planSetups } from './holding/setups';
+import { andThen, bad, good, type Problem, type Result } from '../model/result';
+import { planRoute, prepare, type Route } from './route';
 import type { Run } from '../model/run';
 import type { Shop } from '../model/shop/shop';
-import type { TakenOverrule } from '../model/plan/taken';
 import { sayMinutes } from '../model/units/show';
-import { assessBars, planStock, type Assessed } from './stock/choose';
-import { planStops } from './stops/planStops';
-import { planTimes, timeSetup, type PlannedSetup, type Times } from './times/planTimes';
-import { checkFinished } from './proof/checkFinished';
+import { type Times } from './times/planTimes';
 import { listEdges, type ListedEdge } from './operations/edgeList';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
 import { workedLengths, type WorkedLengths } from './lengths/workedLengths';
 import { plannedOverrules, toldOf, type PlannedOverrule } from './order/overrules';
 import type { Reason } from '../model/words';
-
-/** One way of making the run, planned through. */
-export interface WayPlan {
-  way: Way;
-  stock: Stock;
-  setups: PlannedSetup[];
-  /** Work on other machines, each after one of the set-ups. */
-  outside: OutsideOp[];
-  /** Overrules as they were taken. */
-  taken: TakenOverrule[];
-  /** Paths of the features that are there in the end: made here, elsewhere, or brought by the bar. */
-  made: ReadonlySet<string>;
-  times: Times;
-}
 
 /** A way as it compares: with its figures, or why it cannot be. */
 export interface WayOutcome {
@@ -47,7 +23,7 @@ export interface WayOutcome {
 }
 
 /** A whole plan. */
-export interface Plan extends WayPlan {
+export interface Plan extends Route {
   run: Run;
   ways: WayOutcome[];
   chosenBecause: Reason;
@@ -62,58 +38,16 @@ export interface Plan extends WayPlan {
   warnings: string[];
 }
 
-/** A run as the drawing has it, as the lathe leaves it for work elsewhere, and the bars that it could be made from. */
-interface Prepared {
-  drawn: Run;
-  run: Run;
-  bars: Assessed[];
-}
-
-function prepare(drawn: Run): Prepared {
-  const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
-  return { drawn, run, bars: assessBars(run) };
-}
-
-/** The straight line: stock → set-ups → operations and their order → cuts → stops → times. Nothing flows back. */
-function planWay({ drawn, run, bars }: Prepared, way: Way): Result<WayPlan> {
-  return andThen(planStock(run, way, bars), (stock) =>
-    andThen(planSetups(run, stock), (setups) =>
-      andThen(collect(setups.map(planOperations)), (ordered) =>
-        andThen(planCuts(ordered), (cut) =>
-          andThen(checkFinished(cut), () => {
-            const timed = planStops(cut).map((own, index, all) => timeSetup(own, all[index - 1]));
-            const operations = timed.flatMap((own) => own.operations);
-            const here = [
-              ...madeFeatures(run.part, operations),
-              ...madeChamfers(run.part, operations),
-              ...bringsWithIt(run.part, stock),
-            ].map(({ path }) => path);
-            const makes = timed.map(({ setup, operations: own }) => ({
-              setup,
-              makes: own.flatMap(({ feature, makes: also = [] }) => [feature, ...also]),
-            }));
-            const { operations: outside, taken: decided } = outsideOps(drawn, new Set(here), makes);
-            const made = new Set([...here, ...outside.map(({ feature }) => feature)]);
-            const taken = [...timed.flatMap(({ overruled }) => overruled), ...decided];
-            const times = planTimes(run, stock, timed, outside);
-            return good({ way, stock, setups: timed, outside, taken, made, times });
-          }),
-        ),
-      ),
-    ),
-  );
-}
-
 /** The way that the house takes where it can be, by its school. */
 const HOUSE_WAY: Record<string, Way> = { bar: 'from-bar', blanks: 'sawn-blanks' };
 
-const outcomeOf = (way: Way, planned: Result<WayPlan>): WayOutcome =>
+const outcomeOf = (way: Way, planned: Result<Route>): WayOutcome =>
   planned.ok
     ? { way, stock: planned.value.stock, times: planned.value.times }
     : { way, ...(planned.problems[0] ? { problem: planned.problems[0] } : {}) };
 
 /** Why this way: named by the run, the only one that can be, or quicker over the batch. */
-function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason {
+function because(run: Run, best: Route, other: WayOutcome | undefined): Reason {
   const rule = 'WAY';
   if (run.way !== 'choose') return { rule, because: `${WAY_BEGINS[best.way]}: the run says so.` };
   if (other?.problem)
@@ -130,12 +64,12 @@ function because(run: Run, best: WayPlan, other: WayOutcome | undefined): Reason
 /** One way, planned through or why not. */
 interface PlannedWay {
   way: Way;
-  result: Result<WayPlan>;
+  result: Result<Route>;
 }
 
 /** Why none of the ways can be: what stands in all of them once, the rest with the way it stands in. */
 function refusalsOf(refused: readonly PlannedWay[]): Problem[] {
-  const problemsIn = ({ result }: { result: Result<WayPlan> }) => (result.ok ? [] : result.problems);
+  const problemsIn = ({ result }: { result: Result<Route> }) => (result.ok ? [] : result.problems);
   const same = (a: Problem) => (b: Problem) => a.path === b.path && a.message === b.message;
   const told: Problem[] = [];
   for (const outcome of refused)
@@ -150,7 +84,7 @@ function refusalsOf(refused: readonly PlannedWay[]): Problem[] {
 const isWanted = (run: Run, way: Way): boolean => run.way === 'choose' || run.way === way;
 
 /** Of the ways that were planned: the one that the run names, else the house's, else the quicker over the batch. */
-function bestOf(run: Run, planned: readonly PlannedWay[]): Result<WayPlan> {
+function bestOf(run: Run, planned: readonly PlannedWay[]): Result<Route> {
   const wanted = planned.filter(({ way }) => isWanted(run, way));
   const usual = wanted.filter(({ way, result }) => result.ok && HOUSE_WAY[run.shop.houseRules.stock] === way);
   const possible = (usual.length > 0 ? usual : wanted).flatMap(({ result }) => (result.ok ? [result.value] : []));
@@ -165,11 +99,11 @@ type Ways = 'all' | 'wanted';
 /** What a plan says of the way that it takes, beside how that compares. */
 type Taken = Omit<Plan, 'ways' | 'chosenBecause'>;
 
-function takenOf(run: Run, best: WayPlan): Taken {
+function takenOf(run: Run, best: Route): Taken {
   const holdings = best.setups.map(({ setup }) => setup);
   const doubts = doubtsOf(run, holdings, best.made);
   const overrules = plannedOverrules(run, best.taken, best.times.piece.value, (indices) => {
-    const without = planWay(
+    const without = planRoute(
       prepare({ ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) }),
       best.way,
     );
@@ -201,7 +135,7 @@ function takenOf(run: Run, best: WayPlan): Taken {
 export function* planWays(run: Run, ways: readonly Way[]): Generator<() => Result<Plan>, Result<Plan>> {
   const prepared = prepare(run);
   const planned: PlannedWay[] = [];
-  const known = new Map<WayPlan, Taken>();
+  const known = new Map<Route, Taken>();
   const conclude = (): Result<Plan> => {
     const inOrder = WAYS.flatMap((way) => planned.filter((own) => own.way === way));
     return andThen(bestOf(run, inOrder), (best) => {
@@ -214,7 +148,7 @@ export function* planWays(run: Run, ways: readonly Way[]): Generator<() => Resul
   };
   for (const way of ways) {
     if (planned.length > 0) yield conclude;
-    planned.push({ way, result: planWay(prepared, way) });
+    planned.push({ way, result: planRoute(prepared, way) });
   }
   return conclude();
 }

@@ -26,8 +26,8 @@ const numbers = (labels: Record<string, string>): ShopFigure[] =>
 const table = (keys: readonly string[]): ShopFigure[] =>
   keys.map((key) => ({ key, label: key.replace(/-/g, ' '), takes: 'number' }));
 
-/** Every figure of the shop that is neither a machine, a material, a tool nor a gauge, in the order of the page. */
-export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
+/** Lengths left on, lost or kept clear. */
+const leftOn = (shop: Shop): FigureGroup[] => [
   {
     of: 'allowances',
     title: 'Lengths left on, lost, or kept clear',
@@ -68,6 +68,10 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
     hint: 'mm a side, by condition',
     figures: table(Object.keys(shop.allowances.skin)),
   },
+];
+
+/** Minutes by element, and what other machines take. */
+const minutes = [
   {
     of: 'handMinutes',
     title: 'Minutes at the lathe',
@@ -137,6 +141,10 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
       ...numbers({ leftWithin: 'Turned within, share of that' }),
     ],
   },
+] satisfies FigureGroup[];
+
+/** Limits and rules of thumb of cutting. */
+const cutting = [
   {
     of: 'cutting',
     title: 'Cutting',
@@ -203,6 +211,10 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
       }),
     ],
   },
+] satisfies FigureGroup[];
+
+/** Tables of cutting, by kind of operation, holding or size. */
+const cuttingTables = (shop: Shop): FigureGroup[] => [
   {
     of: 'cutting.speedFactor',
     title: 'Cutting speed by kind of operation',
@@ -245,6 +257,10 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
     hint: 'mm on the diameter, by the size that it is up to',
     figures: table(Object.keys(shop.cutting.reamAllowance)),
   },
+];
+
+/** What is made beyond the quantity, what things cost, and how far off all that may be. */
+const money = (shop: Shop): FigureGroup[] => [
   {
     of: '',
     title: 'Allowance',
@@ -294,6 +310,15 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
     hint: 'shares of what is planned',
     figures: numbers({ down: 'Less by, at most', up: 'More by, at most' }),
   })),
+];
+
+/** Every figure of the shop that is neither a machine, a material, a tool nor a gauge, in the order of the page. */
+export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
+  ...leftOn(shop),
+  ...minutes,
+  ...cutting,
+  ...cuttingTables(shop),
+  ...money(shop),
 ];
 
 type Values = Record<string, unknown>;

@@ -78,6 +78,109 @@ function dogOn(
   return good({ grip: first.path, on: sayDiameter(nominal, units), diameter: nominal });
 }
 
+/** What all of its set-ups share, and the figures of the means. */
+interface Work {
+  run: Run;
+  stock: Stock;
+  figures: HoldingFigures;
+}
+
+const common = ({ run, stock }: Work) => ({
+  run,
+  stock,
+  centreEnd: 0,
+  outerRadius: stock.over / 2,
+  drilled: [],
+  partsOff: false,
+  finishes: false,
+  taken: [],
+  others: [],
+});
+
+/** An end faced and centred in the chuck, hardly standing out. */
+function centred(work: Work, number: 1 | 2, part: Part, facing: number, behind: number): Result<Setup> {
+  const { run, stock } = work;
+  const { toolClearance } = run.shop.allowances;
+  const held = firstHolding({ run, stock, from: toolClearance, end: part.length + behind, ties: [] });
+  if (!held.ok) return held;
+  return good({
+    ...common(work),
+    number,
+    end: number === 1 ? 'front' : 'back',
+    part,
+    // The same chuck as before.
+    holding: { ...held.value.holding, ...(number === 2 ? { change: 0 } : {}) },
+    stickOut: sum('stick-out', 'mm', [
+      term('c', 'clearance to the jaws', toolClearance, 'mm', 'start value'),
+      term('f', 'facing allowance', facing, 'mm', 'computed'),
+    ]),
+    facing,
+    behind,
+    turned: [],
+    features: [],
+    chamfered: [],
+    earlier: [],
+    centres: true,
+    supported: false,
+    reasons: held.value.reasons,
+    cautions: setupCautions(run, stock, { first: number === 1, supported: false, rest: undefined }),
+  });
+}
+
+/** A side turned between the two centres, the dog on the other. */
+function turned(
+  work: Work,
+  { number, part, steps }: { number: 3 | 4; part: Part; steps: number },
+  on: Pick<WorkHolding, 'grip' | 'on' | 'diameter'>,
+  earlier: readonly string[],
+): Result<Setup> {
+  const { run, stock, figures } = work;
+  const { asDrawn } = stock;
+  const dogs = figures.length;
+  const own = turnedSteps(part, steps, asDrawn, undefined, run.shop.allowances.overrun);
+  const dogAt = part.length - dogs;
+  const length = term('L', 'between the two centres', part.length, 'mm', 'drawing');
+  const whole = sum('between the centres', 'mm', [length]);
+  const support = supportOf(run, whole, stock.over, dogAt - Math.max(0, ...own.map(({ to }) => to)));
+  if (!support.ok) return support;
+  const { rest } = support.value;
+  const reached = reachedFeatures(part, { turned: own.map(({ path }) => path), asDrawn, jaws: dogAt });
+  return good({
+    ...common(work),
+    number,
+    end: number === 3 ? 'front' : 'back',
+    part,
+    holding: {
+      kind: means.kind,
+      words: means.words,
+      ...on,
+      from: dogAt,
+      to: part.length,
+      runOut: figures.runOut,
+      load: figures.load,
+      change: number === 3 ? figures.change : 0,
+    },
+    stickOut: sum('stick-out', 'mm', [length, term('d', 'taken by the dog, inwards', -dogs, 'mm', 'start value')]),
+    facing: 0,
+    behind: 0,
+    turned: own,
+    features: reached.filter((path) => !earlier.includes(path)),
+    chamfered: chamferedIn(part, earlier),
+    earlier: [...earlier],
+    centres: false,
+    supported: true,
+    ...(rest ? { rest } : {}),
+    reasons: [
+      {
+        rule: 'HOLDING',
+        because: `Between centres: what is turned so, from either end, runs true to the same two holes within ${say(figures.runOut, run.units)}. The centre holes stay: see that the drawing allows them.`,
+      },
+      ...(rest ? support.value.reasons.filter(({ rule }) => rule === 'REST') : []),
+    ],
+    cautions: [...setupCautions(run, stock, { first: false, supported: false, rest }), dog, heat],
+  });
+}
+
 /**
  * The set-ups of a part that is turned between centres (trade: Holding): each end faced and centred in the chuck, then one
  * side turned with the dog on the blank, and the other with the dog on what is finished, under soft sheet.
@@ -86,116 +189,23 @@ function dogOn(
 export function betweenCentres(run: Run, stock: Stock): Result<Setup[]> {
   const figures = hasBothEnds(run, stock);
   if (!figures.ok) return figures;
-  const { shop, units, part: front } = run;
-  const { overrun, toolClearance } = shop.allowances;
-  const { asDrawn } = stock;
+  const { part: front } = run;
   const back = turnRound(front);
   const dogs = figures.value.length;
   const count = countFor(run, stock, dogs);
   if (!count.ok) return count;
-
-  const common = {
-    run,
-    stock,
-    centreEnd: 0,
-    outerRadius: stock.over / 2,
-    drilled: [],
-    partsOff: false,
-    finishes: false,
-    taken: [],
-    others: [],
-  };
-  /** Faced and centred in the chuck, hardly standing out. */
-  const centred = (number: 1 | 2, part: Part, facing: number, behind: number): Result<Setup> => {
-    const held = firstHolding({ run, stock, from: toolClearance, end: part.length + behind, ties: [] });
-    if (!held.ok) return held;
-    return good({
-      ...common,
-      number,
-      end: number === 1 ? 'front' : 'back',
-      part,
-      // The same chuck as before.
-      holding: { ...held.value.holding, ...(number === 2 ? { change: 0 } : {}) },
-      stickOut: sum('stick-out', 'mm', [
-        term('c', 'clearance to the jaws', toolClearance, 'mm', 'start value'),
-        term('f', 'facing allowance', facing, 'mm', 'computed'),
-      ]),
-      facing,
-      behind,
-      turned: [],
-      features: [],
-      chamfered: [],
-      earlier: [],
-      centres: true,
-      supported: false,
-      reasons: held.value.reasons,
-      cautions: setupCautions(run, stock, { first: number === 1, supported: false, rest: undefined }),
-    });
-  };
-  /** Turned between the two centres. */
-  const turned = (
-    number: 3 | 4,
-    part: Part,
-    steps: number,
-    on: Pick<WorkHolding, 'grip' | 'on' | 'diameter'>,
-    earlier: readonly string[],
-  ): Result<Setup> => {
-    const own = turnedSteps(part, steps, asDrawn, undefined, overrun);
-    const dogAt = part.length - dogs;
-    const length = term('L', 'between the two centres', part.length, 'mm', 'drawing');
-    const whole = sum('between the centres', 'mm', [length]);
-    const support = supportOf(run, whole, stock.over, dogAt - Math.max(0, ...own.map(({ to }) => to)));
-    if (!support.ok) return support;
-    const { rest } = support.value;
-    const features = reachedFeatures(part, { turned: own.map(({ path }) => path), asDrawn, jaws: dogAt }).filter(
-      (path) => !earlier.includes(path),
-    );
-    return good({
-      ...common,
-      number,
-      end: number === 3 ? 'front' : 'back',
-      part,
-      holding: {
-        kind: means.kind,
-        words: means.words,
-        ...on,
-        from: dogAt,
-        to: part.length,
-        runOut: figures.value.runOut,
-        load: figures.value.load,
-        change: number === 3 ? figures.value.change : 0,
-      },
-      stickOut: sum('stick-out', 'mm', [length, term('d', 'taken by the dog, inwards', -dogs, 'mm', 'start value')]),
-      facing: 0,
-      behind: 0,
-      turned: own,
-      features,
-      chamfered: chamferedIn(part, earlier),
-      earlier: [...earlier],
-      centres: false,
-      supported: true,
-      ...(rest ? { rest } : {}),
-      reasons: [
-        {
-          rule: 'HOLDING',
-          because: `Between centres: what is turned so, from either end, runs true to the same two holes within ${say(figures.value.runOut, units)}. The centre holes stay: see that the drawing allows them.`,
-        },
-        ...(rest ? support.value.reasons.filter(({ rule }) => rule === 'REST') : []),
-      ],
-      cautions: [...setupCautions(run, stock, { first: false, supported: false, rest }), dog, heat],
-    });
-  };
-
-  const one = centred(1, front, stock.frontFacing, stock.backFacing);
+  const work: Work = { run, stock, figures: figures.value };
+  const one = centred(work, 1, front, stock.frontFacing, stock.backFacing);
   if (!one.ok) return one;
-  const two = centred(2, back, stock.backFacing, 0);
+  const two = centred(work, 2, back, stock.backFacing, 0);
   if (!two.ok) return two;
-  const three = turned(3, front, count.value, { grip: 'stock', on: 'the blank', diameter: stock.over }, []);
+  const blank = { grip: 'stock', on: 'the blank', diameter: stock.over };
+  const three = turned(work, { number: 3, part: front, steps: count.value }, blank, []);
   if (!three.ok) return three;
   const done = [...three.value.turned.map(({ path }) => path), ...three.value.features, ...three.value.chamfered];
   const on = dogOn(front, done, dogs, run);
   if (!on.ok) return on;
-  const four = turned(4, back, front.steps.length - count.value, on.value, done);
+  const four = turned(work, { number: 4, part: back, steps: front.steps.length - count.value }, on.value, done);
   if (!four.ok) return four;
   const asked = askedFor(run);
   const taken = asked < 0 ? [] : [{ index: asked, state: 'kept' as const, breaks: [] }];

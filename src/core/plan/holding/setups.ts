@@ -1,10 +1,11 @@
+import type { Attempt } from './layout';
 import type { Stock } from '../../model/plan/stock';
 import { isHolding } from '../../model/overrule';
 import { largestDiameter, turnRound } from '../../model/part/part';
 import { andThen, good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
-import { attempt, type Attempt, type Divided } from './attempt';
+import { attempt, type Divided } from './attempt';
 import { askedFor, betweenCentres } from './betweenCentres';
 import { crossedKnurls } from '../outside/acrossKnurl';
 import { splits } from './division';

@@ -331,39 +331,21 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
   };
 }
 
-/** Piece, batch and setting up (trade: Time). */
-export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
-  const { timeAllowance } = run.shop;
-  const totalOf = (pick: (setup: PlannedSetup) => number) =>
-    setups.reduce((minutes, setup) => minutes + pick(setup), 0);
-  const cutting = sum(
-    'cutting',
+/** A figure of each set-up, added up. */
+const overSetups = (name: string, symbol: string, setups: PlannedSetup[], of: (own: PlannedSetup) => number): Figure =>
+  sum(
+    name,
     'min',
-    setups.map(({ operations, setup }) =>
-      term(
-        `c${setup.number}`,
-        `set-up ${setup.number}`,
-        operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0),
-        'min',
-        'computed',
-      ),
-    ),
+    setups.map((own) => term(`${symbol}${own.setup.number}`, `set-up ${own.setup.number}`, of(own), 'min', 'computed')),
   );
-  const hand = sum(
-    'handling',
-    'min',
-    setups.map(({ piece, operations, setup }) =>
-      term(
-        `h${setup.number}`,
-        `set-up ${setup.number}`,
-        piece.value - operations.reduce((minutes, operation) => minutes + operation.cutting.value, 0),
-        'min',
-        'computed',
-      ),
-    ),
-  );
-  const elsewhere = outside.reduce((minutes, { piece: own }) => minutes + own.value, 0);
-  const piece = figure({
+
+const cuttingIn = ({ operations }: PlannedSetup): number =>
+  operations.reduce((minutes, { cutting }) => minutes + cutting.value, 0);
+
+function pieceTime(cutting: Figure, hand: Figure, outside: readonly OutsideOp[], { shop }: Run): Figure {
+  const { timeAllowance } = shop;
+  const elsewhere = outside.reduce((minutes, { piece }) => minutes + piece.value, 0);
+  return figure({
     name: 'time for a piece',
     unit: 'min',
     value: (cutting.value + hand.value + elsewhere) * (1 + timeAllowance),
@@ -375,46 +357,52 @@ export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outsid
       term('a', 'allowance for what no element covers', timeAllowance, '', 'start value'),
     ],
   });
+}
+
+/** Every size of the drawing measured once on the first piece. */
+function firstOffTime(setups: PlannedSetup[]): Figure {
+  const checks = setups.flatMap(({ operations }) => operations.flatMap((own) => own.checks));
+  const minutes = checks.reduce((total, { gauge, again }) => total + (again ? 0 : (gauge?.minutes ?? 0)), 0);
+  return sum('inspection of the first-off', 'min', [
+    term('i', 'every size of the drawing once', minutes, 'min', 'start value'),
+  ]);
+}
+
+function batchTime(
+  run: Run,
+  { blade, bars }: Stock,
+  setups: PlannedSetup[],
+  { setup, piece, firstOff }: Pick<Times, 'setup' | 'piece' | 'firstOff'>,
+): Figure {
+  const barLoads = blade ? bars.value : 0;
+  const barLoad = setups[0]?.setup.holding.load ?? 0;
+  return figure({
+    name: 'time for the batch',
+    unit: 'min',
+    value: setup.value + run.quantity * piece.value + barLoads * barLoad + firstOff.value,
+    formula: 's + N · p + b · l + i',
+    terms: [
+      term('s', 'setting up', setup.value, 'min', 'computed'),
+      term('N', 'quantity', run.quantity, '', 'run'),
+      term('p', 'time for a piece', piece.value, 'min', 'computed'),
+      term('b', 'bars loaded', barLoads, '', 'computed'),
+      term('l', 'load and true a bar', barLoad, 'min', 'start value'),
+      term('i', 'inspection of the first-off', firstOff.value, 'min', 'computed'),
+    ],
+  });
+}
+
+/** Piece, batch and setting up (trade: Time). */
+export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
+  const cutting = overSetups('cutting', 'c', setups, cuttingIn);
+  const hand = overSetups('handling', 'h', setups, (own) => own.piece.value - cuttingIn(own));
+  const piece = pieceTime(cutting, hand, outside, run);
   const setup = sum('setting up', 'min', [
     ...setups.map(({ setting, setup: own }) =>
       term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed'),
     ),
     ...outside.map(({ name, setup: own }, index) => term(`o${index + 1}`, name, own.value, 'min', 'start value')),
   ]);
-  const firstOff = sum('inspection of the first-off', 'min', [
-    term(
-      'i',
-      'every size of the drawing once',
-      totalOf(({ operations }) =>
-        operations
-          .flatMap(({ checks }) => checks)
-          .reduce((minutes, { gauge, again }) => minutes + (again ? 0 : (gauge?.minutes ?? 0)), 0),
-      ),
-      'min',
-      'start value',
-    ),
-  ]);
-  const barLoads = stock.blade ? stock.bars.value : 0;
-  const barLoad = setups[0]?.setup.holding.load ?? 0;
-  return {
-    setup,
-    piece,
-    cutting,
-    hand,
-    firstOff,
-    batch: figure({
-      name: 'time for the batch',
-      unit: 'min',
-      value: setup.value + run.quantity * piece.value + barLoads * barLoad + firstOff.value,
-      formula: 's + N · p + b · l + i',
-      terms: [
-        term('s', 'setting up', setup.value, 'min', 'computed'),
-        term('N', 'quantity', run.quantity, '', 'run'),
-        term('p', 'time for a piece', piece.value, 'min', 'computed'),
-        term('b', 'bars loaded', barLoads, '', 'computed'),
-        term('l', 'load and true a bar', barLoad, 'min', 'start value'),
-        term('i', 'inspection of the first-off', firstOff.value, 'min', 'computed'),
-      ],
-    }),
-  };
+  const firstOff = firstOffTime(setups);
+  return { setup, piece, cutting, hand, firstOff, batch: batchTime(run, stock, setups, { setup, piece, firstOff }) };
 }

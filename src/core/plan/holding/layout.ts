@@ -1,0 +1,155 @@
+import type { Wish } from '../reach/wishes';
+import { heldBack } from './stickOut';
+import type { Setup, Turned } from '../../model/plan/setup';
+import { holdNeeded } from './secondHolding';
+import { reachedFeatures } from '../reach/reached';
+import { chamferedIn, turnedSteps } from './division';
+import { say } from '../../model/words';
+import type { Run } from '../../model/run';
+import { good, refuse, type Result } from '../../model/result';
+import { turnRound, type Part } from '../../model/part/part';
+import { sum, term, type Figure } from '../../model/figure';
+import type { Stock } from '../../model/plan/stock';
+
+/** Places nearer than this are one, mm. */
+export const CLOSE = 0.001;
+
+/** What comes off before a finished face, in words for a working. */
+export const facingTerm = (facing: number) => term('f', 'facing allowance', facing, 'mm', 'computed');
+
+/** One way of dividing the work between two set-ups. */
+export interface Attempt {
+  run: Run;
+  stock: Stock;
+  firstEnd: 'front' | 'back';
+  count: number;
+  /** What waits for the second set-up (paths): other machines work across it first, or it was decided so. */
+  deferred: readonly string[];
+  wishes: readonly Wish[];
+}
+
+/** Run-out asked between some surfaces and others. */
+export const tiesBetween = ({ ties }: Part, some: readonly string[], others: (path: string) => boolean) =>
+  ties.filter(({ of, to }) => (some.includes(of) && others(to)) || (some.includes(to) && others(of)));
+
+/** Where everything lies along the work while its first side is turned. z of the first view, mm. */
+export interface Layout {
+  view: Part;
+  back: Part;
+  /** What comes off before either face, with what is left on a blank: an end for a centre, a spigot to hold by. */
+  firstFacing: number;
+  lastFacing: number;
+  /** Where the finished piece and what is left behind it ends; and the far side of the blade, from the bar. */
+  partedAt: number;
+  throughTo: number | undefined;
+  /** Steps turned first, how far any tool goes, and the diameter that the second side starts from. */
+  turned: Turned[];
+  turnedEnd: number;
+  left: number;
+}
+
+/** Lays the work out for one way of dividing it. */
+export function layoutOf({ run, stock, firstEnd, count }: Attempt): Layout {
+  const view = firstEnd === 'front' ? run.part : turnRound(run.part);
+  const [here, there] =
+    firstEnd === 'front' ? [stock.frontFacing, stock.backFacing] : [stock.backFacing, stock.frontFacing];
+  const lastFacing = there + stock.spigot;
+  const partedAt = view.length + lastFacing;
+  const throughTo = stock.blade && partedAt + stock.blade.width;
+  const turned = turnedSteps(view, count, stock.asDrawn, throughTo, run.shop.allowances.overrun);
+  // From the bar, the largest diameter is turned through to the blade: that is what the second side starts from.
+  const lastTurned = view.steps.find(({ path }) => path === turned.at(-1)?.path);
+  const isThrough = throughTo !== undefined && turned.at(-1)?.to === throughTo;
+  return {
+    view,
+    back: turnRound(view),
+    firstFacing: here + stock.centreEnd,
+    lastFacing,
+    partedAt,
+    throughTo,
+    turned,
+    turnedEnd: Math.max(0, ...turned.map(({ to }) => to), ...(throughTo === undefined ? [] : [throughTo])),
+    left: isThrough && lastTurned ? lastTurned.diameter.aim : stock.over,
+  };
+}
+
+/** How far the stock stands out for its first side, what is clear of the jaws, and how much of it they hold. */
+export interface Standing {
+  stickOut: Figure;
+  clearance: number;
+  rawHold: number;
+}
+
+/** How the stock stands for its first side, or why too little of a blank is left to hold. */
+export function standingOf({ run, stock }: Attempt, layout: Layout): Result<Standing> {
+  const { shop, units } = run;
+  const { firstFacing, lastFacing, partedAt, turnedEnd, view } = layout;
+  const bar = stock.blade !== undefined;
+  const usual = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
+  const needed = holdNeeded(run, stock.over);
+  // A blank has so much to let go of; of a bar the stock has seen to it.
+  const spare = bar ? 0 : partedAt - turnedEnd - usual - needed;
+  const clearance = usual + heldBack(run, 1, turnedEnd + firstFacing + usual, spare);
+  const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
+  if (!bar && rawHold < needed - CLOSE)
+    return refuse(
+      'part.outside',
+      `a blank leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(needed, units)} are needed`,
+    );
+  const clear = term('c', 'clearance to the jaws', clearance, 'mm', 'start value');
+  const stickOut = bar
+    ? sum('stick-out', 'mm', [
+        term('L', 'length of the part', view.length, 'mm', 'drawing'),
+        facingTerm(firstFacing),
+        term('w', 'blade width', stock.blade?.width ?? 0, 'mm', 'tool'),
+        term('k', 'facing allowance of the other end', lastFacing, 'mm', 'computed'),
+        clear,
+      ])
+    : sum('stick-out', 'mm', [
+        term('z', 'furthest that a tool goes', turnedEnd, 'mm', 'computed'),
+        facingTerm(firstFacing),
+        clear,
+      ]);
+  return good({ stickOut, clearance, rawHold });
+}
+
+/** What a set-up that turns these steps gets at. */
+export const reach = (steps: Turned[], { asDrawn }: Stock, jaws: number) => ({
+  turned: steps.map(({ path }) => path),
+  asDrawn,
+  jaws,
+});
+
+/** Holes that are drilled at all: the bore of a tube may be the hole itself. */
+export const toDrill = ({ holes }: Part, { asDrawn }: Stock) => holes.filter(({ path }) => !asDrawn.includes(path));
+
+/** What the first set-up makes beside its face (paths). */
+export interface MadeFirst {
+  turned: string[];
+  drilled: string[];
+  features: string[];
+  chamfered: string[];
+}
+
+/** What the first set-up makes, its jaws where they are. */
+export function madeFirst({ stock, deferred }: Attempt, { view, turned }: Layout, jawsAt: number): MadeFirst {
+  return {
+    turned: turned.map(({ path }) => path),
+    drilled: toDrill(view, stock)
+      .filter(({ through, from }) => from === 'front' || through)
+      .filter(({ path, through }) => !(through && deferred.includes(path)))
+      .map(({ path }) => path),
+    features: reachedFeatures(view, reach(turned, stock, jawsAt)).filter((path) => !deferred.includes(path)),
+    chamfered: chamferedIn(view, []),
+  };
+}
+
+/** Edges of the back face: broken through the gap when the piece is parted off finished. */
+export const backEdges = ({ chamfers, length }: Part) =>
+  chamfers.filter(({ end, z }) => end === 'back' && z > length - CLOSE);
+
+/** A set-up, and how many ties to what was there before its holding are not true enough for. */
+export interface Held {
+  setup: Setup;
+  untrue: number;
+}

@@ -1,0 +1,108 @@
+import { supportOf } from './support';
+import { takenStickOut } from './stickOut';
+import { setupCautions } from './setupCautions';
+import type { Setup, Turned } from '../../model/plan/setup';
+import { holdNeeded, secondHolding } from './secondHolding';
+import { goesThrough, reachedFeatures } from '../reach/reached';
+import { chamferedIn } from './division';
+import { say } from '../../model/words';
+import { good, refuse, type Result } from '../../model/result';
+import { figure, term, type Figure } from '../../model/figure';
+import {
+  facingTerm,
+  type Attempt,
+  tiesBetween,
+  type Layout,
+  reach,
+  toDrill,
+  type MadeFirst,
+  type Held,
+} from './layout';
+
+/** Features that the second set-up gets at (paths): its own, and what waited for it. */
+function reachedLater(
+  { stock, deferred }: Attempt,
+  { view, back, turned }: Layout,
+  turnedBack: Turned[],
+  jaws: number,
+): Result<string[]> {
+  const reached = [
+    ...reachedFeatures(back, reach(turnedBack, stock, jaws)),
+    // What waited sits on what the first set-up turned.
+    ...reachedFeatures(back, reach([...turned, ...turnedBack], stock, jaws)).filter((path) => deferred.includes(path)),
+    // A hole right through opens at either end.
+    ...back.features
+      .filter((own) => own.bore && goesThrough(own, back) && deferred.includes(own.path))
+      .map(({ path }) => path),
+  ];
+  const missed = view.features.find(({ path }) => deferred.includes(path) && !reached.includes(path));
+  if (missed) return refuse(missed.path, `${missed.name} is not reached in the second set-up`);
+  return good([...new Set(reached)]);
+}
+
+/** How far the piece stands out of its second holding; on a mandrel, from where its bore is held. */
+const standsOut = (standsFrom: number, facing: number): Figure =>
+  figure({
+    name: 'stick-out',
+    unit: 'mm',
+    value: standsFrom + facing,
+    formula: 'z + f',
+    terms: [term('z', 'finished face to where it is held', standsFrom, 'mm', 'computed'), facingTerm(facing)],
+  });
+
+/** The set-up of the other side, on what the first one finished, or why it cannot be held so. */
+export function secondSetup(attempt: Attempt, layout: Layout, made: MadeFirst, turnedBack: Turned[]): Result<Held> {
+  const { run, stock, firstEnd, count, deferred } = attempt;
+  const { view, back, lastFacing } = layout;
+  const here = [...made.turned, ...made.drilled, ...made.features, `${firstEnd} face`];
+  // The bar's own skin was there before, too.
+  const before = [...here, ...stock.asDrawn];
+  const bores = [...toDrill(view, stock), ...view.features.filter(({ bore }) => bore)];
+  const held = secondHolding({
+    run,
+    view,
+    count,
+    kept: view.features.filter(({ path, bore }) => !bore && deferred.includes(path)),
+    asDrawn: stock.asDrawn,
+    made: here,
+    ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
+    facing: lastFacing,
+    boresLater: bores.some(({ path }) => !here.includes(path)),
+  });
+  if (!held.ok) return held;
+  const { holding } = held.value;
+  const stickOut = standsOut(holding.from - (holding.inside ?? 0), lastFacing);
+  const support = supportOf(run, stickOut, holding.diameter, run.shop.allowances.toolClearance);
+  if (!support.ok) return support;
+  const reached = reachedLater(attempt, layout, turnedBack, holding.from);
+  if (!reached.ok) return reached;
+  const { supported, rest, reasons } = support.value;
+  const stays = `It is held from ${say(stickOut.value, run.units)} on, and a hold of ${say(holdNeeded(run, holding.diameter), run.units)} must be left`;
+  const setup: Setup = {
+    number: 2,
+    end: firstEnd === 'front' ? 'back' : 'front',
+    run,
+    stock,
+    part: back,
+    holding,
+    stickOut,
+    facing: lastFacing,
+    centreEnd: 0,
+    behind: 0,
+    turned: turnedBack,
+    outerRadius: layout.left / 2,
+    drilled: toDrill(view, stock).flatMap(({ path }) => (made.drilled.includes(path) ? [] : [path])),
+    features: reached.value.filter((path) => !made.features.includes(path)),
+    chamfered: chamferedIn(back, made.chamfered),
+    earlier: [...made.turned, ...made.drilled, ...made.features, ...made.chamfered],
+    partsOff: false,
+    finishes: false,
+    supported,
+    ...(rest ? { rest } : {}),
+    taken: [...held.value.taken, ...takenStickOut(run, 2, stickOut.value, stays)],
+    others: held.value.others,
+    reasons: [...held.value.reasons, ...reasons],
+    cautions: setupCautions(run, stock, { first: false, supported, rest }),
+  };
+  return good({ setup, untrue: held.value.untrue.length });
+}

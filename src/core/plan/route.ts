@@ -1,0 +1,85 @@
+import { collect, good, type Result } from '../model/result';
+import type { Stock } from '../model/plan/stock';
+import type { TakenOverrule } from '../model/plan/taken';
+import type { Run } from '../model/run';
+import type { Way } from '../model/way';
+import { planCuts } from './cuts/planCuts';
+import { planSetups } from './holding/setups';
+import { leftForElsewhere } from './operations/leftForElsewhere';
+import { planOperations } from './order/planOperations';
+import { outsideOps } from './outside';
+import type { OutsideOp } from './outside/outsideOp';
+import { checkFinished } from './proof/checkFinished';
+import { bringsWithIt, madeChamfers, madeFeatures } from './reach/reached';
+import { assessBars, planStock, type Assessed } from './stock/choose';
+import { planStops } from './stops/planStops';
+import { planTimes, timeSetup, type PlannedSetup, type Times } from './times/planTimes';
+
+/** One route: a way of making the run, planned through. */
+export interface Route {
+  way: Way;
+  stock: Stock;
+  setups: PlannedSetup[];
+  /** Work on other machines, each after one of the set-ups. */
+  outside: OutsideOp[];
+  /** Overrules as they were taken. */
+  taken: TakenOverrule[];
+  /** Paths of the features that are there in the end: made here, elsewhere, or brought by the bar. */
+  made: ReadonlySet<string>;
+  times: Times;
+}
+
+/** A run as the drawing has it, as the lathe leaves it for work elsewhere, and the bars that it could be made from. */
+export interface Prepared {
+  drawn: Run;
+  run: Run;
+  bars: Assessed[];
+}
+
+/** What every route of a run begins with. */
+export function prepare(drawn: Run): Prepared {
+  const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
+  return { drawn, run, bars: assessBars(run) };
+}
+
+/** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
+export function planRoute({ drawn, run, bars }: Prepared, way: Way): Result<Route> {
+  const stock = planStock(run, way, bars);
+  if (!stock.ok) return stock;
+  const setups = planSetups(run, stock.value);
+  if (!setups.ok) return setups;
+  const ordered = collect(setups.value.map(planOperations));
+  if (!ordered.ok) return ordered;
+  const cut = planCuts(ordered.value);
+  if (!cut.ok) return cut;
+  const proof = checkFinished(cut.value);
+  if (!proof.ok) return proof;
+  const timed = planStops(cut.value).map((own, index, all) => timeSetup(own, all[index - 1]));
+  return good({ way, stock: stock.value, setups: timed, ...withOthers(drawn, run, stock.value, timed) });
+}
+
+/** Work on other machines beside that of the lathe, what both make, and the times of both. */
+function withOthers(
+  drawn: Run,
+  run: Run,
+  stock: Stock,
+  setups: PlannedSetup[],
+): Pick<Route, 'outside' | 'made' | 'taken' | 'times'> {
+  const operations = setups.flatMap((own) => own.operations);
+  const here = [
+    ...madeFeatures(run.part, operations),
+    ...madeChamfers(run.part, operations),
+    ...bringsWithIt(run.part, stock),
+  ].map(({ path }) => path);
+  const makes = setups.map(({ setup, operations: own }) => ({
+    setup,
+    makes: own.flatMap(({ feature, makes: also = [] }) => [feature, ...also]),
+  }));
+  const { operations: outside, taken: decided } = outsideOps(drawn, new Set(here), makes);
+  return {
+    outside,
+    made: new Set([...here, ...outside.map(({ feature }) => feature)]),
+    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided],
+    times: planTimes(run, stock, setups, outside),
+  };
+}
