@@ -4,7 +4,8 @@ import { costOfRun } from '../money/runCost';
 import type { Line } from '../money/lines';
 import { planFile, type Plan } from '../plan/plan';
 import { deviceOf } from '../plan/stops/devices';
-import type { HouseRules, Shop } from '../model/shop/shop';
+import type { HouseRules } from '../model/shop/houseRules';
+import type { Shop } from '../model/shop/shop';
 import { say } from '../model/words';
 
 /** A way of running the batch: with what it takes once and for each piece, in minutes and in money, or why it cannot be. */

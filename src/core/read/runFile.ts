@@ -1,6 +1,7 @@
 import type { Way } from '../model/way';
 import type { LengthEntry, SizeEntry } from '../model/part/size';
-import type { BarCondition, HouseRules, Machine, StockForm } from '../model/shop/shop';
+import type { HouseRules } from '../model/shop/houseRules';
+import type { BarCondition, Machine, StockForm } from '../model/shop/shop';
 import type { GeneralClass } from '../model/part/tolerance';
 import type { Overrule } from '../model/overrule';
 import type { RunAllowances } from '../model/run';

@@ -1,5 +1,6 @@
 import { good, refuse, type Result } from '../result';
-import type { HandMinutes, HouseRules, Machine, Shop, ShopForRun } from './shop';
+import type { HouseRules } from './houseRules';
+import type { HandMinutes, Machine, Shop, ShopForRun } from './shop';
 
 /** What a run names of the shop; what it leaves open is the shop's first. */
 export interface Named {

@@ -1,5 +1,3 @@
-import type { HouseRules } from './shop';
-
 /** One school of a question, and why it does as it does. */
 export interface School {
   value: string;
@@ -9,15 +7,17 @@ export interface School {
 
 /** A question on which good shops differ (trade: Schools): both schools, both reasons. */
 export interface HouseQuestion {
-  rule: keyof HouseRules;
+  rule: string;
+  /** The school that a new shop begins with. */
+  start: string;
   question: string;
-  schools: School[];
+  schools: readonly School[];
 }
 
-/** The questions that the planner asks the house. A new one is one more entry, its setting in `HouseRules`. */
-export const houseQuestions: readonly HouseQuestion[] = [
+const questions = [
   {
     rule: 'centreDrill',
+    start: 'always',
     question: 'A centre before every drill?',
     schools: [
       { value: 'always', label: 'always', because: 'Short and stiff: the drill starts true.' },
@@ -30,6 +30,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'pilot',
+    start: 'tough-over-12',
     question: 'A pilot before a large drill in tough material?',
     schools: [
       {
@@ -46,6 +47,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'stickOut',
+    start: '4d',
     question: 'How far may work stand out without a centre?',
     schools: [
       {
@@ -62,6 +64,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'holeFirst',
+    start: 'least-changes',
     question: 'The hole first, or the outside?',
     schools: [
       {
@@ -79,6 +82,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'roughing',
+    start: 'all-first',
     question: 'All roughing before any finishing?',
     schools: [
       {
@@ -95,6 +99,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'reamAllowance',
+    start: 'small',
     question: 'How much is left for a reamer?',
     schools: [
       { value: 'small', label: 'little', because: 'Less work for the reamer, and a truer hole.' },
@@ -103,6 +108,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'batchOrder',
+    start: 'piece-by-piece',
     question: 'In which order over the batch?',
     schools: [
       {
@@ -119,6 +125,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'springPass',
+    start: 'measured',
     question: 'A last cut again without infeed?',
     schools: [
       {
@@ -132,6 +139,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'threadPasses',
+    start: 'equal-chip',
     question: 'How is a thread divided into passes?',
     schools: [
       {
@@ -148,6 +156,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'threading',
+    start: 'towards',
     question: 'Which way is a thread cut?',
     schools: [
       { value: 'towards', label: 'towards the shoulder', because: 'Spindle forward, tool as it always stands.' },
@@ -160,6 +169,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'nib',
+    start: 'face-after',
     question: 'What becomes of the parted face?',
     schools: [
       {
@@ -176,6 +186,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'stock',
+    start: 'quicker',
     question: 'From the bar, or from sawn blanks?',
     schools: [
       { value: 'quicker', label: 'whichever is quicker', because: 'Both are planned, and the batch decides.' },
@@ -185,6 +196,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'speed',
+    start: 'formula',
     question: 'Which spindle speed?',
     schools: [
       { value: 'formula', label: 'by material and diameter', because: 'The edge lasts, and time is not given away.' },
@@ -197,6 +209,7 @@ export const houseQuestions: readonly HouseQuestion[] = [
   },
   {
     rule: 'lastLength',
+    start: 'read-out',
     question: 'How is the last length made sure?',
     schools: [
       { value: 'read-out', label: 'trust the read-out', because: 'Its zero was proved on the first piece.' },
@@ -207,4 +220,15 @@ export const houseQuestions: readonly HouseQuestion[] = [
       },
     ],
   },
-];
+] as const satisfies readonly HouseQuestion[];
+
+type Question = (typeof questions)[number];
+
+/** What a house has answered: the school of each question. */
+export type HouseRules = { [Q in Question as Q['rule']]: Q['schools'][number]['value'] };
+
+/** The questions that the planner asks the house. A new one is one more entry: its setting follows from it. */
+export const houseQuestions: readonly (HouseQuestion & { rule: keyof HouseRules })[] = questions;
+
+/** What a new shop begins with. */
+export const startRules = Object.fromEntries(questions.map(({ rule, start }) => [rule, start])) as HouseRules;

@@ -1,3 +1,4 @@
+import type { HouseRules } from './houseRules';
 import type { StockForm, BarCondition, EdgeMaterial, Material } from './material';
 import type { Machine, HoldingMeans } from './machine';
 import type { Tool, Gauge } from './tool';
@@ -115,24 +116,6 @@ export interface Rates {
   machineHour: number;
   /** What it costs to have bars come in: asking, paying, putting away. */
   order: number;
-}
-
-/** Schools (trade: Schools): each a setting with both reasons. */
-export interface HouseRules {
-  centreDrill: 'always' | 'slender-only';
-  pilot: 'tough-over-12' | 'never';
-  stickOut: '1.5d' | '4d';
-  nib: 'face-after' | 'as-parted';
-  reamAllowance: 'small' | 'large';
-  roughing: 'all-first' | 'by-feature';
-  holeFirst: 'least-changes' | 'hole' | 'outside';
-  threadPasses: 'equal-chip' | 'even-depth';
-  threading: 'towards' | 'away';
-  springPass: 'measured' | 'on-fits';
-  batchOrder: 'piece-by-piece' | 'op-by-op';
-  stock: 'quicker' | 'bar' | 'blanks';
-  speed: 'formula' | 'fixed';
-  lastLength: 'read-out' | 'measure';
 }
 
 /** The shop as one run sees it: the machine and the material it names, and the run's own rules. */

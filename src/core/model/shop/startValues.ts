@@ -1,3 +1,4 @@
+import { startRules } from './houseRules';
 import { startMaterials } from './startMaterials';
 import { startTools } from './startTools';
 import type { Shop } from './shop';
@@ -260,22 +261,7 @@ export const startValues: Shop = {
     { name: 'thread gauge', repeats: 0.005, minutes: 0.4, measures: ['thread'] },
   ],
   checkEvery: { general: 5, toleranced: 1 },
-  houseRules: {
-    centreDrill: 'always',
-    pilot: 'tough-over-12',
-    stickOut: '4d',
-    nib: 'face-after',
-    reamAllowance: 'small',
-    roughing: 'all-first',
-    holeFirst: 'least-changes',
-    threadPasses: 'equal-chip',
-    threading: 'towards',
-    springPass: 'measured',
-    batchOrder: 'piece-by-piece',
-    stock: 'quicker',
-    speed: 'formula',
-    lastLength: 'read-out',
-  },
+  houseRules: startRules,
   spares: { firstOff: 1, scrapShare: 0.02 }, // ours
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Exponents are the usual ones of textbooks; the rest is ours.
