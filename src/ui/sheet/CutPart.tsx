@@ -1,0 +1,128 @@
+import { Fragment } from 'react';
+import { CHIPS, LIMITS, type PassLoad } from '@/core/model/plan/passLoad';
+import type { Run } from '@/core/model/run';
+import { show } from '@/core/model/units/show';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import type { OperationView } from '@/core/present/operation';
+import { Line, Part } from './panelParts';
+import { FigureButton } from './Working';
+
+interface Chosen {
+  view: OperationView;
+  /** The pass that is looked at; without one the last. */
+  pass: number | undefined;
+  onPass: (pass: number) => void;
+}
+
+interface Props extends Chosen {
+  planned: PlannedSetup;
+  operation: TimedOperation;
+}
+
+/** The passes, what each asks of machine and work, and the minutes. */
+export function CutPart({ planned, operation, view, pass, onPass }: Props) {
+  const { units } = planned.setup.run;
+  const { byHand } = view;
+  const shown = operation.passes[pass ?? operation.passes.length - 1];
+  return (
+    <Part>
+      <h3>Cut</h3>
+      {operation.does?.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+      {!byHand && <Passes view={view} pass={pass} onPass={onPass} />}
+      {shown && shown.limitedBy !== 'shape' && (
+        <p style={{ marginTop: 4, color: 'var(--ink-soft)', fontSize: 13 }}>
+          Pass {operation.passes.indexOf(shown) + 1} is no deeper: {LIMITS[shown.limitedBy]}.
+        </p>
+      )}
+      <dl style={{ marginTop: 4 }}>
+        {shown && shown.achieved !== operation.achieved && (
+          <Line name={`It reaches, ${show(0, 'm/min', units).unit}`}>
+            <FigureButton figure={shown.achieved} units={units} />
+          </Line>
+        )}
+        {shown?.load && <Load load={shown.load} run={planned.setup.run} />}
+        {!byHand && (
+          <Line name="Cutting, min">
+            <FigureButton figure={operation.cutting} units={units} />
+          </Line>
+        )}
+        <Line name="Handling, min">
+          <FigureButton figure={operation.hand} units={units} />
+        </Line>
+      </dl>
+    </Part>
+  );
+}
+
+function Passes({ view: { passes, cross }, pass, onPass }: Chosen) {
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">pass</th>
+          <th scope="col">depth</th>
+          <th scope="col">
+            {passes.some(({ on }) => on === 'cross') ? (cross.dial ? 'turns + div' : 'read-out') : 'to z'}
+          </th>
+          <th scope="col">min</th>
+        </tr>
+      </thead>
+      <tbody>
+        {passes.map(({ pass: own, depth, to, turns }, index) => (
+          <Fragment key={index}>
+            <tr aria-current={index === (pass ?? passes.length - 1)} onClick={() => onPass(index)}>
+              <td>{index + 1}</td>
+              <td>{depth}</td>
+              <td>{turns ?? to}</td>
+              <td>{own.minutes.value.toFixed(2)}</td>
+            </tr>
+            {own.note && (
+              <tr className="note">
+                <td colSpan={4}>{own.note}</td>
+              </tr>
+            )}
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What a pass asks for. */
+function Load({ load, run: { units, shop } }: { load: PassLoad; run: Run }) {
+  return (
+    <>
+      {load.force && (
+        <Line name="Force, N">
+          <FigureButton figure={load.force} units={units} />
+        </Line>
+      )}
+      {load.torque && (
+        <Line name="Torque, N·m">
+          <FigureButton figure={load.torque} units={units} />
+        </Line>
+      )}
+      {load.thrust && (
+        <Line name="Thrust, N">
+          <FigureButton figure={load.thrust} units={units} />
+        </Line>
+      )}
+      <Line name={`Power, kW of ${(shop.machine.motorKilowatts * shop.machine.efficiency).toFixed(2)}`}>
+        <FigureButton figure={load.power} units={units} />
+      </Line>
+      {load.bends && (
+        <Line name={`Gives way, ${units}`}>
+          <FigureButton figure={load.bends} units={units} fine />
+        </Line>
+      )}
+      {load.roughness && (
+        <Line name="Leaves Ra, µm">
+          <FigureButton figure={load.roughness} units={units} />
+        </Line>
+      )}
+      {load.chip && <Line name="Its chip">{CHIPS[load.chip]}</Line>}
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { formatLength } from '@/core/model/units/length';
+import { show } from '@/core/model/units/show';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import type { OperationView } from '@/core/present/operation';
+import { Line, Part } from './panelParts';
+import { FigureButton } from './Working';
+
+const EDGE: Record<string, string> = {
+  left: 'Carriage, left edge touched',
+  right: 'Carriage, right edge touched',
+  tip: 'Carriage',
+};
+
+interface Props {
+  planned: PlannedSetup;
+  operation: TimedOperation;
+  view: OperationView;
+}
+
+/** What the machine is set to: stop, dial, cross-slide, speed and feed. */
+export function SetPart({ planned, operation, view: { stop, target, cross, byHand } }: Props) {
+  const { units } = planned.setup.run;
+  return (
+    <Part>
+      <h3>Set</h3>
+      <dl>
+        {stop?.settings.map(({ edge, figure }, index) => (
+          <Line
+            key={edge}
+            name={
+              stop.axis === 'quill' ? 'Quill, from the face' : `${EDGE[edge]}${index === 0 ? `, ${stop.words}` : ''}`
+            }
+            className={index === 0 ? 'big first' : 'big'}
+          >
+            <FigureButton figure={figure} units={units} fine={stop.fine} />
+          </Line>
+        ))}
+        {stop?.dial && <Line name="Carriage dial, turns + div">{stop.dial}</Line>}
+        {target !== undefined && (
+          <Line name={`Cross-slide, ${cross.name}`} className="big">
+            {target}
+          </Line>
+        )}
+        {operation.clearances[0] && (
+          <Line name={`Clear, ${operation.clearances[0].what}`}>
+            {formatLength(operation.clearances[0].distance, units)}
+          </Line>
+        )}
+        <Line name="Speed, rev/min">
+          {operation.speed.value > 0 ? <FigureButton figure={operation.speed} units={units} /> : 'stopped'}
+        </Line>
+        {!byHand && (
+          <>
+            <Line name={`Feed, ${show(0, 'mm/rev', units).unit}`}>
+              <FigureButton figure={operation.feed} units={units} />
+            </Line>
+            <Line name={`Cutting speed, ${show(0, 'm/min', units).unit}`}>
+              <FigureButton figure={operation.achieved} units={units} />
+            </Line>
+          </>
+        )}
+      </dl>
+    </Part>
+  );
+}
