@@ -7,9 +7,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   forbidOnly: true,
-  // Bounds for what never comes, not for how quick it is: on a machine that others use everything takes three times as long.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 45_000,
   reporter: [['list'], ['./tests/slowest.ts']],
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:4610',

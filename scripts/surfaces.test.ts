@@ -42,7 +42,7 @@ function shownOn(plan: Plan, machine: Partial<Machine>, units: UnitSystem): Plan
   return {
     ...plan,
     run: shown(plan.run),
-    setups: plan.setups.map((own) => ({ ...own, setup: { ...own.setup, run: shown(own.setup.run) } })),
+    setups: plan.setups.map((held) => ({ ...held, setup: { ...held.setup, run: shown(held.setup.run) } })),
   };
 }
 

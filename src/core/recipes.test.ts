@@ -123,14 +123,14 @@ test('a kind of operation: numbered, timed, shown, in the plan file', async () =
     const { operationKinds, kindOf } = jest.requireActual('./plan/operations');
     return {
       operationKinds: [wipe, ...operationKinds],
-      kindOf: (own: { kind: string }) => (own.kind === 'wipe' ? wipe : kindOf(own)),
+      kindOf: (operation: { kind: string }) => (operation.kind === 'wipe' ? wipe : kindOf(operation)),
     };
   });
   const plan = world.planned(world.example('mast-collar'));
-  const own = plan.setups[0]?.operations.find(({ kind }) => kind === 'wipe');
-  expect(own?.number).toBeGreaterThan(0);
-  expect(own?.hand.value).toBeCloseTo(0.11, 9);
-  expect(own?.cautions.map(({ text }) => text)).toContain('Wiped with the spindle stopped.');
+  const wiped = plan.setups[0]?.operations.find(({ kind }) => kind === 'wipe');
+  expect(wiped?.number).toBeGreaterThan(0);
+  expect(wiped?.hand.value).toBeCloseTo(0.11, 9);
+  expect(wiped?.cautions.map(({ text }) => text)).toContain('Wiped with the spindle stopped.');
   const kinds = written(world, plan).setups[0]?.operations.map(({ kind }) => kind);
   expect(kinds).toContain('wipe');
   // The part-off stays last.

@@ -64,7 +64,7 @@ const isCritical = ({ steps }: Part, path: string): boolean =>
 const chamferLabels = ({ chamfers, steps }: Part, units: UnitSystem): Label[] =>
   chamfers.map(({ path, step, end, z, size }) => ({
     z: end === 'front' ? z + size / 2 : z - size / 2,
-    r: (steps.find((own) => own.path === step)?.diameter.nominal ?? 0) / 2 - size / 2,
+    r: (steps.find(({ path: other }) => other === step)?.diameter.nominal ?? 0) / 2 - size / 2,
     text: `${sizeOnDrawing(plainSize(size), units)} × 45°`,
     of: path,
     critical: false,
@@ -96,7 +96,9 @@ function lengthsOf(part: Part, units: UnitSystem): Length[] {
       critical: isCritical(part, path),
     })),
     ...features.flatMap(({ path, dimensions }) =>
-      dimensions.flatMap((own) => (own.kind === 'length' ? [plain(own.z0, own.z1, path, own.size)] : [])),
+      dimensions.flatMap((dimension) =>
+        dimension.kind === 'length' ? [plain(dimension.z0, dimension.z1, path, dimension.size)] : [],
+      ),
     ),
     ...features.flatMap(({ path, place }) => placeOf(path, place, edges, units)),
     ...holes

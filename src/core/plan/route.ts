@@ -54,7 +54,7 @@ export function planRoute({ drawn, run, bars }: Prepared, way: Way): Result<Rout
   if (!cut.ok) return cut;
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
-  const timed = planStops(cut.value).map((own, index, all) => timeSetup(own, all[index - 1]));
+  const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
   return good({ way, stock: stock.value, setups: timed, ...withOthers(drawn, run, stock.value, timed) });
 }
 
@@ -65,15 +65,15 @@ function withOthers(
   stock: Stock,
   setups: PlannedSetup[],
 ): Pick<Route, 'outside' | 'made' | 'taken' | 'times'> {
-  const operations = setups.flatMap((own) => own.operations);
+  const operations = setups.flatMap((planned) => planned.operations);
   const here = [
     ...madeFeatures(run.part, operations),
     ...madeChamfers(run.part, operations),
     ...bringsWithIt(run.part, stock),
   ].map(({ path }) => path);
-  const makes = setups.map(({ setup, operations: own }) => ({
+  const makes = setups.map(({ setup, operations: done }) => ({
     setup,
-    makes: own.flatMap(({ feature, makes: also = [] }) => [feature, ...also]),
+    makes: done.flatMap(({ feature, makes: also = [] }) => [feature, ...also]),
   }));
   const { operations: outside, taken: decided } = outsideOps(drawn, new Set(here), makes);
   return {

@@ -92,7 +92,7 @@ export function fullBars({ units, bars }: Listed): FullBars | undefined {
   const below = (count: number) => Math.floor(random() * count);
   const fill = (of: Bar) => of.reduce((total, piece) => total + (sizes[piece] as number), 0) / room;
   /** The squares of the fills: the more, the more of the rest is in one place. */
-  const gathered = (of: Bar[]) => of.reduce((total, own) => total + fill(own) ** 2, 0);
+  const gathered = (of: Bar[]) => of.reduce((total, filled) => total + fill(filled) ** 2, 0);
   let way = packed(sizes, [...sizes.keys()], room, TRIES, () => 0);
   return {
     get many() {
@@ -112,9 +112,9 @@ export function fullBars({ units, bars }: Listed): FullBars | undefined {
       way = [...way.filter((_, at) => !taken.has(at)), ...after];
     },
     fillings: () =>
-      way.map((own) => {
+      way.map((filled) => {
         const counts = demands.map(() => 0);
-        for (const piece of own) counts[itemOf[piece] as number] = (counts[itemOf[piece] as number] ?? 0) + 1;
+        for (const piece of filled) counts[itemOf[piece] as number] = (counts[itemOf[piece] as number] ?? 0) + 1;
         return { bar, counts };
       }),
   };

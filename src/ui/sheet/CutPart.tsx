@@ -70,17 +70,17 @@ function Passes({ view: { passes, cross }, pass, onPass }: Chosen) {
         </tr>
       </thead>
       <tbody>
-        {passes.map(({ pass: own, depth, to, turns }, index) => (
+        {passes.map(({ pass: cut, depth, to, turns }, index) => (
           <Fragment key={index}>
             <tr aria-current={index === (pass ?? passes.length - 1)} onClick={() => onPass(index)}>
               <td>{index + 1}</td>
               <td>{depth}</td>
               <td>{turns ?? to}</td>
-              <td>{own.minutes.value.toFixed(2)}</td>
+              <td>{cut.minutes.value.toFixed(2)}</td>
             </tr>
-            {own.note && (
+            {cut.note && (
               <tr className="note">
-                <td colSpan={4}>{own.note}</td>
+                <td colSpan={4}>{cut.note}</td>
               </tr>
             )}
           </Fragment>

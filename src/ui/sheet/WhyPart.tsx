@@ -11,8 +11,8 @@ import { Overrules } from './Overrules';
 import { Item, Part } from './panelParts';
 import type { OrderEdits } from './useOrder';
 
-const TryWindow = dynamic(() => import('./TryWindow').then((own) => own.TryWindow), { ssr: false });
-const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
+const TryWindow = dynamic(() => import('./TryWindow').then((loaded) => loaded.TryWindow), { ssr: false });
+const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow), { ssr: false });
 
 const Moves = styled.div`
   display: flex;

@@ -13,15 +13,15 @@ export interface Divided {
 }
 
 /** Two set-ups for one way of dividing the work, or why it cannot be held so; one, where the part-off finishes it. */
-export function attempt(own: Attempt): Result<Divided> {
-  const { run, stock, count, wishes } = own;
-  const layout = layoutOf(own);
+export function attempt(division: Attempt): Result<Divided> {
+  const { run, stock, count, wishes } = division;
+  const layout = layoutOf(division);
   const { view, back } = layout;
   const facingAway = edgeFacingJaws(view, count, stock.asDrawn);
   if (!facingAway.ok) return facingAway;
-  const standing = standingOf(own, layout);
+  const standing = standingOf(division, layout);
   if (!standing.ok) return standing;
-  const made = madeFirst(own, layout, standing.value.stickOut.value - layout.firstFacing);
+  const made = madeFirst(division, layout, standing.value.stickOut.value - layout.firstFacing);
   const turnedBack = turnedSteps(
     back,
     view.steps.length - count,
@@ -29,10 +29,10 @@ export function attempt(own: Attempt): Result<Divided> {
     undefined,
     run.shop.allowances.overrun,
   );
-  const finishes = isFinishedBy(own, layout, made, turnedBack);
-  const first = firstSetup(own, layout, standing.value, made, finishes);
+  const finishes = isFinishedBy(division, layout, made, turnedBack);
+  const first = firstSetup(division, layout, standing.value, made, finishes);
   if (!first.ok) return first;
-  const second = finishes ? undefined : secondSetup(own, layout, made, turnedBack);
+  const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack);
   if (second && !second.ok) return second;
   const both = [first.value, ...(second ? [second.value] : [])];
   const setups = both.map(({ setup }) => setup);

@@ -16,7 +16,7 @@ import { supportOf } from './support';
 
 /** The overrule that asks for it, by its place; −1 where there is none. */
 export const askedFor = ({ overrules }: Run): number =>
-  overrules.findIndex((own) => isHolding(own) && own.holding.kind === means.kind);
+  overrules.findIndex((overrule) => isHolding(overrule) && overrule.holding.kind === means.kind);
 
 const heat: Caution = {
   kind: 'mistake',
@@ -47,10 +47,10 @@ function countFor({ part, shop }: Run, { asDrawn }: Stock, dogs: number): Result
   const clear = (turned: { to: number }[]) => turned.every(({ to }) => to <= most + 1e-6);
   const back = turnRound(part);
   const count = counts.value.find(
-    (own) =>
-      edgeFacingJaws(part, own, asDrawn).ok &&
-      clear(turnedSteps(part, own, asDrawn, undefined, overrun)) &&
-      clear(turnedSteps(back, part.steps.length - own, asDrawn, undefined, overrun)),
+    (fromFront) =>
+      edgeFacingJaws(part, fromFront, asDrawn).ok &&
+      clear(turnedSteps(part, fromFront, asDrawn, undefined, overrun)) &&
+      clear(turnedSteps(back, part.steps.length - fromFront, asDrawn, undefined, overrun)),
   );
   return count === undefined
     ? refuse('part.outside', 'between centres the dog is in the way, whichever end it is on')
@@ -137,14 +137,14 @@ function turned(
   const { run, stock, figures } = work;
   const { asDrawn } = stock;
   const dogs = figures.length;
-  const own = turnedSteps(part, steps, asDrawn, undefined, run.shop.allowances.overrun);
+  const turnedHere = turnedSteps(part, steps, asDrawn, undefined, run.shop.allowances.overrun);
   const dogAt = part.length - dogs;
   const length = term('L', 'between the two centres', part.length, 'mm', 'drawing');
   const whole = sum('between the centres', 'mm', [length]);
-  const support = supportOf(run, whole, stock.over, dogAt - Math.max(0, ...own.map(({ to }) => to)));
+  const support = supportOf(run, whole, stock.over, dogAt - Math.max(0, ...turnedHere.map(({ to }) => to)));
   if (!support.ok) return support;
   const { rest } = support.value;
-  const reached = reachedFeatures(part, { turned: own.map(({ path }) => path), asDrawn, jaws: dogAt });
+  const reached = reachedFeatures(part, { turned: turnedHere.map(({ path }) => path), asDrawn, jaws: dogAt });
   return good({
     ...common(work),
     number,
@@ -163,7 +163,7 @@ function turned(
     stickOut: sum('stick-out', 'mm', [length, term('d', 'taken by the dog, inwards', -dogs, 'mm', 'start value')]),
     facing: 0,
     behind: 0,
-    turned: own,
+    turned: turnedHere,
     features: reached.filter((path) => !earlier.includes(path)),
     chamfered: chamferedIn(part, earlier),
     earlier: [...earlier],

@@ -43,16 +43,17 @@ export function isFinishedBy(
   turnedBack: readonly Turned[],
 ): boolean {
   const isDone = ({ path }: { path: string }) =>
-    [turned, drilled, features, chamfered].some((own) => own.includes(path));
+    [turned, drilled, features, chamfered].some((paths) => paths.includes(path));
   return (
     stock.blade !== undefined &&
     lastFacing === 0 &&
     turnedBack.length === 0 &&
     toDrill(view, stock).every((hole) => isDone(hole) && !hole.through) &&
     view.features.every(
-      (own) => own.flats !== undefined || (isDone(own) && !(own.bore && own.z1 > view.length - CLOSE)),
+      (feature) =>
+        feature.flats !== undefined || (isDone(feature) && !(feature.bore && feature.z1 > view.length - CLOSE)),
     ) &&
-    view.chamfers.every((own) => isDone(own) || backEdges(view).includes(own))
+    view.chamfers.every((chamfer) => isDone(chamfer) || backEdges(view).includes(chamfer))
   );
 }
 

@@ -32,7 +32,7 @@ function reachedLater(
     ...reachedFeatures(back, reach([...turned, ...turnedBack], stock, jaws)).filter((path) => deferred.includes(path)),
     // A hole right through opens at either end.
     ...back.features
-      .filter((own) => own.bore && goesThrough(own, back) && deferred.includes(own.path))
+      .filter((feature) => feature.bore && goesThrough(feature, back) && deferred.includes(feature.path))
       .map(({ path }) => path),
   ];
   const missed = view.features.find(({ path }) => deferred.includes(path) && !reached.includes(path));

@@ -40,18 +40,18 @@ const turnedEnd = (profile: readonly Segment[], length: number): Segment[] =>
 /** A straight piece with another diameter. */
 const withDiameter = (work: Workpiece, at: number, diameter: number): Workpiece => ({
   ...work,
-  outside: work.outside.map((own) =>
-    own.z0 < at && at < own.z1 && own.r0 === own.r1 ? { ...own, r0: diameter / 2, r1: diameter / 2 } : own,
+  outside: work.outside.map((piece) =>
+    piece.z0 < at && at < piece.z1 && piece.r0 === piece.r1 ? { ...piece, r0: diameter / 2, r1: diameter / 2 } : piece,
   ),
 });
 
 /** A shoulder that stands elsewhere along z. */
 const withShoulder = (work: Workpiece, at: number, by: number): Workpiece => ({
   ...work,
-  outside: work.outside.map((own) => ({
-    ...own,
-    ...(Math.abs(own.z0 - at) < 1e-6 ? { z0: at + by } : {}),
-    ...(Math.abs(own.z1 - at) < 1e-6 ? { z1: at + by } : {}),
+  outside: work.outside.map((piece) => ({
+    ...piece,
+    ...(Math.abs(piece.z0 - at) < 1e-6 ? { z0: at + by } : {}),
+    ...(Math.abs(piece.z1 - at) < 1e-6 ? { z1: at + by } : {}),
   })),
 });
 

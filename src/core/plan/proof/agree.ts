@@ -26,7 +26,9 @@ function piecesOf(section: Section, kind: Disagreement['kind']): Disagreement[] 
       const r0 = Math.min(...places.map((z) => radiusAt(low, z)));
       const r1 = Math.max(...places.map((z) => radiusAt(high, z)));
       if (thick <= TOLD) continue;
-      const before = told.find((own) => Math.abs(own.z1 - z0) < TOLD && own.r0 < r1 + TOLD && own.r1 > r0 - TOLD);
+      const before = told.find(
+        (place) => Math.abs(place.z1 - z0) < TOLD && place.r0 < r1 + TOLD && place.r1 > r0 - TOLD,
+      );
       const piece = { kind, z0, z1, r0, r1, by: thick };
       if (before)
         Object.assign(before, {
@@ -37,7 +39,7 @@ function piecesOf(section: Section, kind: Disagreement['kind']): Disagreement[] 
         });
       else told.push(piece);
     }
-  return told.map((own) => ({ ...own, by: Math.min(own.by, own.z1 - own.z0) })).filter(({ by }) => by > TOLD);
+  return told.map((place) => ({ ...place, by: Math.min(place.by, place.z1 - place.z0) })).filter(({ by }) => by > TOLD);
 }
 
 /** Everywhere that the work lies outside of what the drawing allows. */

@@ -23,7 +23,10 @@ function cutsWithout(...kinds: string[]): CutSetup[] {
       andThen(planSetups(run, stock), (setups) =>
         andThen(collect(setups.map(planOperations)), (ordered) =>
           planCuts(
-            ordered.map((own) => ({ ...own, operations: own.operations.filter(({ kind }) => !kinds.includes(kind)) })),
+            ordered.map((setup) => ({
+              ...setup,
+              operations: setup.operations.filter(({ kind }) => !kinds.includes(kind)),
+            })),
           ),
         ),
       ),

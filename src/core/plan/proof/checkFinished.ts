@@ -19,22 +19,29 @@ export type FinishedSetup = Pick<CutSetup, 'setup' | 'start' | 'cuts'>;
 const hangsOnBar = ({ setup, cuts, start }: FinishedSetup): boolean =>
   setup.partsOff && ((cuts.at(-1)?.after ?? start).outside.at(-1)?.z1 ?? 0) > setup.part.length + setup.behind + CLOSE;
 
+/** A hole is named for what is wrong this far inside its wall, mm. */
+const REACHES = 0.5;
+
 const NOT_RIGHT = 'this part is not planned right, and nothing is given out for it';
 
 /** What of the drawing lies where something is wrong (path): the hole or the detail there, else the step. */
 function placeOf({ steps, features, holes, length }: Part, { z0, z1, r0 }: Disagreement): string {
   const middle = (z0 + z1) / 2;
-  const meets = (own: { z0: number; z1: number }) => own.z0 < z1 && own.z1 > z0;
+  const meets = (stretch: { z0: number; z1: number }) => stretch.z0 < z1 && stretch.z1 > z0;
   const step = steps.find(({ zFrom, zTo }) => zFrom <= middle && middle <= zTo);
-  const bored = features.filter((own) => own.bore && meets(own)).map((own) => ({ ...own, r: radiusUnder(own.bore) }));
+  const bored = features
+    .filter((feature) => feature.bore && meets(feature))
+    .map((feature) => ({ ...feature, r: radiusUnder(feature.bore) }));
   const drilled = holes.map(({ path, from, depth, diameter }) => ({
     path,
     r: diameter.nominal / 2,
     ...(from === 'front' ? { z0: 0, z1: depth } : { z0: length - depth, z1: length }),
   }));
   // The narrowest hole that reaches out to where it is wrong.
-  const hole = [...bored, ...drilled].filter((own) => meets(own) && own.r > r0 - 0.5).sort((a, b) => a.r - b.r)[0];
-  const detail = features.find((own) => own.outside && meets(own));
+  const hole = [...bored, ...drilled]
+    .filter((inner) => meets(inner) && inner.r > r0 - REACHES)
+    .sort((a, b) => a.r - b.r)[0];
+  const detail = features.find((feature) => feature.outside && meets(feature));
   const inside = hole && (!step || r0 < step.diameter.nominal / 4 + hole.r / 2);
   return (inside ? hole.path : (detail?.path ?? step?.path)) ?? 'part.outside';
 }
@@ -81,5 +88,5 @@ export function checkFinished(setups: readonly FinishedSetup[]): Result<null> {
   );
   const seen = sectionOfWork(left);
   const wrong = disagreements(end === 'front' ? seen : mirrored(seen, part.length), drawnLimits(part, made, centres));
-  return wrong.length === 0 ? good(null) : bad(...wrong.map((own) => problemOf(run, own)));
+  return wrong.length === 0 ? good(null) : bad(...wrong.map((place) => problemOf(run, place)));
 }

@@ -19,7 +19,7 @@ const curveOf = ({ z0, z1, r0, r1, arc }: Segment, by = 0): Curve =>
 
 /** Pieces side by side, each under its curve or over it. */
 const sideBySide = (profile: readonly Segment[], by: number, side: typeof over): Section =>
-  profile.flatMap((own) => (own.z1 - own.z0 > SAME ? side(own.z0, own.z1, curveOf(own, by)) : []));
+  profile.flatMap((piece) => (piece.z1 - piece.z0 > SAME ? side(piece.z0, piece.z1, curveOf(piece, by)) : []));
 
 /** Everything outside of a profile, and everything inside of one. */
 const outsideOf = (profile: readonly Segment[], by = 0): Section => sideBySide(profile, by, over);
@@ -94,13 +94,15 @@ function metalOf(part: Part, made: (path: string) => boolean, outer: Off, inner:
   );
   const corners = chamfers
     .filter(({ path }) => made(path))
-    .map((own) => {
-      const step = steps.find(({ path }) => path === own.step);
-      return chamferCut(own, step ? radiusOf(step) : 0);
+    .map((chamfer) => {
+      const step = steps.find(({ path }) => path === chamfer.step);
+      return chamferCut(chamfer, step ? radiusOf(step) : 0);
     });
-  const cutOf = (own: Feature): Section[] => [
-    ...(own.outside ? [outsideOf(own.outside, outer(own.size))] : []),
-    ...(own.bore ? [insideOf(own.bore, boreOff(own, inner)), ...(silent ? silentEnd(own, length) : [])] : []),
+  const cutOf = (feature: Feature): Section[] => [
+    ...(feature.outside ? [outsideOf(feature.outside, outer(feature.size))] : []),
+    ...(feature.bore
+      ? [insideOf(feature.bore, boreOff(feature, inner)), ...(silent ? silentEnd(feature, length) : [])]
+      : []),
   ];
   const drilled = holes
     .filter(({ path }) => made(path))

@@ -41,9 +41,9 @@ const SAME = 0.005;
 
 /** The setting of an operation's own edge; work by hand has none. */
 export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
-  const own = stop.settings[0];
-  if (!own) throw new Error('an operation without a stop');
-  return own.setting;
+  const first = stop.settings[0];
+  if (!first) throw new Error('an operation without a stop');
+  return first.setting;
 };
 
 /** A to Z, then AA, AB… */
@@ -66,7 +66,9 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
     }
     const taken = (means: StopMeans) => pins.filter((pin) => pin.means === means).length;
     const device = stopDevices.find(
-      (own) => own.axis === axis && (own.places === undefined || taken(own.means) < own.places(machine)),
+      (candidate) =>
+        candidate.axis === axis &&
+        (candidate.places === undefined || taken(candidate.means) < candidate.places(machine)),
     );
     if (!device) throw new Error(`nothing stops the ${axis}`);
     const place = device.places && taken(device.means) + 1;

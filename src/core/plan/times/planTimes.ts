@@ -98,8 +98,8 @@ function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): bool
 /** The operation before one, also around from the first to the last, of those that leave something on the machine. */
 function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: CutOperation) => boolean) {
   for (let back = 1; back < cuts.length; back += 1) {
-    const own = cuts[(index - back + cuts.length) % cuts.length];
-    if (own && leaves(own)) return own;
+    const earlier = cuts[(index - back + cuts.length) % cuts.length];
+    if (earlier && leaves(earlier)) return earlier;
   }
   return undefined;
 }
@@ -214,13 +214,13 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     );
   const cautions = [...cut.cautions, ...leftIn(running, cut, run)];
   const opByOp = isOpByOp(setup.setup);
-  const own = opByOp ? items.filter(({ change }) => !change) : items;
+  const counted = opByOp ? items.filter(({ change }) => !change) : items;
   return {
     ...cut,
     checks,
     cautions,
     warnings: [...cut.warnings, ...coarse],
-    hand: sum('handling time', 'min', lettered(own)),
+    hand: sum('handling time', 'min', lettered(counted)),
     once: opByOp ? items.reduce((total, { change, minutes }) => total + (change ? minutes : 0), 0) : 0,
   };
 }
@@ -332,11 +332,18 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
 }
 
 /** A figure of each set-up, added up. */
-const overSetups = (name: string, symbol: string, setups: PlannedSetup[], of: (own: PlannedSetup) => number): Figure =>
+const overSetups = (
+  name: string,
+  symbol: string,
+  setups: PlannedSetup[],
+  of: (planned: PlannedSetup) => number,
+): Figure =>
   sum(
     name,
     'min',
-    setups.map((own) => term(`${symbol}${own.setup.number}`, `set-up ${own.setup.number}`, of(own), 'min', 'computed')),
+    setups.map((planned) =>
+      term(`${symbol}${planned.setup.number}`, `set-up ${planned.setup.number}`, of(planned), 'min', 'computed'),
+    ),
   );
 
 const cuttingIn = ({ operations }: PlannedSetup): number =>
@@ -361,7 +368,7 @@ function pieceTime(cutting: Figure, hand: Figure, outside: readonly OutsideOp[],
 
 /** Every size of the drawing measured once on the first piece. */
 function firstOffTime(setups: PlannedSetup[]): Figure {
-  const checks = setups.flatMap(({ operations }) => operations.flatMap((own) => own.checks));
+  const checks = setups.flatMap(({ operations }) => operations.flatMap((operation) => operation.checks));
   const minutes = checks.reduce((total, { gauge, again }) => total + (again ? 0 : (gauge?.minutes ?? 0)), 0);
   return sum('inspection of the first-off', 'min', [
     term('i', 'every size of the drawing once', minutes, 'min', 'start value'),
@@ -395,13 +402,13 @@ function batchTime(
 /** Piece, batch and setting up (trade: Time). */
 export function planTimes(run: Run, stock: Stock, setups: PlannedSetup[], outside: readonly OutsideOp[] = []): Times {
   const cutting = overSetups('cutting', 'c', setups, cuttingIn);
-  const hand = overSetups('handling', 'h', setups, (own) => own.piece.value - cuttingIn(own));
+  const hand = overSetups('handling', 'h', setups, (planned) => planned.piece.value - cuttingIn(planned));
   const piece = pieceTime(cutting, hand, outside, run);
   const setup = sum('setting up', 'min', [
-    ...setups.map(({ setting, setup: own }) =>
-      term(`s${own.number}`, `set-up ${own.number}`, setting.value, 'min', 'computed'),
+    ...setups.map(({ setting, setup: { number } }) =>
+      term(`s${number}`, `set-up ${number}`, setting.value, 'min', 'computed'),
     ),
-    ...outside.map(({ name, setup: own }, index) => term(`o${index + 1}`, name, own.value, 'min', 'start value')),
+    ...outside.map(({ name, setup: once }, index) => term(`o${index + 1}`, name, once.value, 'min', 'start value')),
   ]);
   const firstOff = firstOffTime(setups);
   return { setup, piece, cutting, hand, firstOff, batch: batchTime(run, stock, setups, { setup, piece, firstOff }) };

@@ -59,7 +59,7 @@ export function within(corners: readonly Corner[]): Section {
     const z0 = borders[index] as number;
     const middle = (z0 + z1) / 2;
     const curves = edges
-      .filter((own) => own.z0 < middle && middle < own.z1)
+      .filter((side) => side.z0 < middle && middle < side.z1)
       .map(({ curve }) => curve)
       .sort((a, b) => radiusAt(a, middle) - radiusAt(b, middle));
     const bands: Band[] = [];

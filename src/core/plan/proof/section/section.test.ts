@@ -49,11 +49,11 @@ test('union, difference and what is in both hold exactly what they must, whereve
       fc.array(shape, { minLength: 1, maxLength: 4 }),
       fc.array(shape, { minLength: 1, maxLength: 4 }),
       (ones, others) => {
-        const [a, b] = [ones, others].map((all) => all.reduce((whole, own) => union(whole, own)));
+        const [a, b] = [ones, others].map((all) => all.reduce((whole, piece) => union(whole, piece)));
         if (!a || !b) return;
         const [both, without, common] = [union(a, b), difference(a, b), intersection(a, b)];
         const wrong = LATTICE.filter(([z = 0, r = 0]) => {
-          const [inA, inB] = [ones.some((own) => holds(own, z, r)), others.some((own) => holds(own, z, r))];
+          const [inA, inB] = [ones.some((piece) => holds(piece, z, r)), others.some((piece) => holds(piece, z, r))];
           return (
             holds(both, z, r) !== (inA || inB) ||
             holds(without, z, r) !== (inA && !inB) ||

@@ -13,7 +13,7 @@ export const stopDevices: readonly (StopDevice & { means: StopMeans })[] = devic
 
 /** The device of a means. */
 export function deviceOf(means: StopMeans): StopDevice {
-  const device = stopDevices.find((own) => own.means === means);
+  const device = stopDevices.find((known) => known.means === means);
   if (!device) throw new Error(`no stop device ${means}`);
   return device;
 }
