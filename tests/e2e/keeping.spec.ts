@@ -302,8 +302,14 @@ test('between the places of a run nothing is asked of the server', async ({ page
   await context.setOffline(true);
   await page.getByRole('link', { name: 'Part' }).click();
   await page.getByLabel('Quantity').fill('26');
+  // What comes with the first plan, and what is opened in a window, is there as well.
+  await expect(page.getByText('The plan is there')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What matters' })).toBeVisible();
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await expect(page.getByText('batch of 26')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
   await page.goBack();
   await expect(page.getByLabel('Quantity')).toHaveValue('26');
   await page.keyboard.press('Control+s');

@@ -1,10 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { Button } from '../primitives/Button';
+import { later } from '../primitives/later';
 
 // Fetched when a drawing is chosen.
-const DxfWindow = dynamic(() => import('./DxfWindow').then((own) => own.DxfWindow), { ssr: false });
+const DxfWindow = later(() => import('./DxfWindow').then((loaded) => loaded.DxfWindow));
 
 /** Brings half a profile in from a DXF drawing. */
 export function DxfButton() {

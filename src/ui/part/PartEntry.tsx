@@ -2,7 +2,6 @@
 import { CircleCheck } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
 import { current } from 'immer';
-import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { dxfFileOf, svgFileOf } from './drawingFiles';
@@ -10,6 +9,7 @@ import { WAY_WORDS } from '@/core/model/way';
 import { movedShoulder } from '@/core/formats/moveShoulder';
 import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { Button } from '../primitives/Button';
+import { later } from '../primitives/later';
 import { sayMinutes } from '@/core/model/units/show';
 import { formatLength } from '@/core/model/units/length';
 import { entryName } from '../run/entryName';
@@ -123,9 +123,9 @@ const Ready = styled.div`
 `;
 
 // What only a plan brings is fetched with the first plan, windows when they are opened.
-const Matters = dynamic(() => import('./Matters').then((own) => own.Matters), { ssr: false });
-const LinesWindow = dynamic(() => import('./LinesWindow').then((own) => own.LinesWindow), { ssr: false });
-const FitsWindow = dynamic(() => import('./FitsWindow').then((own) => own.FitsWindow), { ssr: false });
+const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters));
+const LinesWindow = later(() => import('./LinesWindow').then((loaded) => loaded.LinesWindow));
+const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.FitsWindow));
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { RunFile } from '@/core/read/runFile';
@@ -7,6 +6,7 @@ import type { Shop } from '@/core/model/shop/shop';
 import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
+import { later } from '../primitives/later';
 import type { Unreachable } from './api';
 import { draftKey, dropDraft, findDrafts, openTabs, tabName, type FoundDraft } from './drafts';
 import { entryName } from './entryName';
@@ -19,10 +19,10 @@ import { useShortcuts } from './useShortcuts';
 import { WorkspaceContext, type Workspace } from './WorkspaceContext';
 
 // Windows are fetched when they are opened.
-const ConflictWindow = dynamic(() => import('./ConflictWindow').then((own) => own.ConflictWindow), { ssr: false });
+const ConflictWindow = later(() => import('./ConflictWindow').then((loaded) => loaded.ConflictWindow));
 // What is hardly ever there is fetched when it is.
-const OtherDrafts = dynamic(() => import('./OtherDrafts').then((own) => own.OtherDrafts), { ssr: false });
-const HelpWindow = dynamic(() => import('./HelpWindow').then((own) => own.HelpWindow), { ssr: false });
+const OtherDrafts = later(() => import('./OtherDrafts').then((loaded) => loaded.OtherDrafts));
+const HelpWindow = later(() => import('./HelpWindow').then((loaded) => loaded.HelpWindow));
 
 /** What stands in the way of a save, in words. */
 const UNREACHABLE: Record<Unreachable, string> = {

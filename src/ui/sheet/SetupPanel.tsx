@@ -1,6 +1,5 @@
 'use client';
 import { WAY_WORDS } from '@/core/model/way';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { Check } from 'lucide-react';
@@ -11,6 +10,7 @@ import { WORK_STOPS } from '@/core/plan/stops/planStops';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
+import { later } from '../primitives/later';
 import { PlaceLink } from '../run/PlaceLink';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { Card, Item, Line, Mind, Part } from './panelParts';
@@ -19,10 +19,10 @@ import type { OrderEdits } from './useOrder';
 import { useSequences } from './useSequences';
 import { FigureButton } from './Working';
 
-const SequencesWindow = dynamic(() => import('./SequencesWindow').then((own) => own.SequencesWindow), { ssr: false });
+const SequencesWindow = later(() => import('./SequencesWindow').then((loaded) => loaded.SequencesWindow));
 
-const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((own) => own.ChoiceWindow), { ssr: false });
-const OwnWorkWindow = dynamic(() => import('./OwnWorkWindow').then((own) => own.OwnWorkWindow), { ssr: false });
+const ChoiceWindow = later(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow));
+const OwnWorkWindow = later(() => import('./OwnWorkWindow').then((loaded) => loaded.OwnWorkWindow));
 
 /** How long nothing is changed before sequences are compared, ms. */
 const QUIET = 1200;

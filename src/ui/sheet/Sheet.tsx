@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
@@ -7,6 +6,7 @@ import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
 import { useSize } from '../primitives/useSize';
+import { later } from '../primitives/later';
 import { entryName } from '../run/entryName';
 import { NoPlan } from '../run/NoPlan';
 import { useShortcuts } from '../run/useShortcuts';
@@ -25,7 +25,7 @@ import { useOrder } from './useOrder';
 import { WorkLane } from './WorkLane';
 
 // Dragging is fetched when it is asked for.
-const RouteOrder = dynamic(() => import('./RouteOrder').then((own) => own.RouteOrder), { ssr: false });
+const RouteOrder = later(() => import('./RouteOrder').then((loaded) => loaded.RouteOrder));
 
 const Room = styled.main`
   display: grid;

@@ -1,18 +1,18 @@
 'use client';
 import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, Wrench } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { listedId } from '@/core/model/shop/tool';
 import type { Plan } from '@/core/plan/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { Button } from '../primitives/Button';
+import { later } from '../primitives/later';
 import { Overrules } from './Overrules';
 import { Item, Part } from './panelParts';
 import type { OrderEdits } from './useOrder';
 
-const TryWindow = dynamic(() => import('./TryWindow').then((loaded) => loaded.TryWindow), { ssr: false });
-const ChoiceWindow = dynamic(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow), { ssr: false });
+const TryWindow = later(() => import('./TryWindow').then((loaded) => loaded.TryWindow));
+const ChoiceWindow = later(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow));
 
 const Moves = styled.div`
   display: flex;
