@@ -2,10 +2,12 @@ import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan/plan';
 import type { RunningWay } from '../ask/running';
-import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
+import { isCentred, type PlannedSetup, type TimedOperation } from '../plan/times/planTimes';
 import type { DialMove } from '../model/shop/dial';
 import { criticalDimensions } from '../model/part/critical';
 import { massOf } from '../model/part/mass';
+import type { EdgePlace } from '../model/plan/edgeWay';
+import { isBetweenCentres } from '../model/plan/setup';
 import type { StopMeans } from '../plan/stops/devices';
 import { settingOf } from '../plan/stops/planStops';
 import type { CrossReading } from '../present/cross';
@@ -42,6 +44,19 @@ const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, dept
 
 const dialOf = ({ turns, divisions, rest }: DialMove) => ({ turns, divisions, rest: rounded(rest) });
 
+/** The way of an edge as z of the drawing; finer than a micrometre, so that what should meet meets. */
+function pathOf(path: readonly EdgePlace[], { setup }: PlannedSetup): EdgePlace[] {
+  const isFront = setup.end === 'front';
+  const z = (value: number) => rounded(isFront ? value : setup.part.length - value, 6);
+  const other = { left: 'right', right: 'left' } as const;
+  return path.map(({ round, ...place }) => ({
+    ...place,
+    z: z(place.z),
+    r: rounded(place.r, 6),
+    ...(round ? { round: { z: z(round.z), r: rounded(round.r, 6), way: isFront ? round.way : other[round.way] } } : {}),
+  }));
+}
+
 /** Where an operation stops and by which means. */
 function stopData(
   operation: TimedOperation,
@@ -66,6 +81,12 @@ function operationsOf(planned: PlannedSetup) {
       name: operation.name,
       feature: operation.feature === 'face' ? `${planned.setup.end} face` : operation.feature,
       tool: operation.tool.id,
+      ...(operation.makes ? { makes: operation.makes } : {}),
+      ...(operation.tool.reach === undefined || operation.tool.width === undefined
+        ? {}
+        : { width: rounded(operation.tool.width) }),
+      ...(operation.stands ? { stands: operation.stands } : {}),
+      centre: isBetweenCentres(planned.setup) || isCentred(operation, planned.setup, planned.operations),
       cuttingSpeed: rounded(operation.achieved.value, 1),
       spindleSpeed: operation.speed.value,
       feed: rounded(operation.feed.value),
@@ -78,6 +99,7 @@ function operationsOf(planned: PlannedSetup) {
           ? {}
           : { diameter: rounded(pass.diameter), ...reads(cross, pass.diameter, pass.depth) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
+        path: pathOf(pass.path, planned),
         minutes: rounded(pass.minutes.value),
         cuttingSpeed: rounded(pass.achieved.value, 1),
         limitedBy: pass.limitedBy,
@@ -170,11 +192,16 @@ const lengthData = ({ lengths: { faces, links, places } }: Plan) => ({
 const setupData = (planned: PlannedSetup) => ({
   number: planned.setup.number,
   end: planned.setup.end,
+  facing: rounded(planned.setup.facing),
   holding: {
     kind: planned.setup.holding.kind,
     grip: planned.setup.holding.grip,
     diameter: rounded(planned.setup.holding.diameter),
     runOut: planned.setup.holding.runOut,
+    from: toPart(planned)(planned.setup.holding.from),
+    to: toPart(planned)(planned.setup.holding.to),
+    ...(planned.setup.holding.over === undefined ? {} : { over: rounded(planned.setup.holding.over) }),
+    ...(planned.setup.holding.inside === undefined ? {} : { inside: rounded(planned.setup.holding.inside) }),
     stickOut: rounded(planned.setup.stickOut.value),
   },
   workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },

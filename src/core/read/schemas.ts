@@ -430,5 +430,6 @@ export const shopSchema = Joi.object<Shop>({
   }).required(),
   edges: Joi.object({ hss: edgeLife().required(), carbide: edgeLife().required() }).required(),
   programmed: valuesOf(startValues.programmed),
+  bodies: valuesOf(startValues.bodies),
   spreads: Joi.object({ cutting: spread(), hand: spread(), setup: spread() }).required(),
 }).required();

@@ -139,7 +139,7 @@ const PAGES: readonly { id: string; title: string; cards: (own: Cards) => ReactN
     title: 'Materials',
     cards: ({ shop, onChange }) => <MaterialCard shop={shop} onChange={onChange} />,
   },
-  { id: 'lengths', title: 'Lengths', cards: figuresOf('allowances') },
+  { id: 'lengths', title: 'Lengths', cards: figuresOf('allowances', 'bodies') },
   { id: 'minutes', title: 'Minutes', cards: figuresOf('handMinutes', 'setupMinutes', 'outside', '') },
   { id: 'cutting', title: 'Cutting', cards: figuresOf('cutting') },
   { id: 'money', title: 'Costs', cards: figuresOf('rates', 'spares', 'edges', 'programmed', 'spreads') },

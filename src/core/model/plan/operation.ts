@@ -1,3 +1,4 @@
+import type { EdgePlace, ToolStands } from './edgeWay';
 import type { Limit, PassLoad } from './passLoad';
 import type { Figure, Term } from '../figure';
 import type { CutWish } from '../overrule';
@@ -52,6 +53,8 @@ export interface Operation {
   /** A hole: where the full diameter ends. */
   fullDepth?: number;
   removal: Removal;
+  /** How the tool stands in its post, where not as usual. */
+  stands?: ToolStands;
   stop: StopDemand;
   checks: Check[];
   /** Wanted roughness Ra, µm. */
@@ -74,6 +77,8 @@ export interface Pass {
   z?: number;
   /** What the feed covers. */
   way: Term[];
+  /** The way of its edge; z of the set-up. */
+  path: EdgePlace[];
   /** What this cut alone takes away, where it is not the whole operation to a lesser depth. */
   leaves?: Removal;
   note?: string;

@@ -70,6 +70,30 @@ const leftOn = (shop: Shop): FigureGroup[] => [
   },
 ];
 
+/** What stands round an edge and round the work. */
+const bodies: FigureGroup[] = [
+  {
+    of: 'bodies',
+    title: 'How large tools and holders are',
+    hint: 'for the proof that nothing meets, where they do not say so themselves',
+    figures: [
+      ...lengths({
+        edge: 'Edge of a turning tool',
+        shank: 'Shank, wide',
+        post: 'Shank and post, out from the edge',
+        drillChuck: 'Drill chuck, ⌀',
+        centre: 'Body of a centre, ⌀',
+        dieHolder: 'Die holder, ⌀',
+        chuck: 'Chuck, ⌀',
+        wheel: 'Knurling wheel or die, wide',
+        stop: 'Spindle stop, ⌀',
+        stopBore: 'Hole in the spindle stop, ⌀',
+      }),
+      ...numbers({ trail: 'Rises behind its tip by, °' }),
+    ],
+  },
+];
+
 /** Minutes by element, and what other machines take. */
 const minutes = [
   {
@@ -157,6 +181,7 @@ const cutting = [
         handTapUpTo: 'Tapped by hand, up to',
         leastThreadCut: 'Least cut of a thread',
         formScallop: 'Scallop left by steps',
+        silentCorner: 'Left in a silent inner corner, R',
         pilotOver: 'Pilot before drills over',
         pilotWithin: 'Pilot wider by, at most',
         stoutDrill: 'A stout drill, from',
@@ -315,6 +340,7 @@ const money = (shop: Shop): FigureGroup[] => [
 /** Every figure of the shop that is neither a machine, a material, a tool nor a gauge, in the order of the page. */
 export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
   ...leftOn(shop),
+  ...bodies,
   ...minutes,
   ...cutting,
   ...cuttingTables(shop),

@@ -2,13 +2,13 @@ import type { HouseRules } from './houseRules';
 import type { StockForm, BarCondition, EdgeMaterial, Material } from './material';
 import type { Machine, HoldingMeans } from './machine';
 import type { Tool, Gauge } from './tool';
-import type { Allowances, CuttingValues } from './values';
+import type { Allowances, Bodies, CuttingValues } from './values';
 import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
 export type { StockForm, BarCondition, BarList, Material, EdgeMaterial } from './material';
 export type { Machine, ToolPost, Dial, Rest, Holding, HoldingMeans } from './machine';
 export type { Tool, Gauge } from './tool';
-export type { Allowances, CuttingValues } from './values';
+export type { Allowances, Bodies, CuttingValues } from './values';
 export type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
 /** Whatever the shop says is data: what is on the rack, in the drawer and on the wall, and how this house does things. */
@@ -18,6 +18,7 @@ export interface Shop {
   tools: Tool[];
   allowances: Allowances;
   cutting: CuttingValues;
+  bodies: Bodies;
   /** Means of holding the second side beside the chuck and the collets of the machines. */
   holdings: HoldingMeans[];
   handMinutes: HandMinutes;

@@ -67,6 +67,20 @@ export const startValues: Shop = {
     gripTimes: 0.25,
     gripLeast: 6,
   },
+  // Ours: small tools in a post of a small lathe.
+  bodies: {
+    edge: 8,
+    trail: 30,
+    shank: 16,
+    post: 60,
+    drillChuck: 40,
+    centre: 20,
+    dieHolder: 38,
+    chuck: 160,
+    wheel: 8,
+    stop: 16,
+    stopBore: 10,
+  },
   cutting: {
     speedFactor: {
       face: 1,
@@ -161,6 +175,7 @@ export const startValues: Shop = {
     pitchErrorAtMost: 200, // ours
     knurlGrows: 0.5,
     knurlTracks: 0.1, // ours
+    silentCorner: 0.4, // ours
     filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
     handTapUpTo: 3, // ours

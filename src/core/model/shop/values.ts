@@ -37,6 +37,26 @@ export interface Allowances {
   gripLeast: number;
 }
 
+/** How large tools, holders and what holds the work are, where they do not say so themselves (trade: Clearance), mm. */
+export interface Bodies {
+  /** The edge of a turning tool is so long, and rises behind its tip by so many degrees from the axis. */
+  edge: number;
+  trail: number;
+  /** A shank is so wide, and reaches so far out from its edge. */
+  shank: number;
+  post: number;
+  /** Diameters over a drill chuck, a centre's body, a die's holder, a chuck. */
+  drillChuck: number;
+  centre: number;
+  dieHolder: number;
+  chuck: number;
+  /** A spindle stop behind the work: over all, and the hole in it. */
+  stop: number;
+  stopBore: number;
+  /** A knurling wheel and a die are so wide. */
+  wheel: number;
+}
+
 /** Speeds, feeds and their limits (trade: Order, Cutting). */
 export interface CuttingValues {
   /** Factor on the cutting speed by kind of operation. */
@@ -98,6 +118,8 @@ export interface CuttingValues {
   knurlGrows: number;
   /** How far from a whole number of pitches round a knurl still tracks. */
   knurlTracks: number;
+  /** What a nose may leave in an inner corner of which the drawing says nothing, its radius, mm. */
+  silentCorner: number;
   /** How far a nose may be from the fillet that it leaves, as a share of it. */
   filletWithin: number;
   /** What steps may leave of a round form before it is blended, mm. */

@@ -4,6 +4,9 @@ import { radiusOn, type Segment } from '../../model/workpiece/segment';
 export interface FormStep {
   z: number;
   diameter: number;
+  /** The stretch of the form that it clears. */
+  z0: number;
+  z1: number;
 }
 
 /**
@@ -25,6 +28,6 @@ export function stepTable(piece: Segment, scallop: number): FormStep[] {
   return places.slice(1).map((z, index) => {
     const before = places[index] ?? z;
     const high = Math.max(radiusOn(piece, before), radiusOn(piece, z));
-    return { z: radiusOn(piece, z) >= radiusOn(piece, before) ? z : before, diameter: 2 * high };
+    return { z: radiusOn(piece, z) >= radiusOn(piece, before) ? z : before, diameter: 2 * high, z0: before, z1: z };
   });
 }

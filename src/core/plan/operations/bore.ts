@@ -15,6 +15,10 @@ import { stopSetting } from './tools';
 import { barsFor, stoutest } from './boringBars';
 import { fullDepthOf } from './fullDepth';
 import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { alongBore } from './edgePaths';
+
+/** Just behind the bottom, mm. */
+const CLOSE = 1e-3;
 
 const KINDS = ['bore', 'counterbore'];
 
@@ -141,6 +145,12 @@ const boring = (kind: string): OperationKind => ({
         z: to,
         leaves: { bore: [cylinder(-1, to, radius)] },
         limitedBy: limitOf(index, division, byBar < cutting.deepestBore),
+        path: alongBore(
+          -allowances.approach,
+          to,
+          radius,
+          last && blind ? { core: radiusAt(work.bore, to + CLOSE), middle: (tool.least ?? 0) / 2 } : undefined,
+        ),
         way: [
           term('l', 'depth', to, 'mm', 'computed'),
           term('a', 'approach', allowances.approach, 'mm', 'start value'),

@@ -65,7 +65,7 @@ export const centre: OperationKind = {
   cut({ from, to, diameter = 1, feature }, _work, { run, supported, centres }) {
     return good({
       diameter,
-      passes: [{ ...straightIn(to - from, run), z: to }],
+      passes: [{ ...straightIn(to - from, run, to, from), z: to }],
       warnings:
         (supported || centres) && feature === 'face'
           ? [`The centre hole of ${say(to - from, run.units)} stays in the face: see that the drawing allows it.`]

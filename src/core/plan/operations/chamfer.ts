@@ -2,12 +2,15 @@ import { chamferCut } from '../../model/workpiece/chamferCut';
 import { halfAngle } from '../cutting/compound';
 import { figure, term } from '../../model/figure';
 import { good } from '../../model/result';
+import type { EdgePlace } from '../../model/plan/edgeWay';
 import { radiusAt, type Segment } from '../../model/workpiece/profile';
+import type { Workpiece } from '../../model/workpiece/workpiece';
 import { say } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
 import { reachedOf } from './holeNeed';
+import { clearOf, lowEnd, plunge, turnedOnto } from './edgePaths';
 
 /** A corner to chamfer, from its edge: along z, in radius, and the angle from the axis. z of the set-up, mm. */
 interface Corner {
@@ -44,6 +47,24 @@ function otherCorners(setup: Setup): Corner[] {
   });
 }
 
+/** Metal is looked for so far beside the foot of a flank, and an edge reaches so far over its upper end, mm (ours). */
+const BESIDE = 1e-3;
+const SPARE = 0.5;
+
+/**
+ * Where the point of the tool stands when its edge lies on a flank: as far down beside it as there is room, so that as
+ * little of the edge as can be stands out over its upper end, towards jaws or a shoulder.
+ */
+function footOf(flank: Segment, edge: number, work: Workpiece): EdgePlace {
+  const [length, high] = [flank.z1 - flank.z0, Math.abs(flank.r1 - flank.r0)];
+  const slant = Math.hypot(length, high);
+  const low = lowEnd(flank);
+  const out = flank.r0 < flank.r1 ? -1 : 1;
+  const room = low.r - radiusAt(work.outside, low.z + out * BESIDE);
+  const down = Math.max(0, Math.min(edge - slant - SPARE, (room * slant) / high));
+  return { z: low.z + (out * down * length) / slant, r: low.r - (down * high) / slant };
+}
+
 /** Chamfer a corner that faces out of the chuck with a 45° tool, or one set over to its angle. */
 export const chamfer: OperationKind = {
   kind: 'chamfer',
@@ -71,6 +92,7 @@ export const chamfer: OperationKind = {
         to: z1,
         diameter: 2 * radius,
         removal: { outside: removal },
+        ...(removal[0] && turnedOnto(removal[0]) !== 0 ? { stands: { turned: turnedOnto(removal[0]) } } : {}),
         stop: {
           means: 'carriage' as const,
           settings: [
@@ -94,8 +116,11 @@ export const chamfer: OperationKind = {
       })),
     );
   },
-  cut({ from, to, removal }, work, { run }) {
+  cut({ from, to, removal, tool }, work, { run }) {
     const leg = Math.abs(to - from);
+    const flank = removal.outside?.[0];
+    const foot = flank ? footOf(flank, tool.width ?? 0, work) : { z: to, r: 0 };
+    const { approach } = run.shop.allowances;
     const angle = halfAngle(removal.outside?.[0]?.r0 ?? 0, removal.outside?.[0]?.r1 ?? 0, leg);
     return good({
       diameter: 2 * radiusAt(work.outside, to),
@@ -104,9 +129,10 @@ export const chamfer: OperationKind = {
           depth: leg,
           z: to,
           wide: leg,
+          path: plunge(foot.z, foot.r, clearOf(work, Math.min(from, to), Math.max(from, to), approach)),
           way: [
             term('c', 'leg of the chamfer', leg, 'mm', 'drawing'),
-            term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
+            term('a', 'approach', approach, 'mm', 'start value'),
           ],
           ...(Math.abs(angle - 45) > 0.05
             ? { note: `the tool set over to ${Number(angle.toFixed(1))}° from the axis` }

@@ -65,10 +65,13 @@ export const countersink: OperationKind = {
       }),
     );
   },
-  cut({ to, diameter = 0 }, _work, { run }) {
+  cut({ to, diameter = 0, removal: { bore = [] } }, _work, { run }) {
+    const [cone] = bore;
+    // Its point would stand where its flanks meet.
+    const point = cone ? cone.z0 + (cone.r0 * (cone.z1 - cone.z0)) / (cone.r0 - cone.r1) : to;
     return good({
       diameter,
-      passes: [straightIn(to, run)],
+      passes: [straightIn(to, run, point, -point)],
     });
   },
   cautions: [{ kind: 'mistake', text: 'Slow, or it chatters; measure the mouth rather than the depth.' }],

@@ -6,6 +6,7 @@ import { cylinder } from '../../model/workpiece/profile';
 import { sayDiameter } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import { drillsOf } from './drillChain';
+import { intoHole } from './edgePaths';
 
 /** Withdrawals in a deep hole: after the first few diameters, then every so often (trade: Cutting). */
 export function pecksFor(depth: number, diameter: number, firstTimes: number, times: number): number {
@@ -84,6 +85,7 @@ export const drill: OperationKind = {
             term('p', 'point', to - fullDepth, 'mm', 'tool'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
           ],
+          path: intoHole(-setup.facing - run.shop.allowances.approach, to),
           ...(pecks > 1 ? { note: `${pecks} pecks: first ${firstPeckTimes} × d, then every ${peckTimes} × d` } : {}),
         },
       ],

@@ -6,6 +6,7 @@ import type { Part } from '../../model/part/part';
 import type { Check, Operation, OperationKind } from '../../model/plan/operation';
 import { stopSetting, toolFor } from './tools';
 import { equalPasses } from './equalPasses';
+import { across, clearOf } from './edgePaths';
 
 /** The feature that is an end left on for a centre. */
 export const CENTRE_END = 'centre-end';
@@ -75,9 +76,13 @@ export const face: OperationKind = {
     const facing = to - from;
     const outer = largestRadius(work.outside, from, to + 0.001);
     const core = radiusAt(work.bore, to - 1e-6);
+    const { approach } = setup.run.shop.allowances;
+    const clear = clearOf(work, from - 1, to, approach);
+    // Past the middle by its nose, or into the hole that is there.
+    const inwards = core > 0 ? core - approach : -(operation.tool.nose ?? 0);
     const way = [
       term('R', 'outer radius', outer, 'mm', 'computed'),
-      term('a', 'approach', setup.run.shop.allowances.approach, 'mm', 'start value'),
+      term('a', 'approach', approach, 'mm', 'start value'),
       term('r', 'core radius, inwards', -core, 'mm', 'computed'),
     ];
     return andThen(
@@ -90,6 +95,7 @@ export const face: OperationKind = {
             depth,
             z: from + depth * (index + 1),
             way,
+            path: across(from + depth * (index + 1), clear, inwards, approach),
             limitedBy,
           })),
         }),

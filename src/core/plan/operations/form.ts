@@ -1,7 +1,9 @@
 import { stepTable } from '../cutting/stepTable';
 import { term } from '../../model/figure';
+import type { EdgePlace, ToolStands } from '../../model/plan/edgeWay';
 import type { Feature } from '../../model/part/feature';
 import { largestRadius, type Segment } from '../../model/workpiece/profile';
+import type { Profile } from '../../model/workpiece/segment';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say } from '../../model/words';
@@ -10,6 +12,7 @@ import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { edgeFor } from './edgeCone';
 import { alongBottom, plunges } from './groove';
+import { along, clearOf, lowEnd, plunge, plungeAlong } from './edgePaths';
 
 const SAME = 0.005;
 
@@ -53,6 +56,7 @@ function nameOf(own: Feature, { run }: Setup): string {
 }
 
 function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
+  const stands = standsOf(own, setup);
   return {
     key: `form:${own.path}`,
     kind: 'form',
@@ -63,11 +67,39 @@ function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
     from: own.z0,
     to: own.z1,
     removal: { outside: own.outside ?? [] },
+    ...(stands ? { stands } : {}),
     stop: {
       means: 'carriage',
       settings: [{ edge: tool.touched === 'left' ? 'left' : 'tip', setting: stopSetting(own.z1, tool) }],
     },
     checks: own.kind === 'groove' && own.size ? [{ what: own.name, measures: 'outside', size: own.size }] : [],
+  };
+}
+
+/** Along a form by hand, its arcs round their middles. */
+const alongForm = (profile: Profile): EdgePlace[] =>
+  profile.flatMap(({ z0, z1, r0, r1, arc }, index): EdgePlace[] => [
+    { z: z0, r: r0, ...(index > 0 ? { by: 'rapid' as const } : {}) },
+    { z: z1, r: r1, ...(arc ? { round: { z: arc.z, r: arc.r, way: arc.hollow ? 'left' : 'right' } } : {}) },
+  ]);
+
+/** Straight in with a tool that has the form: its middle on the arc's, or its end on the low end of a flank. */
+function straightPath(own: Feature, { nose = 0, hollowEdge }: Tool, lowest: number, clear: number): EdgePlace[] {
+  const [piece] = own.outside ?? [];
+  if (!piece) return [];
+  const { arc } = arcsOf(own)[0] ?? {};
+  if (!arc) return plunge(lowEnd(piece).z, lowEnd(piece).r, clear);
+  return hollowEdge === undefined ? plunge(arc.z + nose, lowest, clear) : plunge(arc.z, arc.r, clear);
+}
+
+/** How a form tool stands: a straight edge as the post sets it, a hollow one for the corner that it rounds. */
+function standsOf(own: Feature, setup: Setup): ToolStands | undefined {
+  const [piece] = own.outside ?? [];
+  const set = edgeFor(own, setup)?.way;
+  if (!piece || (!set && own.kind !== 'radius')) return undefined;
+  return {
+    ...(set ? { turned: set.at } : {}),
+    ...(piece.r0 > piece.r1 ? { towardsChuck: true as const } : {}),
   };
 }
 
@@ -93,6 +125,7 @@ export const form: OperationKind = {
     const outer = largestRadius(work.outside, from, to);
     const lowest = Math.min(...(removal.outside ?? []).flatMap(({ r0, r1 }) => [r0, r1]));
     const depth = outer - lowest;
+    const clear = clearOf(work, from, to, allowances.approach);
     const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');
     const set = own && edgeFor(own, setup)?.way;
     const straight = {
@@ -100,6 +133,7 @@ export const form: OperationKind = {
       diameter: 2 * lowest,
       z: to,
       wide: to - from,
+      path: own ? straightPath(own, tool, lowest, clear) : [],
       ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
       way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
     };
@@ -108,20 +142,37 @@ export const form: OperationKind = {
       const steps = (removal.outside ?? []).flatMap((piece) => stepTable(piece, cutting.formScallop));
       return good({
         diameter,
-        passes: steps.map(({ z, diameter: target }, index) => ({
-          depth: Math.max(0, ((steps[index - 1]?.diameter ?? diameter) - target) / 2),
-          diameter: target,
-          z,
-          // The steps stand as steps; the file blends them at the end.
-          leaves: {},
-          way: [
-            term('l', 'length of the step', Math.abs(z - (steps[index - 1]?.z ?? from)), 'mm', 'computed'),
-            approach,
-          ],
-          ...(index === 0
-            ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, run.units)} with a file` }
-            : {}),
-        })),
+        passes: [
+          ...steps.map(({ z, diameter: target, z0, z1 }, index) => ({
+            depth: (diameter - target) / 2,
+            // Its nose is round: it begins where it does not reach back over the step before.
+            path: along(
+              index === 0 ? z0 - allowances.approach : Math.min(z0 + 2 * (tool.nose ?? 0), z1),
+              z1,
+              target / 2,
+              clear,
+            ),
+            diameter: target,
+            z,
+            // The steps stand as steps; the file blends them at the end.
+            leaves: {},
+            way: [
+              term('l', 'length of the step', Math.abs(z - (steps[index - 1]?.z ?? from)), 'mm', 'computed'),
+              approach,
+            ],
+            ...(index === 0
+              ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, run.units)} with a file` }
+              : {}),
+          })),
+          {
+            depth: 0,
+            z: to,
+            path: alongForm(removal.outside ?? []),
+            leaves: { outside: removal.outside ?? [] },
+            way: [],
+            note: 'with a file, along the form',
+          },
+        ],
       });
     }
     if (own.kind !== 'groove') return good({ diameter, passes: [straight] });
@@ -130,9 +181,20 @@ export const form: OperationKind = {
     return good({
       diameter,
       passes: [
-        ...places.map((z) => ({ ...straight, z: z + width, wide: width, leaves: {} })),
+        ...places.map((z) => ({
+          ...straight,
+          z: z + width,
+          wide: width,
+          leaves: {},
+          path: plunge(z + width, lowest, clear),
+        })),
         ...(places.length > 1
-          ? [{ ...alongBottom(to, 2 * lowest, to - from - width), leaves: { outside: removal.outside ?? [] } }]
+          ? [
+              {
+                ...alongBottom(to, 2 * lowest, to - from - width, plungeAlong(from + width, to, lowest, clear)),
+                leaves: { outside: removal.outside ?? [] },
+              },
+            ]
           : []),
       ],
     });

@@ -1,4 +1,5 @@
 import { sum, term } from '../../model/figure';
+import type { EdgePlace } from '../../model/plan/edgeWay';
 import type { Feature } from '../../model/part/feature';
 import { good } from '../../model/result';
 import { cylinder, largestRadius } from '../../model/workpiece/profile';
@@ -6,6 +7,7 @@ import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind, Pass } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import { clearOf, plunge, plungeAlong } from './edgePaths';
 
 /** A square groove, or a recess between larger steps: straight down. Rounded corners want a form tool. */
 const isSquare = ({ kind, outside }: Feature): boolean =>
@@ -43,11 +45,12 @@ export function plunges(z0: number, z1: number, blade: number, most: number): nu
 }
 
 /** The last pass of several plunges: along the bottom, so that they leave no ridges (trade: Shop arithmetic). */
-export const alongBottom = (z: number, diameter: number, length: number): Pass => ({
+export const alongBottom = (z: number, diameter: number, length: number, path: EdgePlace[]): Pass => ({
   depth: 0,
   diameter,
   z,
   way: [term('l', 'along the bottom', length, 'mm', 'computed')],
+  path,
   note: 'along the bottom, so that the plunges leave no ridges',
 });
 
@@ -121,6 +124,7 @@ export const groove: OperationKind = {
     const outer = largestRadius(work.outside, from, to);
     const depth = outer - diameter / 2;
     const places = plunges(from, to, width, cutting.plungeStep);
+    const clear = clearOf(work, from, to, allowances.approach);
     const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');
     return good({
       diameter: 2 * outer,
@@ -132,9 +136,12 @@ export const groove: OperationKind = {
           way: [term('t', 'depth of the groove', depth, 'mm', 'computed'), approach],
           leaves: { outside: [cylinder(z, z + width, diameter / 2)] },
           wide: width,
+          path: plunge(z, diameter / 2, clear),
           ...(places.length > 1 && index === 0 ? { note: 'right edge of the blade at z; all to the same depth' } : {}),
         })),
-        ...(places.length > 1 ? [alongBottom(from, diameter, to - from - width)] : []),
+        ...(places.length > 1
+          ? [alongBottom(from, diameter, to - from - width, plungeAlong(to - width, from, diameter / 2, clear))]
+          : []),
       ],
     });
   },

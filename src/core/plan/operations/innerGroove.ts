@@ -10,6 +10,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { alongBottom, plunges } from './groove';
 import { reachedOf } from './holeNeed';
+import { plungeInside } from './edgePaths';
 
 /** The widest tool that goes in through the bore before the groove, reaches along it, and down to the bottom. */
 function toolOf({ z0, z1, size }: Feature, { part, run }: Setup): Tool | undefined {
@@ -89,8 +90,18 @@ export const innerGroove: OperationKind = {
           ],
           leaves: { bore: [cylinder(z, z + width, diameter / 2)] },
           wide: width,
+          path: plungeInside(z, z, diameter / 2, (tool.least ?? 0) / 2, -allowances.approach),
         })),
-        ...(places.length > 1 ? [alongBottom(to, diameter, to - from - width)] : []),
+        ...(places.length > 1
+          ? [
+              alongBottom(
+                to,
+                diameter,
+                to - from - width,
+                plungeInside(from, to - width, diameter / 2, (tool.least ?? 0) / 2, -allowances.approach),
+              ),
+            ]
+          : []),
       ],
     });
   },

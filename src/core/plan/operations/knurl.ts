@@ -68,6 +68,12 @@ export const knurl: OperationKind = {
         {
           depth: 0,
           z: to,
+          path: [
+            { z: from, r: diameter / 2 + shop.allowances.approach },
+            { z: from, r: diameter / 2, by: 'thread' },
+            { z: to, r: diameter / 2, by: 'thread' },
+            { z: to, r: diameter / 2 + shop.allowances.approach, by: 'rapid' },
+          ],
           way: [
             term('l', 'length', to - from, 'mm', 'drawing'),
             term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),

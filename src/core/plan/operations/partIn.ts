@@ -5,6 +5,7 @@ import { good } from '../../model/result';
 import type { OperationKind } from '../../model/plan/operation';
 import { bladeSettings } from './tools';
 import { edgesBehind } from './edgesBehind';
+import { clearOf, plunge } from './edgePaths';
 
 /** Part in part way, so that the back edge is reached before the piece is off (trade: Order, EDGE-BEFORE-LOSS). */
 export const partIn: OperationKind = {
@@ -47,6 +48,7 @@ export const partIn: OperationKind = {
           diameter,
           z: to,
           wide: to - from,
+          path: plunge(from, diameter / 2, clearOf(work, from, to, run.shop.allowances.approach)),
           way: [
             term('t', 'depth', outer - diameter / 2, 'mm', 'computed'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),

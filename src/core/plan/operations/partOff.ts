@@ -4,6 +4,7 @@ import { good } from '../../model/result';
 import type { OperationKind } from '../../model/plan/operation';
 import { bladeSettings } from './tools';
 import { lengthOverAll } from './face';
+import { clearOf, plunge, throughTo } from './edgePaths';
 
 /** Part the piece off the bar. The finished side is at the blade's right edge (trade: Stock). */
 export const partOff: OperationKind = {
@@ -43,6 +44,7 @@ export const partOff: OperationKind = {
           depth: outer - core,
           z: to,
           wide: from - to,
+          path: plunge(to, throughTo(core), clearOf(work, to, from, run.shop.allowances.approach)),
           way: [
             term('R', 'outer radius', outer, 'mm', 'computed'),
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),

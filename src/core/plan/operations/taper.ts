@@ -12,7 +12,7 @@ import { term } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
 import type { Size } from '../../model/part/size';
 import { good } from '../../model/result';
-import { largestRadius, type Segment } from '../../model/workpiece/profile';
+import { largestRadius, radiusAt, type Segment } from '../../model/workpiece/profile';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
@@ -23,8 +23,12 @@ import { barsFor, stoutest } from './boringBars';
 import { countersinkFor } from './countersink';
 import { edgeFor, flankOf, halfOf } from './edgeCone';
 import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { alongFlank, clearOf, type FlankEnd } from './edgePaths';
 
 const round = (value: number) => Number(value.toFixed(3));
+
+/** A hair, mm. */
+const CLOSE = 1e-3;
 
 /** A hole that the bar's tip can enter, so that its back does not touch (PILOT-CLEARS-BACK). */
 function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
@@ -127,6 +131,17 @@ function limitOf(index: number, rough: number, limit: Limit): Limit {
   return rough === 1 ? 'stock' : limit;
 }
 
+/**
+ * How a flank of the outside ends, by what stands beside it.
+ * @param rises how far the flank rises away from that end, mm
+ * @param beside how far the metal there stands over that end, mm
+ */
+function endOf(rises: number, beside: number): FlankEnd {
+  if (beside > 2 * CLOSE) return 'wall';
+  if (beside < -2 * CLOSE) return 'open';
+  return rises > 0 ? 'corner' : 'open';
+}
+
 /** Turn a cone, outside or inside, with the compound set over to half of its angle (trade: Cutting). */
 export const taper: OperationKind = {
   kind: 'taper',
@@ -162,6 +177,7 @@ export const taper: OperationKind = {
         own.kind === 'diameter' && own.size.from !== 'general' ? [own.size.upper - own.size.lower] : [],
       );
     const closest = Math.min(...(limits ?? []));
+    const clear = inside ? (tool.least ?? 0) / 2 : clearOf(work, from, to, allowances.approach);
     let taken = 0;
     return good({
       diameter,
@@ -169,9 +185,24 @@ export const taper: OperationKind = {
         taken += depth;
         const off = (inside ? -1 : 1) * (perSide - taken);
         const shifted = [{ ...flank, r0: Math.max(0, flank.r0 + off), r1: Math.max(0, flank.r1 + off) }];
+        const own = shifted[0] as Segment;
+        const [first, last] = alongFlank(
+          own,
+          { nose: tool.nose ?? 0, inside, approach: allowances.approach },
+          inside
+            ? 'open'
+            : endOf(
+                flank.r1 - flank.r0,
+                flank.z0 > CLOSE ? radiusAt(work.outside, flank.z0 - CLOSE) - flank.r0 : -Infinity,
+              ),
+          inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + CLOSE) - flank.r1),
+        );
         return {
           depth,
           z: to,
+          path: inside
+            ? [first, last, { ...first, z: last.z, r: clear, by: 'rapid' }, { z: first.z, r: clear, by: 'rapid' }]
+            : [{ z: first.z, r: clear }, first, last, { z: last.z, r: clear }, { z: first.z, r: clear, by: 'rapid' }],
           leaves: inside ? { bore: shifted } : { outside: shifted },
           limitedBy: limitOf(index, division?.rough.length ?? 0, most.limit),
           way: [

@@ -14,6 +14,7 @@ import { hasRoomToLeave } from '../holding/threadRoom';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
+import { alongThread, clearOf } from './edgePaths';
 
 const round = (value: number) => Number(value.toFixed(3));
 
@@ -116,7 +117,7 @@ export const thread: OperationKind = {
         : ', exact';
     return pitchFeed(own, `By the leadscrew: change gears ${gears}, drivers over driven${error}.`);
   },
-  cut(operation, _work, setup) {
+  cut(operation, work, setup) {
     const { run } = setup;
     const { allowances, cutting } = run.shop;
     const own = threadOf(operation, setup);
@@ -133,6 +134,11 @@ export const thread: OperationKind = {
       term('l', 'length', to - from, 'mm', 'computed'),
       term('a', 'approach', allowances.approach, 'mm', 'start value'),
     ];
+    const clear = clearOf(work, from, to, allowances.approach);
+    const helix = (deep: number) => {
+      const [start, end] = goesAway(setup) ? [to, from - allowances.approach] : [from - allowances.approach, to];
+      return alongThread(start, end, diameter / 2 - deep, clear);
+    };
     const { compoundDial } = run.shop.machine;
     const infeed = (deep: number) => {
       const along = infeedAlong(deep, cutting.threadCompound);
@@ -154,6 +160,7 @@ export const thread: OperationKind = {
           diameter: diameter - 2 * deep,
           z: to,
           way,
+          path: helix(deep),
           limitedBy: 'chip' as const,
           note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
         })),
@@ -162,6 +169,7 @@ export const thread: OperationKind = {
           diameter: diameter - 2 * depth,
           z: to,
           way,
+          path: helix(depth),
           limitedBy: 'again' as const,
           note: 'again, without infeed',
         })),

@@ -5,6 +5,7 @@ import type { Tool } from '../../model/shop/shop';
 import { figure, sum, term, type Figure, type Term } from '../../model/figure';
 import type { Pass, StopDemand } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import { intoHole, intoThread } from './edgePaths';
 
 /** The shop's first tool for a kind of operation, or that there is none. */
 export function toolFor({ run }: Setup, kind: string, path: string): Result<Tool> {
@@ -41,14 +42,19 @@ export function bladeSettings({ tool, width }: Blade, end: readonly Term[]): Sto
   return tool.touched === 'right' ? [right, left] : [left, right];
 }
 
-/** One feed straight in to a depth, as a tool in the tailstock goes. */
-export const straightIn = (depth: number, { shop }: Run): Pass => ({
+/**
+ * One feed straight in to a depth, as a tool in the tailstock goes.
+ * @param tip where its point comes to, where that is deeper
+ * @param mouth where the metal begins
+ */
+export const straightIn = (depth: number, { shop }: Run, tip = depth, mouth = 0): Pass => ({
   depth,
   z: depth,
   way: [
     term('t', 'depth', depth, 'mm', 'computed'),
     term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),
   ],
+  path: intoHole(mouth - shop.allowances.approach, tip),
 });
 
 /** In along a thread and out again, as taps and dies go: at the pitch both ways. */
@@ -60,4 +66,5 @@ export const inAndOut = (length: number, to: number, { shop }: Run): Pass => ({
     term('b', 'and out again', length, 'mm', 'drawing'),
     term('a', 'approach', shop.allowances.approach, 'mm', 'start value'),
   ],
+  path: intoThread(-shop.allowances.approach, to),
 });

@@ -14,6 +14,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
 import { filletOf, turnedAway, turnedStepsOf } from './turned';
+import { along, clearOf } from './edgePaths';
 
 const sumOf = (depths: readonly number[]): number => depths.reduce((total, own) => total + own, 0);
 
@@ -157,6 +158,7 @@ export const turnFinish: OperationKind = {
         `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`,
       );
     const springs = springsOf(operation, division.finish.at(-1) ?? 0, tight, work, setup);
+    const clear = clearOf(work, from, to, allowances.approach);
     const depths = [...division.finish, ...Array.from({ length: springs }, () => 0)];
     const atShoulder = setup.turned.some(({ path, shoulder }) => path === feature && shoulder);
     const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
@@ -169,6 +171,7 @@ export const turnFinish: OperationKind = {
           on: 2 * (radius - sumOf(depths.slice(0, index))),
           diameter: 2 * (radius - sumOf(depths.slice(0, index + 1))),
           z: to,
+          path: along(from - allowances.approach, to, radius - sumOf(depths.slice(0, index + 1)), clear),
           way: [
             term('l', 'length', to - from, 'mm', 'computed'),
             term('a', 'approach', allowances.approach, 'mm', 'start value'),

@@ -7,6 +7,7 @@ import type { OperationKind } from '../../model/plan/operation';
 import { stopSetting, toolFor } from './tools';
 import { equalPasses } from './equalPasses';
 import { turnedAway, turnedStepsOf } from './turned';
+import { along, clearOf } from './edgePaths';
 
 /** Rough one diameter from the free end to just before its shoulder, leaving the finish allowance. */
 export const turnRough: OperationKind = {
@@ -56,6 +57,7 @@ export const turnRough: OperationKind = {
     const thinnest = tool.thinnestCut ?? 0;
     // Roughing that finds nothing to take is no operation.
     if (perSide < Math.max(thinnest, 1e-9) - 1e-9) return good({ diameter: 2 * radius, passes: [] });
+    const clear = clearOf(work, from, to, allowances.approach);
     const way = [
       term('l', 'length', to - from, 'mm', 'computed'),
       term('a', 'approach', allowances.approach, 'mm', 'start value'),
@@ -73,6 +75,7 @@ export const turnRough: OperationKind = {
             diameter: 2 * (radius - depth * (index + 1)),
             z: to,
             way,
+            path: along(from - allowances.approach, to, radius - depth * (index + 1), clear),
             limitedBy,
           })),
         }),

@@ -9,6 +9,7 @@ import type { OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
+import { clearOf, plunge } from './edgePaths';
 
 /** Half of a vee's included angle, from square to the axis, degrees, and where its bottom is. */
 function shapeOf({ outside = [] }: Feature): { half: number; bottom: number; depth: number } | undefined {
@@ -67,15 +68,26 @@ export const vee: OperationKind = {
     if (!shape) return good({ diameter: 0, passes: [] });
     const { half, bottom, depth } = shape;
     const approach = term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value');
+    const [top, ...rest] = own.outside ?? [];
+    const low = top?.r1 ?? 0;
+    const clear = clearOf(work, from, to, run.shop.allowances.approach);
     const straight = {
       depth,
       z: bottom,
+      path: plunge(bottom, low, clear),
       wide: 2 * depth * Math.tan(((tool.point ?? 0) * Math.PI) / 360),
       way: [term('t', 'depth of the vee', depth, 'mm', 'drawing'), approach],
     };
-    const flank = (side: string) => ({
+    /** From the edge of the vee down its flank. */
+    const flank = (side: string, edge: number, high: number) => ({
       depth,
       z: bottom,
+      path: [
+        { z: edge, r: clear },
+        { z: edge, r: high },
+        { z: bottom, r: low },
+        { z: bottom, r: clear, by: 'rapid' as const },
+      ],
       way: [term('s', 'slide, along the flank', slideFor(depth, 90 - half), 'mm', 'computed'), approach],
       note: `${side} flank, compound at ${half.toFixed(1)}° from square to the axis`,
     });
@@ -83,7 +95,11 @@ export const vee: OperationKind = {
       diameter: 2 * largestRadius(work.outside, from, to),
       passes: sameAngle(tool, half)
         ? [straight]
-        : [{ ...straight, note: 'the middle first, to the depth' }, flank('right'), flank('left')],
+        : [
+            { ...straight, note: 'the middle first, to the depth' },
+            flank('right', top?.z0 ?? from, top?.r0 ?? 0),
+            flank('left', rest.at(-1)?.z1 ?? to, rest.at(-1)?.r1 ?? 0),
+          ],
     });
   },
   cautions: [

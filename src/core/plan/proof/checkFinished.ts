@@ -6,6 +6,7 @@ import type { Setup } from '../../model/plan/setup';
 import type { CutOperation, CutSetup } from '../cuts/planCuts';
 import { bringsWithIt, madeChamfers, madeFeatures } from '../reach/reached';
 import { disagreements, type Disagreement } from './agree';
+import { placeOf } from './placeOf';
 import { drawnLimits, sectionOfWork } from './drawn';
 import { mirrored } from './section/section';
 
@@ -19,35 +20,7 @@ export type FinishedSetup = Pick<CutSetup, 'setup' | 'start' | 'cuts'>;
 const hangsOnBar = ({ setup, cuts, start }: FinishedSetup): boolean =>
   setup.partsOff && ((cuts.at(-1)?.after ?? start).outside.at(-1)?.z1 ?? 0) > setup.part.length + setup.behind + CLOSE;
 
-/** A hole is named for what is wrong this far inside its wall, mm. */
-const REACHES = 0.5;
-
 const NOT_RIGHT = 'this part is not planned right, and nothing is given out for it';
-
-/** What of the drawing lies where something is wrong (path): the hole or the detail there, else the step. */
-function placeOf({ steps, features, holes, length }: Part, { z0, z1, r0 }: Disagreement): string {
-  const middle = (z0 + z1) / 2;
-  const meets = (stretch: { z0: number; z1: number }) => stretch.z0 < z1 && stretch.z1 > z0;
-  const step = steps.find(({ zFrom, zTo }) => zFrom <= middle && middle <= zTo);
-  const bored = features
-    .filter((feature) => feature.bore && meets(feature))
-    .map((feature) => ({ ...feature, r: radiusUnder(feature.bore) }));
-  const drilled = holes.map(({ path, from, depth, diameter }) => ({
-    path,
-    r: diameter.nominal / 2,
-    ...(from === 'front' ? { z0: 0, z1: depth } : { z0: length - depth, z1: length }),
-  }));
-  // The narrowest hole that reaches out to where it is wrong.
-  const hole = [...bored, ...drilled]
-    .filter((inner) => meets(inner) && inner.r > r0 - REACHES)
-    .sort((a, b) => a.r - b.r)[0];
-  const detail = features.find((feature) => feature.outside && meets(feature));
-  const inside = hole && (!step || r0 < step.diameter.nominal / 4 + hole.r / 2);
-  return (inside ? hole.path : (detail?.path ?? step?.path)) ?? 'part.outside';
-}
-
-const radiusUnder = (profile: readonly { r0: number; r1: number }[] = []): number =>
-  Math.max(0, ...profile.flatMap(({ r0, r1 }) => [r0, r1]));
 
 const problemOf = ({ part, units }: Run, wrong: Disagreement): Problem => ({
   path: placeOf(part, wrong),
@@ -87,6 +60,9 @@ export function checkFinished(setups: readonly FinishedSetup[]): Result<null> {
       .map(({ to, tool }) => ({ end: setup.end, depth: to, diameter: tool.diameter ?? 0 })),
   );
   const seen = sectionOfWork(left);
-  const wrong = disagreements(end === 'front' ? seen : mirrored(seen, part.length), drawnLimits(part, made, centres));
+  const wrong = disagreements(
+    end === 'front' ? seen : mirrored(seen, part.length),
+    drawnLimits(part, made, centres, run.shop.cutting.silentCorner),
+  );
   return wrong.length === 0 ? good(null) : bad(...wrong.map((place) => problemOf(run, place)));
 }

@@ -29,6 +29,9 @@ const insideOf = (profile: readonly Segment[], by = 0): Section => sideBySide(pr
 export const sectionOfWork = ({ outside, bore }: Workpiece): Section =>
   difference(insideOf(outside), insideOf(bore.filter(({ r0, r1 }) => r0 > 0 || r1 > 0)));
 
+/** Radii nearer than this are one, mm. */
+const NEAR = 1e-4;
+
 /** How far a radius may be off the nominal one, mm: towards more metal outside, towards less in a bore. */
 type Off = (size: Size | undefined) => number;
 const upper: Off = (size) => (size ? size.upper / 2 : 0);
@@ -66,11 +69,12 @@ const FLAT: readonly string[] = ['bore', 'counterbore', 'inner-groove'];
 const LEAD = 10;
 
 /** What may lie behind the inner end of a bore of which the drawing says nothing more. */
-function silentEnd({ kind, bore, from, z0, z1, thread }: Feature, length: number): Section[] {
+function silentEnd({ kind, bore, from, z0, z1, thread }: Feature, length: number, corner: number): Section[] {
   const deep = from === 'front' ? z1 : length - z0;
   const end = from === 'front' ? bore?.at(-1)?.r1 : bore?.[0]?.r0;
   if (!from || !end || FLAT.includes(kind) || deep > length - SAME) return [];
-  const lead = thread ? LEAD * thread.pitch : 0;
+  // A nose reaches a little beyond where its flank ends.
+  const lead = thread ? LEAD * thread.pitch : corner;
   return [
     ...(lead > 0 ? [fromEnd(from, length)(deep, Math.min(deep + lead, length), () => level(end))] : []),
     pointCut(from, deep + lead, end, length),
@@ -83,13 +87,37 @@ function boreOff({ bore = [], size }: Feature, off: Off): number {
   return size && straight ? size.nominal / 2 + off(size) - straight.r0 : off(size);
 }
 
-function metalOf(part: Part, made: (path: string) => boolean, outer: Off, inner: Off, silent: boolean): Section {
+/** A fillet stands on the step that it runs out on, and moves with its limits. */
+function offOfLowest(leaves: readonly Segment[], steps: readonly Step[], outer: Off): number {
+  const lowest = Math.min(...leaves.flatMap(({ r0, r1 }) => [r0, r1]));
+  const step = steps.find(({ diameter }) => Math.abs(diameter.nominal / 2 - lowest) < NEAR);
+  return step ? outer(step.diameter) : 0;
+}
+
+/** What a vee is cut into may stand higher on one side of it, as on a cone: its flanks go on through that. */
+function openVee({ kind, outside = [] }: Feature): readonly Segment[] {
+  const [first, last] = [outside[0], outside.at(-1)];
+  if (kind !== 'vee' || !first || !last) return outside;
+  const on = ({ z0, z1, r0, r1 }: Segment, z: number) => r0 + ((r1 - r0) * (z - z0)) / (z1 - z0);
+  const far = first.z1 - first.z0;
+  const before = { ...first, z0: first.z0 - far, z1: first.z0, r0: on(first, first.z0 - far), r1: first.r0 };
+  const after = { ...last, z0: last.z1, z1: last.z1 + far, r0: last.r1, r1: on(last, last.z1 + far) };
+  return [before, ...outside, after];
+}
+
+function metalOf(
+  part: Part,
+  made: (path: string) => boolean,
+  [outer, inner]: [Off, Off],
+  silent: boolean,
+  corner: number,
+): Section {
   const { steps, chamfers, holes, length } = part;
   const features = part.features.filter(({ path }) => made(path));
   const radiusOf = ({ diameter }: Step) => diameter.nominal / 2 + outer(diameter);
   const turned = steps.flatMap((step) => under(step.zFrom, step.zTo, level(radiusOf(step))));
   const left = features.reduce<Section>(
-    (metal, { leaves }) => (leaves ? union(metal, insideOf(leaves)) : metal),
+    (metal, { leaves }) => (leaves ? union(metal, insideOf(leaves, offOfLowest(leaves, steps, outer))) : metal),
     turned,
   );
   const corners = chamfers
@@ -99,9 +127,9 @@ function metalOf(part: Part, made: (path: string) => boolean, outer: Off, inner:
       return chamferCut(chamfer, step ? radiusOf(step) : 0);
     });
   const cutOf = (feature: Feature): Section[] => [
-    ...(feature.outside ? [outsideOf(feature.outside, outer(feature.size))] : []),
+    ...(feature.outside ? [outsideOf(silent ? openVee(feature) : feature.outside, outer(feature.size))] : []),
     ...(feature.bore
-      ? [insideOf(feature.bore, boreOff(feature, inner)), ...(silent ? silentEnd(feature, length) : [])]
+      ? [insideOf(feature.bore, boreOff(feature, inner)), ...(silent ? silentEnd(feature, length, corner) : [])]
       : []),
   ];
   const drilled = holes
@@ -122,19 +150,25 @@ export interface CentreHole {
 
 /**
  * What the drawing allows, from its own figures alone.
+ * @param corner radius of the nose that inner corners are cut with where the drawing says nothing, mm
  * @param made paths of what is made: a feature that no operation makes is not asked for
  */
-export function drawnLimits(part: Part, made: ReadonlySet<string>, centres: readonly CentreHole[]): DrawnLimits {
+export function drawnLimits(
+  part: Part,
+  made: ReadonlySet<string>,
+  centres: readonly CentreHole[],
+  corner: number,
+): DrawnLimits {
   const isMade = (path: string) => made.has(path);
   return {
-    most: metalOf(part, isMade, upper, lower, false),
+    most: metalOf(part, isMade, [upper, lower], false, corner),
     least: centres.reduce<Section>(
       (metal, { end, depth, diameter }) =>
         difference(
           metal,
           fromEnd(end, part.length)(0, depth, () => level(diameter / 2)),
         ),
-      metalOf(part, isMade, lower, upper, true),
+      metalOf(part, isMade, [lower, upper], true, corner),
     ),
   };
 }

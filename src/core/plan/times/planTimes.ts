@@ -3,7 +3,7 @@ import { sum, term, figure, type Figure, type Term } from '../../model/figure';
 import type { CutOperation } from '../cuts/planCuts';
 import { checkedEvery, gaugeFor, type ChosenGauge } from './gauge';
 import { metal } from '../../model/workpiece/workpiece';
-import type { Check } from '../../model/plan/operation';
+import type { Check, Operation } from '../../model/plan/operation';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
 import { holdingOf } from '../holding/means';
@@ -89,10 +89,10 @@ function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
 }
 
 /** Whether an operation is done with the centre up: where it is there at all, and before its end is faced off. */
-function isCentred(operation: CutOperation, { setup, cuts }: StoppedSetup): boolean {
-  const off = cuts.findIndex(({ key }) => key === `face:${CENTRE_END}`);
-  const place = cuts.findIndex(({ key }) => key === operation.key);
-  return setup.supported && !isBetweenCentres(setup) && kindOf(operation).underCentre && (off < 0 || place < off);
+export function isCentred({ key, kind }: Operation, setup: Setup, operations: readonly Operation[]): boolean {
+  const off = operations.findIndex((operation) => operation.key === `face:${CENTRE_END}`);
+  const place = operations.findIndex((operation) => operation.key === key);
+  return setup.supported && !isBetweenCentres(setup) && kindOf({ kind }).underCentre && (off < 0 || place < off);
 }
 
 /** The operation before one, also around from the first to the last, of those that leave something on the machine. */
@@ -167,7 +167,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   const swapped = tool && looked.placeless.has(cut.tool.id);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
-  const centred = (operation: CutOperation) => isCentred(operation, setup);
+  const centred = (operation: CutOperation) => isCentred(operation, setup.setup, setup.cuts);
   const items: HandElement[] = [
     {
       change: true,

@@ -54,6 +54,17 @@ export function radiusAt(curve: Curve, z: number): number {
   return curve.above ? curve.r + height : curve.r - height;
 }
 
+const atEnds = (curve: Curve, z0: number, z1: number): [number, number] => [radiusAt(curve, z0), radiusAt(curve, z1)];
+
+/** Whether an arc has its crown between two places. */
+const crowns = (curve: Curve, z0: number, z1: number): curve is Arc => isArc(curve) && z0 < curve.z && curve.z < z1;
+
+/** The largest radius of a curve between two places, and the least, mm. */
+export const highestOf = (curve: Curve, z0: number, z1: number): number =>
+  crowns(curve, z0, z1) && curve.above ? curve.r + curve.radius : Math.max(...atEnds(curve, z0, z1));
+export const lowestOf = (curve: Curve, z0: number, z1: number): number =>
+  crowns(curve, z0, z1) && !curve.above ? curve.r - curve.radius : Math.min(...atEnds(curve, z0, z1));
+
 /** The curve seen from the other end of a length, mm. */
 export const mirroredCurve = (curve: Curve, length: number): Curve =>
   isArc(curve)

@@ -1,4 +1,16 @@
-import { crossings, isSame, level, mirroredCurve, onGrid, radiusAt, SAME, squared, type Curve } from './curve';
+import {
+  crossings,
+  highestOf,
+  isSame,
+  level,
+  lowestOf,
+  mirroredCurve,
+  onGrid,
+  radiusAt,
+  SAME,
+  squared,
+  type Curve,
+} from './curve';
 
 /** Metal between two curves, the lower nearer to the axis. */
 export interface Band {
@@ -129,6 +141,35 @@ export const difference = (a: Section, b: Section): Section => combined(a, b, (i
 /** What is in both. */
 export const intersection = (a: Section, b: Section): Section => combined(a, b, (inA, inB) => inA && inB);
 
+/** The slabs that a stretch of z reaches, cut to it, and those on both sides of it. */
+function reachedIn(section: Section, z0: number, z1: number): [Slab[], Slab[], Slab[]] {
+  const [before, within, after]: [Slab[], Slab[], Slab[]] = [[], [], []];
+  for (const slab of section) {
+    if (slab.z1 <= z0 + THIN) before.push(slab);
+    else if (slab.z0 >= z1 - THIN) after.push(slab);
+    else {
+      if (slab.z0 < z0 - THIN) before.push({ ...slab, z1: z0 });
+      if (slab.z1 > z1 + THIN) after.push({ ...slab, z0: z1 });
+      within.push({ ...slab, z0: Math.max(slab.z0, z0), z1: Math.min(slab.z1, z1) });
+    }
+  }
+  return [before, within, after];
+}
+
+const extentOf = (section: Section): [number, number] => [section[0]?.z0 ?? 0, section.at(-1)?.z1 ?? 0];
+
+/** What a piece leaves of a section. Only slabs that it reaches are touched. */
+export function cutBy(section: Section, piece: Section): Section {
+  const [before, within, after] = reachedIn(section, ...extentOf(piece));
+  return within.length === 0 ? section : joined([...before, ...difference(within, piece), ...after]);
+}
+
+/** What a section has in common with a piece. Only slabs that it reaches are looked at. */
+export const metBy = (section: Section, piece: Section): Section => {
+  const [, within] = reachedIn(section, ...extentOf(piece));
+  return within.length === 0 ? [] : intersection(within, piece);
+};
+
 /** The section seen from the other end of a length, mm. */
 export const mirrored = (section: Section, length: number): Section =>
   section
@@ -138,6 +179,24 @@ export const mirrored = (section: Section, length: number): Section =>
       bands: bands.map(({ low, high }) => ({ low: mirroredCurve(low, length), high: mirroredCurve(high, length) })),
     }))
     .reverse();
+
+/** How near to the axis a slab's metal comes at a place, and how far out, mm. */
+export const lowAt = ({ bands }: Slab, z: number): number => (bands[0] ? radiusAt(bands[0].low, z) : 0);
+export const highAt = ({ bands }: Slab, z: number): number => {
+  const last = bands.at(-1);
+  return last ? radiusAt(last.high, z) : 0;
+};
+
+/** Whether a section comes near a stretch of z and of r at all. */
+export const comesNear = (section: Section, z0: number, z1: number, r0: number, r1: number): boolean =>
+  section.some(
+    (slab) =>
+      slab.z0 < z1 - THIN &&
+      slab.z1 > z0 + THIN &&
+      slab.bands.some(
+        ({ low, high }) => lowestOf(low, slab.z0, slab.z1) < r1 - THIN && highestOf(high, slab.z0, slab.z1) > r0 + THIN,
+      ),
+  );
 
 /** Volume of the body of revolution, mm³. */
 export const volumeOf = (section: Section): number =>

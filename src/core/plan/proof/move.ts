@@ -1,0 +1,126 @@
+import type { EdgePlace } from '../../model/plan/edgeWay';
+import { distance, sweptAlong, type Point, type Polygon } from './bodies/convex';
+import type { FixedBody } from './bodies/fixed';
+import type { EdgePiece, ToolShape } from './bodies/shapes';
+import { over, under } from './section/contour';
+import { arcOf, level, radiusAt } from './section/curve';
+import { comesNear, cutBy, difference, highAt, lowAt, metBy, type Section } from './section/section';
+import { boxOnWay, hullOfPiece, sectionsOf, sweptSections } from './sweep';
+
+/** Farther than any work, mm. */
+const FAR = 1e4;
+
+/** Less than this is no meeting, mm. */
+export const TOUCH = 0.001;
+
+/** The largest piece that two bodies have in common: how thick it is the thinner way, and where. z of the set-up, mm. */
+export interface Meeting {
+  by: number;
+  z: number;
+  r: number;
+}
+
+const meetingsIn = (section: Section): Meeting[] =>
+  section.flatMap(({ z0, z1, bands }) =>
+    bands.map(({ low, high }) => {
+      const thick = [z0, (z0 + z1) / 2, z1].map((z) => radiusAt(high, z) - radiusAt(low, z));
+      const z = (z0 + z1) / 2;
+      return { by: Math.min(z1 - z0, Math.max(...thick)), z, r: radiusAt(high, z) };
+    }),
+  );
+
+const worst = (meetings: readonly Meeting[]): Meeting | undefined =>
+  meetings.filter(({ by }) => by > TOUCH).sort((a, b) => b.by - a.by)[0];
+
+/** Where a body on a straight way meets metal. */
+function meets(polygon: Polygon, metal: Section, from: Point, to: Point): Meeting | undefined {
+  const box = boxOnWay(polygon, from, to);
+  if (!comesNear(metal, box.z0, box.z1, Math.max(0, box.r0), Math.max(box.r1, -box.r0))) return undefined;
+  return worst(sectionsOf(sweptAlong(polygon, from, to)).flatMap((swept) => meetingsIn(metBy(metal, swept))));
+}
+
+/** The same of a piece of an edge. */
+const edgeMeets = (piece: EdgePiece, metal: Section, from: Point, to: Point): Meeting | undefined => {
+  const box = boxOnWay(hullOfPiece(piece), from, to);
+  if (!comesNear(metal, box.z0, box.z1, Math.max(0, box.r0), Math.max(box.r1, -box.r0))) return undefined;
+  return worst(sweptSections(piece, from, to).flatMap((swept) => meetingsIn(metBy(metal, swept))));
+};
+
+/** What an edge leaves on a straight way. */
+function cutOnWay(edge: readonly EdgePiece[], metal: Section, from: Point, to: Point): Section {
+  let left = metal;
+  for (const piece of edge) {
+    const box = boxOnWay(hullOfPiece(piece), from, to);
+    if (!comesNear(left, box.z0, box.z1, Math.max(0, box.r0), Math.max(box.r1, -box.r0))) continue;
+    for (const swept of sweptSections(piece, from, to)) left = cutBy(left, swept);
+  }
+  return left;
+}
+
+/** What a file leaves that follows an arc by hand: nothing over it. */
+function filed(metal: Section, from: EdgePlace, to: EdgePlace): Section {
+  const { round } = to;
+  if (!round) return metal;
+  const radius = Math.hypot(from.z - round.z, from.r - round.r);
+  const above = round.way === 'left' ? from.z > to.z : from.z < to.z;
+  const [z0, z1] = [Math.min(from.z, to.z), Math.max(from.z, to.z)];
+  return cutBy(metal, over(z0, z1, arcOf(round.z, round.r, radius, above)));
+}
+
+/** What a place of the work lost in a cut, outside or in its bore, mm. */
+function lostAt(z: number, before: Section, after: Section): number {
+  const under = (section: Section) => section.find(({ z0, z1 }) => z0 <= z && z <= z1);
+  const [was, is] = [under(before), under(after)];
+  if (!was) return 0;
+  if (!is) return highAt(was, z) - lowAt(was, z);
+  return Math.max(highAt(was, z) - highAt(is, z), lowAt(is, z) - lowAt(was, z));
+}
+
+/** The greatest depth of a cut between two places: the most that any place of the work lost, mm. */
+export function depthBetween(z0: number, z1: number, before: Section, after: Section): number {
+  const borders = [...before, ...after].flatMap((slab) => [slab.z0, slab.z1]).filter((z) => z > z0 && z < z1);
+  const places = [z0, ...borders.sort((a, b) => a - b), z1];
+  return Math.max(...places.slice(1).map((z, index) => lostAt((z + (places[index] as number)) / 2, before, after)));
+}
+
+/** How much of its length the work lost, mm. */
+export const lengthLost = (before: Section, after: Section): number => (after[0]?.z0 ?? 0) - (before[0]?.z0 ?? 0);
+
+/** One move of a tool: what it leaves, and what its body or, at rapid, any of it met. */
+export interface Moved {
+  left: Section;
+  met: Meeting | undefined;
+}
+
+const largest = (meetings: readonly (Meeting | undefined)[]): Meeting | undefined =>
+  worst(meetings.flatMap((meeting) => meeting ?? []));
+
+/** Moves a tool straight from one place to the next through the metal that is there. */
+export function move({ edge, body }: ToolShape, metal: Section, from: EdgePlace, to: EdgePlace): Moved {
+  if (to.round) return { left: filed(metal, from, to), met: undefined };
+  const left = to.by === undefined ? cutOnWay(edge, metal, from, to) : metal;
+  const bodies = body.map((part) => meets(part, left, from, to));
+  const edges = to.by === 'rapid' ? edge.map((piece) => edgeMeets(piece, metal, from, to)) : [];
+  return { left, met: largest([...bodies, ...edges]) };
+}
+
+/** Everything within a radius. */
+const insideOf = (radius: number): Section => under(-FAR, FAR, level(radius));
+
+/** What the edge of a helix meets farther out than its thread, mm. */
+export const meetsBeyond = (radius: number, { edge }: ToolShape, metal: Section, from: Point, to: Point) =>
+  largest(edge.map((piece) => edgeMeets(piece, difference(metal, insideOf(radius)), from, to)));
+
+/** How near a tool on a straight way comes to each of what stands still, mm; less than nothing where it meets it. */
+export const nearestTo = (
+  { edge, body }: ToolShape,
+  bodies: readonly FixedBody[],
+  from: Point,
+  to: Point,
+): { body: FixedBody; distance: number }[] => {
+  const swept = [...edge.map(hullOfPiece), ...body].map((polygon) => sweptAlong(polygon, from, to));
+  return bodies.map((fixed) => ({
+    body: fixed,
+    distance: Math.min(...swept.map((polygon) => distance(polygon, fixed.polygon))),
+  }));
+};

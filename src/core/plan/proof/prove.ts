@@ -1,0 +1,102 @@
+import type { EdgePlace } from '../../model/plan/edgeWay';
+import type { Run } from '../../model/run';
+import { leftForElsewhere } from '../operations/leftForElsewhere';
+import { disagreesWith } from './disagrees';
+import type { Fault, Nearest, Proof } from './faults';
+import { held } from './held';
+import { TOUCH } from './move';
+import { runPass } from './runPass';
+import { mirrored, type Section } from './section/section';
+import { readSizes } from './sizes';
+import { rawWork, shapeNamed, viewOf } from './standing';
+import type { WrittenOperation, WrittenPlan, WrittenSetup } from './written';
+
+/** The work at one moment, seen from the end that is worked, and what has been found so far. */
+export interface Running {
+  metal: Section;
+  /** Features that set-ups before made (paths). */
+  earlier: ReadonlySet<string>;
+  faults: Fault[];
+  clearances: Nearest[];
+}
+
+/** Where the work is in two pieces, seen from its free end. */
+function gapIn(metal: Section): number | undefined {
+  const next = metal.findIndex(({ z0 }, index) => index > 0 && z0 - (metal[index - 1]?.z1 ?? z0) > TOUCH);
+  return next < 0 ? undefined : metal[next - 1]?.z1;
+}
+
+/** Runs one operation through its passes; of what comes apart the piece at the free end is gone on with. */
+function runOperation(
+  operation: WrittenOperation,
+  running: Running,
+  setup: WrittenSetup,
+  run: Run,
+  form: string,
+): void {
+  if (operation.passes.length === 0) return;
+  const tell = (code: Fault['code'], what: string, z?: number) =>
+    running.faults.push({
+      code,
+      setup: setup.number,
+      operation: operation.number,
+      what,
+      ...(z === undefined ? {} : { z }),
+    });
+  const shape = shapeNamed(operation, run);
+  if (!shape) return void tell('no-tool', operation.tool);
+  if (operation.passes.some(({ path = [] }) => path.length === 0)) return void tell('no-way', operation.name);
+  running.faults.push(...held(setup, operation, running.metal, { run, form, earlier: running.earlier }));
+  let at: EdgePlace | undefined;
+  for (const [index, pass] of operation.passes.entries())
+    at = runPass(pass, index, running, { run, setup, operation, shape }, at);
+  const gap = gapIn(running.metal);
+  if (gap === undefined) return;
+  if (operation.kind !== 'part-off') tell('falls-off', operation.name, viewOf(setup, run.part.length)(gap));
+  running.metal = running.metal.filter(({ z1 }) => z1 <= gap + TOUCH);
+}
+
+/** The nearest of each operation to each thing. */
+function nearest(all: readonly Nearest[]): Nearest[] {
+  const found = new Map<string, Nearest>();
+  for (const near of all) {
+    const key = `${near.operation} ${near.what}`;
+    if (near.distance < (found.get(key)?.distance ?? Infinity)) found.set(key, near);
+  }
+  return [...found.values()];
+}
+
+/** Of each operation the worst of each kind of fault. */
+function worstOfEach(faults: readonly Fault[]): Fault[] {
+  const found = new Map<string, Fault>();
+  for (const fault of faults) {
+    const { code, setup, operation, path, amount = 0 } = fault;
+    const key = [code, setup, operation, path].join(' ');
+    if (amount >= (found.get(key)?.amount ?? 0)) found.set(key, fault);
+  }
+  return [...found.values()];
+}
+
+/**
+ * Runs a plan as it is written on an exact workpiece, apart from the planner's own notion of it (trade: Clearance): every
+ * pass removes what its edge goes over; nothing else may touch; what is left must be the drawing's.
+ */
+export function prove(plan: WrittenPlan, drawn: Run): Proof {
+  const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
+  const { length } = run.part;
+  const running: Running = { metal: [], earlier: new Set(), faults: [], clearances: [] };
+  for (const [index, setup] of plan.setups.entries()) {
+    running.metal = index === 0 ? rawWork(plan, setup, length) : mirrored(running.metal, length);
+    for (const operation of setup.operations) runOperation(operation, running, setup, run, plan.stock.form);
+    const made = setup.operations.flatMap(({ feature, makes = [] }) => [feature, ...makes]);
+    running.earlier = new Set([...running.earlier, ...made]);
+  }
+  const piece = plan.setups.at(-1)?.end === 'back' ? mirrored(running.metal, length) : running.metal;
+  const faults = worstOfEach([...running.faults, ...disagreesWith(piece, plan, run)]);
+  return {
+    passed: faults.length === 0,
+    faults,
+    clearances: nearest(running.clearances),
+    ...readSizes(piece, run.part),
+  };
+}

@@ -1,0 +1,118 @@
+import type { EdgePlace } from '../../model/plan/edgeWay';
+import type { Run } from '../../model/run';
+import type { ToolShape } from './bodies/shapes';
+import type { Fault, FaultCode } from './faults';
+import { depthBetween, lengthLost, meetsBeyond, move, nearestTo, TOUCH, type Meeting } from './move';
+import type { Running } from './prove';
+import type { Section } from './section/section';
+import { standing, toolNamed, viewOf } from './standing';
+import type { WrittenOperation, WrittenPass, WrittenSetup } from './written';
+
+/** A pass as it is run: in which set-up, of which operation, with what. */
+export interface Doing {
+  run: Run;
+  setup: WrittenSetup;
+  operation: WrittenOperation;
+  shape: ToolShape;
+}
+
+/** A depth agrees with what the plan says within this, mm. */
+const DEPTH_WITHIN = 0.01;
+/** At a shoulder an edge finds what the nose before it left: so much of a way is not looked at for its depth, mm. */
+const CORNER = 1;
+
+/** The path of a pass in the view of its set-up. */
+export function pathSeen({ path = [] }: WrittenPass, setup: WrittenSetup, length: number): EdgePlace[] {
+  if (setup.end === 'front') return [...path];
+  const view = viewOf(setup, length);
+  const other = { left: 'right', right: 'left' } as const;
+  return path.map(({ round, ...place }) => ({
+    ...place,
+    z: view(place.z),
+    ...(round ? { round: { ...round, z: view(round.z), way: other[round.way] } } : {}),
+  }));
+}
+
+/** How deep the first way of a pass cut, where a plan says how deep that is: an edge along the work, or a blade into it. */
+function depthFound(
+  [from, to]: [EdgePlace, EdgePlace],
+  before: Section,
+  after: Section,
+  { operation, run, shape }: Doing,
+): number | undefined {
+  const tool = toolNamed(operation, run);
+  if (!tool || tool.mount !== 'post' || shape.spares) return undefined;
+  // In its middle third a blade is clear of what a nose left in the corners.
+  const { width = 0 } = tool;
+  if (tool.reach !== undefined) return depthBetween(from.z + width / 3, from.z + (2 * width) / 3, before, after);
+  if (tool.nose === undefined || tool.does.includes('form')) return undefined;
+  if (Math.abs(to.r - from.r) > Math.abs(to.z - from.z)) return lengthLost(before, after);
+  const end = to.z - Math.sign(to.z - from.z) * CORNER;
+  return depthBetween(Math.min(from.z, end), Math.max(from.z, end), before, after);
+}
+
+/** What a move meets that it must not: work at rapid, work behind the edge, metal beside a thread. */
+function meetingsOf(met: Meeting | undefined, from: EdgePlace, to: EdgePlace, metal: Section, doing: Doing) {
+  const { run, operation, shape } = doing;
+  const thread = run.part.features.find(({ path }) => path === operation.feature)?.thread;
+  const beside =
+    thread && to.by === 'thread' ? meetsBeyond(thread.diameter / 2 + TOUCH, shape, metal, from, to) : undefined;
+  const found: { code: FaultCode; what: string; meeting: Meeting }[] = [];
+  if (met && to.by === 'rapid')
+    found.push({ code: 'rapid-meets-work', what: 'the tool at rapid and the work', meeting: met });
+  else if (met) found.push({ code: 'body-meets-work', what: 'the tool behind its edge and the work', meeting: met });
+  if (beside)
+    found.push({
+      code: 'thread-meets-more',
+      what: 'the threading edge and what stands beside the thread',
+      meeting: beside,
+    });
+  return found;
+}
+
+/**
+ * Runs one pass: every move of it, against the work and against what stands still.
+ * @param before where the pass before ended
+ * @returns where this one ends
+ */
+export function runPass(
+  pass: WrittenPass,
+  index: number,
+  running: Running,
+  doing: Doing,
+  before: EdgePlace | undefined,
+): EdgePlace | undefined {
+  const { run, setup, operation, shape } = doing;
+  const toPart = viewOf(setup, run.part.length);
+  const tell = (code: FaultCode, what: string, more: Partial<Fault>) =>
+    running.faults.push({ code, setup: setup.number, operation: operation.number, pass: index + 1, what, ...more });
+  const still = standing(setup, operation, running.metal, run);
+  let at = before;
+  let depth: number | undefined;
+  let isFirst = true;
+  for (const [step, place] of pathSeen(pass, setup, run.part.length).entries()) {
+    const from = at ?? place;
+    // To where a pass begins the tool is brought at rapid.
+    const to: EdgePlace = step === 0 ? { ...place, by: 'rapid' } : place;
+    const { left, met } = move(shape, running.metal, from, to);
+    for (const { code, what, meeting } of meetingsOf(met, from, to, running.metal, doing))
+      tell(code, what, { z: toPart(meeting.z), diameter: 2 * meeting.r, amount: meeting.by });
+    for (const { body, distance } of nearestTo(shape, still, from, to)) {
+      running.clearances.push({ operation: operation.number, what: body.name, distance: Math.max(0, distance) });
+      if (distance < -TOUCH)
+        tell(body.code, `the tool and the ${body.name}`, { z: toPart(to.z), diameter: 2 * to.r, amount: -distance });
+    }
+    if (to.by === undefined && !to.round && isFirst && left !== running.metal) {
+      isFirst = false;
+      depth = depthFound([from, to], running.metal, left, doing);
+    }
+    running.metal = left;
+    at = place;
+  }
+  // A blade beside its last plunge finds nothing in its middle.
+  if (depth !== undefined && depth > TOUCH && Math.abs(depth - pass.depth) > DEPTH_WITHIN)
+    tell('depth-differs', `${Number(depth.toFixed(3))} instead of ${pass.depth}`, {
+      amount: Math.abs(depth - pass.depth),
+    });
+  return at;
+}
