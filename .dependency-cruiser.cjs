@@ -17,6 +17,8 @@ const CORE = [
   'plan/doubts',
   'plan/route',
   'plan/plan',
+  'plan/written',
+  'plan/proved',
   'present',
   'money',
   'rack',

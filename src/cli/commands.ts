@@ -1,7 +1,12 @@
 import { readCutList, cutsFileOf } from '@/core/formats/cutListFile';
-import { planFileOf } from '@/core/formats/planFile';
+import { planFileOf, proofData } from '@/core/formats/planFile';
+import { readPlanFile } from '@/core/formats/readPlanFile';
 import type { RunFile } from '@/core/read/runFile';
-import { planFile } from '@/core/plan/plan';
+import { planFile, planRun } from '@/core/plan/plan';
+import { prove } from '@/core/plan/proof/prove';
+import { writtenPlan } from '@/core/plan/written';
+import { readRun } from '@/core/read/readRun';
+import { describeProof } from './describeProof';
 import { andThen, good, type Problem, type Result } from '@/core/model/result';
 import { limitsWithin, solveCuts } from '@/core/saw/solveCuts';
 import { waysOfRunning } from '@/core/ask/running';
@@ -12,15 +17,19 @@ import { describeCuts } from './describeCuts';
 import { describeDifference, whatIf } from './whatIf';
 
 const USAGE = `usage: npm run --silent shingle -- plan FILE [--json]
+       npm run --silent shingle -- prove FILE [--plan FILE] [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
        npm run --silent shingle -- backup FILE | restore FILE [--replace] | passcode | certificate [NAME …]
        FILE is a run file (docs/run-file.md) or a cut list (docs/cut-list.md), or - for standard input
 `;
 
-/** What a call says on standard output and standard error, and how it ends: with 2 when the input was at fault. */
+/**
+ * What a call says on standard output and standard error, and how it ends: with 1 when a plan is not proved, with 2 when
+ * the input was at fault.
+ */
 export interface Said {
-  code: 0 | 2;
+  code: 0 | 1 | 2;
   out: string;
   err: string;
 }
@@ -29,6 +38,8 @@ export interface Said {
 interface Answer {
   text: () => string;
   data: () => unknown;
+  /** It was asked whether something is right, and it is not. */
+  isWrong?: boolean;
 }
 
 const refused = (problems: readonly Problem[]): Said => ({
@@ -57,7 +68,13 @@ function parsed(file: string, read: (file: string) => string): Result<unknown> {
 /** Seconds for a cut list. */
 const SAW_SECONDS = 1.8;
 
-type Command = (value: unknown, sets: readonly string[]) => Promise<Result<Answer>>;
+/** What was typed beside the file: what is set otherwise, and the plan file that is asked about. */
+interface Options {
+  sets: readonly string[];
+  plan: unknown;
+}
+
+type Command = (value: unknown, options: Options) => Promise<Result<Answer>>;
 
 const commands: Record<string, Command> = {
   plan: async (value) =>
@@ -82,7 +99,21 @@ const commands: Record<string, Command> = {
       }),
     );
   },
-  'what-if': async (value, sets) =>
+  prove: async (value, { plan }) =>
+    andThen(readRun(value, startValues), (run) =>
+      andThen(
+        plan === undefined ? andThen(planRun(run), (own) => good(writtenPlan(own))) : readPlanFile(plan, run),
+        (written) => {
+          const proof = prove(written, run);
+          return good({
+            text: () => describeProof(proof, run).join('\n'),
+            data: () => proofData(proof),
+            isWrong: !proof.passed,
+          });
+        },
+      ),
+    ),
+  'what-if': async (value, { sets }) =>
     andThen(whatIf(value, startValues, sets), (difference) =>
       good({ text: () => describeDifference(difference), data: () => difference }),
     ),
@@ -94,15 +125,17 @@ function readWords(words: readonly string[]) {
   const sets: string[] = [];
   const unknown: string[] = [];
   let json = false;
+  let plan: string | undefined;
   for (let index = 0; index < words.length; index += 1) {
     const word = words[index] ?? '';
     if (word === '--json') json = true;
     else if (word === '--set') sets.push(words[(index += 1)] ?? '');
+    else if (word === '--plan') plan = words[(index += 1)] ?? '';
     else if (word.startsWith('--')) unknown.push(word);
     else plain.push(word);
   }
   const [name = '', file, ...more] = plain;
-  return { name, file, json, sets, wrong: more.length > 0 || unknown.length > 0 };
+  return { name, file, json, sets, plan, wrong: more.length > 0 || unknown.length > 0 };
 }
 
 /**
@@ -110,14 +143,22 @@ function readWords(words: readonly string[]) {
  * @param read the text of a file by its name, `-` being standard input; throws where there is none
  */
 export async function shingle(words: readonly string[], read: (file: string) => string): Promise<Said> {
-  const { name, file, json: asData, sets, wrong } = readWords(words);
+  const { name, file, json: asData, sets, plan, wrong } = readWords(words);
   const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
-  if (!command || file === undefined || wrong || (name === 'what-if') !== sets.length > 0)
+  if (
+    !command ||
+    file === undefined ||
+    wrong ||
+    (name === 'what-if') !== sets.length > 0 ||
+    (plan !== undefined && name !== 'prove')
+  )
     return { code: 2, out: '', err: USAGE };
   const json = parsed(file, read);
   if (!json.ok) return refused(json.problems);
-  const answer = await command(json.value, sets);
+  const about: Result<unknown> = plan === undefined ? good(undefined) : parsed(plan, read);
+  if (!about.ok) return refused(about.problems);
+  const answer = await command(json.value, { sets, plan: about.value });
   if (!answer.ok) return refused(answer.problems);
-  const { text, data } = answer.value;
-  return { code: 0, out: asData ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
+  const { text, data, isWrong } = answer.value;
+  return { code: isWrong ? 1 : 0, out: asData ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
 }

@@ -10,7 +10,9 @@ import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
+import { proofOf } from '@/core/plan/proved';
 import { describeLoads } from './describeLoads';
+import { describeProof } from './describeProof';
 
 const column = (text: string, width: number) => text.padEnd(width);
 const right = (text: string, width: number) => text.padStart(width);
@@ -28,6 +30,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     `Stock   ${nameOfBar(stock, units)}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
     `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
+    ...describeProof(proofOf(plan), run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),
     '',
     `Order   ${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be. ${because}`,
     `Time    ${sayMinutes(times.piece.value)} a piece, setting up ${sayMinutes(times.setup.value)}, batch ${sayMinutes(times.batch.value)}`,

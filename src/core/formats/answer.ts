@@ -2,11 +2,14 @@
 import type { Mass } from '../model/part/mass';
 import type { Part } from '../model/part/part';
 import type { Plan } from '../plan/plan';
+import type { Proof } from '../plan/proof/faults';
 import type { Problem } from '../model/result';
 
 /** What the page shows of a run while it is edited: the plan or what is in its way, and as much of the part as there is. */
 export interface Answer {
   plan: Plan | undefined;
+  /** What running it on an exact workpiece showed. */
+  proof: Proof | undefined;
   problems: Problem[];
   sketch: Part | undefined;
   /** Of the sketch; of no weight as long as the material is not known. */

@@ -2,21 +2,20 @@ import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan/plan';
 import type { RunningWay } from '../ask/running';
-import { isCentred, type PlannedSetup, type TimedOperation } from '../plan/times/planTimes';
+import { prove } from '../plan/proof/prove';
+import type { Proof } from '../plan/proof/faults';
+import type { WrittenOperation, WrittenPass, WrittenSetup } from '../plan/proof/written';
+import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
+import { rounded, toPart, writtenPlan } from '../plan/written';
 import type { DialMove } from '../model/shop/dial';
 import { criticalDimensions } from '../model/part/critical';
 import { massOf } from '../model/part/mass';
-import type { EdgePlace } from '../model/plan/edgeWay';
-import { isBetweenCentres } from '../model/plan/setup';
 import type { StopMeans } from '../plan/stops/devices';
 import { settingOf } from '../plan/stops/planStops';
 import type { CrossReading } from '../present/cross';
 import { operationView } from '../present/operation';
 import type { StopView } from '../present/stop';
 import type { WorkedLink, WorkedPlace } from '../plan/lengths/workedLengths';
-
-/** A length or a time as it is written into a file: to a micrometre, or a thousandth of a minute and finer. */
-const rounded = (value: number, places = 4): number => Number(value.toFixed(places));
 
 /** A length of the drawing as it comes out: its limits, the errors that add up in it, and what they come to. */
 const workedOf = ({ path, size, errors, allowed, resulting }: WorkedLink | WorkedPlace) => ({
@@ -30,12 +29,6 @@ const workedOf = ({ path, size, errors, allowed, resulting }: WorkedLink | Worke
 
 const lineOf = ({ once, each }: Line) => ({ once: rounded(once), each: rounded(each) });
 
-/** z of the drawing for a z of a set-up: the second set-up looks from its own end. */
-const toPart =
-  ({ setup }: PlannedSetup) =>
-  (z: number): number =>
-    rounded(setup.end === 'front' ? z : setup.part.length - z);
-
 /** What the machine shows for a diameter, mm, as its read-out counts, or the way of its dial. */
 const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, depth: number) => ({
   ...(hasReadOut ? { readOut: rounded(shown(diameter)) } : {}),
@@ -43,19 +36,6 @@ const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, dept
 });
 
 const dialOf = ({ turns, divisions, rest }: DialMove) => ({ turns, divisions, rest: rounded(rest) });
-
-/** The way of an edge as z of the drawing; finer than a micrometre, so that what should meet meets. */
-function pathOf(path: readonly EdgePlace[], { setup }: PlannedSetup): EdgePlace[] {
-  const isFront = setup.end === 'front';
-  const z = (value: number) => rounded(isFront ? value : setup.part.length - value, 6);
-  const other = { left: 'right', right: 'left' } as const;
-  return path.map(({ round, ...place }) => ({
-    ...place,
-    z: z(place.z),
-    r: rounded(place.r, 6),
-    ...(round ? { round: { z: z(round.z), r: rounded(round.r, 6), way: isFront ? round.way : other[round.way] } } : {}),
-  }));
-}
 
 /** Where an operation stops and by which means. */
 function stopData(
@@ -71,35 +51,25 @@ function stopData(
   };
 }
 
-function operationsOf(planned: PlannedSetup) {
+function operationsOf(planned: PlannedSetup, { operations }: WrittenSetup) {
   const z = toPart(planned);
-  return planned.operations.map((operation) => {
+  return planned.operations.map((operation, index) => {
+    const written = operations[index] as WrittenOperation;
     const { stop, cross, passes } = operationView(planned, operation);
     return {
-      number: operation.number,
-      kind: operation.kind,
-      name: operation.name,
-      feature: operation.feature === 'face' ? `${planned.setup.end} face` : operation.feature,
-      tool: operation.tool.id,
-      ...(operation.makes ? { makes: operation.makes } : {}),
-      ...(operation.tool.reach === undefined || operation.tool.width === undefined
-        ? {}
-        : { width: rounded(operation.tool.width) }),
-      ...(operation.stands ? { stands: operation.stands } : {}),
-      centre: isBetweenCentres(planned.setup) || isCentred(operation, planned.setup, planned.operations),
+      ...written,
       cuttingSpeed: rounded(operation.achieved.value, 1),
       spindleSpeed: operation.speed.value,
       feed: rounded(operation.feed.value),
       from: { z: z(operation.from) },
       to: { z: z(operation.to) },
       ...(operation.fullDepth === undefined ? {} : { fullDepth: rounded(operation.fullDepth) }),
-      passes: passes.map(({ pass }) => ({
-        depth: rounded(pass.depth),
+      passes: passes.map(({ pass }, place) => ({
+        ...(written.passes[place] as WrittenPass),
         ...(pass.diameter === undefined
           ? {}
           : { diameter: rounded(pass.diameter), ...reads(cross, pass.diameter, pass.depth) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
-        path: pathOf(pass.path, planned),
         minutes: rounded(pass.minutes.value),
         cuttingSpeed: rounded(pass.achieved.value, 1),
         limitedBy: pass.limitedBy,
@@ -189,26 +159,32 @@ const lengthData = ({ lengths: { faces, links, places } }: Plan) => ({
   places: places.map((place) => ({ face: place.face, ...workedOf(place) })),
 });
 
-const setupData = (planned: PlannedSetup) => ({
-  number: planned.setup.number,
-  end: planned.setup.end,
-  facing: rounded(planned.setup.facing),
+const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
+  ...written,
   holding: {
-    kind: planned.setup.holding.kind,
-    grip: planned.setup.holding.grip,
-    diameter: rounded(planned.setup.holding.diameter),
+    ...written.holding,
     runOut: planned.setup.holding.runOut,
-    from: toPart(planned)(planned.setup.holding.from),
-    to: toPart(planned)(planned.setup.holding.to),
-    ...(planned.setup.holding.over === undefined ? {} : { over: rounded(planned.setup.holding.over) }),
-    ...(planned.setup.holding.inside === undefined ? {} : { inside: rounded(planned.setup.holding.inside) }),
     stickOut: rounded(planned.setup.stickOut.value),
   },
   workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
   order: { proven: planned.order.proven, gapMinutes: rounded(planned.order.gapMinutes) },
   reasons: planned.setup.reasons,
   cautions: planned.setup.cautions.map(({ text: words }) => words),
-  operations: operationsOf(planned),
+  operations: operationsOf(planned, written),
+});
+
+/** What the proof found: nothing is rounded away that would be a fault. */
+export const proofData = ({ passed, faults, clearances, segments, worst }: Proof) => ({
+  passed,
+  faults: faults.map(({ z, diameter, amount, ...fault }) => ({
+    ...fault,
+    ...(z === undefined ? {} : { z: rounded(z) }),
+    ...(diameter === undefined ? {} : { diameter: rounded(diameter) }),
+    ...(amount === undefined ? {} : { amount: rounded(amount) }),
+  })),
+  clearances: clearances.map(({ distance, ...near }) => ({ ...near, distance: rounded(distance) })),
+  segments,
+  ...(worst ? { worst: { ...worst, size: rounded(worst.size), left: rounded(worst.left) } } : {}),
 });
 
 const runningData = ({ id, name, planned, minutes, money, batchMinutes, batchMoney, problem, risks }: RunningWay) => ({
@@ -265,6 +241,7 @@ function timeData(plan: Plan, running: readonly RunningWay[]) {
  */
 export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
   const { run } = plan;
+  const written = writtenPlan(plan);
   return {
     format: 'shingle-plan/1' as const,
     run: { part: run.part.number, revision: run.part.revision, quantity: run.quantity },
@@ -286,7 +263,8 @@ export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
       minutes: { setup: rounded(setup.value, 3), piece: rounded(piece.value, 3) },
       notes,
     })),
-    setups: plan.setups.map(setupData),
+    setups: plan.setups.map((planned, index) => setupData(planned, written.setups[index] as WrittenSetup)),
+    proof: proofData(prove(written, run)),
     time: timeData(plan, running),
     doubts: plan.doubts,
     warnings: plan.warnings,

@@ -1,6 +1,7 @@
 import { WAYS } from '../model/way';
 import { LIMITS } from '../model/plan/passLoad';
 import Joi from 'joi';
+import { FAULT_CODES } from '../plan/proof/faults';
 import { stopDevices } from '../plan/stops/devices';
 import { overruleSchema } from '../read/schemas';
 import type { PlanFile } from './planFile';
@@ -24,6 +25,42 @@ const way = () =>
   Joi.string()
     .valid(...WAYS)
     .required();
+
+/** A place on the way of an edge. */
+const edgePlace = () =>
+  Joi.object({
+    z: number(),
+    r: number(),
+    by: Joi.string().valid('rapid', 'thread'),
+    round: Joi.object({ z: number(), r: number(), way: Joi.string().valid('left', 'right').required() }),
+  });
+
+const proof = () =>
+  Joi.object({
+    passed: Joi.boolean().required(),
+    faults: Joi.array()
+      .items(
+        Joi.object({
+          code: Joi.string()
+            .valid(...FAULT_CODES)
+            .required(),
+          setup: number(),
+          operation: Joi.number(),
+          pass: Joi.number(),
+          what: text(),
+          z: Joi.number(),
+          diameter: Joi.number(),
+          amount: Joi.number(),
+          path: Joi.string(),
+        }),
+      )
+      .required(),
+    clearances: Joi.array()
+      .items(Joi.object({ operation: number(), what: text(), distance: number() }))
+      .required(),
+    segments: number(),
+    worst: Joi.object({ path: text(), size: number(), left: number() }),
+  }).required();
 
 /** Which of its places a device stands at, under its own name. */
 const places = Object.fromEntries(
@@ -130,10 +167,15 @@ export const planFileSchema = Joi.object<PlanFile>({
       Joi.object({
         number: number(),
         end: Joi.string().valid('front', 'back').required(),
+        facing: number(),
         holding: Joi.object({
           kind: text(),
           grip: text(),
           diameter: number(),
+          from: number(),
+          to: number(),
+          over: Joi.number(),
+          inside: Joi.number(),
           runOut: number(),
           stickOut: number(),
         }).required(),
@@ -152,6 +194,10 @@ export const planFileSchema = Joi.object<PlanFile>({
               name: text(),
               feature: text(),
               tool: text(),
+              makes: Joi.array().items(Joi.string()),
+              width: Joi.number(),
+              stands: Joi.object({ turned: Joi.number(), towardsChuck: Joi.valid(true) }),
+              centre: Joi.boolean().required(),
               cuttingSpeed: number(),
               spindleSpeed: number(),
               feed: number(),
@@ -162,6 +208,7 @@ export const planFileSchema = Joi.object<PlanFile>({
                 .items(
                   Joi.object({
                     depth: number(),
+                    path: Joi.array().items(edgePlace()).required(),
                     diameter: Joi.number(),
                     readOut: Joi.number(),
                     dial: Joi.object({ turns: number(), divisions: number(), rest: number() }),
@@ -215,6 +262,7 @@ export const planFileSchema = Joi.object<PlanFile>({
       }),
     )
     .required(),
+  proof: proof(),
   time: Joi.object({
     setupMinutes: number(),
     pieceMinutes: number(),

@@ -7,7 +7,8 @@ import type { Profile } from '../../model/workpiece/segment';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say } from '../../model/words';
-import type { Operation, OperationKind } from '../../model/plan/operation';
+import type { Operation, OperationKind, Pass } from '../../model/plan/operation';
+import type { Run } from '../../model/run';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { edgeFor } from './edgeCone';
@@ -103,6 +104,38 @@ function standsOf(own: Feature, setup: Setup): ToolStands | undefined {
   };
 }
 
+/** A form by steps of a pointed tool, and the file that blends them at the end. */
+function bySteps(
+  { from, to, tool, removal: { outside = [] } }: Pick<Operation, 'from' | 'to' | 'tool' | 'removal'>,
+  diameter: number,
+  clear: number,
+  { shop: { allowances, cutting }, units }: Run,
+): Pass[] {
+  const steps = outside.flatMap((piece) => stepTable(piece, cutting.formScallop));
+  const turned = steps.map(({ z, diameter: target, z0, z1 }, index): Pass => ({
+    depth: (diameter - target) / 2,
+    // Its nose is round: it begins where it does not reach back over the step before.
+    path: along(
+      index === 0 ? z0 - allowances.approach : Math.min(z0 + 2 * (tool.nose ?? 0), z1),
+      z1,
+      target / 2,
+      clear,
+    ),
+    diameter: target,
+    z,
+    leaves: {},
+    way: [
+      term('l', 'length of the step', Math.abs(z - (steps[index - 1]?.z ?? from)), 'mm', 'computed'),
+      term('a', 'approach', allowances.approach, 'mm', 'start value'),
+    ],
+    ...(index === 0
+      ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, units)} with a file` }
+      : {}),
+  }));
+  const file = { depth: 0, z: to, path: alongForm(outside), leaves: { outside }, way: [] };
+  return [...turned, { ...file, note: 'with a file, along the form' }];
+}
+
 /** Cut a round form: straight in with a tool of its radius, or by steps that are then blended (trade: Shop arithmetic). */
 export const form: OperationKind = {
   kind: 'form',
@@ -138,43 +171,8 @@ export const form: OperationKind = {
       way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
     };
     const diameter = 2 * outer;
-    if (!own || formTool(own, setup) === undefined) {
-      const steps = (removal.outside ?? []).flatMap((piece) => stepTable(piece, cutting.formScallop));
-      return good({
-        diameter,
-        passes: [
-          ...steps.map(({ z, diameter: target, z0, z1 }, index) => ({
-            depth: (diameter - target) / 2,
-            // Its nose is round: it begins where it does not reach back over the step before.
-            path: along(
-              index === 0 ? z0 - allowances.approach : Math.min(z0 + 2 * (tool.nose ?? 0), z1),
-              z1,
-              target / 2,
-              clear,
-            ),
-            diameter: target,
-            z,
-            // The steps stand as steps; the file blends them at the end.
-            leaves: {},
-            way: [
-              term('l', 'length of the step', Math.abs(z - (steps[index - 1]?.z ?? from)), 'mm', 'computed'),
-              approach,
-            ],
-            ...(index === 0
-              ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, run.units)} with a file` }
-              : {}),
-          })),
-          {
-            depth: 0,
-            z: to,
-            path: alongForm(removal.outside ?? []),
-            leaves: { outside: removal.outside ?? [] },
-            way: [],
-            note: 'with a file, along the form',
-          },
-        ],
-      });
-    }
+    if (!own || formTool(own, setup) === undefined)
+      return good({ diameter, passes: bySteps({ from, to, tool, removal }, diameter, clear, run) });
     if (own.kind !== 'groove') return good({ diameter, passes: [straight] });
     const width = 2 * (tool.nose ?? 0);
     const places = plunges(from, to, width, cutting.plungeStep);

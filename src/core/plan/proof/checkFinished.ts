@@ -1,4 +1,3 @@
-import type { Part } from '../../model/part/part';
 import { bad, good, refuse, type Problem, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';

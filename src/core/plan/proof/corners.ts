@@ -1,4 +1,4 @@
-import { difference, union, type Section, type Slab } from './section/section';
+import { difference, joinedWith, type Section, type Slab } from './section/section';
 import { disc, within } from './section/contour';
 import { radiusAt, type Curve } from './section/curve';
 
@@ -67,5 +67,5 @@ export function withCorners(metal: Section, nose: number): Section {
       cornersAt(before, right, side).map((corner) => leftIn(corner, nose, side)),
     );
   });
-  return left.reduce<Section>((all, piece) => union(all, piece), metal);
+  return left.reduce<Section>(joinedWith, metal);
 }

@@ -35,15 +35,21 @@ export function disagreesWith(piece: Section, plan: WrittenPlan, run: Run): Faul
     [...part.features, ...part.holes, ...part.chamfers].map(({ path }) => path).filter((path) => !untouched.has(path)),
   );
   const limits = drawnLimits(part, made, centresOf(plan, run), run.shop.cutting.silentCorner);
-  const last = plan.setups.at(-1);
   const allowed = { ...limits, most: withCorners(limits.most, run.shop.cutting.silentCorner) };
-  return disagreements(piece, allowed).map((place) => ({
+  const last = plan.setups.at(-1)?.number ?? 0;
+  const done = new Set(plan.setups.flatMap(({ operations }) => operations.flatMap(({ makes = [] }) => makes)));
+  // A thread leaves no trace in the section, nor does a knurl.
+  const notMade = part.features
+    .filter(({ thread, knurl, path }) => (thread ?? knurl) && made.has(path) && !done.has(path))
+    .map(({ path, name }): Fault => ({ code: 'not-made', setup: last, what: name, path }));
+  const wrong = disagreements(piece, allowed).map((place): Fault => ({
     code: place.kind === 'too much' ? 'too-much-metal' : 'too-little-metal',
-    setup: last?.number ?? 0,
+    setup: last,
     what: `${place.kind} metal`,
     path: placeOf(part, place),
     z: (place.z0 + place.z1) / 2,
     diameter: 2 * (place.kind === 'too much' ? place.r1 : place.r0),
     amount: place.by,
   }));
+  return [...notMade, ...wrong];
 }

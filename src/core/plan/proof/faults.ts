@@ -1,28 +1,31 @@
 /** What a proof finds wrong. */
-export type FaultCode =
-  /** The piece is not the drawing's. */
-  | 'too-much-metal'
-  | 'too-little-metal'
-  /** What is not an edge meets the work, or anything of the tool meets it at rapid. */
-  | 'body-meets-work'
-  | 'rapid-meets-work'
-  /** The tool meets what holds the work, or what stands behind it. */
-  | 'meets-holding'
-  | 'meets-centre'
-  | 'meets-stop'
-  /** A pass is deeper or less deep than the plan says. */
-  | 'depth-differs'
-  /** A thread's edge meets more than its thread. */
-  | 'thread-meets-more'
-  /** The work is not there where it is held, is held where it must not be, or falls off. */
-  | 'nothing-gripped'
-  | 'grip-marks'
-  | 'no-centre'
-  | 'falls-off'
-  | 'not-parted'
-  /** The plan says too little to be run. */
-  | 'no-way'
-  | 'no-tool';
+export const FAULT_CODES = [
+  // The piece is not the drawing's.
+  'too-much-metal',
+  'too-little-metal',
+  // A thread or a knurl that no operation cuts.
+  'not-made',
+  // What is not an edge meets the work, or anything of the tool meets it at rapid.
+  'body-meets-work',
+  'rapid-meets-work',
+  // The tool meets what holds the work, or what stands behind it.
+  'meets-holding',
+  'meets-centre',
+  'meets-stop',
+  // A pass is deeper or less deep than the plan says.
+  'depth-differs',
+  // A thread's edge meets more than its thread.
+  'thread-meets-more',
+  // The work is not there where it is held, is held where it must not be, or falls off.
+  'nothing-gripped',
+  'grip-marks',
+  'no-centre',
+  'falls-off',
+  // The plan says too little to be run.
+  'no-way',
+  'no-tool',
+] as const;
+export type FaultCode = (typeof FAULT_CODES)[number];
 
 /** One thing that is wrong: where, and by how much. z of the part, mm. */
 export interface Fault {

@@ -55,9 +55,8 @@ export function held(
   const view = viewOf({ end }, length);
   const [from, to] = gripOf(setup, length);
   const marked = features.find(
-    ({ thread, knurl, outside, z0, z1, path }) =>
-      (thread ?? knurl) &&
-      (outside ?? knurl) &&
+    ({ thread, knurl, bore, z0, z1, path }) =>
+      (knurl ?? (thread && !bore)) &&
       HARD.includes(holding.kind) &&
       earlier.has(path) &&
       Math.min(view(z0), view(z1)) < to &&

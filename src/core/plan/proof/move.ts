@@ -1,11 +1,11 @@
 import type { EdgePlace } from '../../model/plan/edgeWay';
-import { distance, sweptAlong, type Point, type Polygon } from './bodies/convex';
+import { apart, distance, sweptAlong, type Box, type Point } from './bodies/convex';
 import type { FixedBody } from './bodies/fixed';
-import type { EdgePiece, ToolShape } from './bodies/shapes';
+import type { BodyPiece, EdgeBody, ToolShape } from './bodies/shapes';
 import { over, under } from './section/contour';
 import { arcOf, level, radiusAt } from './section/curve';
 import { comesNear, cutBy, difference, highAt, lowAt, metBy, type Section } from './section/section';
-import { boxOnWay, hullOfPiece, sectionsOf, sweptSections } from './sweep';
+import { boxOnWay, sectionsOf, sweptSections } from './sweep';
 
 /** Farther than any work, mm. */
 const FAR = 1e4;
@@ -32,28 +32,29 @@ const meetingsIn = (section: Section): Meeting[] =>
 const worst = (meetings: readonly Meeting[]): Meeting | undefined =>
   meetings.filter(({ by }) => by > TOUCH).sort((a, b) => b.by - a.by)[0];
 
-/** Where a body on a straight way meets metal. */
-function meets(polygon: Polygon, metal: Section, from: Point, to: Point): Meeting | undefined {
-  const box = boxOnWay(polygon, from, to);
-  if (!comesNear(metal, box.z0, box.z1, Math.max(0, box.r0), Math.max(box.r1, -box.r0))) return undefined;
-  return worst(sectionsOf(sweptAlong(polygon, from, to)).flatMap((swept) => meetingsIn(metBy(metal, swept))));
+/** Whether metal comes near what a body goes over; what is beyond the axis counts on this side. */
+function isNear(metal: Section, body: Box, from: Point, to: Point): boolean {
+  const { z0, z1, r0, r1 } = boxOnWay(body, from, to);
+  return comesNear(metal, z0, z1, Math.max(0, r0), Math.max(r1, -r0));
 }
 
+/** Where a body on a straight way meets metal. */
+const meets = ({ polygon, box }: BodyPiece, metal: Section, from: Point, to: Point): Meeting | undefined =>
+  isNear(metal, box, from, to)
+    ? worst(sectionsOf(sweptAlong(polygon, from, to)).flatMap((swept) => meetingsIn(metBy(metal, swept))))
+    : undefined;
+
 /** The same of a piece of an edge. */
-const edgeMeets = (piece: EdgePiece, metal: Section, from: Point, to: Point): Meeting | undefined => {
-  const box = boxOnWay(hullOfPiece(piece), from, to);
-  if (!comesNear(metal, box.z0, box.z1, Math.max(0, box.r0), Math.max(box.r1, -box.r0))) return undefined;
-  return worst(sweptSections(piece, from, to).flatMap((swept) => meetingsIn(metBy(metal, swept))));
-};
+const edgeMeets = ({ piece, box }: EdgeBody, metal: Section, from: Point, to: Point): Meeting | undefined =>
+  isNear(metal, box, from, to)
+    ? worst(sweptSections(piece, from, to).flatMap((swept) => meetingsIn(metBy(metal, swept))))
+    : undefined;
 
 /** What an edge leaves on a straight way. */
-function cutOnWay(edge: readonly EdgePiece[], metal: Section, from: Point, to: Point): Section {
+function cutOnWay(edge: readonly EdgeBody[], metal: Section, from: Point, to: Point): Section {
   let left = metal;
-  for (const piece of edge) {
-    const box = boxOnWay(hullOfPiece(piece), from, to);
-    if (!comesNear(left, box.z0, box.z1, Math.max(0, box.r0), Math.max(box.r1, -box.r0))) continue;
-    for (const swept of sweptSections(piece, from, to)) left = cutBy(left, swept);
-  }
+  for (const { piece, box } of edge)
+    if (isNear(left, box, from, to)) for (const swept of sweptSections(piece, from, to)) left = cutBy(left, swept);
   return left;
 }
 
@@ -111,16 +112,24 @@ const insideOf = (radius: number): Section => under(-FAR, FAR, level(radius));
 export const meetsBeyond = (radius: number, { edge }: ToolShape, metal: Section, from: Point, to: Point) =>
   largest(edge.map((piece) => edgeMeets(piece, difference(metal, insideOf(radius)), from, to)));
 
-/** How near a tool on a straight way comes to each of what stands still, mm; less than nothing where it meets it. */
-export const nearestTo = (
-  { edge, body }: ToolShape,
+/** How near a tool on a straight way comes to something, mm; less than nothing where it meets it. */
+function distanceTo(fixed: FixedBody, { edge, body }: ToolShape, from: Point, to: Point, known: number): number {
+  let nearest = known;
+  for (const { polygon, box } of [...edge, ...body])
+    if (apart(boxOnWay(box, from, to), fixed.box) < nearest)
+      nearest = Math.min(nearest, distance(sweptAlong(polygon, from, to), fixed.polygon));
+  return nearest;
+}
+
+/** Of what stands still, that to which a tool on a straight way comes nearer than is known already, mm. */
+export const nearer = (
+  shape: ToolShape,
   bodies: readonly FixedBody[],
-  from: Point,
-  to: Point,
-): { body: FixedBody; distance: number }[] => {
-  const swept = [...edge.map(hullOfPiece), ...body].map((polygon) => sweptAlong(polygon, from, to));
-  return bodies.map((fixed) => ({
-    body: fixed,
-    distance: Math.min(...swept.map((polygon) => distance(polygon, fixed.polygon))),
-  }));
-};
+  [from, to]: [Point, Point],
+  known: (name: string) => number,
+): { body: FixedBody; distance: number }[] =>
+  bodies.flatMap((body) => {
+    const before = known(body.name);
+    const is = distanceTo(body, shape, from, to, before);
+    return is < before ? [{ body, distance: is }] : [];
+  });

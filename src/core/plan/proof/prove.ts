@@ -2,23 +2,15 @@ import type { EdgePlace } from '../../model/plan/edgeWay';
 import type { Run } from '../../model/run';
 import { leftForElsewhere } from '../operations/leftForElsewhere';
 import { disagreesWith } from './disagrees';
-import type { Fault, Nearest, Proof } from './faults';
+import type { Fault, Proof } from './faults';
 import { held } from './held';
 import { TOUCH } from './move';
 import { runPass } from './runPass';
+import type { Running } from './running';
 import { mirrored, type Section } from './section/section';
 import { readSizes } from './sizes';
-import { rawWork, shapeNamed, viewOf } from './standing';
+import { rawWork, shapeNamed, standing, viewOf } from './standing';
 import type { WrittenOperation, WrittenPlan, WrittenSetup } from './written';
-
-/** The work at one moment, seen from the end that is worked, and what has been found so far. */
-export interface Running {
-  metal: Section;
-  /** Features that set-ups before made (paths). */
-  earlier: ReadonlySet<string>;
-  faults: Fault[];
-  clearances: Nearest[];
-}
 
 /** Where the work is in two pieces, seen from its free end. */
 function gapIn(metal: Section): number | undefined {
@@ -47,23 +39,14 @@ function runOperation(
   if (!shape) return void tell('no-tool', operation.tool);
   if (operation.passes.some(({ path = [] }) => path.length === 0)) return void tell('no-way', operation.name);
   running.faults.push(...held(setup, operation, running.metal, { run, form, earlier: running.earlier }));
+  const still = standing(setup, operation, running.metal, run);
   let at: EdgePlace | undefined;
   for (const [index, pass] of operation.passes.entries())
-    at = runPass(pass, index, running, { run, setup, operation, shape }, at);
+    at = runPass(pass, index, running, { run, setup, operation, shape, still }, at);
   const gap = gapIn(running.metal);
   if (gap === undefined) return;
   if (operation.kind !== 'part-off') tell('falls-off', operation.name, viewOf(setup, run.part.length)(gap));
   running.metal = running.metal.filter(({ z1 }) => z1 <= gap + TOUCH);
-}
-
-/** The nearest of each operation to each thing. */
-function nearest(all: readonly Nearest[]): Nearest[] {
-  const found = new Map<string, Nearest>();
-  for (const near of all) {
-    const key = `${near.operation} ${near.what}`;
-    if (near.distance < (found.get(key)?.distance ?? Infinity)) found.set(key, near);
-  }
-  return [...found.values()];
 }
 
 /** Of each operation the worst of each kind of fault. */
@@ -84,7 +67,7 @@ function worstOfEach(faults: readonly Fault[]): Fault[] {
 export function prove(plan: WrittenPlan, drawn: Run): Proof {
   const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
   const { length } = run.part;
-  const running: Running = { metal: [], earlier: new Set(), faults: [], clearances: [] };
+  const running: Running = { metal: [], earlier: new Set(), faults: [], nearest: new Map() };
   for (const [index, setup] of plan.setups.entries()) {
     running.metal = index === 0 ? rawWork(plan, setup, length) : mirrored(running.metal, length);
     for (const operation of setup.operations) runOperation(operation, running, setup, run, plan.stock.form);
@@ -96,7 +79,7 @@ export function prove(plan: WrittenPlan, drawn: Run): Proof {
   return {
     passed: faults.length === 0,
     faults,
-    clearances: nearest(running.clearances),
+    clearances: [...running.nearest.values()],
     ...readSizes(piece, run.part),
   };
 }

@@ -1,11 +1,12 @@
 import type { EdgePlace } from '../../model/plan/edgeWay';
 import type { Run } from '../../model/run';
+import type { FixedBody } from './bodies/fixed';
 import type { ToolShape } from './bodies/shapes';
 import type { Fault, FaultCode } from './faults';
-import { depthBetween, lengthLost, meetsBeyond, move, nearestTo, TOUCH, type Meeting } from './move';
-import type { Running } from './prove';
+import { depthBetween, lengthLost, meetsBeyond, move, nearer, TOUCH, type Meeting } from './move';
+import type { Running } from './running';
 import type { Section } from './section/section';
-import { standing, toolNamed, viewOf } from './standing';
+import { toolNamed, viewOf } from './standing';
 import type { WrittenOperation, WrittenPass, WrittenSetup } from './written';
 
 /** A pass as it is run: in which set-up, of which operation, with what. */
@@ -14,7 +15,11 @@ export interface Doing {
   setup: WrittenSetup;
   operation: WrittenOperation;
   shape: ToolShape;
+  /** What stands still while it is done. */
+  still: readonly FixedBody[];
 }
+
+const nearestKey = ({ number }: WrittenOperation, name: string): string => `${number} ${name}`;
 
 /** A depth agrees with what the plan says within this, mm. */
 const DEPTH_WITHIN = 0.01;
@@ -82,11 +87,10 @@ export function runPass(
   doing: Doing,
   before: EdgePlace | undefined,
 ): EdgePlace | undefined {
-  const { run, setup, operation, shape } = doing;
+  const { run, setup, operation, shape, still } = doing;
   const toPart = viewOf(setup, run.part.length);
   const tell = (code: FaultCode, what: string, more: Partial<Fault>) =>
     running.faults.push({ code, setup: setup.number, operation: operation.number, pass: index + 1, what, ...more });
-  const still = standing(setup, operation, running.metal, run);
   let at = before;
   let depth: number | undefined;
   let isFirst = true;
@@ -97,8 +101,13 @@ export function runPass(
     const { left, met } = move(shape, running.metal, from, to);
     for (const { code, what, meeting } of meetingsOf(met, from, to, running.metal, doing))
       tell(code, what, { z: toPart(meeting.z), diameter: 2 * meeting.r, amount: meeting.by });
-    for (const { body, distance } of nearestTo(shape, still, from, to)) {
-      running.clearances.push({ operation: operation.number, what: body.name, distance: Math.max(0, distance) });
+    const known = (name: string) => running.nearest.get(nearestKey(operation, name))?.distance ?? Infinity;
+    for (const { body, distance } of nearer(shape, still, [from, to], known)) {
+      running.nearest.set(nearestKey(operation, body.name), {
+        operation: operation.number,
+        what: body.name,
+        distance: Math.max(0, distance),
+      });
       if (distance < -TOUCH)
         tell(body.code, `the tool and the ${body.name}`, { z: toPart(to.z), diameter: 2 * to.r, amount: -distance });
     }

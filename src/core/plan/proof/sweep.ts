@@ -1,14 +1,14 @@
-import { bothSides, boxOf, hullOf, moved, sweptAlong, type Point, type Polygon } from './bodies/convex';
+import { bothSides, hullOf, sweptAlong, type Box, type Point, type Polygon } from './bodies/convex';
 import type { Disc, EdgePiece } from './bodies/shapes';
 import { disc as discAt, within } from './section/contour';
 import { difference, type Section } from './section/section';
 
 /** A convex body in the section, what lies beyond the axis folded over. */
-export const sectionsOf = (polygon: Polygon): Section[] => bothSides(polygon).map(within);
+export const sectionsOf = (polygon: Polygon): Section[] => (polygon.length < 3 ? [] : bothSides(polygon).map(within));
 
 /** The way between the two tangents of a disc on a straight way. */
 function between(radius: number, from: Point, to: Point): Polygon {
-  const length = Math.hypot(to.z - from.z, to.r - from.r);
+  const length = Math.hypot(to.z - from.z, to.r - from.r) || 1;
   const [nz, nr] = [(-(to.r - from.r) / length) * radius, ((to.z - from.z) / length) * radius];
   return hullOf(
     [from, to].flatMap(({ z, r }) => [
@@ -40,10 +40,11 @@ const discSection = (disc: Disc): Section =>
 
 const at = ({ z, r, radius }: Disc, by: Point): Disc => ({ z: z + by.z, r: r + by.r, radius });
 
-function sweptDisc(disc: Disc, from: Point, to: Point): Section[] {
-  const [a, b] = [at(disc, from), at(disc, to)];
-  if (a.z === b.z && a.r === b.r) return [discSection(a)];
-  return [...sectionsOf(between(disc.radius, a, b)), discSection(a), discSection(b)];
+/** A nose on a straight way. Where it begins it has cut already, or stands free. */
+function sweptDisc({ disc, tangent }: { disc: Disc; tangent?: true }, from: Point, to: Point): Section[] {
+  const end = at(disc, to);
+  const isSquare = from.z === to.z || from.r === to.r;
+  return [...(tangent && isSquare ? [] : sectionsOf(between(disc.radius, at(disc, from), end))), discSection(end)];
 }
 
 /** A hollow goes straight in: what stands farthest out is cut by the rest of its edge, the hollow stays where it ends. */
@@ -58,21 +59,14 @@ function sweptHollow(hollow: Disc, polygon: Polygon, from: Point, to: Point): Se
 /** Everything that a piece of an edge goes over on a straight way (textbook, swept areas), as sections. */
 export function sweptSections(piece: EdgePiece, from: Point, to: Point): Section[] {
   if ('hollow' in piece) return sweptHollow(piece.hollow, piece.polygon, from, to);
-  if ('disc' in piece) return sweptDisc(piece.disc, from, to);
+  if ('disc' in piece) return sweptDisc(piece, from, to);
   return sectionsOf(sweptAlong(piece.polygon, from, to));
 }
 
-/** The convex body round a piece of an edge: a nose as the square about it. */
-export function hullOfPiece(piece: EdgePiece): Polygon {
-  if (!('disc' in piece)) return piece.polygon;
-  const { z, r, radius } = piece.disc;
-  return [
-    { z: z - radius, r: r - radius },
-    { z: z + radius, r: r - radius },
-    { z: z + radius, r: r + radius },
-    { z: z - radius, r: r + radius },
-  ];
-}
-
-export const boxOnWay = (polygon: Polygon, from: Point, to: Point) =>
-  boxOf([...moved(polygon, from), ...moved(polygon, to)]);
+/** The box of everything that a body goes over on a straight way. */
+export const boxOnWay = ({ z0, z1, r0, r1 }: Box, from: Point, to: Point): Box => ({
+  z0: z0 + Math.min(from.z, to.z),
+  z1: z1 + Math.max(from.z, to.z),
+  r0: r0 + Math.min(from.r, to.r),
+  r1: r1 + Math.max(from.r, to.r),
+});

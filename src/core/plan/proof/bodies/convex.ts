@@ -87,24 +87,33 @@ function toSegment(point: Point, from: Point, to: Point): number {
   return Math.hypot(point.z - from.z - at * dz, point.r - from.r - at * dr);
 }
 
-const toOutline = (points: Polygon, outline: Polygon): number =>
-  Math.min(
-    ...points.flatMap((point) =>
-      outline.map((from, index) => toSegment(point, from, outline[(index + 1) % outline.length] as Point)),
-    ),
-  );
+function toOutline(points: Polygon, outline: Polygon): number {
+  let least = Infinity;
+  for (const point of points) {
+    let from = outline.at(-1) as Point;
+    for (const to of outline) {
+      least = Math.min(least, toSegment(point, from, to));
+      from = to;
+    }
+  }
+  return least;
+}
 
 /** How deep they are in each other along the direction in which that is least, mm; negative where a gap is between. */
 function depthAlongSides(a: Polygon, b: Polygon): number {
   let least = Infinity;
-  for (const [index, from] of a.entries()) {
-    const to = a[(index + 1) % a.length] as Point;
+  let from = a.at(-1) as Point;
+  for (const to of a) {
     const length = Math.hypot(to.z - from.z, to.r - from.r);
-    if (length < 1e-9) continue;
-    // Outwards from a body that turns left.
-    const [nz, nr] = [(to.r - from.r) / length, -(to.z - from.z) / length];
-    const nearest = Math.min(...b.map(({ z, r }) => (z - from.z) * nz + (r - from.r) * nr));
-    least = Math.min(least, -nearest);
+    if (length > 1e-9) {
+      // Outwards from a body that turns left.
+      const [nz, nr] = [(to.r - from.r) / length, -(to.z - from.z) / length];
+      let nearest = Infinity;
+      for (const { z, r } of b) nearest = Math.min(nearest, (z - from.z) * nz + (r - from.r) * nr);
+      if (-nearest < least) least = -nearest;
+      if (least < 0) return least;
+    }
+    from = to;
   }
   return least;
 }

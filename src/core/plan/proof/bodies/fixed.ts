@@ -1,14 +1,22 @@
 import type { Bodies, Machine } from '../../../model/shop/shop';
 import type { FaultCode } from '../faults';
 import type { WrittenHolding } from '../written';
-import { hullOf, rectangle, type Polygon } from './convex';
+import { boxOf, hullOf, rectangle, type Box, type Polygon } from './convex';
 
 /** Something that stands still, and that no tool may meet. z of the set-up, mm. */
 export interface FixedBody {
   name: string;
   code: FaultCode;
   polygon: Polygon;
+  box: Box;
 }
+
+const standsAt = (name: string, code: FaultCode, polygon: Polygon): FixedBody => ({
+  name,
+  code,
+  polygon,
+  box: boxOf(polygon),
+});
 
 /** Farther than any lathe reaches, mm. */
 const FAR = 1e4;
@@ -28,12 +36,8 @@ export function holdingBodies(
       ? []
       : [rectangle(from + own.length, FAR, machine.spindleBore / 2, chuck / 2)];
   return [
-    {
-      name,
-      code: 'meets-holding' as const,
-      polygon: rectangle(from, from + own.length, diameter / 2, Math.max(outer, diameter / 2)),
-    },
-    ...behind.map((polygon) => ({ name: 'chuck', code: 'meets-holding' as const, polygon })),
+    standsAt(name, 'meets-holding', rectangle(from, from + own.length, diameter / 2, Math.max(outer, diameter / 2))),
+    ...behind.map((polygon) => standsAt('chuck', 'meets-holding', polygon)),
   ];
 }
 
@@ -41,22 +45,19 @@ export function holdingBodies(
 export function centreBody(z: number, hole: number, { centre }: Bodies): FixedBody {
   const radius = Math.max(centre / 2, hole);
   const cone = (radius - hole) / Math.tan(Math.PI / 6);
-  return {
-    name: 'centre',
-    code: 'meets-centre',
-    polygon: hullOf([
+  return standsAt(
+    'centre',
+    'meets-centre',
+    hullOf([
       { z, r: hole },
       { z, r: 0 },
       { z: z - cone, r: radius },
       { z: -FAR, r: radius },
       { z: -FAR, r: 0 },
     ]),
-  };
+  );
 }
 
 /** A spindle stop behind the work: a ring, through which small drills pass. */
-export const stopBody = (z: number, { stopBore, stop }: Bodies): FixedBody => ({
-  name: 'spindle stop',
-  code: 'meets-stop',
-  polygon: rectangle(z, FAR, stopBore / 2, Math.max(stop, stopBore) / 2),
-});
+export const stopBody = (z: number, { stopBore, stop }: Bodies): FixedBody =>
+  standsAt('spindle stop', 'meets-stop', rectangle(z, FAR, stopBore / 2, Math.max(stop, stopBore) / 2));

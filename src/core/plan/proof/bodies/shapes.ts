@@ -1,26 +1,55 @@
 import type { ToolStands } from '../../../model/plan/edgeWay';
 import type { Bodies, Tool } from '../../../model/shop/shop';
-import { hullOf, rectangle, type Point, type Polygon } from './convex';
+import { boxOf, hullOf, rectangle, type Box, type Point, type Polygon } from './convex';
 
 /** A round edge, or the hollow of one. */
 export interface Disc extends Point {
   radius: number;
 }
 
-/** What cuts: a convex piece, a round nose, or a rectangle with a hollow in it. */
-export type EdgePiece = { polygon: Polygon } | { disc: Disc } | { hollow: Disc; polygon: Polygon };
+/**
+ * What cuts: a convex piece, a round nose, or a rectangle with a hollow in it. A nose that is `tangent` lies within the
+ * convex piece beside it but for its corner, so that along the axis and square to it that piece cuts what it does.
+ */
+export type EdgePiece = { polygon: Polygon } | { disc: Disc; tangent?: true } | { hollow: Disc; polygon: Polygon };
+
+/** A piece of an edge in the square about it, and a piece of the body. */
+export interface EdgeBody {
+  piece: EdgePiece;
+  polygon: Polygon;
+  box: Box;
+}
+export type BodyPiece = Omit<EdgeBody, 'piece'>;
 
 /** A tool about its reference point (model/plan/edgeWay): what cuts, and what must touch nothing. mm */
 export interface ToolShape {
-  edge: readonly EdgePiece[];
-  body: readonly Polygon[];
+  edge: readonly EdgeBody[];
+  body: readonly BodyPiece[];
   /** It shapes a helix or a pattern, and takes no more metal than that. */
   spares?: true;
 }
 
+/** What a tool is made of, before its boxes are known. */
+interface Pieces {
+  edge: readonly EdgePiece[];
+  body: readonly Polygon[];
+  spares?: true;
+}
+
+/** The square about a piece of an edge. */
+const aboutPiece = (piece: EdgePiece): Polygon => {
+  if (!('disc' in piece)) return piece.polygon;
+  const { z, r, radius } = piece.disc;
+  return rectangle(z - radius, z + radius, r - radius, r + radius);
+};
+
+const boxed = (polygon: Polygon): BodyPiece => ({ polygon, box: boxOf(polygon) });
+
 /** A blade is so much thinner behind its edge, a bar so much shorter than it: what cuts stands proud, mm a side (ours). */
 const RELIEF = 0.02;
 const PROUD = 0.1;
+/** The lead of a reamer takes no more a side, mm (ours). */
+const LEAD = 0.4;
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
@@ -39,14 +68,14 @@ function nosed(nose: number, long: number, trail: number): EdgePiece[] {
   const touch = { z: -nose - nose * s, r: nose - nose * c };
   const far = { z: touch.z - long * c, r: touch.r + long * s };
   const polygon = hullOf([{ z: 0, r: nose }, { z: 0, r: long }, far, touch, { z: -nose, r: 0 }]);
-  return [{ polygon }, ...(nose > 0 ? [{ disc: { z: -nose, r: nose, radius: nose } }] : [])];
+  return [{ polygon }, ...(nose > 0 ? [{ disc: { z: -nose, r: nose, radius: nose }, tangent: true as const }] : [])];
 }
 
 /** Shank and post over an edge that reaches out so far. */
 const shankOver = (from: number, ahead: number, { shank, post }: Bodies): Polygon =>
   rectangle(ahead - shank, ahead, from, from + post);
 
-function turning({ nose = 0, slope, ahead = -PROUD }: Tool, bodies: Bodies): ToolShape {
+function turning({ nose = 0, slope, ahead = -PROUD }: Tool, bodies: Bodies): Pieces {
   const trail = slope ?? bodies.trail;
   const { edge, shank, post } = bodies;
   const back = Math.max(edge, shank * Math.tan(radians(trail)));
@@ -64,28 +93,28 @@ function turning({ nose = 0, slope, ahead = -PROUD }: Tool, bodies: Bodies): Too
 }
 
 /** A bar stands out of its holder as far as it goes deep; its back lies opposite to its edge. */
-function boringBar({ nose = 0, diameter = 0, least = diameter, deep = 0, ahead = -PROUD }: Tool): ToolShape {
+function boringBar({ nose = 0, diameter = 0, least = diameter, deep = 0, ahead = -PROUD }: Tool): Pieces {
   const proud = Math.max((least - diameter) / 2, nose + RELIEF);
   return {
     edge: nosed(nose, proud, 45).map((piece) =>
-      'disc' in piece ? { disc: { ...piece.disc, r: -piece.disc.r } } : { polygon: inwards(piece.polygon) },
+      'disc' in piece ? { ...piece, disc: { ...piece.disc, r: -piece.disc.r } } : { polygon: inwards(piece.polygon) },
     ),
     body: [rectangle(-deep, ahead, -(proud + diameter), -proud)],
   };
 }
 
-const bladeShape = ({ width = 0, reach = 0, holder = 0 }: Tool, { post }: Bodies): ToolShape => ({
+const bladeShape = ({ width = 0, reach = 0, holder = 0 }: Tool, { post }: Bodies): Pieces => ({
   edge: [{ polygon: rectangle(0, width, 0, PROUD) }],
   body: [rectangle(RELIEF, width - RELIEF, PROUD, reach), rectangle(-holder, width + holder, reach, reach + post)],
 });
 
-const insideBlade = ({ width = 0, reach = 0, least = 0, deep = 0 }: Tool): ToolShape => ({
+const insideBlade = ({ width = 0, reach = 0, least = 0, deep = 0 }: Tool): Pieces => ({
   edge: [{ polygon: rectangle(0, width, -PROUD, 0) }],
   body: [rectangle(RELIEF, width - RELIEF, -reach, -PROUD), rectangle(-deep, width - RELIEF, RELIEF - least, -reach)],
 });
 
 /** A pointed edge straight in: both flanks at half of its angle from square to the axis. */
-function pointed({ point = 60, ahead, width }: Tool, bodies: Bodies, stands: ToolStands): ToolShape {
+function pointed({ point = 60, ahead, width }: Tool, bodies: Bodies, stands: ToolStands): Pieces {
   const slant = width ?? bodies.edge;
   const half = ahead ?? slant * Math.sin(radians(point / 2));
   const high = half / Math.tan(radians(point / 2));
@@ -101,7 +130,7 @@ function pointed({ point = 60, ahead, width }: Tool, bodies: Bodies, stands: Too
 }
 
 /** A straight edge, its low end at the free end or, for what looks at the chuck, towards it. */
-function straightEdge({ width = 0 }: Tool, bodies: Bodies, { turned = 0, towardsChuck }: ToolStands): ToolShape {
+function straightEdge({ width = 0 }: Tool, bodies: Bodies, { turned = 0, towardsChuck }: ToolStands): Pieces {
   const end = { z: width * Math.cos(radians(turned)), r: width * Math.sin(radians(turned)) };
   const edge = hullOf([{ z: 0, r: 0 }, end, { z: end.z, r: end.r + PROUD }, { z: 0, r: end.r + PROUD }]);
   const body = rectangle(0, end.z, end.r + PROUD, end.r + bodies.post);
@@ -110,7 +139,7 @@ function straightEdge({ width = 0 }: Tool, bodies: Bodies, { turned = 0, towards
 }
 
 /** A hollow edge rounds one corner; its reference point is the middle of the hollow. */
-function hollowEdge(radius: number, bodies: Bodies, { towardsChuck }: ToolStands): ToolShape {
+function hollowEdge(radius: number, bodies: Bodies, { towardsChuck }: ToolStands): Pieces {
   const [z0, z1] = towardsChuck ? [0, radius] : [-radius, 0];
   const high = radius + PROUD;
   return {
@@ -119,7 +148,7 @@ function hollowEdge(radius: number, bodies: Bodies, { towardsChuck }: ToolStands
   };
 }
 
-const roundNose = (nose: number, ahead: number | undefined, bodies: Bodies): ToolShape => ({
+const roundNose = (nose: number, ahead: number | undefined, bodies: Bodies): Pieces => ({
   edge: [
     { disc: { z: -nose, r: nose, radius: nose } },
     { polygon: rectangle(-2 * nose, 0, nose, Math.max(bodies.edge, 2 * nose)) },
@@ -127,8 +156,8 @@ const roundNose = (nose: number, ahead: number | undefined, bodies: Bodies): Too
   body: [shankOver(Math.max(bodies.edge, 2 * nose), ahead ?? 0, bodies)],
 });
 
-/** What goes in along the axis: a point of so many degrees (flat at 180) at the end of a flute, in a chuck. */
-function onAxis({ diameter = 0, flute = 0 }: Tool, point: number, { drillChuck }: Bodies): ToolShape {
+/** What goes in along the axis: a point of so many degrees at the end of a flute, in a chuck. */
+function onAxis({ diameter = 0, flute = 0 }: Tool, point: number, { drillChuck }: Bodies): Pieces {
   const radius = diameter / 2;
   const tip = radius / Math.tan(radians(point / 2));
   return {
@@ -146,8 +175,17 @@ function onAxis({ diameter = 0, flute = 0 }: Tool, point: number, { drillChuck }
   };
 }
 
+/** A reamer cuts with its lead alone, and not in the middle. */
+function reamerShape({ diameter = 0, flute = 0 }: Tool, { drillChuck }: Bodies): Pieces {
+  const core = Math.max(0, diameter / 2 - LEAD);
+  return {
+    edge: [{ polygon: rectangle(-flute, 0, core, diameter / 2) }],
+    body: [rectangle(-flute, -RELIEF, 0, core), rectangle(-flute - drillChuck, -flute, 0, drillChuck / 2)],
+  };
+}
+
 /** A tap's core follows its hole; its teeth cut the helix. */
-const tapShape = ({ pitch = 0, diameter = 0 }: Tool, { drillChuck }: Bodies, turnsIn: number): ToolShape => ({
+const tapShape = ({ pitch = 0, diameter = 0 }: Tool, { drillChuck }: Bodies, turnsIn: number): Pieces => ({
   edge: [],
   body: [
     rectangle(-turnsIn, 0, 0, Math.max(0, diameter / 2 - pitch)),
@@ -156,13 +194,13 @@ const tapShape = ({ pitch = 0, diameter = 0 }: Tool, { drillChuck }: Bodies, tur
   spares: true,
 });
 
-const dieShape = ({ diameter = 0 }: Tool, { dieHolder, wheel }: Bodies): ToolShape => ({
+const dieShape = ({ diameter = 0 }: Tool, { dieHolder, wheel }: Bodies): Pieces => ({
   edge: [],
   body: [rectangle(-wheel, 0, diameter / 2, dieHolder / 2)],
   spares: true,
 });
 
-const knurlShape = ({ wheel, shank, post }: Bodies): ToolShape => ({
+const knurlShape = ({ wheel, shank, post }: Bodies): Pieces => ({
   edge: [],
   body: [rectangle(-wheel, 0, 0, shank), rectangle(-wheel - RELIEF, RELIEF, shank, shank + post)],
   spares: true,
@@ -171,17 +209,15 @@ const knurlShape = ({ wheel, shank, post }: Bodies): ToolShape => ({
 /** Taps and drills without a flute of their own reach so many diameters in (ours). */
 const FLUTES = 8;
 
-/**
- * Edge and body of a tool, from its own figures and those of the shop (trade: Clearance).
- * @returns undefined for what is done by hand
- */
-export function shapeOf(tool: Tool, bodies: Bodies, stands: ToolStands = {}): ToolShape | undefined {
+/** The pieces of a tool by what it is; undefined for what is done by hand. */
+function piecesOf(tool: Tool, bodies: Bodies, stands: ToolStands): Pieces | undefined {
   const does = (kind: string) => tool.does.includes(kind);
   const { diameter = 0, flute = FLUTES * diameter } = tool;
   if (tool.mount === 'hand') return undefined;
   if (does('tap')) return tapShape(tool, bodies, flute);
   if (does('die')) return dieShape(tool, bodies);
-  if (tool.mount === 'tailstock') return onAxis({ ...tool, flute }, does('ream') ? 180 : (tool.point ?? 118), bodies);
+  if (does('ream')) return reamerShape({ ...tool, flute }, bodies);
+  if (tool.mount === 'tailstock') return onAxis({ ...tool, flute }, tool.point ?? 118, bodies);
   if (does('knurl')) return knurlShape(bodies);
   if (tool.least !== undefined) return tool.width === undefined ? boringBar(tool) : insideBlade(tool);
   if (tool.reach !== undefined) return bladeShape(tool, bodies);
@@ -191,4 +227,19 @@ export function shapeOf(tool: Tool, bodies: Bodies, stands: ToolStands = {}): To
   if (tool.point !== undefined) return pointed(tool, bodies, stands);
   if (does('form') && tool.nose !== undefined) return roundNose(tool.nose, tool.ahead, bodies);
   return turning(tool, bodies);
+}
+
+/**
+ * Edge and body of a tool, from its own figures and those of the shop (trade: Clearance).
+ * @returns undefined for what is done by hand
+ */
+export function shapeOf(tool: Tool, bodies: Bodies, stands: ToolStands = {}): ToolShape | undefined {
+  const pieces = piecesOf(tool, bodies, stands);
+  return (
+    pieces && {
+      ...pieces,
+      edge: pieces.edge.map((piece) => ({ piece, ...boxed(aboutPiece(piece)) })),
+      body: pieces.body.map(boxed),
+    }
+  );
 }

@@ -164,6 +164,12 @@ export function cutBy(section: Section, piece: Section): Section {
   return within.length === 0 ? section : joined([...before, ...difference(within, piece), ...after]);
 }
 
+/** A section with a piece on it. Only slabs that it reaches are touched; beyond them it stands alone. */
+export function joinedWith(section: Section, piece: Section): Section {
+  const [before, within, after] = reachedIn(section, ...extentOf(piece));
+  return piece.length === 0 ? section : joined([...before, ...union(within, piece), ...after]);
+}
+
 /** What a section has in common with a piece. Only slabs that it reaches are looked at. */
 export const metBy = (section: Section, piece: Section): Section => {
   const [, within] = reachedIn(section, ...extentOf(piece));
