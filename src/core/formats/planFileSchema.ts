@@ -31,7 +31,7 @@ const edgePlace = () =>
   Joi.object({
     z: number(),
     r: number(),
-    by: Joi.string().valid('rapid', 'thread'),
+    by: Joi.string().valid('rapid', 'thread', 'hand'),
     round: Joi.object({ z: number(), r: number(), way: Joi.string().valid('left', 'right').required() }),
   });
 

@@ -79,9 +79,9 @@ function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
 
 /** Along a form by hand, its arcs round their middles. */
 const alongForm = (profile: Profile): EdgePlace[] =>
-  profile.flatMap(({ z0, z1, r0, r1, arc }, index): EdgePlace[] => [
-    { z: z0, r: r0, ...(index > 0 ? { by: 'rapid' as const } : {}) },
-    { z: z1, r: r1, ...(arc ? { round: { z: arc.z, r: arc.r, way: arc.hollow ? 'left' : 'right' } } : {}) },
+  profile.flatMap(({ z0, z1, r0, r1, arc }): EdgePlace[] => [
+    { z: z0, r: r0, by: 'hand' },
+    { z: z1, r: r1, by: 'hand', ...(arc ? { round: { z: arc.z, r: arc.r, way: arc.hollow ? 'left' : 'right' } } : {}) },
   ]);
 
 /** Straight in with a tool that has the form: its middle on the arc's, or its end on the low end of a flank. */
@@ -104,6 +104,30 @@ function standsOf(own: Feature, setup: Setup): ToolStands | undefined {
   };
 }
 
+/** One step of a form: where it may begin, its stretch, the radius that it leaves, where the form ends, and its arc. */
+interface StepToTurn {
+  from: number;
+  z0: number;
+  z1: number;
+  r: number;
+  to: number;
+  arc: Segment['arc'];
+}
+
+/**
+ * Along a step of a form. Its nose is round: where the form rises it begins behind the step before, where it falls no
+ * nearer than the nose touches the arc.
+ */
+function stepWay({ from, z0, z1, r, to, arc }: StepToTurn, nose: number, clear: number): EdgePlace[] {
+  const isFalling = arc !== undefined && !arc.hollow && z1 > arc.z;
+  if (!isFalling) return along(from < z0 ? from : Math.min(z0 + 2 * nose, z1), z1, r, clear);
+  const touches = arc.z + Math.sqrt(Math.max(0, (arc.radius + nose) ** 2 - (r - arc.r + nose) ** 2)) + nose;
+  if (touches <= to) return along(touches, Math.max(touches, z1), r, clear);
+  // Into the corner at its end no deeper than the nose goes.
+  const deepest = arc.r + Math.sqrt(Math.max(0, (arc.radius + nose) ** 2 - (to - nose - arc.z) ** 2)) - nose;
+  return along(to, to, Math.max(r, deepest), clear);
+}
+
 /** A form by steps of a pointed tool, and the file that blends them at the end. */
 function bySteps(
   { from, to, tool, removal: { outside = [] } }: Pick<Operation, 'from' | 'to' | 'tool' | 'removal'>,
@@ -111,8 +135,10 @@ function bySteps(
   clear: number,
   { shop: { allowances, cutting }, units }: Run,
 ): Pass[] {
-  const steps = outside.flatMap((piece) => stepTable(piece, cutting.formScallop));
-  const turned = steps.map(({ z, diameter: target, z0, z1 }, index): Pass => ({
+  const steps = outside.flatMap((piece) =>
+    stepTable(piece, cutting.formScallop).map((step) => ({ ...step, arc: piece.arc })),
+  );
+  const turned = steps.map(({ z, diameter: target, z0, z1, arc }, index): Pass => ({
     depth: (diameter - target) / 2,
     // Its nose is round: it begins where it does not reach back over the step before.
     path: along(

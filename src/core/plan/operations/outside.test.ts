@@ -168,8 +168,8 @@ describe('round forms', () => {
   test('a corner of R2 with the tool that has it; of R4 by sixteen steps times two', () => {
     const rounded = (size: number) => part([step(22, 20)], [{ kind: 'radius', at: 0, size }]);
     expect(only(rounded(2), 'form')).toMatchObject({ tool: { id: 'corner-rounding-2' }, passes: [{}] });
-    // π / 2 · 4 / 0.2 = 31.4.
-    expect(only(rounded(4), 'form').passes).toHaveLength(32);
+    // π / 2 · 4 / 0.2 = 31.4, and the file along the form.
+    expect(only(rounded(4), 'form').passes).toHaveLength(33);
     expect(doubtsOf(rounded(4))).toEqual([]);
   });
 

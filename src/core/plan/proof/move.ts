@@ -98,7 +98,7 @@ const largest = (meetings: readonly (Meeting | undefined)[]): Meeting | undefine
 
 /** Moves a tool straight from one place to the next through the metal that is there. */
 export function move({ edge, body }: ToolShape, metal: Section, from: EdgePlace, to: EdgePlace): Moved {
-  if (to.round) return { left: filed(metal, from, to), met: undefined };
+  if (to.by === 'hand') return { left: filed(metal, from, to), met: undefined };
   const left = to.by === undefined ? cutOnWay(edge, metal, from, to) : metal;
   const bodies = body.map((part) => meets(part, left, from, to));
   const edges = to.by === 'rapid' ? edge.map((piece) => edgeMeets(piece, metal, from, to)) : [];

@@ -43,6 +43,7 @@ function depthFound(
   [from, to]: [EdgePlace, EdgePlace],
   before: Section,
   after: Section,
+  pass: WrittenPass,
   { operation, run, shape }: Doing,
 ): number | undefined {
   const tool = toolNamed(operation, run);
@@ -52,8 +53,13 @@ function depthFound(
   if (tool.reach !== undefined) return depthBetween(from.z + width / 3, from.z + (2 * width) / 3, before, after);
   if (tool.nose === undefined || tool.does.includes('form')) return undefined;
   if (Math.abs(to.r - from.r) > Math.abs(to.z - from.z)) return lengthLost(before, after);
+  // Along a cone the depth changes with z, and its greatest may be where the nose stops short of a corner: what is missing
+  // there is the nose's.
   const end = to.z - Math.sign(to.z - from.z) * CORNER;
-  return depthBetween(Math.min(from.z, end), Math.max(from.z, end), before, after);
+  const found = depthBetween(Math.min(from.z, end), Math.max(from.z, end), before, after);
+  const slope = Math.abs((to.r - from.r) / (to.z - from.z));
+  const short = pass.depth - found;
+  return short > 0 && short <= slope * (CORNER + 2 * tool.nose) ? pass.depth : found;
 }
 
 /** What a move meets that it must not: work at rapid, work behind the edge, metal beside a thread. */
@@ -97,7 +103,7 @@ export function runPass(
   for (const [step, place] of pathSeen(pass, setup, run.part.length).entries()) {
     const from = at ?? place;
     // To where a pass begins the tool is brought at rapid.
-    const to: EdgePlace = step === 0 ? { ...place, by: 'rapid' } : place;
+    const to: EdgePlace = step === 0 && place.by !== 'hand' ? { ...place, by: 'rapid' } : place;
     const { left, met } = move(shape, running.metal, from, to);
     for (const { code, what, meeting } of meetingsOf(met, from, to, running.metal, doing))
       tell(code, what, { z: toPart(meeting.z), diameter: 2 * meeting.r, amount: meeting.by });
@@ -111,9 +117,9 @@ export function runPass(
       if (distance < -TOUCH)
         tell(body.code, `the tool and the ${body.name}`, { z: toPart(to.z), diameter: 2 * to.r, amount: -distance });
     }
-    if (to.by === undefined && !to.round && isFirst && left !== running.metal) {
+    if (to.by === undefined && isFirst && left !== running.metal) {
       isFirst = false;
-      depth = depthFound([from, to], running.metal, left, doing);
+      depth = depthFound([from, to], running.metal, left, pass, doing);
     }
     running.metal = left;
     at = place;
