@@ -9,6 +9,7 @@ import type { Machine } from '@/core/model/shop/machine';
 import type { UnitSystem } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
 import { example, planned } from '@/core/testing';
+import { proofOf } from '@/core/plan/proved';
 import { PrintedPlan } from '@/ui/print/PrintSheet';
 import { Panel } from '@/ui/sheet/Panel';
 
@@ -63,7 +64,7 @@ const rowsOf = (html: string) =>
 
 /** Everything that a plan is shown on, each operation's own piece of it side by side. */
 function surfacesOf(plan: Plan) {
-  const paper = renderToStaticMarkup(createElement(PrintedPlan, { plan }));
+  const paper = renderToStaticMarkup(createElement(PrintedPlan, { plan, proof: proofOf(plan) }));
   const rows = rowsOf(paper);
   const lines = inWords(plan, { sequences: [], chosen: undefined, because: '' }, []).replace(/−/g, '-').split('\n');
   const written = planFileOf(plan).setups.flatMap(({ operations }) => operations);

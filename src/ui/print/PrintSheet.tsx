@@ -9,6 +9,8 @@ import { sayOverrule, toldOf } from '@/core/plan/order/overrules';
 import { namesIn } from '../sheet/overrulesOf';
 import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
+import type { Proof } from '@/core/plan/proof/faults';
+import { sayFault } from '@/core/present/fault';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
 import { WORK_STOPS } from '@/core/plan/stops/planStops';
@@ -134,6 +136,11 @@ const Paper = styled.main`
     text-indent: -5mm;
     break-inside: avoid;
   }
+  .unproved {
+    margin-top: 3mm;
+    padding: 2mm 3mm;
+    border: 1mm solid #000;
+  }
   .foot {
     margin-top: 4mm;
     padding-top: 2mm;
@@ -170,13 +177,13 @@ export function PrintSheet() {
         </Button>
         <span>A4, black; also as PDF from the print window.</span>
       </Actions>
-      <PrintedPlan plan={plan} />
+      <PrintedPlan plan={plan} proof={planned.answer.proof} />
     </>
   );
 }
 
 /** The paper itself: nothing but the plan. */
-export function PrintedPlan({ plan }: { plan: Plan }) {
+export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefined }) {
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
   const fromBar = stock.way === 'from-bar';
@@ -216,6 +223,16 @@ export function PrintedPlan({ plan }: { plan: Plan }) {
           </div>
         ))}
       </dl>
+      {proof && !proof.passed && (
+        <section className="unproved">
+          <h2>Not proved: do not cut by this sheet as it is</h2>
+          <ul className="warnings">
+            {proof.faults.map((fault, index) => (
+              <li key={index}>{sayFault(fault, units)}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       <PaperDrawing part={part} units={units} />
       {setups.map((planned) => (
         <PrintedSetup key={planned.setup.number} planned={planned} />

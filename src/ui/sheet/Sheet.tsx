@@ -1,7 +1,10 @@
 'use client';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
+import type { UnitSystem } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
+import type { Proof } from '@/core/plan/proof/faults';
+import { sayFault } from '@/core/present/fault';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
@@ -25,6 +28,7 @@ import { useOrder } from './useOrder';
 import { WorkLane } from './WorkLane';
 
 // Dragging is fetched when it is asked for.
+const Player = later(() => import('./Player').then((loaded) => loaded.Player));
 const RouteOrder = later(() => import('./RouteOrder').then((loaded) => loaded.RouteOrder));
 
 const Room = styled.main`
@@ -131,6 +135,7 @@ export function Sheet() {
   const { planned, problems } = useWorkspace();
   const plan = planned.answer?.plan ?? planned.lastPlan;
   if (!planned.answer || !plan) return <NoPlan />;
+  const { proof } = planned.answer;
   return (
     <>
       {!planned.answer.plan && (
@@ -143,9 +148,30 @@ export function Sheet() {
           ))}
         </Notice>
       )}
+      {proof && !proof.passed && <NotProved proof={proof} units={plan.run.units} />}
       {plan.doubts.length > 0 && <Doubts doubts={plan.doubts} />}
-      <PlannedSheet plan={plan} stale={!planned.answer.plan} />
+      <PlannedSheet plan={plan} proved={proof?.passed ?? true} stale={!planned.answer.plan} />
     </>
+  );
+}
+
+/** A plan that its own run on an exact workpiece does not bear out: said before anything else. */
+function NotProved({ proof, units }: { proof: Proof; units: UnitSystem }) {
+  return (
+    <Notice danger>
+      <details>
+        <summary style={{ cursor: 'pointer' }}>
+          <strong>Not proved:</strong> run move by move,{' '}
+          {proof.faults.length === 1 ? 'something is' : `${proof.faults.length} things are`} wrong. Do not cut by this
+          plan as it is.
+        </summary>
+        <ul style={{ marginTop: 6, fontSize: 14 }}>
+          {proof.faults.map((fault, index) => (
+            <li key={index}>{sayFault(fault, units)}</li>
+          ))}
+        </ul>
+      </details>
+    </Notice>
   );
 }
 
@@ -190,13 +216,17 @@ const ROUTE_HEAD = 34;
 const ROW = 20;
 const TIME = 70;
 
+/** Room over the work for the tool that is played. */
+const TOOL = 70;
+
 /** The line that says what is not planned, closed. */
 const NOTICE = 54;
 
-function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
+function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; stale: boolean }) {
   const { id, selected, pass, select } = useWorkspace();
   const [opened, setOpened] = useState(0);
   const [ordering, setOrdering] = useState(false);
+  const [playing, setPlaying] = useState(false);
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
   const windowHeight = useWindowHeight();
 
@@ -233,20 +263,24 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
       'Alt+ArrowUp': () => operation && edits.shift(operation.key, -1),
       'Alt+ArrowDown': () => operation && edits.shift(operation.key, 1),
       Escape: () => {
+        if (playing) return setPlaying(false);
         // Whoever lets go of an operation stays in its set-up.
         setOpened(setupIndex);
         select(undefined);
       },
     };
-  }, [all, at, setupIndex, operation, shownPass, select, edits]);
+  }, [all, at, setupIndex, operation, shownPass, select, edits, playing]);
   useShortcuts(keys);
 
   const stopsHeight = stopsRail(planned.pins.length, width).height;
   const routeHeight = ROUTE_HEAD + planned.operations.length * ROW + 14;
-  const notice = plan.doubts.length > 0 ? NOTICE : 0;
+  const notice = (plan.doubts.length > 0 ? NOTICE : 0) + (proved ? 0 : NOTICE);
   const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - notice - routeHeight - stopsHeight - TIME));
   // What is typed re-renders the sheet before there is a new plan: what has not changed stays as it is.
-  const layout = useMemo(() => layoutSheet(planned, width, most, ROW), [planned, width, most]);
+  const layout = useMemo(
+    () => layoutSheet(planned, width, most, ROW, playing ? TOOL : 0),
+    [planned, width, most, playing],
+  );
   const workHeight = layout.work.height;
   const routeTop = workHeight + ROUTE_HEAD;
   const stopsTop = workHeight + routeHeight;
@@ -254,6 +288,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
   const height = timeTop + TIME;
   const shared = { plan, planned, layout, selected, onSelect: select };
   const key = operation?.key;
+  const closePlayer = useCallback(() => setPlaying(false), []);
   const showPass = useCallback((next: number) => select(key, next), [select, key]);
 
   return (
@@ -268,7 +303,7 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
               aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}
             >
               <Hatches />
-              <WorkLane planned={planned} layout={layout} operation={operation} pass={shownPass} />
+              <WorkLane planned={planned} layout={layout} operation={operation} pass={shownPass} played={playing} />
               {[workHeight, stopsTop, timeTop].map((y) => (
                 <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
               ))}
@@ -276,7 +311,20 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
               <RouteTiles {...shared} top={routeTop} edits={edits} />
               <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={select} />
             </svg>
-            <DiameterLabels planned={planned} layout={layout} operation={operation} onSelect={select} />
+            {playing ? (
+              <Player
+                key={planned.setup.number}
+                plan={plan}
+                planned={planned}
+                layout={layout}
+                selected={operation?.key}
+                pass={pass}
+                onSelect={select}
+                onClose={closePlayer}
+              />
+            ) : (
+              <DiameterLabels planned={planned} layout={layout} operation={operation} onSelect={select} />
+            )}
             <Setups style={{ top: workHeight + 4 }}>
               {plan.setups.map(({ setup }, index) => (
                 <button
@@ -294,9 +342,17 @@ function PlannedSheet({ plan, stale }: { plan: Plan; stale: boolean }) {
               <span>{holdingWords(planned)}</span>
               <button
                 type="button"
+                aria-pressed={playing}
+                onClick={() => setPlaying(!playing)}
+                style={{ marginLeft: 'auto', background: 'var(--sheet)' }}
+              >
+                Play the cuts
+              </button>
+              <button
+                type="button"
                 aria-pressed={ordering}
                 onClick={() => setOrdering(!ordering)}
-                style={{ marginLeft: 'auto', background: 'var(--sheet)' }}
+                style={{ background: 'var(--sheet)' }}
               >
                 {ordering ? 'Done moving' : 'Move tiles'}
               </button>

@@ -19,10 +19,12 @@ interface Props {
   layout: SheetLayout;
   operation: TimedOperation | undefined;
   pass: number | undefined;
+  /** The work is drawn by the player: here only the part that it is to become, and what holds it. */
+  played: boolean;
 }
 
 /** The section of the work in its holding, as it is after the selected operation: cut, still to be cut, and the part. */
-export const WorkLane = memo(function WorkLane({ planned, layout, operation, pass }: Props) {
+export const WorkLane = memo(function WorkLane({ planned, layout, operation, pass, played }: Props) {
   const { setup } = planned;
   const { work, x, y } = layout;
   const before = operation?.before ?? planned.start;
@@ -42,6 +44,7 @@ export const WorkLane = memo(function WorkLane({ planned, layout, operation, pas
           planned={planned}
           operation={operation}
           layout={layout}
+          played={played}
         />
       ))}
       <line
@@ -52,17 +55,17 @@ export const WorkLane = memo(function WorkLane({ planned, layout, operation, pas
         stroke="var(--ink-soft)"
         strokeDasharray="12 3 2 3"
       />
-      <Blade planned={planned} layout={layout} />
-      <Measures planned={planned} layout={layout} />
+      {!played && <Blade planned={planned} layout={layout} />}
+      {!played && <Measures planned={planned} layout={layout} />}
       <text x={14} y={22} className="lane">
         Work
       </text>
       <text x={14} y={42} className="soft">
         {work.whole ? 'section' : 'half section'}, one scale both ways
       </text>
-      <Key supported={setup.supported} />
-      <GripMarks zones={zones} layout={layout} />
-      <GripList zones={zones} units={setup.run.units} top={setup.supported ? 162 : 142} layout={layout} />
+      {!played && <Key supported={setup.supported} />}
+      {!played && <GripMarks zones={zones} layout={layout} />}
+      {!played && <GripList zones={zones} units={setup.run.units} top={setup.supported ? 162 : 142} layout={layout} />}
     </g>
   );
 });
@@ -100,6 +103,7 @@ interface HalfProps {
   planned: PlannedSetup;
   operation: TimedOperation | undefined;
   layout: SheetLayout;
+  played: boolean;
 }
 
 /** The part as this set-up leaves it and the work shows it: its steps, what is cut into them here, and what was before. */
@@ -111,7 +115,7 @@ function partIn({ setup, operations }: PlannedSetup, work: Workpiece): Profile {
   return lower(lower(outsideOf(setup.part), cuts), clip(work.outside, 0, setup.part.length));
 }
 
-function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
+function Half({ frame, before, after, planned, operation, layout, played }: HalfProps) {
   const { setup } = planned;
   const part = partIn(planned, after);
   const shown = ({ outside, bore }: Workpiece): Workpiece => ({
@@ -130,6 +134,17 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
     holding.inside === undefined
       ? [frame.y(jawRadius), frame.y(jawRadius + JAWS / layout.pixelsPerMm)]
       : [frame.y(0), frame.y(jawRadius)];
+  const jaws = (
+    <rect
+      x={frame.x(jawEnd)}
+      y={Math.min(inner, outer)}
+      width={frame.x(jawFrom) - frame.x(jawEnd)}
+      height={Math.abs(outer - inner)}
+      fill="url(#hatch-jaws)"
+      stroke="var(--ink)"
+    />
+  );
+  if (played) return jaws;
   return (
     <g>
       <path d={metalPath(frame, was)} fill="url(#hatch-cut)" />
@@ -177,14 +192,7 @@ function Half({ frame, before, after, planned, operation, layout }: HalfProps) {
           />
         );
       })}
-      <rect
-        x={frame.x(jawEnd)}
-        y={Math.min(inner, outer)}
-        width={frame.x(jawFrom) - frame.x(jawEnd)}
-        height={Math.abs(outer - inner)}
-        fill="url(#hatch-jaws)"
-        stroke="var(--ink)"
-      />
+      {jaws}
       {operation && (
         <path
           d={edgePath(

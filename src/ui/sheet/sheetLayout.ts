@@ -29,12 +29,14 @@ const LEAST = 300;
 /**
  * Lays out the sheet of one set-up. The whole section when it fits at nearly the scale that its length allows; else the
  * upper half. It takes no more height than it needs.
+ * @param above room for what comes from above the work, px
  */
 export function layoutSheet(
   { setup, start }: Pick<PlannedSetup, 'setup' | 'start'>,
   width: number,
   workHeight: number,
   rowHeight: number,
+  above = 0,
 ): SheetLayout {
   const names = width < 760 ? 236 : 292;
   const right = width - RIGHT;
@@ -43,13 +45,14 @@ export function layoutSheet(
   const to = setup.partsOff ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
   const diameter = 2 * Math.max(...start.outside.map(({ r0, r1 }) => Math.max(r0, r1)));
   const byLength = (right - names - 26) / (to - from);
-  const height = Math.min(workHeight, Math.max(LEAST, TOP + BOTTOM + JAWS + diameter * byLength));
+  const top = TOP + above;
+  const height = Math.min(workHeight, Math.max(LEAST, top + BOTTOM + JAWS + diameter * byLength));
   // Below a whole section its jaws come first, then the lengths.
-  const wholeRoom = height - TOP - BOTTOM - JAWS;
-  const halfRoom = height - TOP - BOTTOM;
+  const wholeRoom = height - top - BOTTOM - JAWS;
+  const halfRoom = height - top - BOTTOM;
   const whole = wholeRoom / diameter >= 0.72 * byLength;
   const pixelsPerMm = Math.min(byLength, whole ? wholeRoom / diameter : (2 * halfRoom) / diameter);
-  const axis = whole ? TOP + wholeRoom / 2 : height - BOTTOM;
+  const axis = whole ? top + wholeRoom / 2 : height - BOTTOM;
   const x = scaleLinear([from, to], [right, right - (to - from) * pixelsPerMm]);
   return {
     width,

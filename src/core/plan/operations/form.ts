@@ -140,11 +140,9 @@ function bySteps(
   );
   const turned = steps.map(({ z, diameter: target, z0, z1, arc }, index): Pass => ({
     depth: (diameter - target) / 2,
-    // Its nose is round: it begins where it does not reach back over the step before.
-    path: along(
-      index === 0 ? z0 - allowances.approach : Math.min(z0 + 2 * (tool.nose ?? 0), z1),
-      z1,
-      target / 2,
+    path: stepWay(
+      { from: index === 0 ? z0 - allowances.approach : z0, z0, z1, r: target / 2, to, arc },
+      tool.nose ?? 0,
       clear,
     ),
     diameter: target,

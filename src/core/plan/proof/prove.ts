@@ -63,11 +63,18 @@ function worstOfEach(faults: readonly Fault[]): Fault[] {
 /**
  * Runs a plan as it is written on an exact workpiece, apart from the planner's own notion of it (trade: Clearance): every
  * pass removes what its edge goes over; nothing else may touch; what is left must be the drawing's.
+ * @param watch is told of every move, as it is made
  */
-export function prove(plan: WrittenPlan, drawn: Run): Proof {
+export function prove(plan: WrittenPlan, drawn: Run, watch?: Running['watch']): Proof {
   const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
   const { length } = run.part;
-  const running: Running = { metal: [], earlier: new Set(), faults: [], nearest: new Map() };
+  const running: Running = {
+    metal: [],
+    earlier: new Set(),
+    faults: [],
+    nearest: new Map(),
+    ...(watch ? { watch } : {}),
+  };
   for (const [index, setup] of plan.setups.entries()) {
     running.metal = index === 0 ? rawWork(plan, setup, length) : mirrored(running.metal, length);
     for (const operation of setup.operations) runOperation(operation, running, setup, run, plan.stock.form);

@@ -83,7 +83,7 @@ function meetingsOf(met: Meeting | undefined, from: EdgePlace, to: EdgePlace, me
 
 /**
  * Runs one pass: every move of it, against the work and against what stands still.
- * @param before where the pass before ended
+ * @param last where the pass before ended
  * @returns where this one ends
  */
 export function runPass(
@@ -91,24 +91,26 @@ export function runPass(
   index: number,
   running: Running,
   doing: Doing,
-  before: EdgePlace | undefined,
+  last: EdgePlace | undefined,
 ): EdgePlace | undefined {
   const { run, setup, operation, shape, still } = doing;
   const toPart = viewOf(setup, run.part.length);
   const tell = (code: FaultCode, what: string, more: Partial<Fault>) =>
     running.faults.push({ code, setup: setup.number, operation: operation.number, pass: index + 1, what, ...more });
-  let at = before;
+  let at = last;
   let depth: number | undefined;
   let isFirst = true;
   for (const [step, place] of pathSeen(pass, setup, run.part.length).entries()) {
     const from = at ?? place;
     // To where a pass begins the tool is brought at rapid.
     const to: EdgePlace = step === 0 && place.by !== 'hand' ? { ...place, by: 'rapid' } : place;
-    const { left, met } = move(shape, running.metal, from, to);
+    const before = running.metal;
+    const known = running.faults.length;
+    const { left, met } = move(shape, before, from, to);
     for (const { code, what, meeting } of meetingsOf(met, from, to, running.metal, doing))
       tell(code, what, { z: toPart(meeting.z), diameter: 2 * meeting.r, amount: meeting.by });
-    const known = (name: string) => running.nearest.get(nearestKey(operation, name))?.distance ?? Infinity;
-    for (const { body, distance } of nearer(shape, still, [from, to], known)) {
+    const nearest = (name: string) => running.nearest.get(nearestKey(operation, name))?.distance ?? Infinity;
+    for (const { body, distance } of nearer(shape, still, [from, to], nearest)) {
       running.nearest.set(nearestKey(operation, body.name), {
         operation: operation.number,
         what: body.name,
@@ -122,6 +124,18 @@ export function runPass(
       depth = depthFound([from, to], running.metal, left, pass, doing);
     }
     running.metal = left;
+    running.watch?.({
+      setup: setup.number,
+      operation: operation.number,
+      pass: index,
+      from,
+      to,
+      shape,
+      still,
+      before,
+      after: left,
+      faults: running.faults.slice(known),
+    });
     at = place;
   }
   // A blade beside its last plunge finds nothing in its middle.
