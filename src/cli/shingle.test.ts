@@ -194,3 +194,50 @@ describe('a cut list', () => {
     expect([status, stderr]).toEqual([2, expect.stringContaining(words)]);
   });
 });
+
+describe('prove', () => {
+  const plan = async (name: string) => {
+    const { stdout } = await shingle(['plan', `examples/${name}.json`, '--json']);
+    return JSON.parse(stdout) as { setups: { operations: { number: number; passes: { depth: number }[] }[] }[] };
+  };
+  /** With a plan file that is not on disk. */
+  const proved = (name: string, file: unknown) =>
+    call(['prove', `examples/${name}.json`, '--plan', 'plan.json'], (path) =>
+      path === 'plan.json' ? JSON.stringify(file) : readFileSync(join(root, path), 'utf8'),
+    );
+
+  test('the plan of a run: 0 where it passes, 1 with place and amount where it does not', async () => {
+    const good = await shingle(['prove', 'examples/sensor-spacer.json']);
+    expect([good.status, good.stderr]).toEqual([0, '']);
+    expect(good.stdout).toMatch(/^Proved/);
+    const bad = await shingle(['prove', 'examples/gland-body.json']);
+    expect(bad.status).toBe(1);
+    expect(bad.stdout).toMatch(/^NOT PROVED/);
+    expect(bad.stdout).toContain('130, pass 10: the threading edge meets what stands beside its thread: 14.09');
+  });
+
+  test('any plan file for that run, and what it found as data', async () => {
+    const file = await plan('sensor-spacer');
+    expect((await proved('sensor-spacer', file)).code).toBe(0);
+    file.setups[0]?.operations.find(({ number }) => number === 70)?.passes.pop();
+    const { code, out } = await proved('sensor-spacer', file);
+    expect(code).toBe(1);
+    expect(out).toContain('metal is left that the drawing does not allow');
+    const data = await call(['prove', 'examples/sensor-spacer.json', '--plan', 'plan.json', '--json'], (path) =>
+      path === 'plan.json' ? JSON.stringify(file) : readFileSync(join(root, path), 'utf8'),
+    );
+    expect(JSON.parse(data.out)).toMatchObject({ passed: false, faults: [{ code: 'too-much-metal' }] });
+  });
+
+  test('what is no plan file, or one of another part, is told with its path', async () => {
+    expect(await proved('sensor-spacer', { format: 'shingle-plan/1' })).toMatchObject({
+      code: 2,
+      err: expect.stringContaining('setups: is missing'),
+    });
+    expect(await proved('sensor-spacer', await plan('gland-body'))).toMatchObject({
+      code: 2,
+      err: 'run.part: is a plan of “WS-340”, and the run is of “WS-210”\n',
+    });
+    expect((await shingle(['plan', 'examples/sensor-spacer.json', '--plan', 'x.json'])).status).toBe(2);
+  });
+});

@@ -19,9 +19,10 @@ interface Props {
   plan: Plan;
   planned: PlannedSetup;
   layout: SheetLayout;
-  selected: string | undefined;
-  pass: number | undefined;
-  onSelect: (key: string, pass: number) => void;
+  /** What was chosen by hand: the film goes there. */
+  chosen: { key?: string | undefined; pass?: number | undefined };
+  /** Shows the operation and the pass that the film comes to. */
+  onShow: (key: string, pass: number) => void;
   onClose: () => void;
 }
 
@@ -114,26 +115,25 @@ function sayStill(
 }
 
 /** Where a film begins: with what is selected, else from its start. */
-const startOf = (film: Film, key: string | undefined, pass: number | undefined): number =>
+const startOf = (film: Film, { key, pass }: Props['chosen']): number =>
   film.shots.find((shot) => shot.key === key && (pass === undefined || shot.pass === pass))?.begins ?? 0;
 
 /** The cuts of a set-up, played on the drawing: the tool to scale comes, cuts and goes. */
-export function Player({ plan, planned, layout, selected, pass, onSelect, onClose }: Props) {
+export function Player({ plan, planned, layout, chosen, onShow, onClose }: Props) {
   const { units } = plan.run;
   const film = useMemo(() => filmOf(plan, planned), [plan, planned]);
-  const { time, still, playing, speed, toggle, step, faster, seek } = usePlay(film, startOf(film, selected, pass));
-  // Tile and pin follow the film; whoever selects another operation meanwhile is followed by the film.
-  const shown = useRef<string>(undefined);
-  const [key, place] = [still?.shot.key, still?.shot.pass];
+  const { time, still, playing, speed, toggle, step, faster, seek } = usePlay(film, startOf(film, chosen));
+  // Tile and pin follow the film.
+  const [key, pass] = [still?.shot.key, still?.shot.pass];
   useEffect(() => {
-    if (key === undefined || place === undefined) return;
-    shown.current = `${key} ${place}`;
-    onSelect(key, place);
-  }, [key, place, onSelect]);
+    if (key !== undefined && pass !== undefined) onShow(key, pass);
+  }, [key, pass, onShow]);
+  const begun = useRef(chosen);
   useEffect(() => {
-    const isOurs = shown.current === undefined || shown.current === `${selected} ${pass}`;
-    if (selected !== undefined && !isOurs) seek(startOf(film, selected, pass));
-  }, [selected, pass, film, seek]);
+    if (chosen === begun.current) return;
+    begun.current = chosen;
+    if (chosen.key !== undefined) seek(startOf(film, chosen));
+  }, [chosen, film, seek]);
   useShortcuts(
     useMemo(
       () => ({

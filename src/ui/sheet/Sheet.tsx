@@ -222,11 +222,26 @@ const TOOL = 70;
 /** The line that says what is not planned, closed. */
 const NOTICE = 54;
 
+/** An operation, and a pass of it, chosen by hand. */
+interface Chosen {
+  key?: string | undefined;
+  pass?: number | undefined;
+}
+
 function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; stale: boolean }) {
-  const { id, selected, pass, select } = useWorkspace();
+  const { id, selected, pass, select: show } = useWorkspace();
   const [opened, setOpened] = useState(0);
   const [ordering, setOrdering] = useState(false);
   const [playing, setPlaying] = useState(false);
+  // What was chosen by hand: the film goes there, while what the film comes to is only shown.
+  const [chosen, setChosen] = useState<Chosen>({});
+  const select = useCallback(
+    (key: string | undefined, at?: number) => {
+      show(key, at);
+      setChosen({ key, pass: at });
+    },
+    [show],
+  );
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
   const windowHeight = useWindowHeight();
 
@@ -317,9 +332,8 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
                 plan={plan}
                 planned={planned}
                 layout={layout}
-                selected={operation?.key}
-                pass={pass}
-                onSelect={select}
+                chosen={chosen}
+                onShow={show}
                 onClose={closePlayer}
               />
             ) : (

@@ -5,7 +5,7 @@ import { stillAt, type Film } from '@/core/present/film';
 /** How many times as quick as at the lathe. */
 export const SPEEDS = [1, 4, 16, 64] as const;
 
-/** Where motion is not wanted, a move is shown for so long, ms. */
+/** Where motion is not wanted, a pass is shown for so long, ms. */
 const HELD = 700;
 
 const wantsNoMotion = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
@@ -15,6 +15,15 @@ const endOf = (film: Film, index: number): number => {
   const shot = film.shots[index];
   return shot ? shot.begins + shot.minutes * (1 - 1e-6) : 0;
 };
+
+/** The last move that cuts of the next pass. */
+function nextPass({ shots }: Film, index: number): number {
+  const isSame = (a: number, b: number) =>
+    shots[a]?.operation === shots[b]?.operation && shots[a]?.pass === shots[b]?.pass;
+  const first = shots.findIndex((_, place) => place > index && !isSame(place, index));
+  if (first < 0) return shots.length - 1;
+  return shots.findLastIndex(({ to }, place) => isSame(place, first) && to.by !== 'rapid');
+}
 
 /** Plays a film: by itself until it ends or something is met, or move by move. Time is the lathe's own, minutes. */
 export function usePlay(film: Film, start: number) {
@@ -40,7 +49,7 @@ export function usePlay(film: Film, start: number) {
       const since = at - last;
       const from = stillAt(film, now.current)?.index ?? 0;
       if (!steps || since >= HELD) {
-        const to = steps ? endOf(film, from + 1) : now.current + (since / 60_000) * speed;
+        const to = steps ? endOf(film, nextPass(film, from)) : now.current + (since / 60_000) * speed;
         last = at;
         // What meets something is shown as it does, and goes on only when it is asked to.
         const met = film.shots.findIndex(
