@@ -21,6 +21,9 @@ export interface Doing {
 
 const nearestKey = ({ number }: WrittenOperation, name: string): string => `${number} ${name}`;
 
+/** What is farther away is not measured, mm. */
+const NEARBY = 15;
+
 /** A depth agrees with what the plan says within this, mm. */
 const DEPTH_WITHIN = 0.01;
 /** At a shoulder an edge finds what the nose before it left: so much of a way is not looked at for its depth, mm. */
@@ -109,7 +112,7 @@ export function runPass(
     const { left, met } = move(shape, before, from, to);
     for (const { code, what, meeting } of meetingsOf(met, from, to, running.metal, doing))
       tell(code, what, { z: toPart(meeting.z), diameter: 2 * meeting.r, amount: meeting.by });
-    const nearest = (name: string) => running.nearest.get(nearestKey(operation, name))?.distance ?? Infinity;
+    const nearest = (name: string) => running.nearest.get(nearestKey(operation, name))?.distance ?? NEARBY;
     for (const { body, distance } of nearer(shape, still, [from, to], nearest)) {
       running.nearest.set(nearestKey(operation, body.name), {
         operation: operation.number,

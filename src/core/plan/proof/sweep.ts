@@ -1,7 +1,8 @@
 import { bothSides, hullOf, sweptAlong, type Box, type Point, type Polygon } from './bodies/convex';
 import type { Disc, EdgePiece } from './bodies/shapes';
 import { disc as discAt, within } from './section/contour';
-import { difference, type Section } from './section/section';
+import { level, lineOf, onGrid, SAME, type Line } from './section/curve';
+import { difference, type Section, type Slab } from './section/section';
 
 /** A convex body in the section, what lies beyond the axis folded over. */
 export const sectionsOf = (polygon: Polygon): Section[] => (polygon.length < 3 ? [] : bothSides(polygon).map(within));

@@ -106,15 +106,26 @@ function meetings(a: Curve, b: Curve): number[] {
   return roots(0, m - other.m, k - other.k);
 }
 
+const NOWHERE: readonly number[] = [];
+
 /** Where two curves cross between two places, rising. */
-export const crossings = (a: Curve, b: Curve, from: number, to: number): number[] =>
-  meetings(a, b)
+export function crossings(a: Curve, b: Curve, from: number, to: number): readonly number[] {
+  // Two lines cross once, and only where the other is above at the end.
+  if (!isArc(a) && !isArc(b)) {
+    const [before, after] = [radiusAt(a, from) - radiusAt(b, from), radiusAt(a, to) - radiusAt(b, to)];
+    if (before * after >= 0) return NOWHERE;
+  }
+  return meetings(a, b)
     .filter((z) => z > from + GRID && z < to - GRID && Math.abs(radiusAt(a, z) - radiusAt(b, z)) < 1e-4)
     .sort((one, other) => one - other);
+}
 
 /** Whether two curves are one between two places: at both and half-way, where an arc stands off its chord most. */
 export const isSame = (a: Curve, b: Curve, from: number, to: number): boolean =>
-  a === b || [from, (from + to) / 2, to].every((z) => Math.abs(radiusAt(a, z) - radiusAt(b, z)) < SAME);
+  a === b ||
+  (Math.abs(radiusAt(a, from) - radiusAt(b, from)) < SAME &&
+    Math.abs(radiusAt(a, to) - radiusAt(b, to)) < SAME &&
+    Math.abs(radiusAt(a, (from + to) / 2) - radiusAt(b, (from + to) / 2)) < SAME);
 
 /** ∫ r² dz between two places, by the textbook. */
 export function squared(curve: Curve, from: number, to: number): number {

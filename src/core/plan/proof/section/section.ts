@@ -38,7 +38,9 @@ export const AXIS: Curve = level(0);
 
 /** Whether a band is worth keeping: thick somewhere. */
 const isThick = ({ low, high }: Band, z0: number, z1: number): boolean =>
-  [z0, (z0 + z1) / 2, z1].some((z) => radiusAt(high, z) - radiusAt(low, z) > SAME);
+  radiusAt(high, z0) - radiusAt(low, z0) > SAME ||
+  radiusAt(high, z1) - radiusAt(low, z1) > SAME ||
+  radiusAt(high, (z0 + z1) / 2) - radiusAt(low, (z0 + z1) / 2) > SAME;
 
 const isSameBands = (a: Slab, b: Slab): boolean =>
   a.bands.length === b.bands.length &&
@@ -60,6 +62,12 @@ function joined(slabs: Slab[]): Section {
 const rising = (places: number[]): number[] =>
   places.sort((a, b) => a - b).filter((z, index, all) => index === 0 || z - (all[index - 1] as number) > THIN);
 
+/** The curve of a stack that comes next outwards: its bands' lows and highs, one after the other. */
+const curveAt = (bands: readonly Band[], index: number): Curve | undefined => {
+  const band = bands[index >> 1];
+  return band && (index % 2 === 0 ? band.low : band.high);
+};
+
 /** The bands that both stacks give together, at curves that do not cross between two places. */
 function stacked(
   a: readonly Band[],
@@ -68,22 +76,27 @@ function stacked(
   keeps: (inA: boolean, inB: boolean) => boolean,
 ): Band[] {
   const middle = (z0 + z1) / 2;
-  const events = [a, b]
-    .flatMap((bands, of) =>
-      bands.flatMap(({ low, high }) => [
-        { of, curve: low, r: radiusAt(low, middle) },
-        { of, curve: high, r: radiusAt(high, middle) },
-      ]),
-    )
-    .sort((one, other) => one.r - other.r);
-  const inside = [false, false];
   const bands: Band[] = [];
   let low: Curve | undefined;
-  for (const { of, curve } of events) {
-    inside[of] = !inside[of];
-    const kept = keeps(inside[0] as boolean, inside[1] as boolean);
+  // Outwards along both at once: the nearer curve is the next.
+  let [atA, atB] = [0, 0];
+  let [nextA, nextB] = [curveAt(a, 0), curveAt(b, 0)];
+  let rA = nextA ? radiusAt(nextA, middle) : Infinity;
+  let rB = nextB ? radiusAt(nextB, middle) : Infinity;
+  while (nextA ?? nextB) {
+    let curve: Curve | undefined;
+    if (rA <= rB) {
+      curve = nextA;
+      nextA = curveAt(a, (atA += 1));
+      rA = nextA ? radiusAt(nextA, middle) : Infinity;
+    } else {
+      curve = nextB;
+      nextB = curveAt(b, (atB += 1));
+      rB = nextB ? radiusAt(nextB, middle) : Infinity;
+    }
+    const kept = keeps(atA % 2 === 1, atB % 2 === 1);
     if (kept && low === undefined) low = curve;
-    if (kept || low === undefined) continue;
+    if (kept || low === undefined || curve === undefined) continue;
     const band = { low, high: curve };
     low = undefined;
     if (!isThick(band, z0, z1)) continue;
@@ -105,7 +118,14 @@ function reader(section: Section): (z: number) => readonly Band[] {
   };
 }
 
-const curvesOf = (bands: readonly Band[]): Curve[] => bands.flatMap(({ low, high }) => [low, high]);
+/** Where curves of two stacks cross between two places. */
+function crossed(a: readonly Band[], b: readonly Band[], from: number, to: number): number[] {
+  const places: number[] = [];
+  for (let one = 0; one < 2 * a.length; one += 1)
+    for (let other = 0; other < 2 * b.length; other += 1)
+      for (const z of crossings(curveAt(a, one) as Curve, curveAt(b, other) as Curve, from, to)) places.push(onGrid(z));
+  return places;
+}
 
 function combined(a: Section, b: Section, keeps: (inA: boolean, inB: boolean) => boolean): Section {
   const borders = rising([...a, ...b].flatMap(({ z0, z1 }) => [z0, z1]));
@@ -121,9 +141,8 @@ function combined(a: Section, b: Section, keeps: (inA: boolean, inB: boolean) =>
       slabs.push({ z0: from, z1: to, bands: kept ? only : [] });
       continue;
     }
-    const curvesB = curvesOf(bandsB);
-    const within = curvesOf(bandsA).flatMap((one) => curvesB.flatMap((other) => crossings(one, other, from, to)));
-    const places = rising([from, to, ...within.map(onGrid)]);
+    const within = crossed(bandsA, bandsB, from, to);
+    const places = within.length === 0 ? [from, to] : rising([from, to, ...within]);
     for (const [part, z1] of places.slice(1).entries()) {
       const z0 = places[part] as number;
       slabs.push({ z0, z1, bands: stacked(bandsA, bandsB, [z0, z1], keeps) });
