@@ -1,5 +1,6 @@
 import type { RunFile } from '../src/core/read/runFile';
 import { planFile } from '../src/core/plan/plan';
+import { proofOf } from '../src/core/plan/proved';
 import { startValues } from '../src/core/model/shop/startValues';
 
 /** A turned part of so many features: steps of rising diameter, a chamfer at the front, a hole. */
@@ -30,23 +31,28 @@ function timePlans(features: number): {
   operations: number;
   median: number;
   worst: number;
+  proof: number;
 } {
   const file = partOf(features);
   const plan = planFile(file, startValues);
   if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
-  const times = Array.from({ length: 120 }, () => {
-    const from = performance.now();
-    planFile(file, startValues);
-    return performance.now() - from;
-  })
-    .slice(20)
-    .sort((a, b) => a - b);
+  const timed = (work: () => unknown) =>
+    Array.from({ length: 120 }, () => {
+      const from = performance.now();
+      work();
+      return performance.now() - from;
+    })
+      .slice(20)
+      .sort((a, b) => a - b);
+  const times = timed(() => planFile(file, startValues));
+  const proofs = timed(() => proofOf(plan.value));
   return {
     features,
     file,
     operations: plan.value.setups.reduce((total, { operations }) => total + operations.length, 0),
     median: times[50] ?? 0,
     worst: times.at(-1) ?? 0,
+    proof: proofs[50] ?? 0,
   };
 }
 

@@ -14,10 +14,10 @@ const bundled = async (name) => JSON.parse(await mustRun(process.execPath, [awai
 /** @returns the run of each size, to be edited on the sheet */
 async function benchPlans() {
   const plans = await bundled('bench-plan');
-  for (const { features, operations, median, worst } of plans)
+  for (const { features, operations, median, worst, proof } of plans)
     row(
       `plan of ${features} features, ${operations} operations`,
-      `median ${median.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`,
+      `median ${median.toFixed(1)} ms, worst ${worst.toFixed(1)} ms; its proof ${proof.toFixed(1)} ms`,
       { 12: 'median ≤ 15 ms', 40: '≤ 150 ms' }[features] ?? '',
     );
   return plans;

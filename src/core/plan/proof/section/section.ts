@@ -46,16 +46,28 @@ const isSameBands = (a: Slab, b: Slab): boolean =>
   a.bands.length === b.bands.length &&
   a.bands.every(({ low, high }, index) => low === b.bands[index]?.low && high === b.bands[index]?.high);
 
+/** Puts a slab behind others; with the same bands as its neighbour it becomes one with it. */
+function putBehind(slabs: Slab[], slab: Slab): void {
+  if (slab.bands.length === 0) return;
+  const last = slabs.at(-1);
+  if (last && slab.z0 - last.z1 < THIN && isSameBands(last, slab)) slabs[slabs.length - 1] = { ...last, z1: slab.z1 };
+  else slabs.push(slab);
+}
+
 /** Neighbours with the same bands become one slab. */
-function joined(slabs: Slab[]): Section {
+function joined(slabs: readonly Slab[]): Section {
   const result: Slab[] = [];
-  for (const slab of slabs) {
-    const last = result.at(-1);
-    if (slab.bands.length === 0) continue;
-    if (last && slab.z0 - last.z1 < THIN && isSameBands(last, slab)) last.z1 = slab.z1;
-    else result.push({ ...slab });
-  }
+  for (const slab of slabs) putBehind(result, slab);
   return result;
+}
+
+/** A piece of a section between what was before and behind it: only where they meet slabs may become one. */
+function between(before: Slab[], piece: Section, after: readonly Slab[]): Section {
+  for (const slab of piece) putBehind(before, slab);
+  const [first, ...rest] = after;
+  if (first) putBehind(before, first);
+  for (const slab of rest) before.push(slab);
+  return before;
 }
 
 /** Places rising, those nearer than a thin slab left out. */
@@ -180,13 +192,13 @@ const extentOf = (section: Section): [number, number] => [section[0]?.z0 ?? 0, s
 /** What a piece leaves of a section. Only slabs that it reaches are touched. */
 export function cutBy(section: Section, piece: Section): Section {
   const [before, within, after] = reachedIn(section, ...extentOf(piece));
-  return within.length === 0 ? section : joined([...before, ...difference(within, piece), ...after]);
+  return within.length === 0 ? section : between(before, difference(within, piece), after);
 }
 
 /** A section with a piece on it. Only slabs that it reaches are touched; beyond them it stands alone. */
 export function joinedWith(section: Section, piece: Section): Section {
   const [before, within, after] = reachedIn(section, ...extentOf(piece));
-  return piece.length === 0 ? section : joined([...before, ...union(within, piece), ...after]);
+  return piece.length === 0 ? section : between(before, union(within, piece), after);
 }
 
 /** What a section has in common with a piece. Only slabs that it reaches are looked at. */
