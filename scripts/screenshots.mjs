@@ -87,8 +87,11 @@ await main(async () => {
     await holding.getByRole('button', { name: 'Hold it otherwise' }).click();
     await holding.getByText('the plan', { exact: true }).waitFor();
     await keep(holding, 'holding');
-    const ring = await sheetOf('Vent ring', 11);
-    await keep(ring, 'mandrel');
+    const played = await sheetOf('Wind shaft', 4);
+    await played.getByRole('button', { name: 'Play the cuts' }).click();
+    for (let step = 0; step < 3; step += 1) await played.keyboard.press('.');
+    await played.getByRole('slider').press('ArrowLeft');
+    await keep(played, 'played');
     const devices = await open('/devices');
     await devices.getByLabel('For what').fill('bench caliper');
     await devices.getByRole('button', { name: 'Make a key' }).click();

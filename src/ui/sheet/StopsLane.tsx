@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { formatLength } from '@/core/model/units/length';
 import { pinShort, pinWords } from '@/core/present/stop';
+import type { Pin } from '@/core/plan/stops/planStops';
 import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
 
@@ -31,6 +32,16 @@ interface Props {
 }
 
 const upright = (x: number, y: number) => ({ transform: `translate(${x} ${y}) rotate(-90)` });
+
+/** Pixels that a letter of a label takes, about. */
+const LETTER = 6;
+
+/** What a pin is, and how many share it; in short where its neighbours leave no room for more. */
+function labelOf(pin: Pin, shared: boolean, room: number): string {
+  const times = shared ? ` ×${pin.operations.length}` : '';
+  const words = `${pinWords(pin)}${times}`;
+  return words.length * LETTER > room ? `${pinShort(pin)}${times}` : words;
+}
 
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
 export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
@@ -95,8 +106,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >
-              {!crowded && gap < WANTED ? pinShort(pin) : pinWords(pin)}
-              {shared ? ` ×${pin.operations.length}` : ''}
+              {labelOf(pin, shared, crowded ? Infinity : gap)}
             </text>
           </g>
         );
