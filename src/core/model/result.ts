@@ -2,6 +2,8 @@
 export interface Problem {
   path: string;
   message: string;
+  /** Nothing was entered yet. */
+  missing?: true;
 }
 
 /** Expected bad input is a value, not an exception: exceptions are bugs. */
@@ -15,6 +17,9 @@ export const bad = (...problems: Problem[]): { ok: false; problems: Problem[] } 
 
 /** One problem as a refusal. */
 export const refuse = (path: string, message: string): { ok: false; problems: Problem[] } => bad({ path, message });
+
+/** An entry that is not there yet; what would do, where that helps. */
+export const missing = (path: string, more = ''): Problem => ({ path, message: `is missing${more}`, missing: true });
 
 /** Goes on with the next stage when there is something to go on with. */
 export const andThen = <A, B>(result: Result<A>, next: (value: A) => Result<B>): Result<B> =>

@@ -8,8 +8,7 @@ import type { UnitSystem } from '../model/units/length';
 import type { Feature } from '../model/part/feature';
 import type { Hole, Part } from '../model/part/part';
 import { pitchDiameter } from '../model/part/thread';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../model/tolerances';
 
 /** The first place along z where nothing is left between outside and bore. */
 function openAt({ outside, bore }: Workpiece): number | undefined {

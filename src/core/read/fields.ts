@@ -1,4 +1,4 @@
-import { bad, good, refuse, type Problem, type Result } from '../model/result';
+import { bad, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { parseLength, type UnitSystem } from '../model/units/length';
 import { readPlace, readSize, type LengthEntry, type Size, type SizeEntry } from '../model/part/size';
 import type { GeneralClass } from '../model/part/tolerance';
@@ -42,7 +42,7 @@ const isBlank = (entry: unknown) => entry === undefined || (typeof entry === 'st
 /** Reads a plain length at a path, mm. */
 export function readLength(entry: LengthEntry, units: UnitSystem, path: string): Result<number> {
   const length = parseLength(entry, units);
-  return length.ok ? length : bad(...length.problems.map(({ message }) => ({ path, message })));
+  return length.ok ? length : bad(...length.problems.map((problem) => ({ ...problem, path })));
 }
 
 function readPositive(entry: LengthEntry, units: UnitSystem, path: string): Result<number> {
@@ -105,7 +105,7 @@ export function readFields(
     if (isBlank(given[field.key])) {
       const size = known[field.key];
       if (size) values.set(field.key, size);
-      else if (field.needed) problems.push({ path: at, message: 'is missing' });
+      else if (field.needed) problems.push(missing(at));
       continue;
     }
     const value = readField(field, given[field.key], at, context);

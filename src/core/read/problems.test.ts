@@ -20,7 +20,7 @@ test('every problem in words, with the place and what would do', () => {
     { path: 'way', message: '“c” is not known here; it can be a, b' },
     { path: 'list[1]', message: 'must be a number' },
     { path: 'list', message: 'has more than 2 entries' },
-    { path: 'must', message: 'is missing' },
+    { path: 'must', message: 'is missing', missing: true },
     { path: 'more', message: 'is not known here; remove it or check its name' },
   ]);
 });

@@ -1,6 +1,9 @@
 import type Joi from 'joi';
 import { pathOf } from './placePath';
-import { bad, good, type Problem, type Result } from '../model/result';
+import { bad, good, type Problem, type Result, missing } from '../model/result';
+
+/** Kinds of finding that say that nothing is there. */
+const MISSING = ['any.required', 'string.empty'];
 
 const WORDS: Record<string, string> = {
   'any.required': 'is missing',
@@ -77,6 +80,8 @@ export function checkShape<T>(schema: Joi.Schema<T>, value: unknown): Result<T> 
   return bad(
     ...details
       .filter(({ path }) => !inStrange(path))
-      .map(({ path, message }): Problem => ({ path: pathOf(path), message })),
+      .map(({ path, message, type }): Problem =>
+        MISSING.includes(type) ? missing(pathOf(path)) : { path: pathOf(path), message },
+      ),
   );
 }

@@ -9,8 +9,7 @@ import { countedFrom, faceOf, noFace } from './lengths/faces';
 import type { Chamfer, Step } from '../model/part/part';
 import type { Outside } from './readOutside';
 import { readPlace, sizeText } from '../model/part/size';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../model/tolerances';
 
 /**
  * A detail with its place counted from the finished front face, and the place as the drawing has it, whichever face that
@@ -59,7 +58,7 @@ function readOwnChamfers({ chamfers = {} }: StepFile, step: Step, around: Surrou
     const path = `${step.path}.chamfers.${side}`;
     const at = `${side === 'front' ? step.zFrom : step.zTo} mm`;
     const read = readDetail({ kind: 'chamfer', at, size, side }, path, around);
-    return [read.ok ? read : { ok: false, problems: read.problems.map(({ message }) => ({ path, message })) }];
+    return [read.ok ? read : { ok: false, problems: read.problems.map((problem) => ({ ...problem, path })) }];
   });
 }
 

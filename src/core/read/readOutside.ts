@@ -10,8 +10,7 @@ import { lengthsFromChains, readLinks } from './lengths/drawnLengths';
 import { stepShapes } from './shapes';
 import type { Shape } from './shapes/shape';
 import { readSize, type Size } from '../model/part/size';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../model/tolerances';
 
 /** What every step may have beside its shape. */
 const SURFACE: readonly Field[] = [{ key: 'roughness', label: 'Ra', takes: 'roughness' }];

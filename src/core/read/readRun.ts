@@ -1,5 +1,5 @@
 import type { BarOnSale } from '../model/plan/stock';
-import { bad, collect, good, refuse, type Problem, type Result } from '../model/result';
+import { bad, collect, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { readLength } from './fields';
 import { readPart } from './readPart';
 import { shopForRun } from '../model/shop/forRun';
@@ -13,7 +13,7 @@ import type { UnitSystem } from '../model/units/length';
 
 function readQuantity(entry: number | string): Result<number> {
   const text = String(entry).trim();
-  if (text === '') return refuse('quantity', 'is missing: how many pieces?');
+  if (text === '') return bad(missing('quantity', ': how many pieces?'));
   if (!/^\d+$/.test(text) || Number(text) < 1)
     return refuse('quantity', `“${text}” must be a whole number of pieces, 1 or more`);
   if (Number(text) > 1_000_000)
@@ -108,9 +108,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const allowances = readAllowances(file, units);
   const overrules = readOverrules(file.overrules);
   const number: Result<string> =
-    file.part.number.trim() === ''
-      ? refuse('part.number', 'is missing: give the part a number')
-      : good(file.part.number);
+    file.part.number.trim() === '' ? bad(missing('part.number', ': give the part a number')) : good(file.part.number);
   if (narrowed.ok && part.ok && quantity.ok && spares.ok && stock.ok && allowances.ok && overrules.ok && number.ok)
     return good({
       part: part.value,

@@ -38,7 +38,7 @@ export function useWorkspace(): Workspace {
 }
 
 /** Whether a problem is only that nothing was entered yet: said in the list of what is missing, not in red at the field. */
-export const isMissing = ({ message }: Problem): boolean => message.startsWith('is missing');
+export const isMissing = ({ missing }: Problem): boolean => missing === true;
 
 /** What is wrong at a path, if anything. */
 export const problemAt = (problems: Problem[], path: string): string | undefined =>

@@ -25,7 +25,7 @@ export interface SizeContext {
 }
 
 const at = (path: string, problems: Problem[]): { ok: false; problems: Problem[] } =>
-  bad(...problems.map(({ message }) => ({ path, message })));
+  bad(...problems.map((problem) => ({ ...problem, path })));
 
 /** Takes the text of a size apart: `14 h8`, `22 ±0.1`, `22 -0.1/0`, `9 +0.05`. Plain lengths come back as they are. */
 function splitText(entry: string): Exclude<SizeEntry, number> {

@@ -1,4 +1,4 @@
-import { good, refuse, type Result } from '../result';
+import { good, refuse, type Result, missing, bad } from '../result';
 import type { HouseRules } from './houseRules';
 import type { HandMinutes, Machine, Shop, ShopForRun } from './shop';
 
@@ -17,12 +17,12 @@ const handMinutesOn = ({ post }: Machine, { handMinutes }: Shop): HandMinutes =>
 export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
   const material = shop.materials.find(({ id }) => id === named.material);
   if (!material)
-    return refuse(
-      'part.material',
-      named.material === ''
-        ? 'is missing: choose what it is made of'
-        : `“${named.material}” is not in the shop's list; it has ${shop.materials.map(({ id }) => id).join(', ')}`,
-    );
+    return named.material === ''
+      ? bad(missing('part.material', ': choose what it is made of'))
+      : refuse(
+          'part.material',
+          `“${named.material}” is not in the shop's list; it has ${shop.materials.map(({ id }) => id).join(', ')}`,
+        );
   const machine =
     typeof named.machine === 'object'
       ? named.machine

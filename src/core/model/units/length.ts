@@ -1,4 +1,4 @@
-import { good, type Result } from '../result';
+import { good, type Result, missing, bad } from '../result';
 
 /** The two systems a drawing may use. The core itself counts in millimetres only. */
 export type UnitSystem = 'mm' | 'in';
@@ -34,7 +34,7 @@ const decimal = (text: string) => Number(text.replace(',', '.'));
  */
 export function parseLength(entry: number | string, units: UnitSystem): Result<number> {
   const text = String(entry).trim();
-  if (text === '') return { ok: false, problems: [{ path: '', message: 'is missing' }] };
+  if (text === '') return bad(missing(''));
   const match = LENGTH.exec(text);
   const unclear = (why: string): Result<number> => ({ ok: false, problems: [{ path: '', message: why }] });
   if (!match) return unclear(`“${text}” is not a length; write for example 12.7, 3/8 in or 1 1/32"`);

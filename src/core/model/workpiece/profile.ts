@@ -2,8 +2,7 @@ import { continues, crossings, cutOut, mirrored, peak, radiusOn, type Segment, t
 
 export { cylinder, radiusOn, type Segment } from './segment';
 export { volume } from './measure';
-
-const TINY = 1e-9;
+import { TINY } from '../tolerances';
 
 /** The part of a profile between two places. */
 export const clip = (profile: Profile, from: number, to: number): Segment[] =>

@@ -1,3 +1,4 @@
+import { TINY } from '../tolerances';
 /** A piece of a circle: its centre at z and radius r, and whether the metal bulges out of it or it hollows the metal. */
 export interface Arc {
   z: number;
@@ -14,8 +15,6 @@ export interface Segment {
   r1: number;
   arc?: Arc;
 }
-
-const TINY = 1e-9;
 
 /** A cylinder as a piece of a profile. */
 export const cylinder = (z0: number, z1: number, r: number): Segment => ({ z0, z1, r0: r, r1: r });

@@ -14,7 +14,7 @@ import { chipCaution } from '../cutting/chips';
 import { overloadWarnings } from '../cutting/overload';
 import { bendingWarning } from '../cutting/load';
 import { plungeLoad, plungeWithin } from '../cutting/plunge';
-import { speedFor } from '../cutting/speedFor';
+import { speedFor, type SpeedFigure } from '../cutting/speedFor';
 
 export interface PlannedPass extends Pass {
   limitedBy: Limit;
@@ -54,7 +54,7 @@ export interface CutSetup extends OrderedSetup {
 }
 
 /** A figure of the machine that work by hand has not. */
-const none = (name: string, unit: Figure['unit'], note: string): Figure =>
+const none = (name: string, unit: Figure['unit'], note: string): SpeedFigure =>
   figure({ name, unit, value: 0, formula: '0', terms: [], note });
 
 /** Depth of the last cut that has an infeed, mm. */
@@ -157,7 +157,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
   const close = checkClearances(clearances, operation, setup);
   if (!close.ok) return close;
   return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
-    const { machine, handMinutes } = setup.run.shop;
+    const { handMinutes } = setup.run.shop;
     const usual = {
       speed:
         kind.byHand === 'stopped'
@@ -191,7 +191,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       };
     });
     const after = remove(work, operation.removal);
-    const tooFast = (machine.speeds[0] ?? 0) >= speed.value && (speed.note ?? '').includes('below the slowest');
+    const tooFast = speed === usual.speed && usual.speed.tooFast === true;
     return good({
       ...operation,
       speed,

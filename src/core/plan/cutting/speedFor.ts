@@ -44,6 +44,9 @@ function fixedSpeed(operation: Pick<Operation, 'kind' | 'tool'>, setup: Setup): 
   });
 }
 
+/** A speed, and that the slowest of the machine is faster than was wanted. */
+export type SpeedFigure = Figure & { tooFast?: true };
+
 /**
  * The spindle speed of an operation on the diameter it cuts (trade: Cutting): cutting speed of material and edge, by the
  * factors that apply, then the machine's nearest not above.
@@ -53,7 +56,7 @@ export function speedFor(
   diameter: number,
   setup: Setup,
   atOverhang: boolean,
-): Figure {
+): SpeedFigure {
   const { material, cutting, houseRules } = setup.run.shop;
   if (houseRules.speed === 'fixed') return fixedSpeed(operation, setup);
   const factor = cutting.speedFactor[operation.kind] ?? 1;
@@ -95,7 +98,7 @@ export function speedFor(
   const most = mostOf(operation, setup);
   const { value, limit } = snapped(wanted, most, setup);
   const formula = `1000 · v · ${factors.map(({ symbol }) => symbol).join(' · ')} / (π · d)`;
-  return figure({
+  const found = figure({
     name: 'spindle speed',
     unit: 'rev/min',
     value,
@@ -111,4 +114,5 @@ export function speedFor(
         ? `The formula gives ${Math.round(wanted)}, below the slowest the machine has.`
         : `The formula gives ${Math.round(wanted)}; ${limit ? `${limit.symbol === 'm' ? 'this kind of operation is' : `${setup.holding.words} nothing is`} never run faster than ${limit.value}, and ` : ''}the machine's nearest speed not above it is taken.`,
   });
+  return { ...found, ...(wanted < value ? { tooFast: true as const } : {}) };
 }

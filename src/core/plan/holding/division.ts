@@ -1,8 +1,8 @@
 import type { Part, Step } from '../../model/part/part';
 import { good, refuse, type Result } from '../../model/result';
 import type { Turned } from '../../model/plan/setup';
+import { CLOSE } from '../../model/tolerances';
 
-const CLOSE = 0.001;
 const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
 
 /** Whether a tool that comes from the free end gets at each step: nothing before it is larger. */

@@ -1,3 +1,4 @@
+import { CLOSE } from '../../model/tolerances';
 import { supportOf, type Support } from './support';
 import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
@@ -7,7 +8,6 @@ import { say, type Reason } from '../../model/words';
 import type { Run } from '../../model/run';
 import { good, type Result } from '../../model/result';
 import {
-  CLOSE,
   type Attempt,
   tiesBetween,
   type Layout,

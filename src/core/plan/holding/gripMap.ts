@@ -4,6 +4,7 @@ import type { Workpiece } from '../../model/workpiece/workpiece';
 import { say } from '../../model/words';
 import { holdNeeded } from './secondHolding';
 import type { Setup } from '../../model/plan/setup';
+import { CLOSE } from '../../model/tolerances';
 
 /** A stretch of the outside as it is at one moment: how thick it is, and whether it may be held. z of the set-up, mm. */
 export interface GripZone {
@@ -16,8 +17,6 @@ export interface GripZone {
   hold: 'bare' | 'unmarked' | 'never';
   because: string;
 }
-
-const CLOSE = 0.001;
 
 const isStraight = ({ arc, r0, r1 }: Segment): boolean => !arc && Math.abs(r0 - r1) < CLOSE;
 

@@ -10,9 +10,7 @@ import { good, refuse, type Result } from '../../model/result';
 import { turnRound, type Part } from '../../model/part/part';
 import { sum, term, type Figure } from '../../model/figure';
 import type { Stock } from '../../model/plan/stock';
-
-/** Places nearer than this are one, mm. */
-export const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** What comes off before a finished face, in words for a working. */
 export const facingTerm = (facing: number) => term('f', 'facing allowance', facing, 'mm', 'computed');

@@ -9,8 +9,7 @@ import type { Surface } from './means/holding';
 import { mandrel } from './means/mandrel';
 import { heldBack } from './stickOut';
 import { finishedSurfaces } from './surfaces';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** Shortest hold of a finished diameter, mm. */
 export const holdNeeded = ({ shop }: Run, diameter: number) =>

@@ -2,9 +2,7 @@ import { askedStickOut } from '../../model/overrule';
 import type { Run } from '../../model/run';
 import { say } from '../../model/words';
 import type { TakenOverrule } from '../../model/plan/taken';
-
-/** Lengths closer than this are one, mm. */
-const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** What came of a stick-out that was decided: kept where the work stands out so, else why not in words. */
 export function takenStickOut(run: Run, setup: 1 | 2, standsOut: number, otherwise: string): TakenOverrule[] {

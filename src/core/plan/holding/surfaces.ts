@@ -5,8 +5,8 @@ import { clip } from '../../model/workpiece/profile';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
 import type { Surface } from './means/holding';
+import { CLOSE } from '../../model/tolerances';
 
-const CLOSE = 0.001;
 const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
 
 interface Stretch {

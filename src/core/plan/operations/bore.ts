@@ -16,9 +16,7 @@ import { barsFor, stoutest } from './boringBars';
 import { fullDepthOf } from './fullDepth';
 import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { alongBore } from './edgePaths';
-
-/** Just behind the bottom, mm. */
-const CLOSE = 1e-3;
+import { CLOSE } from '../../model/tolerances';
 
 const KINDS = ['bore', 'counterbore'];
 

@@ -11,6 +11,7 @@ import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
 import { reachedOf } from './holeNeed';
 import { clearOf, lowEnd, plunge, turnedOnto } from './edgePaths';
+import { CLOSE } from '../../model/tolerances';
 
 /** A corner to chamfer, from its edge: along z, in radius, and the angle from the axis. z of the set-up, mm. */
 interface Corner {
@@ -47,8 +48,7 @@ function otherCorners(setup: Setup): Corner[] {
   });
 }
 
-/** Metal is looked for so far beside the foot of a flank, and an edge reaches so far over its upper end, mm (ours). */
-const BESIDE = 1e-3;
+/** An edge reaches so far over the upper end of its flank, mm (ours). */
 const SPARE = 0.5;
 
 /**
@@ -60,7 +60,7 @@ function footOf(flank: Segment, edge: number, work: Workpiece): EdgePlace {
   const slant = Math.hypot(length, high);
   const low = lowEnd(flank);
   const out = flank.r0 < flank.r1 ? -1 : 1;
-  const room = low.r - radiusAt(work.outside, low.z + out * BESIDE);
+  const room = low.r - radiusAt(work.outside, low.z + out * CLOSE);
   const down = Math.max(0, Math.min(edge - slant - SPARE, (room * slant) / high));
   return { z: low.z + (out * down * length) / slant, r: low.r - (down * high) / slant };
 }

@@ -7,8 +7,7 @@ import { say, sayDiameter } from '../../model/words';
 import { BY_HAND, type OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** An edge in words: where it is, in the z of whoever looks. */
 const sayEdge = ({ z, r, inside }: Edge, units: UnitSystem): string =>

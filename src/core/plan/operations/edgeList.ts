@@ -4,13 +4,12 @@ import type { Run } from '../../model/run';
 import type { Operation } from '../../model/plan/operation';
 import { sharpEdges } from './deburr';
 import type { Setup } from '../../model/plan/setup';
+import { CLOSE } from '../../model/tolerances';
 
 /** An edge that no chamfer of the drawing breaks, in the z of the drawing, and the number of the operation that does. */
 export interface ListedEdge extends Edge {
   brokenBy: number | undefined;
 }
-
-const SAME = 0.001;
 
 /** The deburr list (trade: Shop arithmetic): every sharp edge of the part with what breaks it; inside, a hand gets at mouths only. */
 export function listEdges(
@@ -29,7 +28,7 @@ export function listEdges(
   return sharpEdges(part, shop.cutting.sharpFrom).map((edge) => ({
     ...edge,
     brokenBy: broken.find(
-      ({ z, r, inside }) => inside === edge.inside && Math.abs(z - edge.z) < SAME && Math.abs(r - edge.r) < SAME,
+      ({ z, r, inside }) => inside === edge.inside && Math.abs(z - edge.z) < CLOSE && Math.abs(r - edge.r) < CLOSE,
     )?.number,
   }));
 }

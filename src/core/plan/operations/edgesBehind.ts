@@ -1,7 +1,6 @@
 import { sharpEdges } from './deburr';
 import type { Setup } from '../../model/plan/setup';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** The edges of a parted face that nothing comes after: how far in each is broken, mm, and its radius. */
 export function edgesBehind({ finishes, part, chamfered, run, stock }: Setup): { leg: number; radius: number }[] {

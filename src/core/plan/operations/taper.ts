@@ -24,11 +24,9 @@ import { countersinkFor } from './countersink';
 import { edgeFor, flankOf, halfOf } from './edgeCone';
 import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { alongFlank, clearOf, type FlankEnd } from './edgePaths';
+import { CLOSE } from '../../model/tolerances';
 
 const round = (value: number) => Number(value.toFixed(3));
-
-/** A hair, mm. */
-const CLOSE = 1e-3;
 
 /** A hole that the bar's tip can enter, so that its back does not touch (PILOT-CLEARS-BACK). */
 function needOf(own: Feature, setup: Setup): HoleNeed | undefined {

@@ -8,6 +8,7 @@ import { findOrder, type Wanted } from './order';
 import { precedenceOf } from './precedence';
 import type { Setup } from '../../model/plan/setup';
 import type { TakenOverrule } from '../../model/plan/taken';
+import { SAME_STOP } from '../../model/tolerances';
 
 /** Everything that the kinds of operation ask for in one set-up, as it was decided. */
 function demanded(setup: Setup): Result<{ operations: Operation[]; taken: TakenOverrule[] }> {
@@ -25,9 +26,6 @@ function demanded(setup: Setup): Result<{ operations: Operation[]; taken: TakenO
   }
   return problems.length > 0 ? bad(...problems) : good({ operations, taken });
 }
-
-/** Stops closer than this are one, mm. */
-const SAME_STOP = 0.005;
 
 /**
  * What an operation wants the machine to stand at. The diameter that it will begin on is not known before the order is:

@@ -96,7 +96,7 @@ function changesOf(operation: WrittenOperation, run: Run): [string, (operation: 
       changes.push([
         `said ${by} deeper`,
         (own) => {
-          const pass = own.passes.find(({ depth }) => depth > 0);
+          const pass = own.passes.findLast(({ depth }) => depth > 0);
           if (pass) pass.depth += by;
         },
       ]);

@@ -47,6 +47,7 @@ function depthFound(
   before: Section,
   after: Section,
   pass: WrittenPass,
+  index: number,
   { operation, run, shape }: Doing,
 ): number | undefined {
   const tool = toolNamed(operation, run);
@@ -56,13 +57,13 @@ function depthFound(
   if (tool.reach !== undefined) return depthBetween(from.z + width / 3, from.z + (2 * width) / 3, before, after);
   if (tool.nose === undefined || tool.does.includes('form')) return undefined;
   if (Math.abs(to.r - from.r) > Math.abs(to.z - from.z)) return lengthLost(before, after);
-  // Along a cone the depth changes with z, and its greatest may be where the nose stops short of a corner: what is missing
-  // there is the nose's.
+  // The first cut of a cone grows along it, and is deepest where the nose may stop short of a corner: what is missing there
+  // is the nose's. The next ones are as deep everywhere.
   const end = to.z - Math.sign(to.z - from.z) * CORNER;
   const found = depthBetween(Math.min(from.z, end), Math.max(from.z, end), before, after);
   const slope = Math.abs((to.r - from.r) / (to.z - from.z));
   const short = pass.depth - found;
-  return short > 0 && short <= slope * (CORNER + 2 * tool.nose) ? pass.depth : found;
+  return index === 0 && short > 0 && short <= slope * (CORNER + 2 * tool.nose) ? pass.depth : found;
 }
 
 /** What a move meets that it must not: work at rapid, work behind the edge, metal beside a thread. */
@@ -124,7 +125,7 @@ export function runPass(
     }
     if (to.by === undefined && isFirst && left !== running.metal) {
       isFirst = false;
-      depth = depthFound([from, to], running.metal, left, pass, doing);
+      depth = depthFound([from, to], running.metal, left, pass, index, doing);
     }
     running.metal = left;
     running.watch?.({

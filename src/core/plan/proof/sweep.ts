@@ -4,8 +4,46 @@ import { disc as discAt, within } from './section/contour';
 import { level, lineOf, onGrid, SAME, type Line } from './section/curve';
 import { difference, type Section, type Slab } from './section/section';
 
+/** One side of a convex body from one corner to another: the lower going on, the upper going back. */
+function sideOf(polygon: Polygon, first: number, last: number, step: 1 | -1): Polygon {
+  const corners: Point[] = [];
+  for (let index = first; ; index = (index + step + polygon.length) % polygon.length) {
+    corners.push(polygon[index] as Point);
+    if (index === last) return corners;
+  }
+}
+
+/** The line of a side over a place that is none of its corners. */
+function lineOver(side: Polygon, z: number): Line {
+  let from = side[0] as Point;
+  for (const to of side) {
+    if (to.z > z && to.z > from.z) return lineOf(from.z, from.r, to.z, to.r);
+    from = to;
+  }
+  return level(from.r);
+}
+
+/** What lies within a convex body that turns left and stays over the axis. */
+function withinConvex(polygon: Polygon): Section {
+  let [first, last] = [0, 0];
+  for (const [index, { z }] of polygon.entries()) {
+    if (z < (polygon[first] as Point).z) first = index;
+    if (z > (polygon[last] as Point).z) last = index;
+  }
+  const [low, high] = [sideOf(polygon, first, last, 1), sideOf(polygon, first, last, -1)];
+  const places = [...new Set(polygon.map(({ z }) => onGrid(z)))].sort((a, b) => a - b);
+  const slabs: Slab[] = [];
+  for (let index = 1; index < places.length; index += 1) {
+    const [z0, z1] = [places[index - 1] as number, places[index] as number];
+    const middle = (z0 + z1) / 2;
+    if (z1 - z0 > SAME) slabs.push({ z0, z1, bands: [{ low: lineOver(low, middle), high: lineOver(high, middle) }] });
+  }
+  return slabs;
+}
+
 /** A convex body in the section, what lies beyond the axis folded over. */
-export const sectionsOf = (polygon: Polygon): Section[] => (polygon.length < 3 ? [] : bothSides(polygon).map(within));
+export const sectionsOf = (polygon: Polygon): Section[] =>
+  polygon.length < 3 ? [] : bothSides(polygon).map(withinConvex);
 
 /** The way between the two tangents of a disc on a straight way. */
 function between(radius: number, from: Point, to: Point): Polygon {

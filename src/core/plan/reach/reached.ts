@@ -1,8 +1,7 @@
 import type { Stock } from '../../model/plan/stock';
 import type { Feature } from '../../model/part/feature';
 import type { Chamfer, Part } from '../../model/part/part';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** A feature of the bore that a tool enters from the face of the view; one that goes in at the other end is not. */
 const opensHere = ({ bore, from, z0 }: Feature): boolean =>

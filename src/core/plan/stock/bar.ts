@@ -8,8 +8,7 @@ import type { Run } from '../../model/run';
 import type { BarCondition } from '../../model/shop/shop';
 import { say, type Reason } from '../../model/words';
 import { nameOfBar } from './nameOfBar';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 const largestOf = (steps: Step[]) => Math.max(0, ...steps.map(({ diameter }) => diameter.nominal));
 
@@ -102,6 +101,9 @@ function tubeFits(
       };
 }
 
+/** The rule by which a bar is too small; what the machine does not take, or a tube that does not fit, is another. */
+export const TOO_SMALL = 'STOCK-SIZE';
+
 /**
  * Whether the part can be made from a bar, and what stays of it as drawn.
  * @param open the diameter to which the part is hollow all the way (`openTo`)
@@ -110,7 +112,10 @@ function tubeFits(
 export function assessBar(run: Run, bar: BarOnSale, open: number | undefined): Bar | Reason {
   const { units, shop, part } = run;
   const over = overCorners(bar.form, bar.size);
-  const lost = (because: string): Reason => ({ rule: 'STOCK-SIZE', because: `${nameOfBar(bar, units)}: ${because}` });
+  const lost = (because: string, rule = 'STOCK-TAKES'): Reason => ({
+    rule,
+    because: `${nameOfBar(bar, units)}: ${because}`,
+  });
   if (over > shop.machine.swing) return lost(`does not swing over the cross-slide (${say(shop.machine.swing, units)})`);
   if (over > shop.machine.jaws.upTo) return lost(`does not go into the chuck (${say(shop.machine.jaws.upTo, units)})`);
   const inside = bar.form === 'tube' ? tubeFits(run, bar, open) : { asDrawn: [] };
@@ -120,7 +125,7 @@ export function assessBar(run: Run, bar: BarOnSale, open: number | undefined): B
   const need = smallestBar(run, bar.condition, FLATS[bar.form] > 0 || asDrawn.length === 0 ? turned : part.steps);
   const roundAsDrawn = asDrawn.length > 0 && FLATS[bar.form] === 0;
   if (!roundAsDrawn && turned.length > 0 && bar.size < need.value - 1e-9)
-    return lost(`will not clean up; ${say(Number(need.value.toFixed(3)), units)} is the smallest that does`);
+    return lost(`will not clean up; ${say(Number(need.value.toFixed(3)), units)} is the smallest that does`, TOO_SMALL);
   const kept =
     FLATS[bar.form] > 0
       ? `Its flats are the drawing's, and its tolerance is within theirs: they stay as drawn.`

@@ -6,7 +6,7 @@ import type { BarList } from '../../model/shop/shop';
 import { parseLength } from '../../model/units/length';
 import type { Reason } from '../../model/words';
 import { massOf } from '../../model/part/mass';
-import { assessBar, openTo, serves } from './bar';
+import { assessBar, openTo, serves, TOO_SMALL } from './bar';
 import { costOf, freeOnRack, lengthTaken } from './cost';
 import { nameOfBar } from './nameOfBar';
 import { divide } from './stock';
@@ -169,7 +169,7 @@ export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = as
       ...rackReason(run, best),
       ...best.reasons,
       ...dearer,
-      ...(nearest?.because.includes('clean up') ? [nearest] : []),
+      ...(nearest?.rule === TOO_SMALL ? [nearest] : []),
     ],
   });
 }

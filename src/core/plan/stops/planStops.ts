@@ -3,6 +3,7 @@ import { isBetweenCentres } from '../../model/plan/setup';
 import { centreDepth } from '../stock/stock';
 import type { CutOperation, CutSetup } from '../cuts/planCuts';
 import { deviceOf, stopDevices, type StopMeans } from './devices';
+import { SAME_STOP } from '../../model/tolerances';
 
 /** One place where something stops, shared by the operations that end there. */
 export interface Pin {
@@ -36,9 +37,6 @@ export interface StoppedSetup extends CutSetup {
   workStop: WorkStop;
 }
 
-/** Settings closer than this are one stop, mm. */
-const SAME = 0.005;
-
 /** The setting of an operation's own edge; work by hand has none. */
 export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
   const first = stop.settings[0];
@@ -58,7 +56,7 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
     if (axis === 'none') continue;
     const setting = settingOf(cut).value;
     const fine = isFineStop(cut);
-    const shared = pins.find((pin) => deviceOf(pin.means).axis === axis && Math.abs(pin.setting - setting) < SAME);
+    const shared = pins.find((pin) => deviceOf(pin.means).axis === axis && Math.abs(pin.setting - setting) < SAME_STOP);
     if (shared) {
       shared.operations.push(cut.key);
       shared.fine ||= fine;

@@ -1,5 +1,5 @@
 import type { FeatureKind } from '../featureKind';
-import { andThen, good, refuse, type Result } from '../../model/result';
+import { andThen, good, refuse, type Result, missing, bad } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Values } from '../fields';
 import { FROM, NAME, depthDimension, endOf, seenFrom } from './hole';
@@ -28,11 +28,8 @@ function coneOf(values: Values, path: string): Result<{ mouth: number; small: nu
             `at this angle the cone comes to a point after ${(mouth / 2 / halfTan(included)).toFixed(2)} mm`,
           );
   }
-  const missing = mouth === undefined ? 'mouth' : small === undefined ? 'small' : 'depth';
-  return refuse(
-    `${path}.${missing}`,
-    'is missing: a conical bore is three of mouth, small end, depth and included angle',
-  );
+  const asked = mouth === undefined ? 'mouth' : small === undefined ? 'small' : 'depth';
+  return bad(missing(`${path}.${asked}`, ': a conical bore is three of mouth, small end, depth and included angle'));
 }
 
 /** A conical bore to a small end. */

@@ -5,9 +5,7 @@ import { volume } from '../../model/workpiece/measure';
 import { refuse, type Result } from '../../model/result';
 import { say } from '../../model/words';
 import type { Field } from '../fields';
-
-/** How close two places are the same, mm. */
-export const CLOSE = 0.001;
+import { CLOSE } from '../../model/tolerances';
 
 /** Where a detail begins, from the finished front face. */
 export const AT: Field = {

@@ -3,7 +3,8 @@ import { chamferCut } from '../../model/workpiece/chamferCut';
 import { andThen, good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
-import { AT, CLOSE } from './at';
+import { AT } from './at';
+import { CLOSE } from '../../model/tolerances';
 import { cornerAt, wrongSide } from './corner';
 
 /** The plain chamfer of most drawings. */

@@ -1,7 +1,8 @@
 import type { Surroundings } from '../featureKind';
 import { refuse, good, type Result } from '../../model/result';
 import { say } from '../../model/words';
-import { CLOSE, radiusBeside } from './at';
+import { radiusBeside } from './at';
+import { CLOSE } from '../../model/tolerances';
 
 /** A shoulder or an end face: the radii on both sides of it, and which way its outer corner faces. */
 export interface Corner {

@@ -2,7 +2,8 @@ import type { FeatureKind } from '../featureKind';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say, sayDiameter } from '../../model/words';
-import { AT, CLOSE, lowestRadius, offPart, radiusBeside } from './at';
+import { AT, lowestRadius, offPart, radiusBeside } from './at';
+import { CLOSE } from '../../model/tolerances';
 
 /** Flats on a round: one, two, four or six. One is measured to the round opposite it. */
 export const flats: FeatureKind = {

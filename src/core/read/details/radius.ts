@@ -3,7 +3,8 @@ import { along } from '../../model/workpiece/segment';
 import { andThen, good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
-import { AT, CLOSE } from './at';
+import { AT } from './at';
+import { CLOSE } from '../../model/tolerances';
 import { cornerAt } from './corner';
 
 /** A radius at a shoulder or an end: the fillet in its inner corner, or the rounding of its outer one. */

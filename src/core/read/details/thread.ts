@@ -3,7 +3,8 @@ import { andThen, good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Thread } from '../../model/part/feature';
 import { readThread, threadDepth } from '../../model/part/thread';
-import { AT, CLOSE, lowestRadius, offPart, radiusBeside } from './at';
+import { AT, lowestRadius, offPart, radiusBeside } from './at';
+import { CLOSE } from '../../model/tolerances';
 
 /** How far a diameter may lie from the thread's and still carry it: its own limits, and a fifth of the pitch. */
 const fits = (diameter: number, { diameter: nominal, pitch }: Thread) =>

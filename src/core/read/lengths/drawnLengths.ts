@@ -1,10 +1,11 @@
 import type { LengthFile, StepFile } from '../runFile';
-import { bad, collect, good, refuse, type Problem, type Result } from '../../model/result';
+import { bad, collect, good, refuse, type Problem, type Result, missing } from '../../model/result';
 import { say } from '../../model/words';
 import type { Context, Field } from '../fields';
 import { readSize, type Size } from '../../model/part/size';
 import { chainBetween, sumOf, treeOf, type Link } from '../../model/part/chain';
 import { faceOf, noFace, sayFace } from './faces';
+import { CLOSE } from '../../model/tolerances';
 
 /** The fields of a length between faces. */
 export const LENGTH_FIELDS: readonly Field[] = [
@@ -12,9 +13,6 @@ export const LENGTH_FIELDS: readonly Field[] = [
   { key: 'to', label: 'To', takes: 'face', needed: true },
   { key: 'size', label: 'Length', takes: 'size', needed: true },
 ];
-
-/** How close two ways to the same face must come, mm. */
-const CLOSE = 0.001;
 
 /** Reads the lengths that the drawing gives between faces, whatever datum each is from. */
 export function readLinks(
@@ -56,7 +54,7 @@ export function lengthsFromChains(
     if (own.some(({ from, to }) => from === index && to === index + 1)) return;
     const path = `part.outside[${index}].length`;
     const chain = chainBetween(tree, index, index + 1);
-    if (!chain) return problems.push({ path, message: 'is missing: no length of the drawing leads to it either' });
+    if (!chain) return problems.push(missing(path, ': no length of the drawing leads to it either'));
     const size = sumOf(chain);
     if (size.nominal < CLOSE)
       return problems.push({

@@ -1,4 +1,4 @@
-import { andThen, good, refuse, type Result } from '../../model/result';
+import { andThen, good, refuse, type Result, missing, bad } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Values } from '../fields';
 import { readSize, type Size } from '../../model/part/size';
@@ -33,9 +33,11 @@ function endsOf(values: Values, path: string, place: Place, half: number | undef
       ? good({ from, to, length })
       : refuse(`${path}.length`, 'two diameters and an angle give the length: leave one of the four out');
   if (half === undefined)
-    return refuse(
-      `${path}.${!from ? 'from' : !to ? 'to' : 'length'}`,
-      'is missing: a cone is two diameters and a length, or an angle in the place of one of them',
+    return bad(
+      missing(
+        `${path}.${!from ? 'from' : !to ? 'to' : 'length'}`,
+        ': a cone is two diameters and a length, or an angle in the place of one of them',
+      ),
     );
   const slope = Math.tan(half * RADIANS);
   if (from && to) {
@@ -44,9 +46,8 @@ function endsOf(values: Values, path: string, place: Place, half: number | undef
   }
   const known = from ?? to;
   if (!known || !length)
-    return refuse(
-      `${path}.${length ? 'from' : 'length'}`,
-      'is missing: with an angle, a cone needs two of from, to and length',
+    return bad(
+      missing(`${path}.${length ? 'from' : 'length'}`, ': with an angle, a cone needs two of from, to and length'),
     );
   const grows = (from ? 1 : -1) * (falls ? -1 : 1);
   const other = known.nominal + grows * 2 * length.nominal * slope;

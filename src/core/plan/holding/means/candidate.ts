@@ -6,8 +6,7 @@ import type { OtherHolding, WorkHolding } from '../../../model/plan/setup';
 import type { Break, TakenOverrule } from '../../../model/plan/taken';
 import type { HoldingFigures, HoldingKind, Surface } from './holding';
 import { holdingKinds } from '.';
-
-const CLOSE = 0.001;
+import { CLOSE } from '../../../model/tolerances';
 
 /** A surface and a means that could hold it. */
 export interface Candidate {
