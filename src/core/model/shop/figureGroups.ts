@@ -189,6 +189,7 @@ const cutting = [
       }),
       ...numbers({
         mostDrillFeed: 'Drill feed, at most',
+        leanTimes: 'Stands out, × what is gripped, at most',
         overhangTimes: 'Overhang counts from, × diameter',
         overhangFactor: 'Speed at overhang, ×',
         speedOver: 'A fixed speed is too fast over, share',

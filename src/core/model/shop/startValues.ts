@@ -176,6 +176,7 @@ export const startValues: Shop = {
     knurlGrows: 0.5,
     knurlTracks: 0.1, // ours
     silentCorner: 0.4, // ours
+    leanTimes: 4,
     filletWithin: 0.05, // ours
     formScallop: 0.1, // ours
     handTapUpTo: 3, // ours

@@ -118,6 +118,8 @@ export interface CuttingValues {
   knurlGrows: number;
   /** How far from a whole number of pitches round a knurl still tracks. */
   knurlTracks: number;
+  /** Without a centre work stands out at most so many times what is gripped of it. */
+  leanTimes: number;
   /** What a nose may leave in an inner corner of which the drawing says nothing, its radius, mm. */
   silentCorner: number;
   /** How far a nose may be from the fillet that it leaves, as a share of it. */

@@ -19,6 +19,10 @@ export const FAULT_CODES = [
   // The work is not there where it is held, is held where it must not be, or falls off.
   'nothing-gripped',
   'grip-marks',
+  'grips-wall',
+  // It stands out too far: of what is gripped, or of how stout it is.
+  'tips',
+  'slender',
   'no-centre',
   'falls-off',
   // The plan says too little to be run.

@@ -1,7 +1,7 @@
 import type { Run } from '../../model/run';
-import type { Fault } from './faults';
+import type { Fault, FaultCode } from './faults';
 import { highAt, lowAt, type Section } from './section/section';
-import { viewOf } from './standing';
+import { toolNamed, viewOf } from './standing';
 import type { WrittenOperation, WrittenSetup } from './written';
 
 /** What is gripped is there when it stands where the plan says within this, mm: more is another surface. */
@@ -19,52 +19,98 @@ function gripOf({ holding, end }: WrittenSetup, length: number): [number, number
   return [Math.min(...places), Math.max(...places)];
 }
 
-/** Whether the work is where its holding has it: as wide in the middle of what is gripped as the plan says. */
-function isGripped(setup: WrittenSetup, metal: Section, length: number, form: string): boolean {
-  const { holding } = setup;
-  const [from, to] = gripOf(setup, length);
-  // A bar goes on into the spindle; a piece may end before its jaws do.
-  const reaches = Math.min(to, metal.at(-1)?.z1 ?? to);
-  if (reaches - from <= GRIPPED_WITHIN) return false;
-  const gripped = metal.filter(({ z0, z1 }) => z1 > from && z0 < reaches);
+/** Stretches of the work in its holding that are as wide as the plan says. */
+function gripped({ holding }: WrittenSetup, [from, to]: [number, number], metal: Section, form: string) {
   const radius = holding.diameter / 2;
   const isFlat = form !== 'round' && form !== 'tube';
-  return gripped.some((slab) => {
-    const z = (Math.max(slab.z0, from) + Math.min(slab.z1, reaches)) / 2;
-    return (
-      Math.abs((holding.inside === undefined ? highAt(slab, z) : lowAt(slab, z)) - radius) <= GRIPPED_WITHIN ||
+  return metal
+    .map((slab) => ({ slab, z0: Math.max(slab.z0, from), z1: Math.min(slab.z1, to) }))
+    .filter(({ slab, z0, z1 }) => {
+      if (z1 <= z0) return false;
+      const z = (z0 + z1) / 2;
+      const is = holding.inside === undefined ? highAt(slab, z) : lowAt(slab, z);
       // On flats the section knows the corners only.
-      (isFlat && highAt(slab, z) >= radius)
-    );
-  });
+      return Math.abs(is - radius) <= GRIPPED_WITHIN || (isFlat && highAt(slab, z) >= radius);
+    });
 }
 
-/** What is wrong with how the work is held as it is when an operation begins. */
+/** How far from its holding the cuts of an operation act: only what pushes across can tip or bend. */
+function actsAt({ passes }: WrittenOperation, jaws: number, setup: WrittenSetup, length: number): number {
+  const view = viewOf(setup, length);
+  const places = passes.flatMap(({ path = [] }) => path.filter(({ by }) => by === undefined).map(({ z }) => view(z)));
+  return jaws - Math.min(jaws, ...places.map((z) => Math.max(z, -setup.facing)));
+}
+
+/**
+ * The diameter of a plain bar that gives way as much at its end as the work does from there to its holding (textbook,
+ * ∫ s²/I ds of a beam).
+ */
+function evenDiameter(metal: Section, end: number, jaws: number): number {
+  let gives = 0;
+  for (const slab of metal) {
+    const [z0, z1] = [Math.max(slab.z0, end), Math.min(slab.z1, jaws)];
+    if (z1 <= z0) continue;
+    const z = (z0 + z1) / 2;
+    const stiff = highAt(slab, z) ** 4 - lowAt(slab, z) ** 4;
+    gives += ((z1 - end) ** 3 - (z0 - end) ** 3) / 3 / Math.max(stiff, 1e-9);
+  }
+  return gives > 0 ? 2 * ((jaws - end) ** 3 / 3 / gives) ** 0.25 : Infinity;
+}
+
+/** Walls as share of their diameter, the thinnest under what grips. */
+const wallUnder = (stretches: ReturnType<typeof gripped>): number =>
+  Math.min(
+    ...stretches.map(({ slab, z0, z1 }) => {
+      const z = (z0 + z1) / 2;
+      return lowAt(slab, z) > 0 ? (highAt(slab, z) - lowAt(slab, z)) / (2 * highAt(slab, z)) : Infinity;
+    }),
+  );
+
+/** A feature whose surface hard jaws would mark: made before, and under them. */
+function markedBy(setup: WrittenSetup, [from, to]: [number, number], { part }: Run, earlier: ReadonlySet<string>) {
+  const view = viewOf(setup, part.length);
+  return part.features.find(
+    ({ thread, knurl, bore, z0, z1, path }) =>
+      (knurl ?? (thread && !bore)) &&
+      earlier.has(path) &&
+      Math.min(view(z0), view(z1)) < to &&
+      Math.max(view(z0), view(z1)) > from,
+  );
+}
+
+/** What is wrong with how the work is held as it is when an operation begins (trade: Safe holds). */
 export function held(
   setup: WrittenSetup,
   operation: WrittenOperation,
   metal: Section,
   { run, form, earlier }: { run: Run; form: string; earlier: ReadonlySet<string> },
 ): Fault[] {
-  const where = { setup: setup.number, operation: operation.number };
-  const { length, features } = run.part;
-  const { holding, end } = setup;
+  const { holding } = setup;
+  const { cutting, houseRules } = run.shop;
   const faults: Fault[] = [];
-  if (holding.kind !== 'between-centres' && !isGripped(setup, metal, length, form))
-    faults.push({ code: 'nothing-gripped', ...where, what: `⌀${holding.diameter}`, z: holding.from });
-  const view = viewOf({ end }, length);
-  const [from, to] = gripOf(setup, length);
-  const marked = features.find(
-    ({ thread, knurl, bore, z0, z1, path }) =>
-      (knurl ?? (thread && !bore)) &&
-      HARD.includes(holding.kind) &&
-      earlier.has(path) &&
-      Math.min(view(z0), view(z1)) < to &&
-      Math.max(view(z0), view(z1)) > from,
-  );
-  if (marked) faults.push({ code: 'grip-marks', ...where, what: marked.name, path: marked.path });
+  const tell = (code: FaultCode, what: string, more: Partial<Fault> = {}) =>
+    faults.push({ code, setup: setup.number, operation: operation.number, what, ...more });
   const first = metal[0];
   if (operation.centre && (!first || lowAt(first, first.z0) < CENTRE_HOLE))
-    faults.push({ code: 'no-centre', ...where, what: 'the centre that is to hold its end' });
+    tell('no-centre', 'the centre that is to hold its end');
+  if (holding.kind === 'between-centres') return faults;
+  const grip = gripOf(setup, run.part.length);
+  const stretches = gripped(setup, grip, metal, form);
+  const length = stretches.reduce((sum, { z0, z1 }) => sum + z1 - z0, 0);
+  if (length <= GRIPPED_WITHIN) tell('nothing-gripped', `⌀${holding.diameter}`, { z: holding.from });
+  if (HARD.includes(holding.kind)) {
+    const marked = markedBy(setup, grip, run, earlier);
+    if (marked) tell('grip-marks', marked.name, { path: marked.path });
+    const wall = wallUnder(stretches);
+    if (setup.number > 1 && wall < cutting.thinWall) tell('grips-wall', `${Math.round(100 * wall)} % of its diameter`);
+  }
+  if (operation.centre || toolNamed(operation, run)?.mount !== 'post' || length <= GRIPPED_WITHIN) return faults;
+  const acts = actsAt(operation, grip[0], setup, run.part.length);
+  if (acts > cutting.leanTimes * length)
+    tell('tips', `${acts.toFixed(1)} out of ${length.toFixed(1)}`, { amount: acts - cutting.leanTimes * length });
+  const even = evenDiameter(metal, grip[0] - acts, grip[0]);
+  const times = houseRules.stickOut === '4d' ? 4 : 1.5;
+  if (acts > times * even)
+    tell('slender', `${acts.toFixed(1)} of ⌀${even.toFixed(1)}`, { amount: acts - times * even });
   return faults;
 }
