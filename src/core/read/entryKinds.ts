@@ -5,6 +5,7 @@ import { elsewhereKinds } from './elsewhere';
 import type { Field } from './fields';
 import { DRILLED } from './readHoles';
 import { stepShapes } from './shapes';
+import { byKeys } from './byKeys';
 
 /** A kind of entry as files, lines and pages offer it. */
 export interface EntryKind {
@@ -35,6 +36,6 @@ export const kindOfEntry = (
   list: EntryListName,
   entry: StepFile | DetailFile | HoleFile | ElsewhereFile,
 ): EntryKind | undefined => {
-  const name = (entry as unknown as Record<string, unknown>)[KIND_KEY[list]];
+  const name = byKeys(entry)[KIND_KEY[list]];
   return ENTRY_KINDS[list].find((kind) => kind.name === name);
 };

@@ -4,6 +4,7 @@ import type { Field } from './fields';
 import { sizeText, type SizeEntry } from '../model/part/size';
 import { bad, good, type Problem, type Result } from '../model/result';
 import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from './runFile';
+import { byKeys } from './byKeys';
 
 /**
  * A part as lines of text, a line an entry, to be typed, pasted in and copied out (docs/notation.md): a word that says
@@ -166,29 +167,29 @@ export function linesOf({
   return [
     ...outside.map((step) =>
       lineOf(
-        step as unknown as Entry,
+        byKeys(step),
         steps.find(({ word }) => word === step.shape),
       ),
     ),
     ...own.map((detail) =>
       lineOf(
-        detail as unknown as Entry,
+        byKeys(detail),
         details.find(({ word }) => word === detail.kind),
       ),
     ),
     ...holes.map((hole) =>
       lineOf(
-        hole as unknown as Entry,
+        byKeys(hole),
         bores.find(({ word }) => word === hole.shape),
       ),
     ),
     ...others.map((own) =>
       lineOf(
-        own as unknown as Entry,
+        byKeys(own),
         elsewhere.find(({ word }) => word === own.kind),
       ),
     ),
-    ...lengths.map((drawn) => lineOf(drawn as unknown as Entry, LENGTH)),
+    ...lengths.map((drawn) => lineOf(byKeys(drawn), LENGTH)),
   ]
     .filter((line) => line !== '')
     .join('\n');

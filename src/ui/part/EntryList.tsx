@@ -8,6 +8,7 @@ import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields, RowSelect } from './EntryFields';
 import { kindOf, madeInto, type Kind } from './kinds';
 import { EntryRows, Group } from './table';
+import { byKeys } from '@/core/read/byKeys';
 
 type Entry = DetailFile | HoleFile | ElsewhereFile;
 
@@ -64,7 +65,7 @@ export function EntryList<E extends Entry>({
         <EntryRows>
           {entries.map((entry, index) => {
             const path = pathOf(index);
-            const name = String((entry as unknown as Record<string, unknown>)[kindKey]);
+            const name = String(byKeys(entry)[kindKey]);
             const kind = kindOf(kinds, name);
             const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(path));
             return (
@@ -89,12 +90,13 @@ export function EntryList<E extends Entry>({
                 </RowSelect>
                 <EntryFields
                   fields={kind.fields.filter(({ key }) => key !== 'name' || noun === 'hole')}
-                  entry={entry as unknown as Record<string, unknown>}
+                  entry={byKeys(entry)}
                   path={path}
                   of={`${noun} ${index + 1}`}
                   onText={(key, text) =>
                     edit(`${path}.${key}`, ({ part }) => {
-                      const own = part[list]?.[index] as unknown as Record<string, unknown> | undefined;
+                      const entries = part[list];
+                      const own = entries?.[index] && byKeys(entries[index]);
                       if (own) own[key] = text;
                     })
                   }

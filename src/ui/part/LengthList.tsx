@@ -8,6 +8,7 @@ import { Button, IconButton } from '../primitives/Button';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields } from './EntryFields';
 import { EntryRows, Group } from './table';
+import { byKeys } from '@/core/read/byKeys';
 
 /** Lengths as the drawing gives them, between whichever faces; steps without a length of their own follow from them. */
 export function LengthList({ onMark }: { onMark: (path: string | undefined) => void }) {
@@ -41,12 +42,12 @@ export function LengthList({ onMark }: { onMark: (path: string | undefined) => v
                 <span className="number">{index + 1}</span>
                 <EntryFields
                   fields={fields}
-                  entry={drawn as unknown as Record<string, unknown>}
+                  entry={byKeys(drawn)}
                   path={path}
                   of={`length ${index + 1}`}
                   onText={(key, text) =>
                     edit(`${path}.${key}`, ({ part }) => {
-                      const own = part.lengths?.[index] as unknown as Record<string, unknown> | undefined;
+                      const own = part.lengths?.[index] && byKeys(part.lengths[index]);
                       if (own) own[key] = text;
                     })
                   }

@@ -11,6 +11,7 @@ import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { EntryFields, RowSelect, textIn } from './EntryFields';
 import { kindOf, madeInto, SHAPES } from './kinds';
 import { EntryTable, Group } from './table';
+import { byKeys } from '@/core/read/byKeys';
 
 const COLUMNS = ['diameter', 'length', 'front', 'back', 'roughness', 'name'] as const;
 type Column = (typeof COLUMNS)[number];
@@ -40,12 +41,12 @@ const fieldAt = (step: StepFile, column: Column): string => (column === 'diamete
 
 const textOf = (step: StepFile, column: Column): string => {
   if (column === 'front' || column === 'back') return String(step.chamfers?.[column] ?? '');
-  return textIn(step as unknown as Record<string, unknown>, fieldAt(step, column));
+  return textIn(byKeys(step), fieldAt(step, column));
 };
 
 function write(step: StepFile, column: Column, text: string): void {
   if (column === 'front' || column === 'back') step.chamfers = { ...step.chamfers, [column]: text };
-  else (step as unknown as Record<string, unknown>)[fieldAt(step, column)] = text;
+  else byKeys(step)[fieldAt(step, column)] = text;
 }
 
 /** Where a column of a step stands in the run file. */
@@ -224,12 +225,12 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                     <td colSpan={8}>
                       <EntryFields
                         fields={moreOf(step)}
-                        entry={step as unknown as Record<string, unknown>}
+                        entry={byKeys(step)}
                         path={`part.outside[${index}]`}
                         of={`step ${index + 1}`}
                         onText={(key, text) =>
                           edit(`part.outside[${index}].${key}`, ({ part }) => {
-                            const own = part.outside[index] as unknown as Record<string, unknown> | undefined;
+                            const own = part.outside[index] && byKeys(part.outside[index]);
                             if (own) own[key] = text;
                           })
                         }
@@ -268,7 +269,7 @@ function followsFrom({ part, units }: RunFile, sketch: Part | undefined, index: 
 function reshaped(step: StepFile, shape: string): StepFile {
   const kind = kindOf(SHAPES, shape);
   const main = kind.fields.find(({ key }) => key !== 'length')?.key ?? 'diameter';
-  const figure = (step as unknown as Record<string, unknown>)[mainOf(step)];
+  const figure = byKeys(step)[mainOf(step)];
   return madeInto({ ...step, ...(figure === undefined ? {} : { [main]: figure }) }, 'shape', kind, KEEPS);
 }
 

@@ -1,5 +1,6 @@
 import type { DetailFile, ElsewhereFile, HoleFile, StepFile } from '@/core/read/runFile';
 import { ENTRY_KINDS, type EntryKind as Kind } from '@/core/read/entryKinds';
+import { byKeys } from '@/core/read/byKeys';
 
 export type { Kind };
 
@@ -8,8 +9,6 @@ export const { outside: SHAPES, details: DETAILS, bores: HOLES, elsewhere: ELSEW
 export const kindOf = (kinds: readonly Kind[], name: string): Kind =>
   kinds.find((own) => own.name === name) ?? (kinds[0] as Kind);
 
-type Entry = Record<string, unknown>;
-
 /** An entry made another kind: what both kinds have stays as it was typed, what is needed waits to be filled in. */
 export function madeInto<E extends StepFile | DetailFile | HoleFile | ElsewhereFile>(
   entry: E,
@@ -17,7 +16,7 @@ export function madeInto<E extends StepFile | DetailFile | HoleFile | ElsewhereF
   kind: Kind,
   keeps: readonly string[],
 ): E {
-  const was = entry as unknown as Entry;
+  const was = byKeys(entry);
   const fields = kind.fields.flatMap(({ key: field, needed, takes }) => {
     const value = was[field] ?? (needed ? (field === 'from' && Array.isArray(takes) ? 'front' : '') : undefined);
     return value === undefined ? [] : [[field, value] as const];

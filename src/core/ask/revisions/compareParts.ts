@@ -5,6 +5,7 @@ import type { Field } from '../../read/fields';
 import { readPlace, sizeText, type SizeEntry } from '../../model/part/size';
 import { parseLength, type UnitSystem } from '../../model/units/length';
 import { align } from './align';
+import { byKeys, type ByKeys } from '../../read/byKeys';
 
 /** A part as a revision keeps it: with the units that its figures are in. */
 export interface WrittenPart {
@@ -49,7 +50,7 @@ const COMMON: readonly Field[] = [
 const nameOf = (entry: Entry): string | undefined => ('name' in entry ? entry.name : undefined);
 
 const valueOf = (entry: Entry, key: string): unknown => {
-  const { chamfers, ...rest } = entry as unknown as Record<string, unknown> & { chamfers?: Record<string, unknown> };
+  const { chamfers, ...rest } = byKeys(entry) as ByKeys & { chamfers?: ByKeys };
   return key === 'front' || key === 'back' ? chamfers?.[key] : rest[key];
 };
 
@@ -84,7 +85,7 @@ const fieldsOf = (list: EntryListName, entry: Entry): Field[] => {
   return [...own, ...COMMON.filter(({ key }) => !own.some((field) => field.key === key))];
 };
 
-const kindIn = (list: EntryListName, entry: Entry) => (entry as unknown as Record<string, unknown>)[KIND_KEY[list]];
+const kindIn = (list: EntryListName, entry: Entry) => byKeys(entry)[KIND_KEY[list]];
 
 /** How unlike two entries are: another kind is as good as another entry; the same name is more than any figure. */
 function unlike(list: EntryListName, a: Entry, b: Entry, units: { before: UnitSystem; after: UnitSystem }): number {
