@@ -87,10 +87,11 @@ await main(async () => {
     await holding.getByRole('button', { name: 'Hold it otherwise' }).click();
     await holding.getByText('the plan', { exact: true }).waitFor();
     await keep(holding, 'holding');
-    const played = await sheetOf('Wind shaft', 4);
+    const played = await sheetOf('Sensor spacer', 0);
+    await played.getByRole('option', { name: /Finish ⌀26/ }).click();
     await played.getByRole('button', { name: 'Play the cuts' }).click();
     for (let step = 0; step < 3; step += 1) await played.keyboard.press('.');
-    await played.getByRole('slider').press('ArrowLeft');
+    for (let back = 0; back < 12; back += 1) await played.getByRole('slider').press('ArrowLeft');
     await keep(played, 'played');
     const devices = await open('/devices');
     await devices.getByLabel('For what').fill('bench caliper');
