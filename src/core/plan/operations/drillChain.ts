@@ -55,6 +55,7 @@ interface Wanted {
   atLeast: number;
   atMost: number;
   aim: number;
+  beyond?: number;
   purpose?: string;
   size?: Size;
 }

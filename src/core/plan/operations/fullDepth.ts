@@ -2,13 +2,25 @@ import { sum, term, type Figure } from '../../model/figure';
 import type { Hole } from '../../model/part/part';
 import type { Setup } from '../../model/plan/setup';
 
-/** How deep the full diameter goes (trade: Stock): a through hole past the blade, or past the blank's far end. */
-export function fullDepthOf(hole: Pick<Hole, 'through' | 'depth'>, { part, stock, partsOff, behind }: Setup): Figure {
+/**
+ * How deep the full diameter goes (trade: Stock): a through hole past the blade, or past the blank's far end.
+ * @param hole `beyond` is what a tool that follows wants behind a through hole, mm
+ */
+export function fullDepthOf(
+  hole: Pick<Hole, 'through' | 'depth'> & { beyond?: number },
+  { part, stock, partsOff, behind }: Setup,
+): Figure {
   if (!hole.through) return sum('full depth', 'mm', [term('t', 'depth on the drawing', hole.depth, 'mm', 'drawing')]);
+  const blade = partsOff ? (stock.blade?.width ?? 0) : 0;
+  const { beyond = 0 } = hole;
   return sum('full depth', 'mm', [
     term('L', 'length of the part', part.length, 'mm', 'drawing'),
     term('k', 'facing allowance behind it', behind, 'mm', 'computed'),
-    term('w', partsOff ? 'blade width' : 'no blade', partsOff ? (stock.blade?.width ?? 0) : 0, 'mm', 'tool'),
-    term('b', 'breakthrough', stock.breakthrough, 'mm', 'start value'),
+    ...(beyond > blade + stock.breakthrough
+      ? [term('t', 'what the next tool wants behind it', beyond, 'mm', 'tool')]
+      : [
+          term('w', partsOff ? 'blade width' : 'no blade', blade, 'mm', 'tool'),
+          term('b', 'breakthrough', stock.breakthrough, 'mm', 'start value'),
+        ]),
   ]);
 }

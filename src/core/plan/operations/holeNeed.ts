@@ -16,6 +16,8 @@ export interface HoleNeed {
   aim: number;
   through: boolean;
   depth: number;
+  /** What the tool wants behind a through hole, mm: a tap its lead. */
+  beyond?: number;
   /** How deep the tip may go at most, where something ends there. */
   tipAtMost?: number;
 }

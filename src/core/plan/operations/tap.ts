@@ -30,6 +30,7 @@ function needOf(own: Feature, setup: Setup): HoleNeed[] {
       aim: core,
       through,
       depth: through ? z1 : z1 + leadOf(own, setup),
+      ...(through ? { beyond: leadOf(own, setup) } : {}),
     },
   ];
 }

@@ -12,9 +12,8 @@ const EXAMPLES = readdirSync(join(__dirname, '../../../../examples'))
  * here, and so does one that is gone and still listed.
  */
 const KNOWN: Record<string, string[]> = {
-  // A tap's lead goes deeper than the through hole is drilled before the piece is parted; a chamfer tool turned off its 45°
-  // leans towards the jaws.
-  'clamp-nut': ['60 body-meets-work', '130 meets-holding'],
+  // A chamfer tool turned off its 45° leans towards the jaws.
+  'clamp-nut': ['130 meets-holding'],
   // The relief is too narrow for the flank of the threading tool; the chamfer as above.
   // Planned by the bar's diameter: what is left of it by then is too slender without a centre.
   'thumb-screw': ['90 slender'],
