@@ -3,8 +3,7 @@ import { faceOf } from '../read/lengths/faces';
 import { fromFront } from '../read/readDetails';
 import { entered } from '../read/readOutside';
 import { readPart } from '../read/readPart';
-import { sizeText } from '../model/part/size';
-import { MM_PER_INCH, parseLength } from '../model/units/length';
+import { MM_PER_INCH } from '../model/units/length';
 import type { DetailFile, LengthFile, PartFile, RunFile, StepFile } from '../read/runFile';
 
 const OTHER = { front: 'back', back: 'front' } as const;
@@ -59,9 +58,7 @@ export const mirrorPart = ({ part, units }: Pick<RunFile, 'part' | 'units'>): Re
     const details = (part.details ?? []).map((entry, index): DetailFile => {
       const path = `part.details[${index}]`;
       const placed = fromFront(entry, path, around);
-      const { detail, place } = placed.ok ? placed.value : { detail: entry };
-      const at = parseLength(sizeText(detail.at), units);
-      const z = at.ok ? at.value : 0;
+      const { detail, at: z = 0, place } = placed.ok ? placed.value : { detail: entry };
       const feature = features.find((own) => own.path === path);
       // What begins at its place ends there when it is turned; an edge, a vee and a form are where they are.
       const begins = feature && !['chamfer', 'radius', 'vee', 'hollow'].includes(feature.kind);

@@ -35,7 +35,7 @@ export interface Values {
   text(key: string): string | undefined;
 }
 
-type Value = number | Size | string;
+export type Value = number | Size | string;
 
 const isBlank = (entry: unknown) => entry === undefined || (typeof entry === 'string' && entry.trim() === '');
 
@@ -87,7 +87,7 @@ function readField({ takes }: Field, entry: unknown, path: string, context: Cont
 
 /**
  * Reads the fields of an entry.
- * @param known sizes that follow from elsewhere, for fields left empty
+ * @param known values that follow from elsewhere, for fields left empty
  * @returns its values, or every field that cannot be read with its path
  */
 export function readFields(
@@ -95,7 +95,7 @@ export function readFields(
   entry: object,
   path: string,
   context: Context,
-  known: Partial<Record<string, Size>> = {},
+  known: Partial<Record<string, Value>> = {},
 ): Result<Values> {
   const given = entry as Record<string, unknown>;
   const problems: Problem[] = [];
@@ -103,8 +103,8 @@ export function readFields(
   for (const field of fields) {
     const at = `${path}.${field.key}`;
     if (isBlank(given[field.key])) {
-      const size = known[field.key];
-      if (size) values.set(field.key, size);
+      const value = known[field.key];
+      if (value !== undefined) values.set(field.key, value);
       else if (field.needed) problems.push(missing(at));
       continue;
     }

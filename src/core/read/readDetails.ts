@@ -12,20 +12,20 @@ import { readPlace, sizeText } from '../model/part/size';
 import { CLOSE } from '../model/tolerances';
 
 /**
- * A detail with its place counted from the finished front face, and the place as the drawing has it, whichever face that
- * counts from.
+ * A detail without its place, that place counted from the finished front face, mm, and as the drawing has it, whichever
+ * face that counts from.
  */
 export function fromFront(
   entry: DetailFile,
   path: string,
   { steps, edges, units, general }: Pick<Surroundings, 'steps' | 'edges' | 'units' | 'general'>,
-): Result<{ detail: DetailFile; place?: Place }> {
-  const { datum = '', ...plain } = entry;
+): Result<{ detail: Omit<DetailFile, 'at'>; at?: number; place?: Place }> {
+  const { datum = '', at, ...detail } = entry;
   const face = String(datum).trim() === '' ? 0 : faceOf(datum, steps);
   if (face === undefined) return refuse(`${path}.datum`, noFace(datum, steps));
-  if (sizeText(entry.at).trim() === '') return good({ detail: plain });
-  return andThen(readPlace(entry.at, { units, general, path: `${path}.at` }), (size) =>
-    good({ detail: { ...plain, at: `${countedFrom(face, edges, size.nominal)} mm` }, place: { face, size } }),
+  if (sizeText(at).trim() === '') return good({ detail });
+  return andThen(readPlace(at, { units, general, path: `${path}.at` }), (size) =>
+    good({ detail, at: countedFrom(face, edges, size.nominal), place: { face, size } }),
   );
 }
 
@@ -38,14 +38,25 @@ function placed(feature: Feature, place: Place | undefined, onCorner: boolean): 
     : good(feature);
 }
 
+/** Reads a detail at its place, mm from the finished front face, and as the drawing has that. */
+function readAt(
+  detail: Omit<DetailFile, 'at'>,
+  at: number | undefined,
+  place: Place | undefined,
+  path: string,
+  around: Surroundings,
+): Result<Feature> {
+  const kind = detailKinds.find((known) => known.kind === detail.kind);
+  if (!kind) return refuse(`${path}.kind`, `“${detail.kind}” is not a detail`);
+  return andThen(readFields(kind.fields, detail, path, around, at === undefined ? {} : { at }), (values) =>
+    andThen(kind.read(values, path, around), (feature) => placed(feature, place, kind.onCorner === true)),
+  );
+}
+
 /** Reads a detail of the run file. */
 function readDetail(entry: DetailFile, path: string, around: Surroundings): Result<Feature> {
-  const kind = detailKinds.find((own) => own.kind === entry.kind);
-  if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not a detail`);
-  const read = andThen(fromFront(entry, path, around), ({ detail, place }) =>
-    andThen(readFields(kind.fields, detail, path, around), (values) =>
-      andThen(kind.read(values, path, around), (feature) => placed(feature, place, kind.onCorner === true)),
-    ),
+  const read = andThen(fromFront(entry, path, around), ({ detail, at, place }) =>
+    readAt(detail, at, place, path, around),
   );
   return read.ok && entry.name ? good({ ...read.value, called: entry.name }) : read;
 }
@@ -56,8 +67,8 @@ function readOwnChamfers({ chamfers = {} }: StepFile, step: Step, around: Surrou
     const size = chamfers[side];
     if (size === undefined || String(size).trim() === '') return [];
     const path = `${step.path}.chamfers.${side}`;
-    const at = `${side === 'front' ? step.zFrom : step.zTo} mm`;
-    const read = readDetail({ kind: 'chamfer', at, size, side }, path, around);
+    const at = side === 'front' ? step.zFrom : step.zTo;
+    const read = readAt({ kind: 'chamfer', size, side }, at, undefined, path, around);
     return [read.ok ? read : { ok: false, problems: read.problems.map((problem) => ({ ...problem, path })) }];
   });
 }
