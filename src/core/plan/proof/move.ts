@@ -79,9 +79,17 @@ function lostAt(z: number, before: Section, after: Section): number {
 
 /** The greatest depth of a cut between two places: the most that any place of the work lost, mm. */
 export function depthBetween(z0: number, z1: number, before: Section, after: Section): number {
-  const borders = [...before, ...after].flatMap((slab) => [slab.z0, slab.z1]).filter((z) => z > z0 && z < z1);
-  const places = [z0, ...borders.sort((a, b) => a - b), z1];
-  return Math.max(...places.slice(1).map((z, index) => lostAt((z + (places[index] as number)) / 2, before, after)));
+  const reached = (section: Section) => section.filter((slab) => slab.z0 < z1 && slab.z1 > z0);
+  const [was, is] = [reached(before), reached(after)];
+  const places = [z0, z1];
+  for (const slab of [...was, ...is]) for (const z of [slab.z0, slab.z1]) if (z > z0 && z < z1) places.push(z);
+  places.sort((a, b) => a - b);
+  let most = 0;
+  for (let index = 1; index < places.length; index += 1) {
+    const middle = ((places[index - 1] as number) + (places[index] as number)) / 2;
+    most = Math.max(most, lostAt(middle, was, is));
+  }
+  return most;
 }
 
 /** How much of its length the work lost, mm. */
@@ -112,24 +120,25 @@ const insideOf = (radius: number): Section => under(-FAR, FAR, level(radius));
 export const meetsBeyond = (radius: number, { edge }: ToolShape, metal: Section, from: Point, to: Point) =>
   largest(edge.map((piece) => edgeMeets(piece, difference(metal, insideOf(radius)), from, to)));
 
-/** How near a tool on a straight way comes to something, mm; less than nothing where it meets it. */
-function distanceTo(fixed: FixedBody, { edge, body }: ToolShape, from: Point, to: Point, known: number): number {
-  let nearest = known;
-  for (const { polygon, box } of [...edge, ...body])
-    if (apart(boxOnWay(box, from, to), fixed.box) < nearest)
-      nearest = Math.min(nearest, distance(sweptAlong(polygon, from, to), fixed.polygon));
-  return nearest;
-}
-
-/** Of what stands still, that to which a tool on a straight way comes nearer than is known already, mm. */
-export const nearer = (
-  shape: ToolShape,
-  bodies: readonly FixedBody[],
+/** How near a tool on a straight way comes to what stands still, where that is nearer than what is known already. */
+export function nearer(
+  { edge, body }: ToolShape,
+  fixed: readonly FixedBody[],
   [from, to]: [Point, Point],
   known: (name: string) => number,
-): { body: FixedBody; distance: number }[] =>
-  bodies.flatMap((body) => {
-    const before = known(body.name);
-    const is = distanceTo(body, shape, from, to, before);
-    return is < before ? [{ body, distance: is }] : [];
+): { body: FixedBody; distance: number }[] {
+  const nearest = fixed.map(({ name }) => known(name));
+  const before = [...nearest];
+  const look = ({ polygon, box }: BodyPiece) => {
+    const way = boxOnWay(box, from, to);
+    for (const [index, still] of fixed.entries())
+      if (apart(way, still.box) < (nearest[index] as number))
+        nearest[index] = Math.min(nearest[index] as number, distance(sweptAlong(polygon, from, to), still.polygon));
+  };
+  edge.forEach(look);
+  body.forEach(look);
+  return fixed.flatMap((still, index) => {
+    const is = nearest[index] as number;
+    return is < (before[index] as number) ? [{ body: still, distance: is }] : [];
   });
+}
