@@ -102,7 +102,7 @@ const commands: Record<string, Command> = {
   prove: async (value, { plan }) =>
     andThen(readRun(value, startValues), (run) =>
       andThen(
-        plan === undefined ? andThen(planRun(run), (own) => good(writtenPlan(own))) : readPlanFile(plan, run),
+        plan === undefined ? andThen(planRun(run), (plan) => good(writtenPlan(plan))) : readPlanFile(plan, run),
         (written) => {
           const proof = prove(written, run);
           return good({

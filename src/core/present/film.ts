@@ -32,7 +32,7 @@ function minutesOf(moment: Moment, all: readonly Moment[], { operations }: Plann
   const same = all.filter(
     ({ operation, pass, to }) => operation === moment.operation && pass === moment.pass && to.by !== 'rapid',
   );
-  const whole = same.reduce((sum, own) => sum + lengthOf(own), 0);
+  const whole = same.reduce((sum, shot) => sum + lengthOf(shot), 0);
   const planned = operations.find(({ number }) => number === moment.operation)?.passes[moment.pass]?.minutes.value ?? 0;
   return whole > 0 ? (planned * lengthOf(moment)) / whole : 0;
 }

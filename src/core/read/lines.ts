@@ -183,10 +183,10 @@ export function linesOf({
         bores.find(({ word }) => word === hole.shape),
       ),
     ),
-    ...others.map((own) =>
+    ...others.map((entry) =>
       lineOf(
-        byKeys(own),
-        elsewhere.find(({ word }) => word === own.kind),
+        byKeys(entry),
+        elsewhere.find(({ word }) => word === entry.kind),
       ),
     ),
     ...lengths.map((drawn) => lineOf(byKeys(drawn), LENGTH)),

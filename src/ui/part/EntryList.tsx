@@ -96,8 +96,8 @@ export function EntryList<E extends Entry>({
                   onText={(key, text) =>
                     edit(`${path}.${key}`, ({ part }) => {
                       const entries = part[list];
-                      const own = entries?.[index] && byKeys(entries[index]);
-                      if (own) own[key] = text;
+                      const typed = entries?.[index] && byKeys(entries[index]);
+                      if (typed) typed[key] = text;
                     })
                   }
                   onKeyDown={(event) => {

@@ -47,8 +47,8 @@ export function LengthList({ onMark }: { onMark: (path: string | undefined) => v
                   of={`length ${index + 1}`}
                   onText={(key, text) =>
                     edit(`${path}.${key}`, ({ part }) => {
-                      const own = part.lengths?.[index] && byKeys(part.lengths[index]);
-                      if (own) own[key] = text;
+                      const typed = part.lengths?.[index] && byKeys(part.lengths[index]);
+                      if (typed) typed[key] = text;
                     })
                   }
                   onKeyDown={(event) => {

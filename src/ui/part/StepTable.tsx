@@ -230,8 +230,8 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
                         of={`step ${index + 1}`}
                         onText={(key, text) =>
                           edit(`part.outside[${index}].${key}`, ({ part }) => {
-                            const own = part.outside[index] && byKeys(part.outside[index]);
-                            if (own) own[key] = text;
+                            const typed = part.outside[index] && byKeys(part.outside[index]);
+                            if (typed) typed[key] = text;
                           })
                         }
                         onKeyDown={onKey(index, 'diameter')}

@@ -85,19 +85,19 @@ const alongForm = (profile: Profile): EdgePlace[] =>
   ]);
 
 /** Straight in with a tool that has the form: its middle on the arc's, or its end on the low end of a flank. */
-function straightPath(own: Feature, { nose = 0, hollowEdge }: Tool, lowest: number, clear: number): EdgePlace[] {
-  const [piece] = own.outside ?? [];
+function straightPath(feature: Feature, { nose = 0, hollowEdge }: Tool, lowest: number, clear: number): EdgePlace[] {
+  const [piece] = feature.outside ?? [];
   if (!piece) return [];
-  const { arc } = arcsOf(own)[0] ?? {};
+  const { arc } = arcsOf(feature)[0] ?? {};
   if (!arc) return plunge(lowEnd(piece).z, lowEnd(piece).r, clear);
   return hollowEdge === undefined ? plunge(arc.z + nose, lowest, clear) : plunge(arc.z, arc.r, clear);
 }
 
 /** How a form tool stands: a straight edge as the post sets it, a hollow one for the corner that it rounds. */
-function standsOf(own: Feature, setup: Setup): ToolStands | undefined {
-  const [piece] = own.outside ?? [];
-  const set = edgeFor(own, setup)?.way;
-  if (!piece || (!set && own.kind !== 'radius')) return undefined;
+function standsOf(feature: Feature, setup: Setup): ToolStands | undefined {
+  const [piece] = feature.outside ?? [];
+  const set = edgeFor(feature, setup)?.way;
+  if (!piece || (!set && feature.kind !== 'radius')) return undefined;
   return {
     ...(set ? { turned: set.at } : {}),
     ...(piece.r0 > piece.r1 ? { towardsChuck: true as const } : {}),

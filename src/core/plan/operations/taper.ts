@@ -183,9 +183,9 @@ export const taper: OperationKind = {
         taken += depth;
         const off = (inside ? -1 : 1) * (perSide - taken);
         const shifted = [{ ...flank, r0: Math.max(0, flank.r0 + off), r1: Math.max(0, flank.r1 + off) }];
-        const own = shifted[0] as Segment;
+        const side = shifted[0] as Segment;
         const [first, last] = alongFlank(
-          own,
+          side,
           { nose: tool.nose ?? 0, inside, approach: allowances.approach },
           inside
             ? 'open'

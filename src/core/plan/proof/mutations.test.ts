@@ -64,8 +64,8 @@ function changesOf(operation: WrittenOperation, run: Run): [string, (operation: 
     if (fixes.includes('z'))
       changes.push([
         `z ${by}`,
-        (own) =>
-          own.passes.forEach(({ path = [] }) =>
+        (changed) =>
+          changed.passes.forEach(({ path = [] }) =>
             path.forEach((place) => {
               place.z += by;
               if (place.round) place.round.z += by;
@@ -77,8 +77,8 @@ function changesOf(operation: WrittenOperation, run: Run): [string, (operation: 
     if (fixes.includes('end') && end > 0 && end < run.part.length)
       changes.push([
         `end ${by}`,
-        (own) =>
-          own.passes.forEach(({ path = [] }) => {
+        (changed) =>
+          changed.passes.forEach(({ path = [] }) => {
             const end = path[2]?.z ?? 0;
             for (const place of path) if (Math.abs(place.z - end) < 1e-9) place.z += by;
           }),
@@ -86,8 +86,8 @@ function changesOf(operation: WrittenOperation, run: Run): [string, (operation: 
     if (fixes.includes('r'))
       changes.push([
         `r ${by}`,
-        (own) =>
-          cutting(own).forEach((place) => {
+        (changed) =>
+          cutting(changed).forEach((place) => {
             place.r += way * (bandOf(operation, run) + BEYOND);
             if (place.round) place.round.r += way * (bandOf(operation, run) + BEYOND);
           }),
@@ -95,8 +95,8 @@ function changesOf(operation: WrittenOperation, run: Run): [string, (operation: 
     if (fixes.includes('depth'))
       changes.push([
         `said ${by} deeper`,
-        (own) => {
-          const pass = own.passes.findLast(({ depth }) => depth > 0);
+        (changed) => {
+          const pass = changed.passes.findLast(({ depth }) => depth > 0);
           if (pass) pass.depth += by;
         },
       ]);

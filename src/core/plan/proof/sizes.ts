@@ -23,7 +23,7 @@ export function readSizes(piece: Section, { steps, holes, length }: Part): Pick<
     return left < 0 ? [] : [{ path, size: is, left }];
   });
   const worst = read.reduce<WorstSize | undefined>(
-    (least, own) => (least && least.left <= own.left ? least : own),
+    (least, size) => (least && least.left <= size.left ? least : size),
     undefined,
   );
   return { segments: read.length, ...(worst ? { worst } : {}) };

@@ -25,8 +25,8 @@ export function rawWork({ stock }: WrittenPlan, { facing, holding, end }: Writte
 
 /** A tool by the id that a plan names it by: one of the list, or that with another edge in it. */
 export function toolNamed({ tool: id, width }: WrittenOperation, { shop }: Run): Tool | undefined {
-  const own = shop.tools.find((tool) => tool.id === id) ?? shop.tools.find((tool) => id.startsWith(`${tool.id}:`));
-  return own && (width === undefined ? own : { ...own, width });
+  const listed = shop.tools.find((tool) => tool.id === id) ?? shop.tools.find((tool) => id.startsWith(`${tool.id}:`));
+  return listed && (width === undefined ? listed : { ...listed, width });
 }
 
 export const shapeNamed = (operation: WrittenOperation, run: Run): ToolShape | undefined => {

@@ -29,14 +29,14 @@ export function holdingBodies(
 ): FixedBody[] {
   if (inside !== undefined) return [];
   const name = kind === 'between-centres' ? 'dog' : kind === 'collet' ? 'collet' : 'jaws';
-  const own = kind === 'collet' ? machine.collets : machine.jaws;
-  const outer = (over ?? own.over ?? chuck) / 2;
+  const means = kind === 'collet' ? machine.collets : machine.jaws;
+  const outer = (over ?? means.over ?? chuck) / 2;
   const behind =
     kind === 'collet' || kind === 'between-centres'
       ? []
-      : [rectangle(from + own.length, FAR, machine.spindleBore / 2, chuck / 2)];
+      : [rectangle(from + means.length, FAR, machine.spindleBore / 2, chuck / 2)];
   return [
-    standsAt(name, 'meets-holding', rectangle(from, from + own.length, diameter / 2, Math.max(outer, diameter / 2))),
+    standsAt(name, 'meets-holding', rectangle(from, from + means.length, diameter / 2, Math.max(outer, diameter / 2))),
     ...behind.map((polygon) => standsAt('chuck', 'meets-holding', polygon)),
   ];
 }
