@@ -176,8 +176,10 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
 /** What the proof found: nothing is rounded away that would be a fault. */
 export const proofData = ({ passed, faults, clearances, segments, worst }: Proof) => ({
   passed,
-  faults: faults.map(({ z, diameter, amount, ...fault }) => ({
+  faults: faults.map(({ z, diameter, amount, is, asked, ...fault }) => ({
     ...fault,
+    ...(is === undefined ? {} : { is: rounded(is) }),
+    ...(asked === undefined ? {} : { asked: rounded(asked) }),
     ...(z === undefined ? {} : { z: rounded(z) }),
     ...(diameter === undefined ? {} : { diameter: rounded(diameter) }),
     ...(amount === undefined ? {} : { amount: rounded(amount) }),

@@ -48,6 +48,8 @@ const proof = () =>
           operation: Joi.number(),
           pass: Joi.number(),
           what: text(),
+          is: Joi.number(),
+          asked: Joi.number(),
           z: Joi.number(),
           diameter: Joi.number(),
           amount: Joi.number(),

@@ -25,25 +25,30 @@ const FAULTS: Record<FaultCode, string> = {
   'no-tool': 'the shop has no such tool',
 };
 
-/** Codes whose own words say it all. */
-const NAMED: readonly FaultCode[] = [
-  'meets-holding',
-  'depth-differs',
-  'nothing-gripped',
-  'grip-marks',
-  'grips-wall',
-  'tips',
-  'slender',
-  'no-tool',
-  'not-made',
-  'no-way',
-];
+/** Codes that are about something by its name. */
+const NAMED: readonly FaultCode[] = ['meets-holding', 'grip-marks', 'grips-wall', 'no-tool', 'not-made', 'no-way'];
+
+/** What a fault is about: by name, or as the lengths that do not go together. */
+function sayAbout({ code, what, is = 0, asked = 0 }: Fault, units: UnitSystem): string {
+  const short = (mm: number) => say(Number(mm.toFixed(3)), units);
+  const about = (mm: number) => say(Number(mm.toFixed(units === 'mm' ? 1 : 3)), units);
+  switch (code) {
+    case 'depth-differs':
+      return ` (${short(is)} instead of ${short(asked)})`;
+    case 'tips':
+      return ` (${about(is)} out of ${about(asked)})`;
+    case 'slender':
+      return ` (${about(is)}, as stout as ${sayDiameter(Number(asked.toFixed(1)), units)})`;
+    case 'nothing-gripped':
+      return ` (${sayDiameter(asked, units)})`;
+    default:
+      return NAMED.includes(code) ? ` (${what})` : '';
+  }
+}
 
 /** A fault in words: of which operation, what, where and by how much. */
-export function sayFault(
-  { code, operation, setup, pass, what, z, diameter, amount }: Fault,
-  units: UnitSystem,
-): string {
+export function sayFault(fault: Fault, units: UnitSystem): string {
+  const { code, operation, setup, pass, z, diameter, amount } = fault;
   const short = (mm: number) => say(Number(mm.toFixed(3)), units);
   const where = [
     z === undefined ? [] : [`${short(z)} behind the front face`],
@@ -51,5 +56,5 @@ export function sayFault(
     amount === undefined ? [] : [`by ${short(amount)}`],
   ].flat();
   const who = operation === undefined ? `Set-up ${setup}` : `${operation}${pass === undefined ? '' : `, pass ${pass}`}`;
-  return `${who}: ${FAULTS[code]}${NAMED.includes(code) ? ` (${what})` : ''}${where.length > 0 ? `: ${where.join(', ')}` : ''}.`;
+  return `${who}: ${FAULTS[code]}${sayAbout(fault, units)}${where.length > 0 ? `: ${where.join(', ')}` : ''}.`;
 }

@@ -86,10 +86,11 @@ const bodies: FigureGroup[] = [
         dieHolder: 'Die holder, ⌀',
         chuck: 'Chuck, ⌀',
         wheel: 'Knurling wheel or die, wide',
+        reamerLead: 'A reamer takes, a side, at most',
         stop: 'Spindle stop, ⌀',
         stopBore: 'Hole in the spindle stop, ⌀',
       }),
-      ...numbers({ trail: 'Rises behind its tip by, °' }),
+      ...numbers({ trail: 'Rises behind its tip by, °', flutes: 'Flute where none is given, × diameter' }),
     ],
   },
 ];

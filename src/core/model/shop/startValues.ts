@@ -78,6 +78,8 @@ export const startValues: Shop = {
     dieHolder: 38,
     chuck: 160,
     wheel: 8,
+    reamerLead: 0.4,
+    flutes: 8,
     stop: 16,
     stopBore: 10,
   },

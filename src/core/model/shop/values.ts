@@ -53,6 +53,10 @@ export interface Bodies {
   /** A spindle stop behind the work: over all, and the hole in it. */
   stop: number;
   stopBore: number;
+  /** The lead of a reamer takes no more a side. */
+  reamerLead: number;
+  /** Tools in the tailstock without a flute of their own reach so many diameters in. */
+  flutes: number;
   /** A knurling wheel and a die are so wide. */
   wheel: number;
 }

@@ -40,6 +40,9 @@ export interface Fault {
   pass?: number;
   /** What meets what, or which size it is: `holder and jaws`. */
   what: string;
+  /** What it is and what it should be, where that is a length: of a depth, of a grip and what stands out of it, mm. */
+  is?: number;
+  asked?: number;
   z?: number;
   diameter?: number;
   amount?: number;

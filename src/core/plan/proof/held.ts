@@ -97,7 +97,7 @@ export function held(
   const grip = gripOf(setup, run.part.length);
   const stretches = gripped(setup, grip, metal, form);
   const length = stretches.reduce((sum, { z0, z1 }) => sum + z1 - z0, 0);
-  if (length <= GRIPPED_WITHIN) tell('nothing-gripped', `⌀${holding.diameter}`, { z: holding.from });
+  if (length <= GRIPPED_WITHIN) tell('nothing-gripped', 'the grip', { asked: holding.diameter, z: holding.from });
   if (HARD.includes(holding.kind)) {
     const marked = markedBy(setup, grip, run, earlier);
     if (marked) tell('grip-marks', marked.name, { path: marked.path });
@@ -107,10 +107,9 @@ export function held(
   if (operation.centre || toolNamed(operation, run)?.mount !== 'post' || length <= GRIPPED_WITHIN) return faults;
   const acts = actsAt(operation, grip[0], setup, run.part.length);
   if (acts > cutting.leanTimes * length)
-    tell('tips', `${acts.toFixed(1)} out of ${length.toFixed(1)}`, { amount: acts - cutting.leanTimes * length });
+    tell('tips', 'the grip', { is: acts, asked: length, amount: acts - cutting.leanTimes * length });
   const even = evenDiameter(metal, grip[0] - acts, grip[0]);
   const times = houseRules.stickOut === '4d' ? 4 : 1.5;
-  if (acts > times * even)
-    tell('slender', `${acts.toFixed(1)} of ⌀${even.toFixed(1)}`, { amount: acts - times * even });
+  if (acts > times * even) tell('slender', 'the stick-out', { is: acts, asked: even, amount: acts - times * even });
   return faults;
 }

@@ -144,7 +144,9 @@ export function runPass(
   }
   // A blade beside its last plunge finds nothing in its middle.
   if (depth !== undefined && depth > TOUCH && Math.abs(depth - pass.depth) > DEPTH_WITHIN)
-    tell('depth-differs', `${Number(depth.toFixed(3))} instead of ${pass.depth}`, {
+    tell('depth-differs', 'the depth', {
+      is: depth,
+      asked: pass.depth,
       amount: Math.abs(depth - pass.depth),
     });
   return at;

@@ -48,8 +48,6 @@ const boxed = (polygon: Polygon): BodyPiece => ({ polygon, box: boxOf(polygon) }
 /** A blade is so much thinner behind its edge, a bar so much shorter than it: what cuts stands proud, mm a side (ours). */
 const RELIEF = 0.02;
 const PROUD = 0.1;
-/** The lead of a reamer takes no more a side, mm (ours). */
-const LEAD = 0.4;
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
@@ -176,8 +174,8 @@ function onAxis({ diameter = 0, flute = 0 }: Tool, point: number, { drillChuck }
 }
 
 /** A reamer cuts with its lead alone, and not in the middle. */
-function reamerShape({ diameter = 0, flute = 0 }: Tool, { drillChuck }: Bodies): Pieces {
-  const core = Math.max(0, diameter / 2 - LEAD);
+function reamerShape({ diameter = 0, flute = 0 }: Tool, { drillChuck, reamerLead }: Bodies): Pieces {
+  const core = Math.max(0, diameter / 2 - reamerLead);
   return {
     edge: [{ polygon: rectangle(-flute, 0, core, diameter / 2) }],
     body: [rectangle(-flute, -RELIEF, 0, core), rectangle(-flute - drillChuck, -flute, 0, drillChuck / 2)],
@@ -206,13 +204,10 @@ const knurlShape = ({ wheel, shank, post }: Bodies): Pieces => ({
   spares: true,
 });
 
-/** Taps and drills without a flute of their own reach so many diameters in (ours). */
-const FLUTES = 8;
-
 /** The pieces of a tool by what it is; undefined for what is done by hand. */
 function piecesOf(tool: Tool, bodies: Bodies, stands: ToolStands): Pieces | undefined {
   const does = (kind: string) => tool.does.includes(kind);
-  const { diameter = 0, flute = FLUTES * diameter } = tool;
+  const { diameter = 0, flute = bodies.flutes * diameter } = tool;
   if (tool.mount === 'hand') return undefined;
   if (does('tap')) return tapShape(tool, bodies, flute);
   if (does('die')) return dieShape(tool, bodies);
