@@ -43,7 +43,10 @@ const at = (door) => (request, response) => {
   void handle(request, response);
 };
 
-const servers = [createServer(at('loopback')).listen(port, '127.0.0.1')];
+/** How long a connection may lie idle, ms: longer than any browser keeps one, so that the server never hangs up first. */
+const IDLE = 120_000;
+
+const servers = [createServer({ keepAliveTimeout: IDLE }, at('loopback')).listen(port, '127.0.0.1')];
 if (network)
   servers.push(
     createSecureServer(
@@ -51,6 +54,7 @@ if (network)
         cert: readFileSync(process.env.SHINGLE_CERTIFICATE),
         key: readFileSync(process.env.SHINGLE_CERTIFICATE_KEY),
         minVersion: 'TLSv1.2',
+        keepAliveTimeout: IDLE,
       },
       at('network'),
     ).listen(Number(securePort), network),

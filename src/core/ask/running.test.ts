@@ -1,3 +1,4 @@
+import { boughtIn } from './boughtIn';
 import { at, crossOvers } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import { priceBreaks, quantitiesAround, waysOfRunning } from './running';
@@ -50,7 +51,7 @@ describe('one operation for all pieces', () => {
 });
 
 describe('ways of running', () => {
-  const ways = waysOfRunning({ ...stud(), offer: { once: 20, each: 4 } }, startValues);
+  const ways = [...waysOfRunning(stud(), startValues), ...boughtIn({ once: 20, each: 4 }, 60)];
   const way = (id: string) => ways.find((own) => own.id === id);
 
   test('four by hand, two lathes, a programmed machine, and what is offered; one of them is the plan', () => {

@@ -167,31 +167,11 @@ function programmed(plan: Plan): RunningWay {
   };
 }
 
-function bought({ offer }: RunFile, { run }: Plan): RunningWay[] {
-  if (!offer) return [];
-  const money = { once: offer.once ?? 0, each: offer.each };
-  return [
-    {
-      id: 'bought',
-      name: 'Bought in, as offered',
-      money,
-      batchMoney: money.once + run.quantity * money.each,
-      risks: ['Their date is theirs, and what comes is inspected here.'],
-      planned: false,
-    },
-  ];
-}
-
-/** Every way of running the batch, by hand and otherwise; none where the run has no plan. */
+/** Every way of running the batch in this shop or on a programmed machine; none where the run has no plan. */
 export function waysOfRunning(file: RunFile, shop: Shop): RunningWay[] {
   const plan = planFile(file, shop, 'wanted');
   if (!plan.ok) return [];
-  return [
-    ...byHand(file, shop, plan.value),
-    ...onTwoLathes(plan.value),
-    programmed(plan.value),
-    ...bought(file, plan.value),
-  ];
+  return [...byHand(file, shop, plan.value), ...onTwoLathes(plan.value), programmed(plan.value)];
 }
 
 /** What a piece costs at a quantity, with the plan that the quantity then has. */

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { boughtIn } from '@/core/ask/boughtIn';
 import { NoPlan } from '../run/NoPlan';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { CostCard } from './CostCard';
@@ -59,7 +60,7 @@ export function TimesPlace() {
       <div>
         {ways && (
           <WaysCard
-            ways={ways}
+            ways={[...ways, ...boughtIn(file.offer, quantity)]}
             quantity={quantity}
             currency={shop.rates.currency}
             onChoose={({ way, batchOrder }) =>

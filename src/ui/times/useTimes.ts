@@ -1,6 +1,7 @@
 'use client';
 import { proxy, wrap } from 'comlink';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import type { RunFile } from '@/core/read/runFile';
 import type { PriceBreak, RunningWay } from '@/core/ask/running';
 import type { Swing } from '@/core/ask/sensitivity';
 import type { BatchRange } from '@/core/ask/promise';
@@ -24,9 +25,16 @@ const QUIET = 350;
 /** Times a batch is played for its promise. */
 const RUNS = 10_000;
 
+/** The run without what others offer for it: the same object until something changes that is planned. */
+function usePlannedFile(file: RunFile): RunFile {
+  const written = JSON.stringify({ ...file, offer: undefined });
+  return useMemo(() => JSON.parse(written) as RunFile, [written]);
+}
+
 /** Works out times and costs in a worker of its own; a change ends it, so that the last answer wins. */
 export function useTimes(seed: number): Known {
-  const { file, shop } = useWorkspace();
+  const { file: shown, shop } = useWorkspace();
+  const file = usePlannedFile(shown);
   const [known, setKnown] = useState<{ of: typeof file; seed: number; answer: Known }>();
   useEffect(() => {
     let worker: Worker | undefined;
@@ -44,8 +52,9 @@ export function useTimes(seed: number): Known {
         const account = await times.account(file, shop);
         if (!account) return;
         told({ account });
+        told({ ways: await times.ways(file, shop) });
         told({ range: await times.range(account.elements, shop, RUNS, seed, share('Playing the batch')) });
-        told({ ways: await times.ways(file, shop), doing: { what: 'Pricing quantities', share: 0 } });
+        told({ doing: { what: 'Pricing quantities', share: 0 } });
         told({ breaks: await times.breaks(file, shop) });
         told({ swings: await times.swings(file, shop, share('Trying each figure')), doing: undefined });
         worker?.terminate();
