@@ -1,6 +1,7 @@
 import { WAY_WORDS } from '@/core/model/way';
 import { createHash } from 'node:crypto';
 import { planFile, type Plan } from '@/core/plan/plan';
+import { proofOf } from '@/core/plan/proved';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { Problem } from '@/core/model/result';
 import type { SawNeed } from '@/core/saw/fromRack';
@@ -22,7 +23,16 @@ export interface StockNeed extends SawNeed {
 /** What the plan of a run says to those who look at many runs; without a plan, what is in its way. */
 export interface RunFigures {
   board:
-    | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
+    | {
+        pieceMinutes: number;
+        batchMinutes: number;
+        bars: number;
+        size: string;
+        barLength: string;
+        way: string;
+        /** Whether running the plan move by move found nothing wrong. */
+        proved: boolean;
+      }
     | { problem: Problem | undefined };
   need: StockNeed | undefined;
   uses: Uses | undefined;
@@ -69,6 +79,7 @@ export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures
       size: sectionName(stock, plan.run.units),
       barLength: `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
       way: WAY_WORDS[way],
+      proved: proofOf(plan).passed,
     },
     need: stockNeed(run, plan),
     uses: usesOf(plan),

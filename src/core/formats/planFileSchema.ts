@@ -185,6 +185,11 @@ export const planFileSchema = Joi.object<PlanFile>({
           means: Joi.string().valid('bar-stop', 'spindle-stop', 'centre-depth').required(),
           setting: number(),
         }).required(),
+        rest: Joi.object({
+          kind: Joi.string().valid('follow', 'fixed').required(),
+          from: number(),
+          to: number(),
+        }),
         order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
         reasons: reasons(),
         cautions: Joi.array().items(Joi.string()).required(),

@@ -48,7 +48,7 @@ function operationOf(planned: PlannedSetup, operation: TimedOperation): WrittenO
 }
 
 function setupOf(planned: PlannedSetup): WrittenSetup {
-  const { number, end, facing, holding } = planned.setup;
+  const { number, end, facing, holding, rest } = planned.setup;
   const z = toPart(planned);
   return {
     number,
@@ -64,6 +64,7 @@ function setupOf(planned: PlannedSetup): WrittenSetup {
       ...(holding.inside === undefined ? {} : { inside: rounded(holding.inside) }),
     },
     workStop: { means: planned.workStop.means },
+    ...(rest ? { rest: { kind: rest.kind, from: z(holding.from - rest.width), to: z(holding.from) } } : {}),
     operations: planned.operations.map((operation) => operationOf(planned, operation)),
   };
 }

@@ -12,6 +12,8 @@ const FAULTS: Record<FaultCode, string> = {
   'meets-holding': 'the tool meets what holds the work',
   'meets-centre': 'the tool meets the centre',
   'meets-stop': 'the tool meets the stop behind the work',
+  'meets-rest': 'the tool meets the rest',
+  'meets-catcher': 'the blade meets the rod that catches the ring',
   'depth-differs': 'the cut is not as deep as the plan says',
   'thread-meets-more': 'the threading edge meets what stands beside its thread',
   'nothing-gripped': 'what is to be gripped is not there',

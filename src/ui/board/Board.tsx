@@ -21,7 +21,15 @@ import { DraftList } from './DraftList';
 
 /** What is known of the plan of a run: its figures, or what is in the way of them. */
 export type BoardFigures =
-  | { pieceMinutes: number; batchMinutes: number; bars: number; size: string; barLength: string; way: string }
+  | {
+      pieceMinutes: number;
+      batchMinutes: number;
+      bars: number;
+      size: string;
+      barLength: string;
+      way: string;
+      proved: boolean;
+    }
   | { problem: Problem | undefined };
 
 /** A run as the board shows it. */
@@ -317,6 +325,9 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
                     {run.material}
                     <small>
                       {run.figures && 'way' in run.figures ? `${run.figures.way}, ${run.figures.size}` : ''}
+                      {run.figures && 'way' in run.figures && run.figures.proved === false && (
+                        <span className="late"> · not proved</span>
+                      )}
                     </small>
                   </span>
                   <Figures run={run} />

@@ -50,6 +50,12 @@ export interface Bodies {
   centre: number;
   dieHolder: number;
   chuck: number;
+  /** Jaws begin with a step of so much length and height over what they grip; behind it they are as large as they say. */
+  jawStep: number;
+  jawHeight: number;
+  /** A rest over all, and how much thinner than the bore a rod is that catches a parted ring. */
+  rest: number;
+  catcherPlay: number;
   /** A spindle stop behind the work: over all, and the hole in it. */
   stop: number;
   stopBore: number;

@@ -8,10 +8,12 @@ export const FAULT_CODES = [
   // What is not an edge meets the work, or anything of the tool meets it at rapid.
   'body-meets-work',
   'rapid-meets-work',
-  // The tool meets what holds the work, or what stands behind it.
+  // The tool meets what holds the work, bears on it or catches it, or what stands behind it.
   'meets-holding',
   'meets-centre',
   'meets-stop',
+  'meets-rest',
+  'meets-catcher',
   // A pass is deeper or less deep than the plan says.
   'depth-differs',
   // A thread's edge meets more than its thread.

@@ -281,6 +281,20 @@ const PLANTED: [string, string, (plan: Written) => void, FaultCode][] = [
     },
     'meets-stop',
   ],
+  [
+    'the blade 1 mm beyond the wall of the ring',
+    'sensor-spacer',
+    (plan) => moveBy(at(plan, 110), 0, -1),
+    'meets-catcher',
+  ],
+  [
+    'a rest that stands where the tool comes along',
+    'wind-shaft',
+    (plan) => {
+      Object.assign(plan.setups[0] ?? {}, { rest: { kind: 'fixed', from: 40, to: 60 } });
+    },
+    'meets-rest',
+  ],
   ['a tap deeper than its hole', 'valve-needle', (plan) => endBy(at(plan, 120), -4), 'body-meets-work'],
   ['a die run into the shoulder', 'mast-stud', (plan) => endBy(at(plan, 50), 3), 'body-meets-work'],
   ['a knurl run into what stands beside it', 'thumb-screw', (plan) => moveBy(at(plan, 40), 0, -0.5), 'body-meets-work'],

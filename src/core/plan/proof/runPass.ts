@@ -115,11 +115,13 @@ export function runPass(
       tell(code, what, { z: toPart(meeting.z), diameter: 2 * meeting.r, amount: meeting.by });
     const nearest = (name: string) => running.nearest.get(nearestKey(operation, name))?.distance ?? NEARBY;
     for (const { body, distance } of nearer(shape, still, [from, to], nearest)) {
-      running.nearest.set(nearestKey(operation, body.name), {
-        operation: operation.number,
-        what: body.name,
-        distance: Math.max(0, distance),
-      });
+      // Several pieces of one thing have its name.
+      if (distance < nearest(body.name))
+        running.nearest.set(nearestKey(operation, body.name), {
+          operation: operation.number,
+          what: body.name,
+          distance: Math.max(0, distance),
+        });
       if (distance < -TOUCH)
         tell(body.code, `the tool and the ${body.name}`, { z: toPart(to.z), diameter: 2 * to.r, amount: -distance });
     }

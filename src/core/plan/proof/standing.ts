@@ -1,9 +1,9 @@
 import type { Run } from '../../model/run';
 import type { Tool } from '../../model/shop/shop';
 import { rectangle } from './bodies/convex';
-import { centreBody, holdingBodies, stopBody, type FixedBody } from './bodies/fixed';
+import { catcherBody, centreBody, holdingBodies, restBody, stopBody, type FixedBody } from './bodies/fixed';
 import { shapeOf, type ToolShape } from './bodies/shapes';
-import { lowAt, type Section } from './section/section';
+import { highAt, lowAt, type Section } from './section/section';
 import { sectionsOf } from './sweep';
 import type { WrittenOperation, WrittenPlan, WrittenSetup } from './written';
 
@@ -34,21 +34,50 @@ export const shapeNamed = (operation: WrittenOperation, run: Run): ToolShape | u
   return tool && shapeOf(tool, run.shop.bodies, operation.stands);
 };
 
+/** The narrowest radius of a bore from the free end to a place; 0 where it does not go there. */
+const boreTo = (metal: Section, z: number): number =>
+  Math.min(...metal.filter(({ z0 }) => z0 < z).flatMap((slab) => [slab.z0, slab.z1].map((at) => lowAt(slab, at))));
+
+/** A rod in the bore of what is parted off, where the bore lets one through. z of the set-up. */
+function catcherFor({ kind, passes, width = 0 }: WrittenOperation, metal: Section, setup: WrittenSetup, run: Run) {
+  if (kind !== 'part-off') return [];
+  const view = viewOf(setup, run.part.length);
+  const places = passes.flatMap(({ path = [] }) => path.map(({ z }) => view(z)));
+  const end = Math.max(...places) + width;
+  const bore = boreTo(metal, end);
+  return bore > run.shop.bodies.catcherPlay / 2 ? [catcherBody(end, bore, run.shop.bodies)] : [];
+}
+
+/** The widest that the work is between two places. */
+const widestBetween = (metal: Section, from: number, to: number): number =>
+  Math.max(
+    0,
+    ...metal.filter(({ z0, z1 }) => z0 < to && z1 > from).map((slab) => highAt(slab, (slab.z0 + slab.z1) / 2)),
+  );
+
 /** What stands still while an operation is done. z of the set-up. */
 export function standing(
-  { holding, workStop, end, operations }: WrittenSetup,
+  setup: WrittenSetup,
   operation: WrittenOperation | undefined,
   metal: Section,
   run: Run,
 ): FixedBody[] {
+  const { holding, workStop, rest, operations } = setup;
   const { machine, bodies } = run.shop;
-  const view = viewOf({ end }, run.part.length);
-  const [from, to] = [view(holding.from), view(holding.to)].sort((a, b) => a - b) as [number, number];
+  const view = viewOf(setup, run.part.length);
+  const sorted = (a: number, b: number) => [a, b].map(view).sort((x, y) => x - y) as [number, number];
+  const [from, to] = sorted(holding.from, holding.to);
   const first = metal[0];
   const last = metal.at(-1);
+  const bearingRest = (is: NonNullable<WrittenSetup['rest']>) => {
+    const [near, far] = sorted(is.from, is.to);
+    return restBody({ ...is, from: near, to: far }, widestBetween(metal, near, far), bodies);
+  };
   return [
     ...holdingBodies({ ...holding, from, to }, machine, bodies),
     ...(workStop.means === 'spindle-stop' && last && operations.length > 0 ? [stopBody(last.z1, bodies)] : []),
     ...(operation?.centre && first ? [centreBody(first.z0, lowAt(first, first.z0), bodies)] : []),
+    ...(operation?.centre && rest ? [bearingRest(rest)] : []),
+    ...(operation ? catcherFor(operation, metal, setup, run) : []),
   ];
 }

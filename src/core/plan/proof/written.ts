@@ -15,6 +15,8 @@ export interface WrittenSetup {
   facing: number;
   holding: WrittenHolding;
   workStop: { means: string };
+  /** A rest that bears on the work while a centre holds its end; one that goes with the tool, where it goes last. */
+  rest?: WrittenRest;
   operations: readonly WrittenOperation[];
 }
 
@@ -28,6 +30,12 @@ export interface WrittenHolding {
   over?: number;
   /** It holds in the bore, so far in. */
   inside?: number;
+}
+
+export interface WrittenRest {
+  kind: 'follow' | 'fixed';
+  from: number;
+  to: number;
 }
 
 export interface WrittenOperation {
