@@ -3,7 +3,7 @@ import { costOfRun } from '@/core/money/runCost';
 import type { Plan } from '@/core/plan/plan';
 import type { RunningWay } from '@/core/ask/running';
 import type { Compared } from '@/core/ask/sequences';
-import { WORK_STOPS } from '@/core/plan/stops/planStops';
+import { sayWorkStop } from '@/core/plan/stops/planStops';
 import { crossReadingOf } from '@/core/present/cross';
 import { operationView } from '@/core/present/operation';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
@@ -86,7 +86,7 @@ function describeSetup(planned: PlannedSetup): string[] {
   const { holding } = setup;
   return [
     '',
-    `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${WORK_STOPS[workStop.means]} at ${formatLength(workStop.setting.value, units)}`,
+    `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${sayWorkStop(workStop)} at ${formatLength(workStop.setting.value, units)}`,
     `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 16)}${right(crossReadingOf(setup.run.shop.machine, units).column, 16)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
   ];

@@ -1,6 +1,6 @@
 import { LIMITS } from './model/plan/passLoad';
 import fc from 'fast-check';
-import { gripAt, gripTorque } from './plan/cutting/grip';
+import { drivenBy, gripAt, slipsBy } from './plan/cutting/grip';
 import { motorOf } from './plan/cutting/limitsOn';
 import type { RunFile, StepFile } from './read/runFile';
 import { planFile, type Plan } from './plan/plan';
@@ -77,11 +77,12 @@ describe('every plan', () => {
     for (const motorKilowatts of [0.15, 1.5])
       forPlans([machine({ motorKilowatts })], (plan) => {
         for (const { setup, operation, pass } of cutsOf(plan)) {
-          const { force, torque, power } = pass.load ?? {};
+          const { force, torque, thrust, power } = pass.load ?? {};
           const beyond =
             (power?.value ?? 0) > motorOf(setup) * (1 + 1e-6) ||
-            (force?.value ?? 0) > gripAt(operation.on, setup) * (1 + 1e-6) ||
-            (torque?.value ?? 0) > gripTorque(setup) * (1 + 1e-6);
+            (force?.value ?? 0) > gripAt(operation.on, Math.min(operation.from, operation.to), setup) * (1 + 1e-6) ||
+            (torque !== undefined &&
+              slipsBy(drivenBy({ torque, ...(thrust ? { thrust } : {}) }, setup), setup) > 1 + 1e-6);
           if (beyond)
             expect([operation.name, operation.warnings.join()]).toEqual([
               operation.name,

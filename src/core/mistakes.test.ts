@@ -58,7 +58,7 @@ describe('order', () => {
   test('a length whose datum is not there yet: the end for a centre is before it', () => {
     const shaft = runOf(
       { material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] },
-      { way: 'sawn-blanks', allowances: { centreEnd: 6 } },
+      { way: 'sawn-blanks', allowances: { centreEnd: 6, spigot: 'choose' } },
     );
     expect(
       only(shaft, 'turn-finish')
@@ -111,7 +111,7 @@ describe('lengths and depths', () => {
 describe('what touches what', () => {
   test('a tool that stands ahead of its cut would meet the jaws', () => {
     const thread: DetailFile = { kind: 'thread', at: 14, length: 10, designation: 'M20x1.5', runOut: 6 };
-    const late = inShop(pin({ details: [thread] }), (shop) => ({
+    const late = inShop(pin({ details: [thread] }, { way: 'from-bar', allowances: { jawClearance: 5 } }), (shop) => ({
       ...shop,
       tools: shop.tools.map((tool) => (tool.does.includes('thread') ? { ...tool, ahead: 20 } : tool)),
     }));
@@ -165,11 +165,14 @@ describe('what touches what', () => {
 
   test('a holder over a slim collet nose is clear of it, in a chuck it is not', () => {
     const late = (over: number) =>
-      inShop(pin({ outside: [step(12, 14), step(16, 16)] }), (shop) => ({
-        ...shop,
-        tools: shop.tools.map((tool) => (tool.does.includes('part-off') ? { ...tool, holder: 9 } : tool)),
-        machines: shop.machines.map((machine) => ({ ...machine, collets: { ...machine.collets, over } })),
-      }));
+      inShop(
+        pin({ outside: [step(12, 14), step(16, 16)] }, { way: 'from-bar', allowances: { jawClearance: 5 } }),
+        (shop) => ({
+          ...shop,
+          tools: shop.tools.map((tool) => (tool.does.includes('part-off') ? { ...tool, holder: 9 } : tool)),
+          machines: shop.machines.map((machine) => ({ ...machine, collets: { ...machine.collets, over } })),
+        }),
+      );
     // The blade reaches to the middle: its holder stands at least as far out as its reach.
     expect(late(16).ok).toBe(true);
     const near = late(60);
@@ -210,12 +213,12 @@ describe('what touches what', () => {
   });
 
   test('a slender part that wants a rest: refused without room for it, or without one; else it is there', () => {
-    const slender = (jawClearance?: number) =>
+    const slender = (jawClearance: number) =>
       runOf(
         { material: 'mild-steel', outside: [step('8 h8', 120), step(12, 20)] },
-        { ...fromBar, ...(jawClearance ? { allowances: { jawClearance } } : {}) },
+        { ...fromBar, allowances: { jawClearance } },
       );
-    expect(problemsOf(slender())[0]).toMatchObject({
+    expect(problemsOf(slender(5))[0]).toMatchObject({
       path: 'allowances.jawClearance',
       message: expect.stringContaining('is 20 mm wide, and between the jaws and the end of the cut there are 5 mm'),
     });
@@ -224,6 +227,8 @@ describe('what touches what', () => {
       machines: shop.machines.map((machine) => ({ ...machine, rests: [] })),
     }));
     expect(!none.ok && none.problems[0]?.message).toContain('has none for that diameter');
+    // Left open, the room that the rest wants is left.
+    expect(planned({ ...slender(20), allowances: {} }).setups[0]?.setup.rest).toMatchObject({ kind: 'follow' });
     const [first] = planned(slender(20)).setups;
     expect(first?.setup).toMatchObject({ supported: true, rest: { kind: 'follow' } });
     expect(first?.setup.reasons.map(({ rule }) => rule)).toEqual(['HOLDING', 'CENTRE-SUPPORT', 'REST']);

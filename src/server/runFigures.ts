@@ -1,7 +1,6 @@
 import { WAY_WORDS } from '@/core/model/way';
 import { createHash } from 'node:crypto';
 import { planFile, type Plan } from '@/core/plan/plan';
-import { proofOf } from '@/core/plan/proved';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { Problem } from '@/core/model/result';
 import type { SawNeed } from '@/core/saw/fromRack';
@@ -79,7 +78,7 @@ export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures
       size: sectionName(stock, plan.run.units),
       barLength: `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
       way: WAY_WORDS[way],
-      proved: proofOf(plan).passed,
+      proved: plan.proof.passed,
     },
     need: stockNeed(run, plan),
     uses: usesOf(plan),

@@ -36,10 +36,11 @@ function toolChoices(plan: Plan, key: string): Open[] {
 }
 
 function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
-  const setup = plan.setups.find((own) => own.setup.number === number)?.setup;
+  const place = plan.setups.findIndex((own) => own.setup.side === number);
+  const setup = plan.setups[place]?.setup;
   // Work between centres stands for all set-ups from the second on; whether it can be is seen when it is planned.
   const centres = setup && number === 2 ? [{ kind: 'between-centres', grip: 'stock', name: 'the blank' }] : [];
-  const held = plan.setups.filter((own) => own.setup.number >= number).map((own) => own.setup.holding);
+  const held = plan.setups.slice(Math.max(0, place)).map((own) => own.setup.holding);
   return [...(setup?.others ?? []), ...centres].map(({ kind, grip, name }) => ({
     id: `${kind} ${grip}`,
     name: `${holdingOf(kind)?.words ?? kind}, on ${name}`,

@@ -1,6 +1,6 @@
 import type { RunFile } from '../read/runFile';
 import { lifeAt } from '../money/edgeLife';
-import { gripAt, gripTorque } from '../plan/cutting/grip';
+import { gripAt, torqueAt } from '../plan/cutting/grip';
 import { motorOf } from '../plan/cutting/limitsOn';
 import { planFile, type Plan } from '../plan/plan';
 import { kindOf } from '../plan/operations';
@@ -82,13 +82,13 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
         'main force',
         'N',
         most((load) => load.force?.value),
-        gripAt(own.on, setup),
+        gripAt(own.on, Math.min(own.from, own.to), setup),
       ),
       ...measure(
         'torque',
         'N·m',
         most((load) => load.torque?.value),
-        gripTorque(setup),
+        torqueAt(most((load) => load.thrust?.value) ?? 0, setup),
       ),
       ...measure('roughness Ra', 'µm', ra, own.roughness),
       ...measure(

@@ -2,7 +2,6 @@ import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan/plan';
 import type { RunningWay } from '../ask/running';
-import { prove } from '../plan/proof/prove';
 import type { Proof } from '../plan/proof/faults';
 import type { WrittenOperation, WrittenPass, WrittenSetup } from '../plan/proof/written';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
@@ -166,7 +165,7 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
     runOut: planned.setup.holding.runOut,
     stickOut: rounded(planned.setup.stickOut.value),
   },
-  workStop: { means: planned.workStop.means, setting: rounded(planned.workStop.setting.value) },
+  workStop: { ...written.workStop, setting: rounded(planned.workStop.setting.value) },
   order: { proven: planned.order.proven, gapMinutes: rounded(planned.order.gapMinutes) },
   reasons: planned.setup.reasons,
   cautions: planned.setup.cautions.map(({ text: words }) => words),
@@ -266,7 +265,7 @@ export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
       notes,
     })),
     setups: plan.setups.map((planned, index) => setupData(planned, written.setups[index] as WrittenSetup)),
-    proof: proofData(prove(written, run)),
+    proof: proofData(plan.proof),
     time: timeData(plan, running),
     doubts: plan.doubts,
     warnings: plan.warnings,

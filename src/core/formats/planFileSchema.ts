@@ -183,6 +183,7 @@ export const planFileSchema = Joi.object<PlanFile>({
         }).required(),
         workStop: Joi.object({
           means: Joi.string().valid('bar-stop', 'spindle-stop', 'centre-depth').required(),
+          drawnBack: Joi.valid(true),
           setting: number(),
         }).required(),
         rest: Joi.object({

@@ -1,7 +1,6 @@
 import { WAYS } from '../model/way';
 import { massOf } from '../model/part/mass';
 import { sketchPart } from '../read/sketch';
-import { proofOf } from '../plan/proved';
 import { planWays, type Plan } from '../plan/plan';
 import { good, type Result } from '../model/result';
 import type { Shop } from '../model/shop/shop';
@@ -14,7 +13,7 @@ function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
   const density = shop.materials.find(({ id }) => id === file.part.material)?.density ?? 0;
   return {
     plan: plan.ok ? plan.value : undefined,
-    proof: plan.ok ? proofOf(plan.value) : undefined,
+    proof: plan.ok ? plan.value.proof : undefined,
     problems: plan.ok ? [] : plan.problems,
     sketch,
     mass: sketch && massOf(sketch, density),

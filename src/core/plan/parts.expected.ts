@@ -357,7 +357,7 @@ export const PARTS: Record<string, PartExpected> = {
   },
   '22-tapped-blind.small': {
     expect: "Drilled beyond the thread for the tap's lead; lead-in; power start, finished by hand.",
-    kinds: ['tap'],
+    kindsAny: ['tap', 'hand-tap'],
     before: [['part.bores[0]', 'part.bores[1]']],
   },
   '22-tapped-blind.usual': {

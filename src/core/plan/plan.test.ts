@@ -154,8 +154,8 @@ test('mast collar: 0.35 · 16 = 5.6 is the pilot in steel; a wall of 9 to part o
 });
 
 test('valve needle blank: only the back first leaves something to hold, and the plan says so', () => {
-  const [first, second] = planOf('valve-needle-blank').setups;
-  expect([first?.end, second?.end]).toEqual(['back', 'front']);
+  const [centred, first, second] = planOf('valve-needle-blank').setups;
+  expect([centred?.end, first?.end, second?.end]).toEqual(['back', 'back', 'front']);
   expect(first?.reasons[0]).toMatchObject({ rule: 'GRIP-LEFT' });
   // Its z are of the drawing: the shoulder of the stem is 5 from the front.
   expect(first?.operations.find(({ kind }) => kind === 'turn-finish')).toMatchObject({

@@ -1,14 +1,15 @@
 import { WAY_BEGINS, WAYS, type Way } from '../model/way';
 import type { Stock } from '../model/plan/stock';
 import { readRun } from '../read/readRun';
-import { andThen, bad, good, type Problem, type Result } from '../model/result';
+import { andThen, good, type Problem, type Result } from '../model/result';
+import type { Proof } from './proof/faults';
 import { planRoute, prepare, type Route } from './route';
+import { HOUSE_WAY, Search, type Judged } from './search';
 import type { Run } from '../model/run';
 import type { Shop } from '../model/shop/shop';
 import { sayMinutes } from '../model/units/show';
 import { type Times } from './times/planTimes';
 import { listEdges, type ListedEdge } from './operations/edgeList';
-import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
 import { workedLengths, type WorkedLengths } from './lengths/workedLengths';
 import { plannedOverrules, toldOf, type PlannedOverrule } from './order/overrules';
@@ -31,15 +32,14 @@ export interface Plan extends Route {
   lengths: WorkedLengths;
   /** What was decided against the planner, and what that breaks and costs. */
   overrules: PlannedOverrule[];
+  /** What running it on an exact workpiece showed. */
+  proof: Proof;
   /** What the plan cannot promise: features without an operation, sizes and walls beyond the bench. */
   doubts: Doubt[];
   /** Edges that no chamfer of the drawing breaks, and what breaks them. */
   edges: ListedEdge[];
   warnings: string[];
 }
-
-/** The way that the house takes where it can be, by its school. */
-const HOUSE_WAY: Record<string, Way> = { bar: 'from-bar', blanks: 'sawn-blanks' };
 
 const outcomeOf = (way: Way, planned: Result<Route>): WayOutcome =>
   planned.ok
@@ -61,37 +61,7 @@ function because(run: Run, best: Route, other: WayOutcome | undefined): Reason {
   return { rule, because: `${WAY_BEGINS[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
 
-/** One way, planned through or why not. */
-interface PlannedWay {
-  way: Way;
-  result: Result<Route>;
-}
-
-/** Why none of the ways can be: what stands in all of them once, the rest with the way it stands in. */
-function refusalsOf(refused: readonly PlannedWay[]): Problem[] {
-  const problemsIn = ({ result }: { result: Result<Route> }) => (result.ok ? [] : result.problems);
-  const same = (a: Problem) => (b: Problem) => a.path === b.path && a.message === b.message;
-  const told: Problem[] = [];
-  for (const outcome of refused)
-    for (const problem of problemsIn(outcome)) {
-      const everywhere = refused.every((other) => problemsIn(other).some(same(problem)));
-      const message = everywhere ? problem.message : `${WAY_BEGINS[outcome.way].toLowerCase()}: ${problem.message}`;
-      if (!told.some(same({ ...problem, message }))) told.push({ ...problem, message });
-    }
-  return told;
-}
-
 const isWanted = (run: Run, way: Way): boolean => run.way === 'choose' || run.way === way;
-
-/** Of the ways that were planned: the one that the run names, else the house's, else the quicker over the batch. */
-function bestOf(run: Run, planned: readonly PlannedWay[]): Result<Route> {
-  const wanted = planned.filter(({ way }) => isWanted(run, way));
-  const usual = wanted.filter(({ way, result }) => result.ok && HOUSE_WAY[run.shop.houseRules.stock] === way);
-  const possible = (usual.length > 0 ? usual : wanted).flatMap(({ result }) => (result.ok ? [result.value] : []));
-  const [first, ...rest] = possible;
-  if (!first) return bad(...refusalsOf(wanted));
-  return good(rest.reduce((a, b) => (b.times.batch.value < a.times.batch.value ? b : a), first));
-}
 
 /** Which ways a plan compares: all of them, or only those that the run leaves open, where nobody looks at the others. */
 type Ways = 'all' | 'wanted';
@@ -99,13 +69,12 @@ type Ways = 'all' | 'wanted';
 /** What a plan says of the way that it takes, beside how that compares. */
 type Taken = Omit<Plan, 'ways' | 'chosenBecause'>;
 
-function takenOf(run: Run, best: Route): Taken {
+function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
   const holdings = best.setups.map(({ setup }) => setup);
-  const doubts = doubtsOf(run, holdings, best.made);
   const overrules = plannedOverrules(run, best.taken, best.times.piece.value, (indices) => {
     const without = planRoute(
       prepare({ ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) }),
-      best.way,
+      best.skeleton,
     );
     return without.ok ? without.value.times.piece.value : undefined;
   });
@@ -123,33 +92,32 @@ function takenOf(run: Run, best: Route): Taken {
     lengths: workedLengths(run, holdings),
     overrules,
     doubts,
+    proof,
     edges: listEdges(run, best.setups),
     warnings,
   };
 }
 
 /**
- * Plans some ways one after the other; between two of them it can be asked for the plan of those that are done. In the
- * end the one that the run names is taken, or the quicker over the batch.
+ * Plans some ways one after the other, and other routes where none of them is sound; between two of them it can be asked
+ * for the best plan so far. In the end the one that the run names is taken, or the quicker over the batch.
  */
 export function* planWays(run: Run, ways: readonly Way[]): Generator<() => Result<Plan>, Result<Plan>> {
-  const prepared = prepare(run);
-  const planned: PlannedWay[] = [];
-  const known = new Map<Route, Taken>();
-  const conclude = (): Result<Plan> => {
-    const inOrder = WAYS.flatMap((way) => planned.filter((own) => own.way === way));
-    return andThen(bestOf(run, inOrder), (best) => {
+  const search = new Search(run);
+  const known = new Map<Judged, Taken>();
+  const conclude = (): Result<Plan> =>
+    andThen(search.best(), (best) => {
       const taken = known.get(best) ?? takenOf(run, best);
       known.set(best, taken);
-      const outcomes = inOrder.map(({ way, result }) => outcomeOf(way, result));
-      const other = outcomes.find(({ way }) => way !== best.way);
-      return good({ ...taken, ways: outcomes, chosenBecause: because(run, best, other) });
+      const outcomes = WAYS.flatMap((way) => {
+        const outcome = search.outcomeOf(way);
+        return outcome ? [outcomeOf(way, outcome)] : [];
+      });
+      const other = outcomes.find(({ way }) => way !== best.route.way);
+      return good({ ...taken, ways: outcomes, chosenBecause: because(run, best.route, other) });
     });
-  };
-  for (const way of ways) {
-    if (planned.length > 0) yield conclude;
-    planned.push({ way, result: planRoute(prepared, way) });
-  }
+  const steps = search.steps(ways);
+  for (let step = steps.next(); !step.done; step = steps.next()) yield conclude;
   return conclude();
 }
 

@@ -2,6 +2,7 @@ import { collect, good, type Result } from '../model/result';
 import type { Stock } from '../model/plan/stock';
 import type { TakenOverrule } from '../model/plan/taken';
 import type { Run } from '../model/run';
+import { withLeft, type Skeleton } from './skeleton';
 import type { Way } from '../model/way';
 import { planCuts } from './cuts/planCuts';
 import { planSetups } from './holding/setups';
@@ -17,6 +18,7 @@ import { planTimes, timeSetup, type PlannedSetup, type Times } from './times/pla
 
 /** One route: a way of making the run, planned through. */
 export interface Route {
+  skeleton: Skeleton;
   way: Way;
   stock: Stock;
   setups: PlannedSetup[];
@@ -43,10 +45,12 @@ export function prepare(drawn: Run): Prepared {
 }
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
-export function planRoute({ drawn, run, bars }: Prepared, way: Way): Result<Route> {
+export function planRoute({ drawn, run: whole, bars }: Prepared, skeleton: Skeleton): Result<Route> {
+  const { way, centred } = skeleton;
+  const run = withLeft(whole, skeleton);
   const stock = planStock(run, way, bars);
   if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value);
+  const setups = planSetups(run, stock.value, centred);
   if (!setups.ok) return setups;
   const ordered = collect(setups.value.map(planOperations));
   if (!ordered.ok) return ordered;
@@ -55,7 +59,7 @@ export function planRoute({ drawn, run, bars }: Prepared, way: Way): Result<Rout
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
   const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
-  return good({ way, stock: stock.value, setups: timed, ...withOthers(drawn, run, stock.value, timed) });
+  return good({ skeleton, way, stock: stock.value, setups: timed, ...withOthers(drawn, run, stock.value, timed) });
 }
 
 /** Work on other machines beside that of the lathe, what both make, and the times of both. */

@@ -175,8 +175,8 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   [
     'vent-ring',
     // Rim and throat must run true, so both are made at once. Roughing and drilling before any finishing; the bar bores
-    // what the drill leaves. What is left of the rim, 9 less 2 and a chamfer, is too short for jaws of ⌀30.
-    'both surfaces in one holding, the back on a mandrel in the throat',
+    // what the drill leaves. A mandrel would hold 7 of the throat and wants 0.7 of its ⌀16; a step of soft jaws takes the rim.
+    'both surfaces in one holding, the back in a step of soft jaws',
     [
       {
         end: 'front',
@@ -193,7 +193,7 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
           'part-off',
         ],
       },
-      { end: 'back', held: 'mandrel', route: ['face', 'deburr'] },
+      { end: 'back', held: 'soft-jaws', route: ['face', 'deburr'] },
     ],
   ],
   [
@@ -366,10 +366,12 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   ],
   [
     'valve-needle-blank',
-    // The head in front is the bar and larger than the stem, so that the stem is turned first, from the back.
+    // The head in front is the bar and larger than the stem, so that the stem is turned first, from the back: it is slender
+    // by the time it is finished, so that its end is centred before it is drawn out.
     'back first: the stem is what the head is held by',
     [
-      { end: 'back', route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr', 'inspect', 'part-off'] },
+      { end: 'back', route: ['face', 'centre'] },
+      { end: 'back', route: ['turn-rough', 'turn-finish', 'chamfer', 'deburr', 'inspect'] },
       { end: 'front', held: 'collet', route: ['face', 'chamfer'] },
     ],
   ],

@@ -22,13 +22,14 @@ describe('routes as they should be', () => {
 
 test('read once more against the rules alone (trade: Order): no rule is broken in any example', () => {
   for (const name of ROUTES.map(([own]) => own))
-    for (const { operations } of planned(example(name)).setups) {
+    for (const { operations, setup } of planned(example(name)).setups) {
       const kinds = operations.map(({ kind }) => kind);
       const order = (first: string, then: string) => {
         const [a, b] = [kinds.lastIndexOf(first), kinds.indexOf(then)];
         if (a >= 0 && b >= 0) expect([name, first, a]).toEqual([name, first, Math.min(a, b)]);
       };
-      expect(kinds[0]).toBe('face');
+      // What is drawn out was faced before.
+      if (setup.facing > 0) expect(kinds[0]).toBe('face');
       if (kinds.includes('part-off')) expect(kinds.at(-1)).toBe('part-off');
       order('centre', 'drill');
       for (const after of ['bore', 'counterbore', 'inner-groove', 'tap', 'ream']) order('drill', after);

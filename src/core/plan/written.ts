@@ -1,6 +1,7 @@
 import type { EdgePlace } from '../model/plan/edgeWay';
 import { isBetweenCentres } from '../model/plan/setup';
-import type { Plan } from './plan';
+import type { Doubt } from './doubts/doubt';
+import type { Route } from './route';
 import type { WrittenOperation, WrittenPlan, WrittenSetup } from './proof/written';
 import { isCentred, type PlannedSetup, type TimedOperation } from './times/planTimes';
 
@@ -63,14 +64,17 @@ function setupOf(planned: PlannedSetup): WrittenSetup {
       ...(holding.over === undefined ? {} : { over: rounded(holding.over) }),
       ...(holding.inside === undefined ? {} : { inside: rounded(holding.inside) }),
     },
-    workStop: { means: planned.workStop.means },
+    workStop: { means: planned.workStop.means, ...(planned.workStop.drawnBack ? { drawnBack: true } : {}) },
     ...(rest ? { rest: { kind: rest.kind, from: z(holding.from - rest.width), to: z(holding.from) } } : {}),
     operations: planned.operations.map((operation) => operationOf(planned, operation)),
   };
 }
 
+/** What of a plan is written for the proof. */
+export type WrittenFrom = Pick<Route, 'stock' | 'setups'> & { doubts: readonly Doubt[] };
+
 /** What the proof reads of a plan, as its file has it (docs/run-file.md). */
-export function writtenPlan({ stock, setups, doubts }: Plan): WrittenPlan {
+export function writtenPlan({ stock, setups, doubts }: WrittenFrom): WrittenPlan {
   return {
     stock: {
       form: stock.form,

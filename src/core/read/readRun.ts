@@ -70,13 +70,14 @@ function readOverrules(overrules: readonly Overrule[] = []): Result<Overrule[]> 
     : refuse(`overrules[${twice}].add.name`, 'is there already at this end: give it another name');
 }
 
-/** What may be left on as long as is needed. */
+/** What may be left on as long as is needed, or not at all. */
 const LEFT_ON = ['spigot', 'centreEnd'];
 
 function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunAllowances> {
   const read = Object.entries(allowances ?? {}).map(([key, entry]): Result<[string, number | 'choose']> => {
     const path = `allowances.${key}`;
     if (LEFT_ON.includes(key) && entry === 'choose') return good([key, 'choose']);
+    if (LEFT_ON.includes(key) && entry === 'none') return good([key, 0]);
     const length = readLength(entry, units, path);
     if (!length.ok) return length;
     if (length.value < 0 || (length.value === 0 && key === 'bladeWidth'))

@@ -90,7 +90,7 @@ export const machineSchema = Joi.object<Machine>({
   collets: holding.required(),
 });
 
-/** Lengths; of `spigot` and `centreEnd` "choose" as well, which is read later. */
+/** Lengths; of `spigot` and `centreEnd` "choose" and "none" as well, which are read later. */
 const allowances = Joi.object(
   Object.fromEntries(
     [

@@ -13,7 +13,7 @@ import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
-import { WORK_STOPS } from '@/core/plan/stops/planStops';
+import { sayWorkStop } from '@/core/plan/stops/planStops';
 import { formatLength, formatNominal } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
@@ -292,7 +292,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
         Set-up {setup.number}: {setup.holding.words}, on {setup.holding.on}, from the {setup.end}
       </h2>
       <p>
-        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {WORK_STOPS[workStop.means]}{' '}
+        Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {sayWorkStop(workStop)}{' '}
         <b>{formatLength(workStop.setting.value, units)}</b>
         {setup.supported && !isBetweenCentres(setup) && ' · centre at the free end while turning; out before parting'}
       </p>

@@ -6,7 +6,7 @@ import { Check } from 'lucide-react';
 import type { Plan } from '@/core/plan/plan';
 import type { Compared } from '@/core/ask/sequences';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
-import { WORK_STOPS } from '@/core/plan/stops/planStops';
+import { sayWorkStop } from '@/core/plan/stops/planStops';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
@@ -61,7 +61,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <Line name="Stick-out">
             <FigureButton figure={setup.stickOut} units={units} />
           </Line>
-          <Line name={capital(WORK_STOPS[workStop.means])}>
+          <Line name={capital(sayWorkStop(workStop))}>
             <FigureButton figure={workStop.setting} units={units} />
           </Line>
           <Line name="Setting up, min">
@@ -127,8 +127,8 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
         </div>
         {holding && (
           <ChoiceWindow
-            title={first ? 'What holds the stock' : 'What holds the second side'}
-            question={first ? FIRST_HELD : SECOND_HELD}
+            title={setup.side === 1 ? 'What holds the stock' : 'What holds the second side'}
+            question={setup.side === 1 ? FIRST_HELD : SECOND_HELD}
             onClose={() => setHolding(false)}
           />
         )}

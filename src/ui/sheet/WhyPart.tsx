@@ -105,7 +105,7 @@ function ChoosingWindow({ planned, operation, choosing, onClose }: ChoosingProps
     <>
       {choosing === 'try' && (
         <TryWindow
-          tile={{ key, setup: planned.setup.number === 1 ? 1 : 2 }}
+          tile={{ key, setup: planned.setup.side }}
           operation={{
             number: operation.number,
             name: operation.name,

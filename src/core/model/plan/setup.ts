@@ -20,6 +20,8 @@ export interface WorkHolding {
   to: number;
   /** It holds in the bore, over this length from the far face. */
   inside?: number;
+  /** It sits on a step of what holds it, as wide as it is gripped. */
+  seated?: boolean;
   /** How far from true it holds, mm. */
   runOut: number;
   /** Diameter over all of what holds, where it is known, mm. */
@@ -50,6 +52,8 @@ export interface Turned {
  */
 export interface Setup {
   number: number;
+  /** Whether it works the side that is worked first, or the other. */
+  side: 1 | 2;
   end: 'front' | 'back';
   run: Run;
   stock: Stock;

@@ -65,13 +65,21 @@ function withMovedMinutes(shop: Shop): Shop {
   return { ...shop, handMinutes, holdings };
 }
 
+/** Allowances of an earlier version that have become figures by the kind of holding. */
+function withoutFormer(shop: Shop): Shop {
+  const { gripTimes, gripLeast, leftOnLeast, ...allowances } = shop.allowances as Shop['allowances'] &
+    Record<'gripTimes' | 'gripLeast' | 'leftOnLeast', unknown>;
+  void [gripTimes, gripLeast, leftOnLeast];
+  return { ...shop, allowances };
+}
+
 /**
  * A shop that was kept by an earlier version, with the values that came later at their start: the shop's own figures
  * stay, and bar lists that say neither form nor price are those of a new shop.
  */
 export function completeShop(kept: unknown): unknown {
   if (!isGroup(kept)) return kept;
-  const shop = withMovedMinutes(filled(kept, startValues as unknown as Values) as unknown as Shop);
+  const shop = withoutFormer(withMovedMinutes(filled(kept, startValues as unknown as Values) as unknown as Shop));
   if (!Array.isArray(shop.materials)) return shop;
   const tools = Array.isArray(shop.tools) ? withLaterKinds(shop.tools) : shop.tools;
   const complete = (bars: BarList[]) =>

@@ -89,6 +89,18 @@ const blade = (width: number, reach: number): Tool => ({
   touched: 'left',
 });
 
+const centreDrill = (diameter: number, flute: number): Tool => ({
+  id: `centre-${diameter}`,
+  name: `centre drill ${diameter}`,
+  does: ['centre'],
+  edge: 'hss',
+  mount: 'tailstock',
+  offset: 0,
+  diameter,
+  point: 60,
+  flute,
+});
+
 /** Tools of a new shop. Sizes that docs/trade.md does not give are marked “ours”. */
 export const startTools: Tool[] = [
   {
@@ -121,22 +133,25 @@ export const startTools: Tool[] = [
     width: 10,
   }, // ours
   { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0, width: 5 },
+  {
+    id: 'chamfer-30',
+    name: 'chamfer tool 30°',
+    does: ['chamfer'],
+    edge: 'hss',
+    mount: 'post',
+    offset: 0,
+    width: 5,
+    point: 120,
+  }, // ours
   blade(1.5, 9),
   blade(2, 13),
   blade(2.5, 18),
   blade(3, 24),
   blade(4, 36),
-  {
-    id: 'centre-3.15',
-    name: 'centre drill 3.15',
-    does: ['centre'],
-    edge: 'hss',
-    mount: 'tailstock',
-    offset: 0,
-    diameter: 3.15,
-    point: 60,
-    flute: 5,
-  },
+  centreDrill(3.15, 5),
+  centreDrill(2.5, 4),
+  centreDrill(1.6, 2.5),
+  centreDrill(1, 1.6),
   ...setOf('drills-metric'),
   ...setOf('drills-fraction'),
   ...setOf('reamers-metric'),

@@ -45,6 +45,7 @@ export const startValues: Shop = {
     firstEnd: 0.5,
     kerf: 2.5,
     offcutFrom: 150, // ours
+    centreEndLeast: 6,
     gripRemnantTimes: 1.5,
     gripRemnantLeast: 20,
     jawClearance: 5,
@@ -62,10 +63,6 @@ export const startValues: Shop = {
     shoulder: 0.1,
     approach: 2,
     overrun: 1,
-    leftOnLeast: 6,
-    // Shortest hold of a piece in its second set-up (ours).
-    gripTimes: 0.25,
-    gripLeast: 6,
   },
   // Ours: small tools in a post of a small lathe.
   bodies: {
@@ -156,18 +153,43 @@ export const startValues: Shop = {
     peckTimes: 1,
     deepestBore: 0.5,
     finishBore: 0.15,
-    // All ours.
+    // Estimates of ours.
     gripForce: {
-      '3-jaw': 10000,
-      '4-jaw': 12000,
-      collet: 12000,
-      'soft-jaws': 8000,
-      'split-bush': 6000,
-      sleeve: 5000,
+      '3-jaw': 20000,
+      '4-jaw': 20000,
+      collet: 15000,
+      'soft-jaws': 12000,
+      'split-bush': 8000,
+      sleeve: 8000,
       mandrel: 5000,
     },
-    gripFriction: 0.15, // ours
-    gripSafety: 2, // ours
+    gripFriction: {
+      '3-jaw': 0.25,
+      '4-jaw': 0.25,
+      collet: 0.15,
+      'soft-jaws': 0.18,
+      'split-bush': 0.15,
+      sleeve: 0.2,
+      mandrel: 0.12,
+    },
+    gripSafety: 2,
+    gripTips: {
+      '3-jaw': 0.58,
+      '4-jaw': 0.5,
+      collet: 0.64,
+      'soft-jaws': 0.64,
+      'split-bush': 0.64,
+      sleeve: 0.58,
+      mandrel: 0.64,
+    },
+    gripLeast: { '3-jaw': 5, '4-jaw': 5, collet: 4, 'soft-jaws': 2, 'split-bush': 4, sleeve: 5 },
+    gripLeastTimes: { 'threaded-holder': 1, mandrel: 0.7 },
+    gripEasy: 6, // ours
+    gripEasyTimes: 0.25, // ours
+    centreSeat: 0.4,
+    feedForce: 0.5,
+    chiselTimes: 1.5,
+    leastDrillFeed: 0.4,
     roughBend: 0.5, // ours
     mostSprings: 2, // ours
     radialForce: 0.4,

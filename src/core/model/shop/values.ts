@@ -8,6 +8,8 @@ export interface Allowances {
   kerf: number;
   /** An offcut of this length or more is worth keeping. */
   offcutFrom: number;
+  /** What is left on for a centre, at least. */
+  centreEndLeast: number;
   gripRemnantTimes: number;
   gripRemnantLeast: number;
   jawClearance: number;
@@ -32,9 +34,6 @@ export interface Allowances {
   approach: number;
   overrun: number;
   /** A spigot or a centre end is at least this long. */
-  leftOnLeast: number;
-  gripTimes: number;
-  gripLeast: number;
 }
 
 /** How large tools, holders and what holds the work are, where they do not say so themselves (trade: Clearance), mm. */
@@ -101,10 +100,25 @@ export interface CuttingValues {
   /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
   deepestBore: number;
   finishBore: number;
-  /** What a holding grips with, N, by its kind; how much of that turns the work with it, and how many times too much it must be. */
+  /** What a holding presses with in all, N, by its kind, its friction, and how many times too much it must be. */
   gripForce: Record<string, number>;
-  gripFriction: number;
+  gripFriction: Record<string, number>;
   gripSafety: number;
+  /** How much of what it presses with times half of its grip bears tipping: by where its jaws stand. */
+  gripTips: Record<string, number>;
+  /** The shortest grip by the kind of holding, mm, and of some as a multiple of the diameter. */
+  gripLeast: Record<string, number>;
+  gripLeastTimes: Record<string, number>;
+  /** A grip shorter than this, mm or × its diameter, is taken only where none is longer. */
+  gripEasy: number;
+  gripEasyTimes: number;
+  /** The seat of a centre is at most this share of the diameter it stands in. */
+  centreSeat: number;
+  /** Feed force as a share of the main force; a drill in full metal pushes so many times its lips, for its chisel edge. */
+  feedForce: number;
+  chiselTimes: number;
+  /** A drill that is too much for its holding is fed down to this share of the usual. */
+  leastDrillFeed: number;
   /** How much of the finish allowance a roughing cut may bend the work into, as a share. */
   roughBend: number;
   /** Passes again without infeed at most, where the work gives way. */

@@ -89,6 +89,10 @@ export const crossings = (a: Segment, b: Segment, from: number, to: number): num
 export const peak = ({ arc, z0, z1, r0, r1 }: Segment): number =>
   arc && !arc.hollow && z0 < arc.z && arc.z < z1 ? arc.r + arc.radius : Math.max(r0, r1);
 
+/** The smallest radius on a piece: at one of its ends, or at the bottom of a hollow. */
+export const bottom = ({ arc, z0, z1, r0, r1 }: Segment): number =>
+  arc?.hollow && z0 < arc.z && arc.z < z1 ? arc.r - arc.radius : Math.min(r0, r1);
+
 /** The piece seen from the other end of a length. */
 export const mirrored = ({ z0, z1, r0, r1, arc }: Segment, length: number): Segment => ({
   z0: length - z1,

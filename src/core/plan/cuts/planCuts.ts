@@ -13,7 +13,7 @@ import { cuttingSpeed, notAbove, passMinutes } from '../cutting/speed';
 import { chipCaution } from '../cutting/chips';
 import { overloadWarnings } from '../cutting/overload';
 import { bendingWarning } from '../cutting/load';
-import { plungeLoad, plungeWithin } from '../cutting/plunge';
+import { drillWithin, plungeLoad, plungeWithin, type Plunge } from '../cutting/plunge';
 import { speedFor, type SpeedFigure } from '../cutting/speedFor';
 
 export interface PlannedPass extends Pass {
@@ -151,6 +151,30 @@ function tooFastFor({ kind, tool }: Operation, diameter: number, speed: Figure, 
   ];
 }
 
+/** Where an operation cuts farthest out of its holding. */
+const farthestOut = ({ from, to }: Operation): number => Math.min(from, to);
+
+/**
+ * What goes straight in, fed and turned within motor and hold: an edge by its width, a drill by its load. What was decided
+ * is done, and told where it is beyond a limit.
+ */
+function withinHold(
+  operation: Operation,
+  work: Workpiece,
+  { diameter, passes }: Cuts,
+  { speed, feed }: { speed: Figure; feed: Figure },
+  setup: Setup,
+): Plunge | undefined {
+  const { asked } = operation;
+  if (asked?.feed !== undefined || asked?.speed !== undefined) return undefined;
+  const wide = Math.max(0, ...passes.map((pass) => pass.wide ?? 0));
+  if (wide > 0)
+    return plungeWithin(wide, diameter, farthestOut(operation), { speed: speed.value, feed: feed.value }, setup);
+  const [pass] = passes;
+  const load = pass && kindOf(operation).load?.(operation, pass, work, setup, feed, reachedOn(diameter, speed.value));
+  return load && drillWithin(load, { speed: speed.value, feed: feed.value }, setup);
+}
+
 function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
   const kind = kindOf(operation);
   const clearances = clearancesOf(operation, work, setup);
@@ -166,12 +190,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       feed: feedOf(operation, cuts, setup),
     };
     const { asked } = operation;
-    const wide = Math.max(0, ...cuts.passes.map((pass) => pass.wide ?? 0));
-    // What was decided is done, and told where it is beyond a limit.
-    const plunge =
-      wide > 0 && asked?.feed === undefined && asked?.speed === undefined
-        ? plungeWithin(wide, cuts.diameter, { speed: usual.speed.value, feed: usual.feed.value }, setup)
-        : undefined;
+    const plunge = withinHold(operation, work, cuts, { speed: usual.speed, feed: usual.feed }, setup);
     const slower = cuts.slower ?? plunge;
     const speed = heldBack(usual.speed, slower?.speed, asked?.speed);
     const feed = heldBack(usual.feed, slower?.feed, asked?.feed);
@@ -214,7 +233,10 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
         ...(cuts.warnings ?? []),
         ...(plunge?.warnings ?? []),
         ...bendingWarning(operation, passes, setup),
-        ...overloadWarnings({ passes, speed: speed.value, feed: feed.value, on: cuts.diameter }, setup),
+        ...overloadWarnings(
+          { passes, speed: speed.value, feed: feed.value, on: cuts.diameter, at: farthestOut(operation) },
+          setup,
+        ),
         ...close.value,
         ...tooFastFor(operation, cuts.diameter, speed, setup),
         ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
@@ -225,8 +247,8 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
 }
 
 /** The work as a set-up first sees it. */
-function startOf(setup: Setup, left: Workpiece | undefined): Workpiece {
-  if (left) return turnedRound(left, setup.part.length);
+function startOf(setup: Setup, left: { work: Workpiece; end: Setup['end'] } | undefined): Workpiece {
+  if (left) return left.end === setup.end ? left.work : turnedRound(left.work, setup.part.length);
   const { over, bore } = setup.stock;
   const bar = solid(-setup.facing, setup.holding.to, over);
   return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, setup.holding.to, bore / 2)] } : bar;
@@ -240,7 +262,7 @@ export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
   const done: CutSetup[] = [];
   // A caution is told where it first applies: said everywhere it is read nowhere.
   const told = new Set<string>();
-  let left: Workpiece | undefined;
+  let left: { work: Workpiece; end: Setup['end'] } | undefined;
   let number = 0;
   for (const ordered of setups) {
     const start = startOf(ordered.setup, left);
@@ -256,7 +278,7 @@ export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
       for (const { text } of cautions) told.add(text);
       cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [], cautions });
     }
-    left = work;
+    left = { work, end: ordered.setup.end };
     done.push({ ...ordered, start, cuts });
   }
   return good(done);

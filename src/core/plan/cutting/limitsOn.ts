@@ -5,6 +5,9 @@ import { bendsPerNewton } from './beam';
 import { gripAt } from './grip';
 import type { CutLimits } from './limits';
 
+/** A set-up without its centre: of a cut that pushes along it takes nothing. */
+const alone = (setup: Setup): Setup => (setup.supported ? { ...setup, supported: false } : setup);
+
 /** What the motor gives at the spindle, kW. */
 export const motorOf = ({ run }: Pick<Setup, 'run'>): number =>
   run.shop.machine.motorKilowatts * run.shop.machine.efficiency;
@@ -25,7 +28,7 @@ export function limitsOn(
   return {
     material: material.deepestCut,
     power: motorOf(setup),
-    holding: gripAt(diameter, setup),
+    holding: gripAt(diameter, Math.min(operation.from, operation.to), pushesAcross ? setup : alone(setup)),
     ...(perNewton === undefined ? {} : { bending: { most: cutting.roughBend * allowances.finishPerSide, perNewton } }),
   };
 }

@@ -1,7 +1,7 @@
 import type { PassLoad } from '../../model/plan/passLoad';
 import type { Setup } from '../../model/plan/setup';
 import { say } from '../../model/words';
-import { gripAt, gripTorque } from './grip';
+import { drivenBy, gripAt, slipsBy } from './grip';
 import { motorOf } from './limitsOn';
 import { notAbove } from './speed';
 
@@ -10,6 +10,8 @@ interface Standing {
   speed: number;
   feed: number;
   on: number;
+  /** Its place farthest out, mm. */
+  at: number;
   passes: readonly Cut[];
 }
 
@@ -27,13 +29,19 @@ function lessOf({ depth, wide }: Cut, share: number, { run }: Setup): string {
 }
 
 /** What would turn the work in its holding, and what helps most; undefined where nothing does. */
-function turnsTheWork(cut: Cut, { torque, force }: PassLoad, { feed, on }: Standing, setup: Setup): string | undefined {
-  const grip = gripTorque(setup);
-  if (torque && torque.value > grip) {
-    const less = ((feed * grip) / torque.value).toFixed(2);
-    return `${torque.value.toFixed(1)} N·m, and what holds the work turns it with ${grip.toFixed(1)}: ${widerHole({ torque })} first, or a feed of ${less} instead of ${feed.toFixed(2)}.`;
+function turnsTheWork(
+  cut: Cut,
+  { torque, thrust, force }: PassLoad,
+  { feed, on, at }: Standing,
+  setup: Setup,
+): string | undefined {
+  const driven = drivenBy({ ...(torque ? { torque } : {}), ...(thrust ? { thrust } : {}) }, setup);
+  const share = slipsBy(driven, setup);
+  if (torque && share > 1) {
+    const less = (feed / share).toFixed(2);
+    return `${torque.value.toFixed(1)} N·m and ${Math.round(driven.push)} N along, ${share.toFixed(1)} times what holds the work bears: ${widerHole({ torque })} first, or a feed of ${less} instead of ${feed.toFixed(2)}.`;
   }
-  const most = gripAt(on, setup);
+  const most = gripAt(on, at, setup);
   if (!force || force.value <= most * (1 + 1e-9)) return undefined;
   return `${Math.round(force.value)} N on ⌀${Number(on.toFixed(1))}, and what holds the work takes ${Math.round(most)}: ${lessOf(cut, most / force.value, setup)} is within it, or hold it on a larger diameter.`;
 }

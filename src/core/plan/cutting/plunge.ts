@@ -6,7 +6,7 @@ import type { Setup } from '../../model/plan/setup';
 import { say } from '../../model/words';
 import { bendsOf } from './beam';
 import { cuttingForce, cuttingPower } from './force';
-import { gripAt } from './grip';
+import { drivenBy, gripAt, slipsBy } from './grip';
 import { motorOf } from './limitsOn';
 import { forceAndPower } from './load';
 import { cuttingSpeed, notAbove } from './speed';
@@ -45,20 +45,21 @@ export interface Plunge {
 }
 
 /**
- * What holds an edge that goes straight in, so wide, on a diameter (trade: Cutting): it is fed more lightly until the work is
+ * What holds an edge that goes straight in, so wide, on a diameter and at a place (trade: Cutting): it is fed more lightly until the work is
  * not turned in its holding, and turned more slowly until the motor gives it.
  * @returns undefined where nothing holds it below the usual feed and speed
  */
 export function plungeWithin(
   wide: number,
   diameter: number,
+  z: number,
   usual: { feed: number; speed: number },
   setup: Setup,
 ): Plunge | undefined {
   const { material, machine } = setup.run.shop;
   const { kc, m } = material.force;
   const cut = { kc, m, depth: wide, approachAngle: SQUARE };
-  const grip = gripAt(diameter, setup);
+  const grip = gripAt(diameter, z, setup);
   // F = k · w · f^(1 − m): the feed at which it is what the holding takes.
   const most = (grip / (kc * wide)) ** (1 / (1 - m));
   const feed = usual.feed > most ? Math.max(FINEST, Math.floor(most / FINEST + 1e-9) * FINEST) : usual.feed;
@@ -74,6 +75,32 @@ export function plungeWithin(
     limitedBy,
     warnings: [
       `Held back: ${LIMITS[limitedBy]} (${Math.round(force)} N over ${say(Number(wide.toFixed(2)), setup.run.units)} of edge): ${speed} rev/min and ${Number(feed.toFixed(3))} mm/rev. A narrower edge helps most.`,
+    ],
+  };
+}
+
+/**
+ * A drill that the holding does not bear is fed less (trade: Safe holds), down to a share of the usual; what then is still too
+ * much is told, and a hole before it helps.
+ */
+export function drillWithin(
+  load: Pick<PassLoad, 'torque' | 'thrust'>,
+  usual: { feed: number; speed: number },
+  setup: Setup,
+): Plunge | undefined {
+  if (!load.torque || !load.thrust) return undefined;
+  const { material, cutting } = setup.run.shop;
+  const share = slipsBy(drivenBy(load, setup), setup);
+  if (share <= 1) return undefined;
+  // Torque and thrust go with f^(1 − m).
+  const most = usual.feed * share ** (-1 / (1 - material.force.m));
+  const feed = Math.max(Math.floor(most / FINEST) * FINEST, cutting.leastDrillFeed * usual.feed);
+  return {
+    feed,
+    speed: usual.speed,
+    limitedBy: 'holding',
+    warnings: [
+      `Held back: ${LIMITS.holding} (${share.toFixed(1)} times what holds it bears at the usual feed): ${Number(feed.toFixed(3))} mm/rev. A hole drilled before it helps most.`,
     ],
   };
 }

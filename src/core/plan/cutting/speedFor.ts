@@ -64,7 +64,7 @@ export function speedFor(
     atOverhang && !setup.supported && setup.stickOut.value > cutting.overhangTimes * setup.holding.diameter;
   const sawn = operation.kind === 'face' && setup.stock.way === 'sawn-blanks';
   // A bar with flats knocks until it is round; one that stays as drawn is never turned there.
-  const knocks = FLATS[setup.stock.form] > 0 && setup.number === 1 && diameter > setup.stock.size + 1e-6;
+  const knocks = FLATS[setup.stock.form] > 0 && setup.holding.grip === 'stock' && diameter > setup.stock.size + 1e-6;
   const factors = [
     term('k', 'factor of this kind of operation', factor, '', 'start value' as const),
     ...(overhung

@@ -6,7 +6,7 @@ import { good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { say, sayDiameter, type Caution } from '../../model/words';
 import { chamferedIn, edgeFacingJaws, splits, turnedSteps } from './division';
-import { firstHolding } from './firstHolding';
+import { centred, common } from './centring';
 import { betweenCentres as means } from './means/betweenCentres';
 import type { HoldingFigures } from './means/holding';
 import { reachedFeatures } from '../reach/reached';
@@ -85,48 +85,6 @@ interface Work {
   figures: HoldingFigures;
 }
 
-const common = ({ run, stock }: Work) => ({
-  run,
-  stock,
-  centreEnd: 0,
-  outerRadius: stock.over / 2,
-  drilled: [],
-  partsOff: false,
-  finishes: false,
-  taken: [],
-  others: [],
-});
-
-/** An end faced and centred in the chuck, hardly standing out. */
-function centred(work: Work, number: 1 | 2, part: Part, facing: number, behind: number): Result<Setup> {
-  const { run, stock } = work;
-  const { toolClearance } = run.shop.allowances;
-  const held = firstHolding({ run, stock, from: toolClearance, end: part.length + behind, ties: [] });
-  if (!held.ok) return held;
-  return good({
-    ...common(work),
-    number,
-    end: number === 1 ? 'front' : 'back',
-    part,
-    // The same chuck as before.
-    holding: { ...held.value.holding, ...(number === 2 ? { change: 0 } : {}) },
-    stickOut: sum('stick-out', 'mm', [
-      term('c', 'clearance to the jaws', toolClearance, 'mm', 'start value'),
-      term('f', 'facing allowance', facing, 'mm', 'computed'),
-    ]),
-    facing,
-    behind,
-    turned: [],
-    features: [],
-    chamfered: [],
-    earlier: [],
-    centres: true,
-    supported: false,
-    reasons: held.value.reasons,
-    cautions: setupCautions(run, stock, { first: number === 1, supported: false, rest: undefined }),
-  });
-}
-
 /** A side turned between the two centres, the dog on the other. */
 function turned(
   work: Work,
@@ -148,6 +106,7 @@ function turned(
   return good({
     ...common(work),
     number,
+    side: number === 3 ? 1 : 2,
     end: number === 3 ? 'front' : 'back',
     part,
     holding: {
@@ -195,9 +154,15 @@ export function betweenCentres(run: Run, stock: Stock): Result<Setup[]> {
   const count = countFor(run, stock, dogs);
   if (!count.ok) return count;
   const work: Work = { run, stock, figures: figures.value };
-  const one = centred(work, 1, front, stock.frontFacing, stock.backFacing);
+  const one = centred(work, {
+    number: 1,
+    end: 'front',
+    part: front,
+    facing: stock.frontFacing,
+    behind: stock.backFacing,
+  });
   if (!one.ok) return one;
-  const two = centred(work, 2, back, stock.backFacing, 0);
+  const two = centred(work, { number: 2, end: 'back', part: back, facing: stock.backFacing, behind: 0 });
   if (!two.ok) return two;
   const blank = { grip: 'stock', on: 'the blank', diameter: stock.over };
   const three = turned(work, { number: 3, part: front, steps: count.value }, blank, []);

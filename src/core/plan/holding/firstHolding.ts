@@ -8,6 +8,8 @@ import { candidatesFor, decidedHolding, servedBy, type Candidate, type Held } fr
 import { holdingKinds } from './means';
 import type { HoldingKind, Surface } from './means/holding';
 import { threeJaw } from './means/threeJaw';
+import { shortestGrip } from '../cutting/grip';
+import { CLOSE } from '../../model/tolerances';
 
 interface Sought {
   run: Run;
@@ -53,6 +55,14 @@ function surfaceOf({ run, stock, from, end }: Sought): Surface {
   };
 }
 
+const kindsFor = ({ form }: Stock): readonly HoldingKind[] => (form === 'square' ? [fourTogether] : holdingKinds);
+
+/** Means that take the stock of a run. */
+export const takersOf = (run: Run, stock: Stock): HoldingKind[] =>
+  candidatesFor(surfaceOf({ run, stock, from: 0, end: 0, ties: [] }), run, [], 1, kindsFor(stock)).flatMap(
+    ({ kind, against }) => (against === undefined ? [kind] : []),
+  );
+
 const better = (a: Candidate, b: Candidate): number => a.untrue.length - b.untrue.length || a.minutes - b.minutes;
 
 function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
@@ -66,6 +76,12 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
   ];
 }
 
+/** Why a means does not grip a blank long enough. */
+function tooShort({ kind }: Candidate, { run, stock, from, end }: Sought): string | undefined {
+  if (stock.blade || end - from >= shortestGrip(kind.kind, stock.over, run.shop.cutting) - CLOSE) return undefined;
+  return `grips no less than ${say(shortestGrip(kind.kind, stock.over, run.shop.cutting), run.units)}`;
+}
+
 /**
  * What holds the stock while the first side is made (trade: Holding): as true as the drawing asks to what stays as drawn,
  * else the quickest over the batch.
@@ -74,9 +90,10 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
 export function firstHolding(sought: Sought): Result<Held> {
   const { run, stock, from, end, ties } = sought;
   const loads = stock.blade ? stock.bars.value : run.quantity;
-  const kinds = stock.form === 'square' ? [fourTogether] : holdingKinds;
   const surface = surfaceOf(sought);
-  const all = candidatesFor(surface, run, ties, loads, kinds).sort(better);
+  const all = candidatesFor(surface, run, ties, loads, kindsFor(stock))
+    .map((own) => ({ ...own, against: own.against ?? tooShort(own, sought) }))
+    .sort(better);
   const able = all.filter(({ against }) => against === undefined);
   const { chosen, taken } = decidedHolding(run, 1, all, `Nothing of that kind takes ${surface.name}.`);
   const best = chosen ?? able[0];

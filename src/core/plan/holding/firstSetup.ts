@@ -29,6 +29,17 @@ const CENTRED: Support = {
   ],
 };
 
+/** Drawn out of its holding once its end has been centred. */
+const DRAWN_OUT: Support = {
+  supported: true,
+  reasons: [
+    {
+      rule: 'CENTRE-SUPPORT',
+      because: 'Faced and centred while it hardly stands out, then drawn out and turned under the centre.',
+    },
+  ],
+};
+
 /** Why the first side does not stand out otherwise. */
 const tooShort = (standsOut: number, clearance: number, bar: boolean, { units }: Run): string =>
   bar
@@ -85,7 +96,7 @@ export function firstSetup(
   const jawsAt = stickOut.value - firstFacing;
   const found = supportOf(run, stickOut, stock.over, clearance);
   if (!found.ok) return found;
-  const { supported, rest, reasons } = stock.centreEnd > 0 ? CENTRED : found.value;
+  const { supported, rest, reasons } = stock.centreEnd > 0 ? CENTRED : attempt.centred ? DRAWN_OUT : found.value;
   const here = [...made.turned, ...made.drilled, ...made.features, `${firstEnd} face`];
   const held = firstHolding({
     run,
@@ -96,7 +107,8 @@ export function firstSetup(
   });
   if (!held.ok) return held;
   const setup: Setup = {
-    number: 1,
+    number: attempt.centred ? 2 : 1,
+    side: 1,
     end: firstEnd,
     run,
     stock,
@@ -115,6 +127,7 @@ export function firstSetup(
     partsOff: bar,
     finishes,
     supported,
+    ...(attempt.centred ? { centres: false } : {}),
     ...(rest ? { rest } : {}),
     taken: [
       ...held.value.taken,
@@ -124,5 +137,5 @@ export function firstSetup(
     reasons: [...endReasons(attempt), ...held.value.reasons, ...reasons],
     cautions: setupCautions(run, stock, { first: true, supported, rest: found.value.rest }),
   };
-  return good({ setup, untrue: held.value.untrue.length });
+  return good({ setup, untrue: held.value.untrue.length, uneasy: false });
 }

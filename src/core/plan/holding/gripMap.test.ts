@@ -28,8 +28,8 @@ test('what is not finished may be held bare; a thread, a fit and what is too sho
   const thread = mapAfter(pin);
   expect(thread.slice(0, 2)).toEqual([
     [0, 8, 11.99, 'unmarked', 'a thread'],
-    // 12 h8, aimed at 11.9865: 4 of it are left beside the thread, and 6 are needed.
-    [8, 12, 11.99, 'never', 'too short: 4 mm'],
+    // 12 h8, aimed at 11.9865: 4 of it are left beside the thread, and hard jaws want 5.
+    [8, 12, 11.99, 'unmarked', 'too short for hard jaws: 4 mm'],
   ]);
   expect(thread[2]).toEqual([12, 27, 20, 'bare', 'finished']);
 });

@@ -2,7 +2,7 @@ import type { Part } from '../../model/part/part';
 import { clip, largestRadius, type Segment } from '../../model/workpiece/profile';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import { say } from '../../model/words';
-import { holdNeeded } from './secondHolding';
+import { shortestGrip } from '../cutting/grip';
 import type { Setup } from '../../model/plan/setup';
 import { CLOSE } from '../../model/tolerances';
 
@@ -52,11 +52,13 @@ function zoneOf(piece: Segment, work: Workpiece, setup: Setup, made: readonly st
   const finished =
     step !== undefined && (stock.asDrawn.includes(step.path) || Math.abs(2 * radius - step.diameter.aim) < CLOSE);
   if (!isStraight(piece)) return zone('never', 'not straight');
-  if (z1 - z0 < holdNeeded(run, 2 * radius) - CLOSE)
-    return zone('never', `too short: ${say(Number((z1 - z0).toFixed(2)), units)}`);
+  const short = say(Number((z1 - z0).toFixed(2)), units);
+  if (z1 - z0 < Math.min(...Object.values(shop.cutting.gripLeast)) - CLOSE) return zone('never', `too short: ${short}`);
   if (on.some(({ thread }) => thread)) return zone('unmarked', 'a thread');
   if (on.some(({ knurl }) => knurl)) return zone('unmarked', 'a knurl');
   if (wall / (2 * radius) < shop.cutting.thinWall) return zone('unmarked', 'a thin wall');
+  if (z1 - z0 < shortestGrip('3-jaw', 2 * radius, shop.cutting) - CLOSE)
+    return zone('unmarked', `too short for hard jaws: ${short}`);
   if (finished && (step.critical || step.diameter.from !== 'general')) return zone('unmarked', 'a finished fit');
   return zone('bare', finished ? 'finished' : z0 > part.length - CLOSE ? 'stock' : 'not finished yet');
 }

@@ -1,7 +1,8 @@
 import type { Wish } from '../reach/wishes';
 import { heldBack } from './stickOut';
 import type { Setup, Turned } from '../../model/plan/setup';
-import { holdNeeded } from './secondHolding';
+import { takersOf } from './firstHolding';
+import { gripNeeded } from './secondHolding';
 import { reachedFeatures } from '../reach/reached';
 import { chamferedIn, turnedSteps } from './division';
 import { say } from '../../model/words';
@@ -21,6 +22,8 @@ export interface Attempt {
   stock: Stock;
   firstEnd: 'front' | 'back';
   count: number;
+  /** Its end is faced and centred before it is drawn out. */
+  centred: boolean;
   /** What waits for the second set-up (paths): other machines work across it first, or it was decided so. */
   deferred: readonly string[];
   wishes: readonly Wish[];
@@ -46,8 +49,18 @@ export interface Layout {
   left: number;
 }
 
+/** Where what is cut into steps ends that the bar brought as they are: with a spigot behind, all of it in the first set-up. */
+const cutInto = ({ steps, features }: Part, { asDrawn }: Stock): number[] =>
+  features
+    .filter(({ bore, z0, z1 }) =>
+      steps.some(
+        ({ path, zFrom, zTo }) => !bore && asDrawn.includes(path) && path !== undefined && zFrom < z1 && zTo > z0,
+      ),
+    )
+    .map(({ z1 }) => z1);
+
 /** Lays the work out for one way of dividing it. */
-export function layoutOf({ run, stock, firstEnd, count }: Attempt): Layout {
+export function layoutOf({ run, stock, firstEnd, count, centred }: Attempt): Layout {
   const view = firstEnd === 'front' ? run.part : turnRound(run.part);
   const [here, there] =
     firstEnd === 'front' ? [stock.frontFacing, stock.backFacing] : [stock.backFacing, stock.frontFacing];
@@ -61,12 +74,18 @@ export function layoutOf({ run, stock, firstEnd, count }: Attempt): Layout {
   return {
     view,
     back: turnRound(view),
-    firstFacing: here + stock.centreEnd,
+    // What is centred before it is drawn out is faced by then.
+    firstFacing: centred ? 0 : here + stock.centreEnd,
     lastFacing,
     partedAt,
     throughTo,
     turned,
-    turnedEnd: Math.max(0, ...turned.map(({ to }) => to), ...(throughTo === undefined ? [] : [throughTo])),
+    turnedEnd: Math.max(
+      0,
+      ...turned.map(({ to }) => to),
+      ...(throughTo === undefined ? [] : [throughTo]),
+      ...(stock.spigot > 0 ? cutInto(view, stock) : []),
+    ),
     left: isThrough && lastTurned ? lastTurned.diameter.aim : stock.over,
   };
 }
@@ -78,13 +97,17 @@ export interface Standing {
   rawHold: number;
 }
 
+/** The least that any means that takes the stock must grip, so far out, mm. */
+const leastGripOf = (run: Run, stock: Stock, out: number): number =>
+  Math.min(...takersOf(run, stock).map(({ kind }) => gripNeeded(run, kind, stock.over, out)));
+
 /** How the stock stands for its first side, or why too little of a blank is left to hold. */
 export function standingOf({ run, stock }: Attempt, layout: Layout): Result<Standing> {
   const { shop, units } = run;
   const { firstFacing, lastFacing, partedAt, turnedEnd, view } = layout;
   const bar = stock.blade !== undefined;
   const usual = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
-  const needed = holdNeeded(run, stock.over);
+  const needed = leastGripOf(run, stock, turnedEnd + firstFacing + usual);
   // A blank has so much to let go of; of a bar the stock has seen to it.
   const spare = bar ? 0 : partedAt - turnedEnd - usual - needed;
   const clearance = usual + heldBack(run, 1, turnedEnd + firstFacing + usual, spare);
@@ -146,8 +169,9 @@ export function madeFirst({ stock, deferred }: Attempt, { view, turned }: Layout
 export const backEdges = ({ chamfers, length }: Part) =>
   chamfers.filter(({ end, z }) => end === 'back' && z > length - CLOSE);
 
-/** A set-up, and how many ties to what was there before its holding are not true enough for. */
+/** A set-up, how many ties to what was there before its holding are not true enough for, and whether it is held with care. */
 export interface Held {
   setup: Setup;
   untrue: number;
+  uneasy: boolean;
 }

@@ -10,16 +10,27 @@ import { mandrel } from './means/mandrel';
 import { heldBack } from './stickOut';
 import { finishedSurfaces } from './surfaces';
 import { CLOSE } from '../../model/tolerances';
+import { shortestGrip } from '../cutting/grip';
 
-/** Shortest hold of a finished diameter, mm. */
-export const holdNeeded = ({ shop }: Run, diameter: number) =>
-  Math.max(shop.allowances.gripTimes * diameter, shop.allowances.gripLeast);
+/**
+ * How long a kind of holding must grip a diameter, mm: its shortest, and so that the work does not lean out of it (trade:
+ * Safe holds).
+ * @param out how far the work stands out to where it is cut, mm
+ */
+export const gripNeeded = ({ shop: { cutting } }: Run, kind: string, diameter: number, out: number): number =>
+  Math.max(shortestGrip(kind, diameter, cutting), out / cutting.leanTimes);
+
+/** A grip of a diameter that wants no care, mm. */
+const easyGrip = ({ shop: { cutting } }: Run, diameter: number): number =>
+  Math.max(cutting.gripEasy, cutting.gripEasyTimes * diameter);
 
 /** A surface of the first set-up and a means that could hold it. */
 interface SecondCandidate extends Candidate {
   /** How much of the surface it holds, mm, and how much it must. */
   length: number;
   needed: number;
+  /** So long that nobody has to think about it. */
+  easy: boolean;
   /** What is left standing out, in diameters. */
   slender: number;
 }
@@ -51,19 +62,22 @@ function surfacesOf({ run, view, count, kept, asDrawn, made }: Sought): Surface[
   return finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
 }
 
-function candidatesOf(surfaces: readonly Surface[], { run, view, ties, boresLater }: Sought): SecondCandidate[] {
+function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandidate[] {
+  const { run, view, ties, boresLater, facing } = sought;
   return surfaces.flatMap((surface) => {
     const { diameter, from, end, gaps, inside } = surface;
-    const needed = holdNeeded(run, diameter);
     return (
       // On the wrong side of the wall it is no holding at all.
       candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map((own): SecondCandidate => {
         const length = Math.min(end - from, own.figures.length);
+        // In a bore it stands out from where that is held.
+        const out = Math.max(0, view.length + facing - (inside ? length : end));
         return {
           ...own,
           against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
           length: length - gaps,
-          needed,
+          needed: gripNeeded(run, own.kind.kind, diameter, out),
+          easy: length - gaps >= easyGrip(run, diameter) - CLOSE,
           slender: (view.length - (inside ? length : end)) / diameter,
         };
       })
@@ -75,9 +89,13 @@ function candidatesOf(surfaces: readonly Surface[], { run, view, ties, boresLate
 const carries = ({ inside, thread, knurl, gaps, close }: Surface): number =>
   inside || thread || knurl || gaps > 0 ? 2 : close ? 1 : 0;
 
-/** True enough first, then a plain diameter, then what leaves least standing out, then the quickest over the batch. */
+/**
+ * True enough first, then what is easily held, then a plain diameter, then what leaves least standing out, then the quickest
+ * over the batch.
+ */
 const better = (a: SecondCandidate, b: SecondCandidate): number =>
   a.untrue.length - b.untrue.length ||
+  Number(b.easy) - Number(a.easy) ||
   carries(a.surface) - carries(b.surface) ||
   (Math.abs(a.slender - b.slender) > 1e-9 ? a.slender - b.slender : a.minutes - b.minutes);
 
@@ -101,14 +119,12 @@ function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): R
  * the drawing asks; else what leaves least standing out and is quickest.
  * @returns the holding with z of the second set-up, or why nothing holds it
  */
-export function secondHolding(sought: Sought): Result<Held> {
+export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidate, 'easy'>> {
   const { run, view } = sought;
   const { units } = run;
   const surfaces = surfacesOf(sought);
-  const enough = surfaces.filter(
-    ({ from, end, gaps, diameter }) => end - from - gaps >= holdNeeded(run, diameter) - CLOSE,
-  );
-  const long = candidatesOf(enough, sought).filter(isLong).sort(better);
+  const all = candidatesOf(surfaces, sought);
+  const long = all.filter(isLong).sort(better);
   const able = long.filter(({ against }) => against === undefined);
   const { chosen, taken } = decidedHolding(
     run,
@@ -119,7 +135,7 @@ export function secondHolding(sought: Sought): Result<Held> {
   const best = chosen ?? able[0];
   if (!best) {
     const [spoilt] = long;
-    const widest = candidatesOf(surfaces, sought).sort((a, b) => b.length - a.length)[0];
+    const widest = all.toSorted((a, b) => b.length - b.needed - (a.length - a.needed))[0];
     const words = spoilt
       ? `: ${spoilt.surface.name} is long enough, but ${spoilt.kind.words} ${spoilt.against}`
       : widest
@@ -148,6 +164,7 @@ export function secondHolding(sought: Sought): Result<Held> {
       from: inside ? view.length : view.length - end + back,
       to: inside ? view.length : view.length - end + back + length,
       ...(inside ? { inside: length } : {}),
+      ...(kind.steps && path === view.steps[0]?.path ? { seated: true } : {}),
       runOut: figures.runOut,
       ...(figures.over === undefined ? {} : { over: figures.over }),
       load: figures.load,
@@ -155,6 +172,7 @@ export function secondHolding(sought: Sought): Result<Held> {
     },
     reasons: reasonsOf(best, sought, chosen !== undefined),
     untrue,
+    easy: best.easy,
     taken,
     others: able.map((own) => ({ kind: own.kind.kind, grip: own.surface.path, name: own.surface.name })),
   });

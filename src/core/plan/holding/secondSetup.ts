@@ -2,7 +2,7 @@ import { supportOf } from './support';
 import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
 import type { Setup, Turned } from '../../model/plan/setup';
-import { holdNeeded, secondHolding } from './secondHolding';
+import { gripNeeded, secondHolding } from './secondHolding';
 import { goesThrough, reachedFeatures } from '../reach/reached';
 import { chamferedIn } from './division';
 import { say } from '../../model/words';
@@ -77,9 +77,10 @@ export function secondSetup(attempt: Attempt, layout: Layout, made: MadeFirst, t
   const reached = reachedLater(attempt, layout, turnedBack, holding.from);
   if (!reached.ok) return reached;
   const { supported, rest, reasons } = support.value;
-  const stays = `It is held from ${say(stickOut.value, run.units)} on, and a hold of ${say(holdNeeded(run, holding.diameter), run.units)} must be left`;
+  const stays = `It is held from ${say(stickOut.value, run.units)} on, and a hold of ${say(gripNeeded(run, holding.kind, holding.diameter, stickOut.value), run.units)} must be left`;
   const setup: Setup = {
-    number: 2,
+    number: attempt.centred ? 3 : 2,
+    side: 2,
     end: firstEnd === 'front' ? 'back' : 'front',
     run,
     stock,
@@ -104,5 +105,5 @@ export function secondSetup(attempt: Attempt, layout: Layout, made: MadeFirst, t
     reasons: [...held.value.reasons, ...reasons],
     cautions: setupCautions(run, stock, { first: false, supported, rest }),
   };
-  return good({ setup, untrue: held.value.untrue.length });
+  return good({ setup, untrue: held.value.untrue.length, uneasy: !held.value.easy });
 }

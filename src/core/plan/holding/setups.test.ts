@@ -45,8 +45,9 @@ describe('what is turned from which end', () => {
   });
 
   test('where the other end cannot go first either, the edge is refused where it stands', () => {
-    const outside = [step(20, 10), step(44, 15, { chamfers: { front: 0.5 } })];
-    expect(problemsOf(runOf({ outside }, { way: 'sawn-blanks' }))).toContainEqual({
+    // Nothing of the 2 behind is enough to hold it by from the other end first.
+    const outside = [step(20, 1), step(44, 15, { chamfers: { front: 0.5 } })];
+    expect(problemsOf(runOf({ outside }, { way: 'sawn-blanks', allowances: { spigot: 'none' } }))).toContainEqual({
       path: 'part.outside[1].chamfers.front',
       message: expect.stringContaining('faces the jaws'),
     });
@@ -68,9 +69,9 @@ describe('what the second side is held by', () => {
     expect(setupsOf([step('34 h8', 30)], { way: 'from-bar' })[1]?.holding.kind).toBe('soft-jaws');
   });
 
-  test('a chamfer shortens the hold: 8 with a chamfer of 1 and 2 clear is 5, and 6 are needed', () => {
-    const file = runOf({ outside: [step(12, 8, { chamfers: { front: 1, back: 1 } })] }, { way: 'from-bar' });
-    expect(problemsOf(file)[0]?.message).toContain('the best is ⌀12 with 5 mm of 6 mm needed');
+  test('a chamfer shortens the hold: 4.5 with a chamfer of 1 and 2 clear is 1.5, and soft jaws want 2', () => {
+    const file = runOf({ outside: [step(12, 4.5, { chamfers: { front: 1, back: 1 } })] }, { way: 'from-bar' });
+    expect(problemsOf(file)[0]?.message).toContain('the best is ⌀12 with 1.5 mm of 2 mm needed');
   });
 
   test('no longer than the jaws cover', () => {
@@ -121,16 +122,17 @@ describe('what is left on a blank', () => {
 
   test('a spigot as long as the hold needs: the first set-up turns the whole part, the second faces it off', () => {
     const { stock, setups } = blank([step(14, 20), step(23, 15)], { spigot: 'choose' });
-    // Bar ⌀25: shortest hold max(0.25 · 25, 6) = 6.25, 2 clear of the jaws, 1 overrun, less 1 of facing that is held too.
-    expect(stock.spigot).toBeCloseTo(8.25, 9);
-    expect(stock.each.value).toBeCloseTo(35 + 1 + 1 + 8.25, 9);
+    // 35 long, 1 to face, 1 overrun and 2 clear stand out, at most four times the grip: 39 / 4 = 9.75 of it, and 2 clear of
+    // the jaws, 1 overrun, less 1 of facing that is held too.
+    expect(stock.spigot).toBeCloseTo(11.75, 9);
+    expect(stock.each.value).toBeCloseTo(35 + 1 + 1 + 11.75, 9);
     expect(setups.map(({ setup }) => setup.turned.length)).toEqual([2, 0]);
-    expect(setups[0]?.setup.holding).toMatchObject({ from: 38, to: 44.25 });
+    expect(setups[0]?.setup.holding).toMatchObject({ from: 38, to: 47.75 });
     const [only, ...others] = setups[1]?.operations ?? [];
     expect(others.map(({ kind }) => kind)).toEqual(['deburr']);
-    expect(only).toMatchObject({ name: 'Face the back, spigot off', from: -9.25, to: 0 });
-    // 9.25 mm in cuts of at most 2.5.
-    expect(only?.passes).toHaveLength(4);
+    expect(only).toMatchObject({ name: 'Face the back, spigot off', from: -12.75, to: 0 });
+    // 12.75 mm in cuts of at most 2.5.
+    expect(only?.passes).toHaveLength(6);
   });
 
   test('an end for a centre: faced, centred, turned under the centre, and off before the edge and the hole', () => {

@@ -56,8 +56,11 @@ function checkCapacity(run: Run): Result<null> {
 const withTaken = (setups: readonly Setup[], taken: Setup['taken']): Setup[] =>
   setups.map((own) => (own.number === 1 ? { ...own, taken: [...own.taken, ...taken] } : own));
 
+/** Truer first, then what is held more easily. */
+const compare = (a: Divided, b: Divided): number => a.untrue - b.untrue || a.uneasy - b.uneasy;
+
 /** The best division of the work that keeps what was decided of ends. */
-function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[]): Result<Setup[]> {
+function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boolean): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
@@ -66,7 +69,7 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[]): Result<Setu
     const later = wishedElsewhere(wishes, firstEnd);
     const waits = across.length > 0 ? [[...across, ...later], later] : [later];
     return waits.flatMap((deferred) =>
-      counts.value.map((count) => ({ run, stock, firstEnd, count, deferred, wishes })),
+      counts.value.map((count) => ({ run, stock, firstEnd, count, centred, deferred, wishes })),
     );
   });
   const refused: Result<never>[] = [];
@@ -74,13 +77,13 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[]): Result<Setu
   for (const own of attempts) {
     const outcome: Result<Divided> = 'ok' in own ? own : attempt(own);
     if (!outcome.ok) refused.push(outcome);
-    else if (!best || outcome.value.untrue < best.untrue) best = outcome.value;
-    if (best?.untrue === 0) break;
+    else if (!best || compare(outcome.value, best) < 0) best = outcome.value;
+    if (best?.untrue === 0 && best.uneasy === 0) break;
   }
   // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
   const asked = askedFor(run) >= 0;
   const decided = run.overrules.some((own) => isHolding(own) && own.setup !== 1);
-  if (asked || (!decided && (!best || best.untrue > 0))) {
+  if (asked || (!centred && !decided && (!best || best.untrue > 0))) {
     const centred = andThen(betweenCentres(run, stock), (setups) =>
       andThen(keepsWishes(wishes, setups), () => good(setups)),
     );
@@ -100,15 +103,16 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[]): Result<Setu
 /**
  * The set-ups of a run (trade: The job, Holding, Order): what is turned from which end, and what the second side is held by. The
  * front first, unless only the back first leaves something to hold, or holds as true as the drawing asks.
+ * @param centred whether its end is faced and centred before the work is drawn out
  * @returns the set-ups, or why the part cannot be held
  */
-export function planSetups(run: Run, stock: Stock): Result<Setup[]> {
+export function planSetups(run: Run, stock: Stock, centred: boolean): Result<Setup[]> {
   const capacity = checkCapacity(run);
   if (!capacity.ok) return capacity;
   const wishes = wishesOf(run);
-  const wished = dividedBy(run, stock, wishes);
+  const wished = dividedBy(run, stock, wishes, centred);
   if (wishes.length === 0) return wished;
   if (wished.ok) return good(withTaken(wished.value, takenWishes(wishes)));
   const problem = wished.problems[0]?.message ?? 'it cannot be';
-  return andThen(dividedBy(run, stock, []), (setups) => good(withTaken(setups, takenWishes(wishes, problem))));
+  return andThen(dividedBy(run, stock, [], centred), (setups) => good(withTaken(setups, takenWishes(wishes, problem))));
 }

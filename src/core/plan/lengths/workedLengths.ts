@@ -44,7 +44,8 @@ export interface WorkedLengths {
 /** The set-up that finishes each face, and the datum of each set-up: the face that it finishes first. */
 function setupsOfFaces({ part }: Run, setups: readonly Setup[]): { setup: Setup | undefined; first: boolean }[] {
   const last = part.steps.length;
-  const [one, two] = setups;
+  const [one] = setups;
+  const two = setups.find(({ end }) => end !== one?.end);
   return Array.from({ length: last + 1 }, (_, face) => {
     const isDatum = (setup: Setup | undefined) => setup !== undefined && face === (setup.end === 'front' ? 0 : last);
     if (isDatum(one)) return { setup: one, first: true };

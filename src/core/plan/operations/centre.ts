@@ -1,12 +1,16 @@
 import { good, refuse } from '../../model/result';
 import { cylinder } from '../../model/workpiece/profile';
-import { centreDepth } from '../stock/stock';
+import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import { say } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import { stopSetting, straightIn, toolFor } from './tools';
 import { drillsOf } from './drillChain';
-import { isBetweenCentres } from '../../model/plan/setup';
+import { isBetweenCentres, type Setup } from '../../model/plan/setup';
 import { CENTRE_END } from './face';
+
+/** Whether something outside is made that a centre steadies. */
+const worksOutside = ({ part, features, chamfered }: Setup): boolean =>
+  chamfered.length > 0 || part.features.some(({ path, bore }) => !bore && features.includes(path));
 
 /** Centre drill: a short stiff start for a drill, or the seat of a centre; in an end left on for it, both in turn. */
 export const centre: OperationKind = {
@@ -24,12 +28,15 @@ export const centre: OperationKind = {
     const forDrill =
       setup.stock.bore === 0 && first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);
     const forCentre =
-      centres === true || (supported && !isBetweenCentres(setup) && (turned.length > 0 || centreEnd > 0));
+      centres ?? (supported && !isBetweenCentres(setup) && (turned.length > 0 || centreEnd > 0 || worksOutside(setup)));
     if (!forDrill && !forCentre) return good([]);
-    const tool = toolFor(setup, 'centre', 'part.bores');
-    if (!tool.ok) return tool;
-    const { diameter = 0, point = 60 } = tool.value;
-    const depth = centreDepth(run.shop);
+    const listed = toolFor(setup, 'centre', 'part.bores');
+    if (!listed.ok) return listed;
+    const hole = forDrill ? first?.tool.diameter : undefined;
+    const work = forCentre ? endDiameter(setup.part) : Infinity;
+    const tool = centreDrillFor(run.shop, work, hole) ?? listed.value;
+    const { diameter = 0, point = 60 } = tool;
+    const depth = centreDepth(tool);
     if (centreEnd > 0 && centreEnd <= depth)
       return refuse(
         'allowances.centreEnd',
@@ -41,7 +48,7 @@ export const centre: OperationKind = {
       return {
         ...own,
         kind: 'centre',
-        tool: tool.value,
+        tool,
         from: face,
         to: coneEnd,
         diameter,
@@ -51,7 +58,7 @@ export const centre: OperationKind = {
             { z0: coneStart, z1: coneEnd, r0: diameter / 2, r1: 0 },
           ].filter(({ z0, z1 }) => z1 > z0),
         },
-        stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(coneEnd, tool.value) }] },
+        stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(coneEnd, tool) }] },
         checks: [],
       };
     };

@@ -8,9 +8,11 @@ import type { Workpiece } from '../../model/workpiece/workpiece';
 import { say } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import type { Tool } from '../../model/shop/shop';
 import { toolFor } from './tools';
 import { reachedOf } from './holeNeed';
 import { clearOf, lowEnd, plunge, turnedOnto } from './edgePaths';
+import { reachBeside } from './underCentre';
 import { CLOSE } from '../../model/tolerances';
 
 /** A corner to chamfer, from its edge: along z, in radius, and the angle from the axis. z of the set-up, mm. */
@@ -48,6 +50,15 @@ function otherCorners(setup: Setup): Corner[] {
   });
 }
 
+/** How the flanks of a chamfer tool stand to the axis, degrees. */
+const edgeAngle = ({ point = 90 }: Tool): number => 90 - point / 2;
+
+/** Of the tools for chamfers the one that has to be turned least in its post. */
+const nearestTo = (angle: number, { run }: Setup, listed: Tool): Tool =>
+  run.shop.tools
+    .filter(({ does }) => does.includes('chamfer'))
+    .toSorted((a, b) => Math.abs(edgeAngle(a) - angle) - Math.abs(edgeAngle(b) - angle))[0] ?? listed;
+
 /** An edge reaches so far over the upper end of its flank, mm (ours). */
 const SPARE = 0.5;
 
@@ -55,13 +66,14 @@ const SPARE = 0.5;
  * Where the point of the tool stands when its edge lies on a flank: as far down beside it as there is room, so that as
  * little of the edge as can be stands out over its upper end, towards jaws or a shoulder.
  */
-function footOf(flank: Segment, edge: number, work: Workpiece): EdgePlace {
+function footOf(flank: Segment, edge: number, work: Workpiece, setup: Setup): EdgePlace {
   const [length, high] = [flank.z1 - flank.z0, Math.abs(flank.r1 - flank.r0)];
   const slant = Math.hypot(length, high);
   const low = lowEnd(flank);
   const out = flank.r0 < flank.r1 ? -1 : 1;
   const room = low.r - radiusAt(work.outside, low.z + out * CLOSE);
-  const down = Math.max(0, Math.min(edge - slant - SPARE, (room * slant) / high));
+  const beside = out < 0 ? reachBeside(low, { along: length / slant, down: high / slant }, work, setup) : Infinity;
+  const down = Math.max(0, Math.min(edge - slant - SPARE, (room * slant) / high, beside));
   return { z: low.z + (out * down * length) / slant, r: low.r - (down * high) / slant };
 }
 
@@ -81,46 +93,50 @@ export const chamfer: OperationKind = {
     if (corners.length === 0) return good([]);
     if (!tool.ok) return tool;
     return good(
-      corners.map(({ path, z0, z1, removal, radius, angle, makes }) => ({
-        key: `chamfer:${path}`,
-        kind: 'chamfer',
-        feature: path,
-        ...(makes ? { makes } : {}),
-        name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
-        tool: tool.value,
-        from: z0,
-        to: z1,
-        diameter: 2 * radius,
-        removal: { outside: removal },
-        ...(removal[0] && turnedOnto(removal[0]) !== 0 ? { stands: { turned: turnedOnto(removal[0]) } } : {}),
-        stop: {
-          means: 'carriage' as const,
-          settings: [
-            {
-              edge: 'tip' as const,
-              setting: figure({
-                name: 'stop setting',
-                unit: 'mm',
-                value: z1 + tool.value.offset,
-                formula: 'z + c + o',
-                terms: [
-                  term('z', 'the corner, from the face', z0, 'mm', 'drawing'),
-                  term('c', 'leg of the chamfer, towards the chuck', z1 - z0, 'mm', 'drawing'),
-                  term('o', 'offset of the tool to the one that set the zero', tool.value.offset, 'mm', 'tool'),
-                ],
-              }),
-            },
-          ],
-        },
-        checks: [],
-      })),
+      corners.map(({ path, z0, z1, removal, radius, angle, makes }) => {
+        const own = nearestTo(angle, setup, tool.value);
+        const turned = removal[0] ? turnedOnto(removal[0], edgeAngle(own)) : 0;
+        return {
+          key: `chamfer:${path}`,
+          kind: 'chamfer',
+          feature: path,
+          ...(makes ? { makes } : {}),
+          name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
+          tool: own,
+          from: z0,
+          to: z1,
+          diameter: 2 * radius,
+          removal: { outside: removal },
+          ...(turned === 0 ? {} : { stands: { turned } }),
+          stop: {
+            means: 'carriage' as const,
+            settings: [
+              {
+                edge: 'tip' as const,
+                setting: figure({
+                  name: 'stop setting',
+                  unit: 'mm',
+                  value: z1 + own.offset,
+                  formula: 'z + c + o',
+                  terms: [
+                    term('z', 'the corner, from the face', z0, 'mm', 'drawing'),
+                    term('c', 'leg of the chamfer, towards the chuck', z1 - z0, 'mm', 'drawing'),
+                    term('o', 'offset of the tool to the one that set the zero', own.offset, 'mm', 'tool'),
+                  ],
+                }),
+              },
+            ],
+          },
+          checks: [],
+        };
+      }),
     );
   },
-  cut({ from, to, removal, tool }, work, { run }) {
+  cut({ from, to, removal, tool, stands }, work, setup) {
     const leg = Math.abs(to - from);
     const flank = removal.outside?.[0];
-    const foot = flank ? footOf(flank, tool.width ?? 0, work) : { z: to, r: 0 };
-    const { approach } = run.shop.allowances;
+    const foot = flank ? footOf(flank, tool.width ?? 0, work, setup) : { z: to, r: 0 };
+    const { approach } = setup.run.shop.allowances;
     const angle = halfAngle(removal.outside?.[0]?.r0 ?? 0, removal.outside?.[0]?.r1 ?? 0, leg);
     return good({
       diameter: 2 * radiusAt(work.outside, to),
@@ -134,9 +150,7 @@ export const chamfer: OperationKind = {
             term('c', 'leg of the chamfer', leg, 'mm', 'drawing'),
             term('a', 'approach', approach, 'mm', 'start value'),
           ],
-          ...(Math.abs(angle - 45) > 0.05
-            ? { note: `the tool set over to ${Number(angle.toFixed(1))}° from the axis` }
-            : {}),
+          ...(stands?.turned ? { note: `the tool set over to ${Number(angle.toFixed(1))}° from the axis` } : {}),
         },
       ],
     });

@@ -60,7 +60,8 @@ interface Wanted {
   size?: Size;
 }
 
-const wantedOf = ({ path, through, depth, diameter }: Hole): Wanted => ({
+/** A hole of the drawing, as deep as the tools want it that need no other. */
+const wantedOf = ({ path, through, depth, diameter }: Hole, needs: readonly HoleNeed[], setup: Setup): Wanted => ({
   feature: path,
   through,
   depth,
@@ -68,6 +69,10 @@ const wantedOf = ({ path, through, depth, diameter }: Hole): Wanted => ({
   atMost: diameter.nominal + diameter.upper,
   aim: diameter.nominal,
   size: diameter,
+  beyond: Math.max(
+    0,
+    ...needs.flatMap((need) => (need.through && holeServing(need, setup)?.path === path ? (need.beyond ?? 0) : [])),
+  ),
 });
 
 function drillsFor(wanted: Wanted, setup: Setup): Result<DrillStep[]> {
@@ -134,8 +139,11 @@ function drilledNeed(need: HoleNeed, setup: Setup): Wanted[] {
  * for what other tools need a hole for and the drawing has none; or why a hole cannot be drilled.
  */
 export function drillsOf(setup: Setup): Result<DrillStep[]> {
-  const drawn = setup.part.holes.filter(({ path }) => setup.drilled.includes(path)).map(wantedOf);
-  const needed = holeNeeds(setup).flatMap((need) => drilledNeed(need, setup));
+  const needs = holeNeeds(setup);
+  const drawn = setup.part.holes
+    .filter(({ path }) => setup.drilled.includes(path))
+    .map((hole) => wantedOf(hole, needs, setup));
+  const needed = needs.flatMap((need) => drilledNeed(need, setup));
   const steps = collect([...drawn, ...needed].sort((a, b) => a.aim - b.aim).map((own) => drillsFor(own, setup)));
   return steps.ok ? good(steps.value.flat()) : steps;
 }

@@ -113,9 +113,9 @@ export function alongFlank(
 /** The low end of a flank, where a straight edge begins. */
 export const lowEnd = ({ z0, z1, r0, r1 }: Segment): EdgePlace => (r0 < r1 ? { z: z0, r: r0 } : { z: z1, r: r1 });
 
-/** How far a 45° tool is turned in its post to lie on a flank, degrees to the left. */
-export function turnedOnto({ z0, z1, r0, r1 }: Segment): number {
-  const off = halfAngle(r0, r1, z1 - z0) - 45;
+/** How far a pointed tool is turned in its post to lie on a flank, degrees to the left. @param edge how its flanks stand to the axis */
+export function turnedOnto({ z0, z1, r0, r1 }: Segment, edge: number): number {
+  const off = halfAngle(r0, r1, z1 - z0) - edge;
   return Number((r0 < r1 ? off : -off).toFixed(6));
 }
 

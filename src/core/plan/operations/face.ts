@@ -78,8 +78,6 @@ export const face: OperationKind = {
     const core = radiusAt(work.bore, to - 1e-6);
     const { approach } = setup.run.shop.allowances;
     const clear = clearOf(work, from - 1, to, approach);
-    // Past the middle by its nose, or into the hole that is there.
-    const inwards = core > 0 ? core - approach : -(operation.tool.nose ?? 0);
     const way = [
       term('R', 'outer radius', outer, 'mm', 'computed'),
       term('a', 'approach', approach, 'mm', 'start value'),
@@ -95,7 +93,13 @@ export const face: OperationKind = {
             depth,
             z: from + depth * (index + 1),
             way,
-            path: across(from + depth * (index + 1), clear, inwards, approach),
+            // Into the hole that is there, or past the middle so far that the slope behind its tip leaves no pip.
+            path: across(
+              from + depth * (index + 1),
+              clear,
+              core > 0 ? core - approach : -Math.max(operation.tool.nose ?? 0, depth),
+              approach,
+            ),
             limitedBy,
           })),
         }),

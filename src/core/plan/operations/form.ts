@@ -1,3 +1,4 @@
+import { bottom } from '../../model/workpiece/segment';
 import { stepTable } from '../cutting/stepTable';
 import { term } from '../../model/figure';
 import type { EdgePlace, ToolStands } from '../../model/plan/edgeWay';
@@ -180,7 +181,7 @@ export const form: OperationKind = {
     const { allowances, cutting } = run.shop;
     const own = part.features.find(({ path }) => path === feature);
     const outer = largestRadius(work.outside, from, to);
-    const lowest = Math.min(...(removal.outside ?? []).flatMap(({ r0, r1 }) => [r0, r1]));
+    const lowest = Math.min(...(removal.outside ?? []).map(bottom));
     const depth = outer - lowest;
     const clear = clearOf(work, from, to, allowances.approach);
     const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');

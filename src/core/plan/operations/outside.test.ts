@@ -189,11 +189,17 @@ describe('round forms', () => {
     expect(doubtsOf(fillet(1.8))).toEqual(['NO-OPERATION part.details[0]']);
   });
 
-  test('a chamfer of another angle: the tool set over', () => {
+  test('a chamfer of another angle: a tool of that angle, else the nearest set over', () => {
     const file = part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 2, angle: 30 }]);
     const own = only(file, 'chamfer');
     expect(own.name).toBe('Chamfer 2 mm × 30°');
-    expect(own.passes[0]?.note).toBe('the tool set over to 30° from the axis');
+    expect([own.tool.id, own.stands, own.passes[0]?.note]).toEqual(['chamfer-30', undefined, undefined]);
+    const between = only(part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 2, angle: 35 }]), 'chamfer');
+    expect([between.tool.id, between.passes[0]?.note]).toEqual([
+      'chamfer-30',
+      'the tool set over to 35° from the axis',
+    ]);
+    expect(between.stands?.turned).toBeCloseTo(5, 5);
     expect(doubtsOf(file)).toEqual([]);
     expect(doubtsOf(part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 6, angle: 15 }]))).toEqual([
       'NO-OPERATION part.details[0]',

@@ -14,6 +14,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
 import { filletOf, turnedAway, turnedStepsOf } from './turned';
+import { approachTo } from './underCentre';
 import { along, clearOf } from './edgePaths';
 
 const sumOf = (depths: readonly number[]): number => depths.reduce((total, own) => total + own, 0);
@@ -166,12 +167,13 @@ export const turnFinish: OperationKind = {
       diameter: 2 * radius,
       passes: depths.map((depth, index, all) => {
         const last = index === all.length - 1;
+        const left = radius - sumOf(depths.slice(0, index + 1));
         return {
           depth,
           on: 2 * (radius - sumOf(depths.slice(0, index))),
-          diameter: 2 * (radius - sumOf(depths.slice(0, index + 1))),
+          diameter: 2 * left,
           z: to,
-          path: along(from - allowances.approach, to, radius - sumOf(depths.slice(0, index + 1)), clear),
+          path: along(from - approachTo(left, tool.nose ?? 0, work, setup), to, left, clear),
           way: [
             term('l', 'length', to - from, 'mm', 'computed'),
             term('a', 'approach', allowances.approach, 'mm', 'start value'),

@@ -8,6 +8,7 @@ import { stopSetting, toolFor } from './tools';
 import { equalPasses } from './equalPasses';
 import { turnedAway, turnedStepsOf } from './turned';
 import { along, clearOf } from './edgePaths';
+import { approachTo } from './underCentre';
 
 /** Rough one diameter from the free end to just before its shoulder, leaving the finish allowance. */
 export const turnRough: OperationKind = {
@@ -75,7 +76,12 @@ export const turnRough: OperationKind = {
             diameter: 2 * (radius - depth * (index + 1)),
             z: to,
             way,
-            path: along(from - allowances.approach, to, radius - depth * (index + 1), clear),
+            path: along(
+              from - approachTo(radius - depth * (index + 1), tool.nose ?? 0, work, setup),
+              to,
+              radius - depth * (index + 1),
+              clear,
+            ),
             limitedBy,
           })),
         }),

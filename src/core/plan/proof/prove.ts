@@ -76,7 +76,9 @@ export function prove(plan: WrittenPlan, drawn: Run, watch?: Running['watch']): 
     ...(watch ? { watch } : {}),
   };
   for (const [index, setup] of plan.setups.entries()) {
-    running.metal = index === 0 ? rawWork(plan, setup, length) : mirrored(running.metal, length);
+    const before = plan.setups[index - 1];
+    if (!before) running.metal = rawWork(plan, setup, length);
+    else if (before.end !== setup.end) running.metal = mirrored(running.metal, length);
     for (const operation of setup.operations) runOperation(operation, running, setup, run, plan.stock.form);
     const made = setup.operations.flatMap(({ feature, makes = [] }) => [feature, ...makes]);
     running.earlier = new Set([...running.earlier, ...made]);

@@ -75,7 +75,9 @@ export function standing(
   };
   return [
     ...holdingBodies({ ...holding, from, to }, machine, bodies),
-    ...(workStop.means === 'spindle-stop' && last && operations.length > 0 ? [stopBody(last.z1, bodies)] : []),
+    ...(workStop.means === 'spindle-stop' && !workStop.drawnBack && last && operations.length > 0
+      ? [stopBody(last.z1, bodies)]
+      : []),
     ...(operation?.centre && first ? [centreBody(first.z0, lowAt(first, first.z0), bodies)] : []),
     ...(operation?.centre && rest ? [bearingRest(rest)] : []),
     ...(operation ? catcherFor(operation, metal, setup, run) : []),

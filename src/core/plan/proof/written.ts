@@ -14,7 +14,8 @@ export interface WrittenSetup {
   /** Metal before the face that it finishes. */
   facing: number;
   holding: WrittenHolding;
-  workStop: { means: string };
+  /** What the work is set against; drawn back, it is not there any more when it is cut. */
+  workStop: { means: string; drawnBack?: true };
   /** A rest that bears on the work while a centre holds its end; one that goes with the tool, where it goes last. */
   rest?: WrittenRest;
   operations: readonly WrittenOperation[];

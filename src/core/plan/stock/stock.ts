@@ -6,6 +6,8 @@ import { askedStickOut } from '../../model/overrule';
 import { andThen, good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { say } from '../../model/words';
+import { turnRound } from '../../model/part/part';
+import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import { chooseBlade } from './blade';
 
 function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
@@ -201,50 +203,48 @@ const asTheRunSays = (name: string, value: number): Figure =>
   sum(name, 'mm', [term('h', 'as the run says', value, 'mm', 'run')]);
 
 /** A spigot (trade: Stock): as the run says, or so long that the first set-up holds by it and turns the whole part. */
-function spigotOf({ allowances, shop }: Run, bar: Bar, backFacing: number): Figure | undefined {
+function spigotOf({ part, allowances, shop }: Run, facing: { front: number; back: number }): Figure | undefined {
   const { spigot } = allowances;
   if (spigot !== 'choose') return spigot ? asTheRunSays(SPIGOT, spigot) : undefined;
-  const { leftOnLeast, gripTimes, gripLeast, toolClearance, overrun } = shop.allowances;
+  const { toolClearance, overrun } = shop.allowances;
+  const { leanTimes, gripLeast } = shop.cutting;
+  const least = Math.max(...Object.values(gripLeast));
+  const out = part.length + facing.front + overrun + toolClearance;
   return figure({
     name: SPIGOT,
     unit: 'mm',
-    value: Math.max(leftOnLeast, Math.max(gripTimes * bar.over, gripLeast) + toolClearance + overrun - backFacing),
-    formula: 'max(s, max(k · D, g) + c + o − b)',
+    value: Math.max(0, Math.max(least, out / leanTimes) + toolClearance + overrun - facing.back),
+    formula: 'max(0, max(g, (L + f + o + c) / n) + c + o − b)',
     terms: [
-      term('s', 'at least', leftOnLeast, 'mm', 'start value'),
-      term('k', 'shortest hold, times the diameter', gripTimes, '', 'start value'),
-      term('D', 'bar', bar.over, 'mm', 'computed'),
-      term('g', 'shortest hold at least', gripLeast, 'mm', 'start value'),
+      term('g', 'shortest grip', least, 'mm', 'start value'),
+      term('L', 'length of the part', part.length, 'mm', 'drawing'),
+      term('f', 'facing allowance of the end that is out', facing.front, 'mm', 'computed'),
+      term('n', 'stands out, times what is gripped, at most', leanTimes, '', 'start value'),
       term('c', 'tool to jaws', toolClearance, 'mm', 'start value'),
       term('o', 'overrun of the tool', overrun, 'mm', 'start value'),
-      term('b', 'back facing allowance, which is held as well', backFacing, 'mm', 'computed'),
+      term('b', 'back facing allowance, which is held as well', facing.back, 'mm', 'computed'),
     ],
   });
 }
 
 /** An end for a centre (trade: Stock): as the run says, or so long that the centre hole goes with it. */
-function centreEndOf({ allowances, shop }: Run): Figure | undefined {
+function centreEndOf({ part, allowances, shop }: Run): Figure | undefined {
   const { centreEnd } = allowances;
   if (centreEnd !== 'choose') return centreEnd ? asTheRunSays(CENTRE_END, centreEnd) : undefined;
-  const { leftOnLeast, overrun } = shop.allowances;
-  const deep = centreDepth(shop);
+  const { centreEndLeast, overrun } = shop.allowances;
+  const drill = centreDrillFor(shop, Math.min(endDiameter(part), endDiameter(turnRound(part))));
+  const deep = drill ? centreDepth(drill) : 0;
   return figure({
     name: CENTRE_END,
     unit: 'mm',
-    value: Math.max(leftOnLeast, deep + overrun),
+    value: Math.max(centreEndLeast, deep + overrun),
     formula: 'max(s, t + o)',
     terms: [
-      term('s', 'at least', leftOnLeast, 'mm', 'start value'),
+      term('s', 'at least', centreEndLeast, 'mm', 'start value'),
       term('t', 'depth of the centre hole', deep, 'mm', 'tool'),
       term('o', 'beyond it', overrun, 'mm', 'start value'),
     ],
   });
-}
-
-/** How deep a centre hole is: to half of the full diameter, so that it leaves no pocket wider than what follows. */
-export function centreDepth({ tools }: Run['shop']): number {
-  const { flute = 0, diameter = 0 } = tools.find(({ does }) => does.includes('centre')) ?? {};
-  return Math.min(flute, diameter);
 }
 
 function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
@@ -253,7 +253,7 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
   const front = given(allowances.frontFacing, start.facingSawn, 'f', 'front facing allowance');
   const back = given(allowances.backFacing, start.facingSawn, 'k', 'back facing allowance');
   const kerf = given(allowances.kerf, start.kerf, 'w', 'saw kerf');
-  const spigot = spigotOf(run, bar, back.value);
+  const spigot = spigotOf(run, { front: front.value, back: back.value });
   const centreEnd = centreEndOf(run);
   const each = sum('length of a blank', 'mm', [
     term('L', 'length of the part', part.length, 'mm', 'drawing'),

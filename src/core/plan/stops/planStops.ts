@@ -1,6 +1,6 @@
 import { figure, sum, term, type Figure } from '../../model/figure';
 import { isBetweenCentres } from '../../model/plan/setup';
-import { centreDepth } from '../stock/stock';
+import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import type { CutOperation, CutSetup } from '../cuts/planCuts';
 import { deviceOf, stopDevices, type StopMeans } from './devices';
 import { SAME_STOP } from '../../model/tolerances';
@@ -23,14 +23,20 @@ export interface Pin {
 export interface WorkStop {
   means: 'bar-stop' | 'spindle-stop' | 'centre-depth';
   setting: Figure;
+  /** It is drawn back once the work is held: something comes out behind that does not go through it. */
+  drawnBack?: true;
 }
 
-/** It in words. */
-export const WORK_STOPS: Record<WorkStop['means'], string> = {
+/** Kinds in words. */
+const WORK_STOPS: Record<WorkStop['means'], string> = {
   'bar-stop': 'bar stop',
   'spindle-stop': 'spindle stop',
   'centre-depth': 'centres, deep',
 };
+
+/** What the work is set against, in words. */
+export const sayWorkStop = ({ means, drawnBack }: Pick<WorkStop, 'means' | 'drawnBack'>): string =>
+  drawnBack ? `${WORK_STOPS[means]}, then drawn back,` : WORK_STOPS[means];
 
 export interface StoppedSetup extends CutSetup {
   pins: Pin[];
@@ -75,7 +81,17 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
   return pins.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
 }
 
-function workStopOf({ setup }: CutSetup): WorkStop {
+/** Whether a drill comes out behind that is wider than the hole in the spindle stop. */
+const comesOutWide = ({ setup, cuts }: CutSetup): boolean =>
+  cuts.some(
+    ({ tool, to, diameter = 0 }) =>
+      tool.mount === 'tailstock' &&
+      to > setup.part.length + setup.behind &&
+      diameter > setup.run.shop.bodies.stopBore - setup.run.shop.allowances.closest,
+  );
+
+function workStopOf(planned: CutSetup): WorkStop {
+  const { setup } = planned;
   if (setup.partsOff)
     return {
       means: 'bar-stop',
@@ -84,17 +100,18 @@ function workStopOf({ setup }: CutSetup): WorkStop {
       ]),
     };
   if (isBetweenCentres(setup)) {
-    const { shop } = setup.run;
+    const drill = centreDrillFor(setup.run.shop, endDiameter(setup.part));
     return {
       means: 'centre-depth',
       setting: sum('depth of both centre holes, by the quill stop', 'mm', [
-        term('t', 'depth of the centre hole', centreDepth(shop), 'mm', 'tool'),
+        term('t', 'depth of the centre hole', drill ? centreDepth(drill) : 0, 'mm', 'tool'),
       ]),
     };
   }
   const { length } = setup.part;
   return {
     means: 'spindle-stop',
+    ...(comesOutWide(planned) ? { drawnBack: true } : {}),
     setting: figure({
       name: 'how far the work goes in',
       unit: 'mm',

@@ -51,6 +51,8 @@ export interface HoldingKind {
   words: string;
   /** Opens to any of its sizes: between two of them nothing is changed. */
   opens?: true;
+  /** Is given a step that the piece sits on. */
+  steps?: true;
   /** Leaves marks where it grips bare. */
   marks: boolean;
   /** What it takes, beside the sizes: undefined when it is made for such a surface, else why not in words. */

@@ -15,25 +15,23 @@ const reamed: HoleFile[] = [
 ];
 
 describe('what the second side is held by', () => {
-  test('a ring too short for any jaw is turned on a mandrel in its bore, and all of its outside is free', () => {
-    // 9 long: jaws could have 9 − 2 = 7 of ⌀30, and 0.25 · 30 = 7.5 are needed. In the bore 7 is enough, 6 are needed.
+  test('a ring too short for an easy grip is turned on a mandrel in its bore, and all of its outside is free', () => {
+    // 9 long: jaws could have 9 − 2 = 7 of ⌀30, and 0.25 · 30 = 7.5 are easy. In the bore 0.7 · 10 = 7 are enough.
     const ring = (length: number) => runOf({ outside: [step('30 h8', length)], bores: reamed }, fromBar);
     const { holding, stickOut, features } = second(ring(9));
     expect(holding).toMatchObject({ kind: 'mandrel', grip: 'part.bores[0]', diameter: 10, inside: 7, from: 9, to: 9 });
     // Face to where the bore is held, and 0.3 to face: 9 − 7 + 0.3.
     expect(stickOut.value).toBeCloseTo(2.3, 9);
     expect(features).toEqual([]);
-    expect(problemsOf(ring(7))[0]?.message).toContain('long enough');
+    // 7 long, the bore offers 5: a step of soft jaws takes the rim, which wants 2; 3.5 long it offers 1.5.
+    expect(second(ring(7)).holding).toMatchObject({ kind: 'soft-jaws', grip: 'part.outside[0]', seated: true });
+    expect(problemsOf(ring(3.5))[0]?.message).toContain('long enough');
   });
 
   test('a mandrel is not in a hole that the second side works in', () => {
     const sunk: HoleFile[] = [...reamed, { from: 'back', shape: 'countersink', mouth: 12, included: 90 }];
     const file = runOf({ outside: [step('30 h8', 9)], bores: sunk }, fromBar);
-    expect(
-      problemsOf(file)
-        .map(({ message }) => message)
-        .join(),
-    ).toContain('long enough');
+    expect(second(file).holding.kind).toBe('soft-jaws');
   });
 
   test('run-out to the bore of 0.015 asks for the mandrel, of 0.03 a collet does', () => {

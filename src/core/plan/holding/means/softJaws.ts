@@ -4,6 +4,7 @@ import { listed, TO_NO_SIZE, type HoldingKind } from './holding';
 export const softJaws: HoldingKind = {
   kind: 'soft-jaws',
   words: 'in soft jaws',
+  steps: true,
   marks: false,
   against: ({ inside, thread, knurl, flats, raw }) => {
     if (inside) return 'it holds from outside';

@@ -1,4 +1,5 @@
 import type { Operation } from '../../../model/plan/operation';
+import { kindOf } from '../../operations';
 import { CENTRE_END } from '../../operations/face';
 import type { Setup } from '../../../model/plan/setup';
 import { FINISHING, TURNING, type Rule } from './rule';
@@ -41,9 +42,10 @@ export const centreSupport: Rule = {
   id: 'CENTRE-SUPPORT',
   strength: 'H',
   first: ['centre'],
-  then: TURNING,
-  before: (before, _after, setup) =>
-    seatsTheCentre(before, setup) ? 'The free end stands out too far to be turned without a centre.' : undefined,
+  before: (before, after, setup) =>
+    kindOf(after).underCentre && seatsTheCentre(before, setup)
+      ? 'The free end stands out too far to be turned without a centre.'
+      : undefined,
   asksFor: (operation, setup) => {
     if (!seatsTheCentre(operation, setup)) return undefined;
     return setup.centreEnd > 0

@@ -13,7 +13,7 @@ export interface Disc extends Point {
  */
 export type EdgePiece = { polygon: Polygon } | { disc: Disc; tangent?: true } | { hollow: Disc; polygon: Polygon };
 
-/** A piece of an edge in the square about it, and a piece of the body. */
+/** A piece of an edge in what goes straight about it, and a piece of the body. */
 export interface EdgeBody {
   piece: EdgePiece;
   polygon: Polygon;
@@ -36,11 +36,18 @@ interface Pieces {
   spares?: true;
 }
 
-/** The square about a piece of an edge. */
+/** So many sides about a nose; those square to the axes touch it. */
+const SIDES = 16;
+
+/** What goes straight about a piece of an edge. */
 const aboutPiece = (piece: EdgePiece): Polygon => {
   if (!('disc' in piece)) return piece.polygon;
   const { z, r, radius } = piece.disc;
-  return rectangle(z - radius, z + radius, r - radius, r + radius);
+  const out = radius / Math.cos(Math.PI / SIDES);
+  return Array.from({ length: SIDES }, (_, side) => {
+    const angle = ((2 * side + 1) * Math.PI) / SIDES;
+    return { z: z + out * Math.cos(angle), r: r + out * Math.sin(angle) };
+  });
 };
 
 const boxed = (polygon: Polygon): BodyPiece => ({ polygon, box: boxOf(polygon) });
@@ -218,7 +225,7 @@ function piecesOf(tool: Tool, bodies: Bodies, stands: ToolStands): Pieces | unde
   if (tool.reach !== undefined) return bladeShape(tool, bodies);
   if (tool.hollowEdge !== undefined) return hollowEdge(tool.hollowEdge, bodies, stands);
   if (does('edge-cone')) return straightEdge(tool, bodies, stands);
-  if (does('chamfer')) return pointed({ ...tool, point: 90 }, bodies, stands);
+  if (does('chamfer')) return pointed({ ...tool, point: tool.point ?? 90 }, bodies, stands);
   if (tool.point !== undefined) return pointed(tool, bodies, stands);
   if (does('form') && tool.nose !== undefined) return roundNose(tool.nose, tool.ahead, bodies);
   return turning(tool, bodies);

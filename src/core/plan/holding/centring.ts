@@ -1,0 +1,67 @@
+import type { Stock } from '../../model/plan/stock';
+import { sum, term } from '../../model/figure';
+import type { Part } from '../../model/part/part';
+import { good, type Result } from '../../model/result';
+import type { Run } from '../../model/run';
+import type { Setup } from '../../model/plan/setup';
+import { firstHolding } from './firstHolding';
+import { setupCautions } from './setupCautions';
+
+/** A run and the stock that it is made from. */
+interface Work {
+  run: Run;
+  stock: Stock;
+}
+
+/** What set-ups share that work on or for centres. */
+export const common = ({ run, stock }: Work) => ({
+  run,
+  stock,
+  centreEnd: 0,
+  outerRadius: stock.over / 2,
+  drilled: [],
+  partsOff: false,
+  finishes: false,
+  taken: [],
+  others: [],
+});
+
+/** An end to be centred: as its set-up sees the part, with what comes off before its face and what is left behind. */
+interface End {
+  number: number;
+  end: 'front' | 'back';
+  part: Part;
+  facing: number;
+  behind: number;
+}
+
+/** An end faced and centred in the chuck, hardly standing out (trade: Safe holds). */
+export function centred(work: Work, { number, end, part, facing, behind }: End): Result<Setup> {
+  const { run, stock } = work;
+  const { toolClearance } = run.shop.allowances;
+  const held = firstHolding({ run, stock, from: toolClearance, end: part.length + behind, ties: [] });
+  if (!held.ok) return held;
+  return good({
+    ...common(work),
+    number,
+    side: number === 1 ? 1 : 2,
+    end,
+    part,
+    // The same chuck as before.
+    holding: { ...held.value.holding, ...(number === 1 ? {} : { change: 0 }) },
+    stickOut: sum('stick-out', 'mm', [
+      term('c', 'clearance to the jaws', toolClearance, 'mm', 'start value'),
+      term('f', 'facing allowance', facing, 'mm', 'computed'),
+    ]),
+    facing,
+    behind,
+    turned: [],
+    features: [],
+    chamfered: [],
+    earlier: [],
+    centres: true,
+    supported: false,
+    reasons: held.value.reasons,
+    cautions: setupCautions(run, stock, { first: number === 1, supported: false, rest: undefined }),
+  });
+}

@@ -1,0 +1,61 @@
+import type { Run } from '../model/run';
+import { WAY_BEGINS, type Way } from '../model/way';
+
+/** How a route begins, before anything of it is planned: what is chosen above the straight line. */
+export interface Skeleton {
+  way: Way;
+  /** A spigot is left on its blanks to hold them by. */
+  spigot: boolean;
+  /** Its end is faced and centred before the work is drawn out. */
+  centred: boolean;
+  /** It stands out so much farther than its cuts go, mm: for what wants more room before the jaws. */
+  clearance?: number;
+}
+
+/** The route that is taken where it is sound: nothing left on, the work standing out at once. */
+export const usual = (way: Way): Skeleton => ({ way, spigot: false, centred: false });
+
+/** Rooms before the jaws that a route may leave: for a blade's holder, for each rest of the machine. */
+function roomsOf({ allowances, shop }: Run, way: Way): number[] {
+  if (allowances.jawClearance !== undefined) return [];
+  const rests = (shop.machine.rests ?? []).map(({ width }) => width);
+  return [...(way === 'from-bar' ? [] : [shop.allowances.jawClearance]), ...rests];
+}
+
+/** Other routes of a way, the plainest first; what the run says of its blanks is not taken from it. */
+export function otherSkeletons(run: Run, way: Way): Skeleton[] {
+  const { allowances } = run;
+  const fromBar = way === 'from-bar';
+  const spigots = fromBar || allowances.spigot !== undefined ? [false] : [false, true];
+  const centres = fromBar || allowances.centreEnd !== undefined ? [false] : [false, true];
+  const rooms = [undefined, ...roomsOf(run, way)];
+  return rooms
+    .flatMap((clearance) =>
+      centres.flatMap((centred) =>
+        spigots.map((spigot) => ({ way, spigot, centred, ...(clearance === undefined ? {} : { clearance }) })),
+      ),
+    )
+    .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
+}
+
+/** A run with what a skeleton leaves on its blanks, and how far it stands out. */
+export function withLeft(run: Run, { spigot, clearance }: Skeleton): Run {
+  if (!spigot && clearance === undefined) return run;
+  return {
+    ...run,
+    allowances: {
+      ...run.allowances,
+      ...(spigot ? { spigot: 'choose' } : {}),
+      ...(clearance === undefined ? {} : { jawClearance: clearance }),
+    },
+  };
+}
+
+/** A skeleton in words. */
+export const saySkeleton = ({ way, spigot, centred, clearance }: Skeleton): string =>
+  [
+    WAY_BEGINS[way],
+    ...(spigot ? ['a spigot left on to hold by'] : []),
+    ...(centred ? ['faced and centred before it is drawn out'] : []),
+    ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
+  ].join(', ');
