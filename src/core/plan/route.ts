@@ -46,9 +46,9 @@ export function prepare(drawn: Run): Prepared {
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
 export function planRoute({ drawn, run: whole, bars }: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred } = skeleton;
+  const { way, centred, dearer } = skeleton;
   const run = withLeft(whole, skeleton);
-  const stock = planStock(run, way, bars);
+  const stock = planStock(run, way, bars, dearer);
   if (!stock.ok) return stock;
   const setups = planSetups(run, stock.value, centred);
   if (!setups.ok) return setups;

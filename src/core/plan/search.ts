@@ -50,7 +50,8 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 }
 
 /** Whether nothing is left on, nor done beforehand. */
-const isPlain = ({ spigot, centred, clearance }: Skeleton): boolean => !spigot && !centred && clearance === undefined;
+const isPlain = ({ spigot, centred, dearer, clearance }: Skeleton): boolean =>
+  !spigot && !centred && dearer === 0 && clearance === undefined;
 
 const isUsual = ({ skeleton }: Route): boolean => isPlain(skeleton);
 

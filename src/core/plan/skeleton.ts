@@ -8,12 +8,14 @@ export interface Skeleton {
   spigot: boolean;
   /** Its end is faced and centred before the work is drawn out. */
   centred: boolean;
+  /** How many bars that cost less are passed over. */
+  dearer: number;
   /** It stands out so much farther than its cuts go, mm: for what wants more room before the jaws. */
   clearance?: number;
 }
 
 /** The route that is taken where it is sound: nothing left on, the work standing out at once. */
-export const usual = (way: Way): Skeleton => ({ way, spigot: false, centred: false });
+export const usual = (way: Way): Skeleton => ({ way, spigot: false, centred: false, dearer: 0 });
 
 /** Rooms before the jaws that a route may leave: for a blade's holder, for each rest of the machine. */
 function roomsOf({ allowances, shop }: Run, way: Way): number[] {
@@ -22,6 +24,9 @@ function roomsOf({ allowances, shop }: Run, way: Way): number[] {
   return [...(way === 'from-bar' ? [] : [shop.allowances.jawClearance]), ...rests];
 }
 
+/** How many bars beyond the cheapest are tried. */
+const MORE_BARS = 2;
+
 /** Other routes of a way, the plainest first; what the run says of its blanks is not taken from it. */
 export function otherSkeletons(run: Run, way: Way): Skeleton[] {
   const { allowances } = run;
@@ -29,13 +34,21 @@ export function otherSkeletons(run: Run, way: Way): Skeleton[] {
   const spigots = fromBar || allowances.spigot !== undefined ? [false] : [false, true];
   const centres = fromBar || allowances.centreEnd !== undefined ? [false] : [false, true];
   const rooms = [undefined, ...roomsOf(run, way)];
-  return rooms
+  const bars = run.stock === 'choose' ? Array.from({ length: MORE_BARS }, (_, index) => index + 1) : [];
+  const held = rooms
     .flatMap((clearance) =>
       centres.flatMap((centred) =>
-        spigots.map((spigot) => ({ way, spigot, centred, ...(clearance === undefined ? {} : { clearance }) })),
+        spigots.map((spigot) => ({
+          way,
+          spigot,
+          centred,
+          dearer: 0,
+          ...(clearance === undefined ? {} : { clearance }),
+        })),
       ),
     )
     .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
+  return [...held, ...bars.map((dearer) => ({ ...usual(way), dearer }))];
 }
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
@@ -52,10 +65,11 @@ export function withLeft(run: Run, { spigot, clearance }: Skeleton): Run {
 }
 
 /** A skeleton in words. */
-export const saySkeleton = ({ way, spigot, centred, clearance }: Skeleton): string =>
+export const saySkeleton = ({ way, spigot, centred, dearer, clearance }: Skeleton): string =>
   [
     WAY_BEGINS[way],
     ...(spigot ? ['a spigot left on to hold by'] : []),
     ...(centred ? ['faced and centred before it is drawn out'] : []),
+    ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),
     ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
   ].join(', ');

@@ -5,7 +5,17 @@ import type { GeneralClass } from '../model/part/tolerance';
 
 /** What a field of an entry holds, and so how it is read, typed and written into the schema. */
 export type Takes =
-  'length' | 'size' | 'place' | 'depth' | 'angle' | 'roughness' | 'count' | 'face' | 'text' | readonly string[];
+  | 'length'
+  | 'size'
+  | 'place'
+  | 'depth'
+  | 'angle'
+  | 'turn'
+  | 'roughness'
+  | 'count'
+  | 'face'
+  | 'text'
+  | readonly string[];
 
 /** One field of a step, a detail or a hole, said once for the reader, the schema, the page and the written line. */
 export interface Field {
@@ -75,6 +85,8 @@ function readField({ takes }: Field, entry: unknown, path: string, context: Cont
         : readPositive(entry as LengthEntry, context.units, path);
     case 'angle':
       return readNumber(entry, path, 'an angle; write degrees, as 60', (value) => value > 0 && value < 180);
+    case 'turn':
+      return readNumber(entry, path, 'an angle; write degrees, as 0 or 45', (value) => value >= 0 && value < 360);
     case 'roughness':
       return readNumber(entry, path, 'a roughness; write Ra in µm, as 1.6', (value) => value > 0);
     case 'count':

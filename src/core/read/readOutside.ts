@@ -130,7 +130,7 @@ export function settledLengths(
 export function entered(outside: StepFile[]): StepFile[] {
   const last = Object.entries(outside.at(-1) ?? {});
   const waits = last.every(
-    ([key, value]) => key === 'shape' || key === 'critical' || key === 'chamfers' || isBlank(value),
+    ([key, value]) => key === 'shape' || key === 'critical' || key === 'keep' || key === 'chamfers' || isBlank(value),
   );
   return waits ? outside.slice(0, -1) : outside;
 }
@@ -169,6 +169,7 @@ function outsideOf(read: Read[], known: ReadonlyMap<number, Size>, drawn: Link[]
       zTo,
       middle: { from: off(index, zFrom), to: off(index + 1, zTo) },
       critical: entry.critical ?? false,
+      ...(entry.keep ? { keep: true as const } : {}),
       ...(entry.critical && entry.why?.trim() ? { why: entry.why.trim() } : {}),
       ...(roughness === undefined ? {} : { roughness }),
     };

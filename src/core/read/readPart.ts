@@ -9,7 +9,7 @@ import { isDrilled, readHole } from './readHoles';
 import type { Context } from './fields';
 import { entered, problemsIn, readOutside, type Outside } from './readOutside';
 import { readElsewhere } from './readElsewhere';
-import { readTies } from './readTies';
+import { readMates, readTies } from './readTies';
 import type { Part, Step } from '../model/part/part';
 
 const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, context: Context): Surroundings => ({
@@ -65,8 +65,14 @@ export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
   };
   const ties = readTies(file.runout, part, context);
   const elsewhere = readElsewhere(file.elsewhere, part, context);
-  const problems = [...checkPart({ ...part, ties: [], elsewhere: [] }, units), ...problemsIn(ties, elsewhere)];
-  return problems.length > 0 || !ties.ok || !elsewhere.ok
+  const mates = readMates(file.mates, part);
+  const problems = [...checkPart({ ...part, ties: [], elsewhere: [] }, units), ...problemsIn(ties, elsewhere, mates)];
+  return problems.length > 0 || !ties.ok || !elsewhere.ok || !mates.ok
     ? ({ ok: false, problems } as const)
-    : good({ ...part, ties: ties.value, elsewhere: elsewhere.value });
+    : good({
+        ...part,
+        ties: ties.value,
+        elsewhere: elsewhere.value,
+        ...(mates.value.length > 0 ? { mates: mates.value } : {}),
+      });
 }

@@ -1,7 +1,7 @@
 import type { PartFile } from './runFile';
 import { collect, good, refuse, type Result } from '../model/result';
 import { readLength, type Context } from './fields';
-import type { Part, Tie } from '../model/part/part';
+import type { Mate, Part, Tie } from '../model/part/part';
 
 /** Surfaces by the names that a run-out may use: names of steps, holes and details, `bore` for the only hole, the faces. */
 function surfacesOf({ steps, holes, features }: Omit<Part, 'ties' | 'elsewhere'>): Map<string, string> {
@@ -37,6 +37,19 @@ export function readTies(
       if (to === undefined) return refuse(`${path}.to`, `“${entry.to}” names no surface; there are ${known}`);
       if (of === to) return refuse(`${path}.to`, 'a surface always runs true to itself');
       return good({ path, of, to, limit: limit.value });
+    }),
+  );
+}
+
+/** Reads which other parts fit which of its surfaces, by their names. */
+export function readMates(entries: PartFile['mates'], part: Omit<Part, 'ties' | 'elsewhere'>): Result<Mate[]> {
+  const surfaces = surfacesOf(part);
+  return collect(
+    (entries ?? []).map(({ of, name }, index): Result<Mate> => {
+      const surface = surfaces.get(of.trim().toLowerCase());
+      return surface === undefined
+        ? refuse(`part.mates[${index}].of`, `“${of}” names no surface; there are ${[...surfaces.keys()].join(', ')}`)
+        : good({ of: surface, name: name.trim() });
     }),
   );
 }

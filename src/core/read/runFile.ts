@@ -26,6 +26,8 @@ export interface StepFile {
   name?: string;
   roughness?: number | string;
   critical?: boolean;
+  /** It stays as it came, and needs no allowance. */
+  keep?: boolean;
   /** Why it is critical, in a few words. */
   why?: string;
   /** 45° chamfers on its own corners; the same as `details` at those places, and they move with the step. */
@@ -55,6 +57,8 @@ export interface DetailFile {
   count?: number | string;
   across?: SizeEntry;
   diameter?: SizeEntry;
+  /** How far out of square, degrees. */
+  tilt?: Angle;
   name?: string;
 }
 
@@ -112,6 +116,8 @@ export interface PartFile {
   /** Lengths between faces; a step whose length follows from them leaves its own empty. */
   lengths?: LengthFile[];
   runout?: TieFile[];
+  /** Parts that it must fit, by the names of the surfaces that they fit. */
+  mates?: { of: string; name: string }[];
   /** What is done on other machines or by other firms. */
   elsewhere?: ElsewhereFile[];
 }
@@ -134,6 +140,8 @@ export interface RunFile {
   units: UnitSystem;
   part: PartFile;
   quantity: number | string;
+  /** A name that several runs of like parts share. */
+  family?: string;
   /** Promised for this day, as 2026-12-04. */
   due?: string;
   /** Pieces to make beyond the quantity. */

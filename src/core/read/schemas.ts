@@ -159,6 +159,7 @@ const step = oneOf('outside', {
   roughness: Joi.alternatives(positive(), text(20)),
   chamfers: Joi.object({ front: length(), back: length() }),
   critical: Joi.boolean().strict(),
+  keep: Joi.boolean().strict(),
   why: text(120),
 });
 
@@ -178,6 +179,9 @@ const part = Joi.object<PartFile>({
   runout: Joi.array()
     .items(Joi.object({ of: text(60).required(), to: text(60).required(), limit: length().required() }))
     .max(50),
+  mates: Joi.array()
+    .items(Joi.object({ of: text(60).required(), name: text(120).required() }))
+    .max(20),
 });
 
 /** A school for each question of the house. */
@@ -244,6 +248,7 @@ export const runFileSchema = Joi.object<RunFile>({
   units: Joi.string().valid('mm', 'in').default('mm'),
   part: partSchema,
   quantity: Joi.alternatives(number(), text(20)).required(),
+  family: text(60),
   spares: Joi.alternatives(number(), text(20)),
   due: Joi.string()
     .allow('')

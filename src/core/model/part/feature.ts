@@ -56,8 +56,10 @@ export interface Feature {
   leaves?: Segment[];
   flats?: Flats;
   thread?: Thread;
-  /** A hole across the axis: its diameter, and how deep from the outside; right through without it. */
-  cross?: { diameter: number; depth?: number };
+  /** A hole across the axis: its diameter, and how deep from the outside; right through without it; how far out of square, degrees. */
+  cross?: { diameter: number; depth?: number; tilt?: number };
+  /** Where it stands about the axis, from the first, degrees. */
+  turnedTo?: number;
   knurl?: { pattern: string; pitch: number };
   /** How finely it is to be made, mm between its limits, and on which diameter; for what cannot be held. */
   size?: Size;

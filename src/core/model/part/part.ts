@@ -24,6 +24,8 @@ export interface Step {
   critical: boolean;
   /** Why it is critical, where somebody said so. */
   why?: string;
+  /** It stays as it came: its skin is let be. */
+  keep?: true;
   /** What turning leaves on its diameter for work elsewhere, mm; less than nothing where it is turned smaller. */
   leaves?: number;
 }
@@ -58,6 +60,12 @@ export interface Tie {
   limit: number;
 }
 
+/** A part that this one must fit, by the surface that it fits: it is the gauge of that. */
+export interface Mate {
+  of: string;
+  name: string;
+}
+
 /** The part as the core knows it: mm, z = 0 at the finished front face, z grows towards the back. */
 export interface Part {
   number: string;
@@ -70,6 +78,7 @@ export interface Part {
   /** Everything that is more than a cylinder, a 45° chamfer or a drilled hole. */
   features: Feature[];
   ties: Tie[];
+  mates?: Mate[];
   /** What the drawing wants done on other machines or by other firms, in the order that it is done. */
   elsewhere: Elsewhere[];
   /** The lengths of the drawing between its faces, counted from its front, whatever the view. */

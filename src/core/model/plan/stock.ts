@@ -15,6 +15,8 @@ export interface BarOnSale {
   pricePerKilogram: number;
   /** Nobody sells it: it is there, or it is not. */
   rackOnly?: boolean;
+  /** Beyond the list: a dealer cuts it to order. */
+  toOrder?: true;
 }
 
 /** A bar that the part can be made from. */

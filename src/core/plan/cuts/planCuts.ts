@@ -151,6 +151,19 @@ function tooFastFor({ kind, tool }: Operation, diameter: number, speed: Figure, 
   ];
 }
 
+/** The part that a surface must fit is its gauge: have it at hand. */
+const triedWith = ({ feature, checks }: Operation, { run }: Setup): Caution[] =>
+  (run.part.mates ?? []).flatMap(({ of, name }) =>
+    of === feature && checks.length > 0
+      ? [
+          {
+            kind: 'mistake' as const,
+            text: `Tried with ${name}, which is its gauge: the last half division by spring pass or abrasive.`,
+          },
+        ]
+      : [],
+  );
+
 /** Where an operation cuts farthest out of its holding. */
 const farthestOut = ({ from, to }: Operation): number => Math.min(from, to);
 
@@ -226,6 +239,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       after,
       cautions: [
         ...kind.cautions,
+        ...triedWith(operation, setup),
         ...(cuts.cautions ?? []),
         ...chipCaution(operation, feed.value, lastDepth(passes), setup),
       ],

@@ -94,12 +94,16 @@ export const widthFound = (need: HoleNeed, setup: Setup): number | undefined =>
  * Features of some kinds that a set-up drills for: what goes right through is drilled in the first, whichever end its
  * other tools come from, so that both mouths can be worked.
  */
-export const drilledFor = ({ part, features, side, centres }: Setup, ...kinds: string[]): Feature[] =>
+export const drilledFor = ({ part, features, side, centres, stock }: Setup, ...kinds: string[]): Feature[] =>
   part.features.filter(
     (own) =>
-      kinds.includes(own.kind) && (goesThrough(own, part) ? side === 1 && !centres : features.includes(own.path)),
+      kinds.includes(own.kind) &&
+      !stock.asDrawn.includes(own.path) &&
+      (goesThrough(own, part) ? side === 1 && !centres : features.includes(own.path)),
   );
 
 /** Features of some kinds that a set-up gets at. */
-export const reachedOf = ({ part, features }: Setup, ...kinds: string[]): Feature[] =>
-  part.features.filter(({ kind, path }) => kinds.includes(kind) && features.includes(path));
+export const reachedOf = ({ part, features, stock }: Setup, ...kinds: string[]): Feature[] =>
+  part.features.filter(
+    ({ kind, path }) => kinds.includes(kind) && features.includes(path) && !stock.asDrawn.includes(path),
+  );

@@ -1,6 +1,6 @@
 import { say } from '../../model/words';
 import { placeAcross } from './acrossKnurl';
-import { elsewhereCaution, pieceMinutes, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+import { elsewhereCaution, pieceMinutes, sayTurned, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
 
 /** Holes across the axis, drilled on the bench or the mill. */
 export const crossDrill: OutsideKind = (run, _made, setups) =>
@@ -27,6 +27,7 @@ export const crossDrill: OutsideKind = (run, _made, setups) =>
         ]),
         notes: [
           `Its middle ${say(Number(((z0 + z1) / 2).toFixed(3)), run.units)} from the front face, found from a stop against that face; both mouths are deburred, and the bore where it meets one.`,
+          ...sayTurned(own),
         ],
         reasons: [{ rule: 'OUTSIDE', because: 'It goes across the axis: the lathe does not drill it.' }, ...reasons],
         cautions: [elsewhereCaution('drill'), unmarked],

@@ -2,7 +2,7 @@ import { finishedPart } from '../../model/workpiece/finishedPart';
 import { largestRadius } from '../../model/workpiece/profile';
 import { say } from '../../model/words';
 import { placeAcross } from './acrossKnurl';
-import { elsewhereCaution, pieceMinutes, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+import { elsewhereCaution, pieceMinutes, sayTurned, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
 
 /** Flats that the bar does not bring, milled. */
 export const mill: OutsideKind = (run, made, setups) =>
@@ -28,6 +28,7 @@ export const mill: OutsideKind = (run, made, setups) =>
         ]),
         notes: [
           `${indexing}${say(depth, run.units)} deep from the round, ${say(Number((z1 - z0).toFixed(3)), run.units)} long.`,
+          ...sayTurned(own),
         ],
         reasons: [
           { rule: 'OUTSIDE', because: 'No turning tool makes a flat, and the bar does not bring it.' },

@@ -1,4 +1,5 @@
 import { sum, term, type Figure } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
 import type { Run } from '../../model/run';
 import type { Caution, Reason } from '../../model/words';
 
@@ -26,6 +27,14 @@ export interface OutsideOp {
  * done. `made` are the paths of what the lathe, or the bar, leaves finished; `setups` what each set-up makes.
  */
 export type OutsideKind = (run: Run, made: ReadonlySet<string>, setups: readonly Rolled[]) => OutsideOp[];
+
+/** Where something is set about the axis, and out of square, in words for whoever sets it there. */
+export const sayTurned = ({ turnedTo, cross }: Pick<Feature, 'turnedTo' | 'cross'>): string[] => [
+  ...(turnedTo === undefined ? [] : [`At ${turnedTo}° about the axis, from the first.`]),
+  ...(cross?.tilt
+    ? [`Set over by ${cross.tilt}° out of square: an angle block or the vice, and spotted flat first.`]
+    : []),
+];
 
 export const setupMinutes = (name: string, what: string, minutes: number): Figure =>
   sum(name, 'min', [term('s', what, minutes, 'min', 'start value')]);

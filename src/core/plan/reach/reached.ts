@@ -51,6 +51,6 @@ export function madeFeatures(part: Part, operations: readonly { makes?: string[]
 export const madeChamfers = ({ chamfers }: Part, operations: readonly { feature: string }[]): Chamfer[] =>
   chamfers.filter(({ path }) => operations.some(({ feature }) => feature === path));
 
-/** Features that are there without any tool: flats that the bar brings with it. */
+/** Features that are there without any tool: flats that the bar brings with it, and the bore of a tube. */
 export const bringsWithIt = ({ features }: Part, { form, asDrawn }: Pick<Stock, 'form' | 'asDrawn'>): Feature[] =>
-  features.filter(({ kind, path }) => kind === form && asDrawn.includes(path));
+  features.filter(({ kind, bore, path }) => (kind === form || bore !== undefined) && asDrawn.includes(path));

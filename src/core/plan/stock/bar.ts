@@ -2,6 +2,8 @@ import { FLATS, overCorners } from '../../model/shop/section';
 import type { BarOnSale, Bar } from '../../model/plan/stock';
 import { figure, term, type Figure } from '../../model/figure';
 import type { Part, Step } from '../../model/part/part';
+import { goesThrough } from '../reach/reached';
+import type { Size } from '../../model/part/size';
 import { standardTolerance } from '../../model/part/tolerance';
 import { finishedPart } from '../../model/workpiece/finishedPart';
 import type { Run } from '../../model/run';
@@ -68,8 +70,9 @@ export function stepsAsDrawn(
   if (size < largestOf(part.steps) - CLOSE) return [];
   const atSize = part.steps.filter(({ diameter }) => Math.abs(diameter.nominal - size) < CLOSE);
   const serves = atSize.every(
-    ({ diameter, critical, path }) =>
-      !critical && !part.features.some((feature) => feature.path === path) && closeEnough(run, condition, diameter),
+    ({ diameter, critical, keep, path }) =>
+      keep === true ||
+      (!critical && !part.features.some((feature) => feature.path === path) && closeEnough(run, condition, diameter)),
   );
   return serves ? atSize.map(({ path }) => path) : [];
 }
@@ -88,10 +91,12 @@ function tubeFits(
 ): { asDrawn: string[] } | { because: string } {
   const { part, units } = run;
   if (open === undefined) return { because: 'the part is not hollow all the way' };
-  const same = part.holes.filter(
-    ({ through, diameter }) =>
-      through && Math.abs(diameter.nominal - bore) < CLOSE && diameter.from === 'general' && condition === 'drawn',
-  );
+  const isSame = ({ nominal, from }: Size) =>
+    Math.abs(nominal - bore) < CLOSE && from === 'general' && condition === 'drawn';
+  const same = [
+    ...part.holes.filter(({ through, diameter }) => through && isSame(diameter)),
+    ...part.features.filter((own) => own.kind === 'bore' && own.size && goesThrough(own, part) && isSame(own.size)),
+  ];
   if (same.length > 0 && Math.abs(open - bore) < CLOSE) return { asDrawn: same.map(({ path }) => path) };
   const most = open - 2 * thinnestCut(run) - run.shop.machine.jaws.runOut;
   return bore <= most + 1e-9
@@ -121,12 +126,14 @@ export function assessBar(run: Run, bar: BarOnSale, open: number | undefined): B
   const inside = bar.form === 'tube' ? tubeFits(run, bar, open) : { asDrawn: [] };
   if ('because' in inside) return lost(inside.because);
   const asDrawn = stepsAsDrawn(run, bar);
+  const kept = part.steps.find(({ keep, path }) => keep && !asDrawn.includes(path));
+  if (kept) return lost(`${kept.name ?? 'a step'} stays as it came, and is of another size`);
   const turned = part.steps.filter(({ path }) => !asDrawn.includes(path));
   const need = smallestBar(run, bar.condition, FLATS[bar.form] > 0 || asDrawn.length === 0 ? turned : part.steps);
   const roundAsDrawn = asDrawn.length > 0 && FLATS[bar.form] === 0;
   if (!roundAsDrawn && turned.length > 0 && bar.size < need.value - 1e-9)
     return lost(`will not clean up; ${say(Number(need.value.toFixed(3)), units)} is the smallest that does`, TOO_SMALL);
-  const kept =
+  const words =
     FLATS[bar.form] > 0
       ? `Its flats are the drawing's, and its tolerance is within theirs: they stay as drawn.`
       : `The bar is the size of the largest diameter, and its tolerance is within the drawing's: it stays as drawn.`;
@@ -137,7 +144,7 @@ export function assessBar(run: Run, bar: BarOnSale, open: number | undefined): B
     asDrawn: [...asDrawn, ...inside.asDrawn],
     reasons: [
       asDrawn.length > 0
-        ? { rule: 'AS-DRAWN', because: kept }
+        ? { rule: 'AS-DRAWN', because: words }
         : { rule: 'STOCK-SIZE', because: `It cleans up; ${say(Number(need.value.toFixed(3)), units)} is needed.` },
       ...(inside.asDrawn.length > 0
         ? [{ rule: 'AS-DRAWN', because: 'The bore of the tube is the hole of the drawing: nothing to drill.' }]

@@ -102,19 +102,45 @@ export interface Assessed {
   outcome: Bar | Reason;
 }
 
+/** What is ordered where no listed bar is large enough comes in steps of this, mm; so many sizes are looked at (ours). */
+const ORDER_STEP = 5;
+const ORDER_SIZES = 5;
+
+/** Rounds beyond the list, from the largest diameter on: what a dealer cuts to order, at the list's price. */
+function barsToOrder({ shop, units, part }: Run): BarOnSale[] {
+  const lists = shop.material.bars.filter((list) => list.units === units && list.form === 'round').flatMap(readList);
+  const largest = lists.toSorted((a, b) => b.size - a.size)[0];
+  const from = Math.max(...part.steps.map(({ diameter }) => diameter.nominal));
+  if (!largest || from < largest.size - ORDER_STEP) return [];
+  const first = Math.ceil(from / ORDER_STEP) * ORDER_STEP;
+  return Array.from({ length: ORDER_SIZES }, (_, index) => ({
+    ...largest,
+    size: first + index * ORDER_STEP,
+    toOrder: true as const,
+  })).filter(({ size }) => size > largest.size);
+}
+
 /** Assesses every bar on sale and on the rack; of a run that names its bar there is nothing to choose. */
 export function assessBars(run: Run): Assessed[] {
   if (run.stock !== 'choose') return [];
   const open = openTo(run.part);
-  return barsToChoose(run).map((bar) => ({ bar, outcome: assessBar(run, bar, open) }));
+  const listed = barsToChoose(run).map((bar) => ({ bar, outcome: assessBar(run, bar, open) }));
+  if (listed.some(({ outcome }) => serves(outcome))) return listed;
+  return [...listed, ...barsToOrder(run).map((bar) => ({ bar, outcome: assessBar(run, bar, open) }))];
 }
 
 /**
  * The stock of a run made in one way (trade: Stock): the bar it names, if the part can be made from it; else the one of
  * the shop's list that costs least over the run. Those that come next say why they lost, and so does the nearest bar
  * that will not do.
+ * @param dearer how many that cost less are passed over
  */
-export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = assessBars(run)): Result<Stock> {
+export function planStock(
+  run: Run,
+  way: Way,
+  assessed: readonly Assessed[] = assessBars(run),
+  dearer = 0,
+): Result<Stock> {
   const { shop, stock, units } = run;
   const { volume } = massOf(run.part, 1);
   if (stock !== 'choose') return named(run, way, stock, volume);
@@ -145,8 +171,11 @@ export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = as
     // What nobody sells must be there in full.
     .filter((own) => !own.rackOnly || onHand(run, own) >= lengthTaken(own))
     .sort((a, b) => a.cost.total.value - b.cost.total.value);
-  const best = priced[0];
-  if (!best) return divided.find(({ ok }) => !ok) as Result<Stock>;
+  const best = priced[dearer];
+  if (!best)
+    return priced.length > 0
+      ? refuse('stock', 'no other bar would do')
+      : (divided.find(({ ok }) => !ok) as Result<Stock>);
   const money = (value: number) => `${value.toFixed(2)} ${shop.rates.currency}`;
   const parts = ({ cost }: Stock) =>
     [
@@ -155,7 +184,8 @@ export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = as
       ...(cost.order.value > 0 ? [`${money(cost.order.value)} to order it`] : []),
       ...(cost.milling.value > 0 ? [`${money(cost.milling.value)} to mill its flats`] : []),
     ].join(', ');
-  const dearer = priced.slice(1, 1 + TOLD).map((other): Reason => ({
+  const passedOver = priced.slice(0, dearer).map((other) => nameOfBar(other, units));
+  const others = priced.slice(dearer + 1, dearer + 1 + TOLD).map((other): Reason => ({
     rule: 'RUNNER-UP',
     because: `${nameOfBar(other, units)} would do too, and costs ${money(other.cost.total.value - best.cost.total.value)} more over the run (${parts(other)}).`,
   }));
@@ -164,11 +194,17 @@ export function planStock(run: Run, way: Way, assessed: readonly Assessed[] = as
     reasons: [
       {
         rule: 'STOCK-COST',
-        because: `${nameOfBar(best, units)} costs least over the run: ${parts(best)}.`,
+        because:
+          passedOver.length > 0
+            ? `${nameOfBar(best, units)} (${parts(best)}): from ${passedOver.join(' and ')}, which costs less, no sound route was found.`
+            : `${nameOfBar(best, units)} costs least over the run: ${parts(best)}.`,
       },
+      ...(best.toOrder
+        ? [{ rule: 'TO-ORDER', because: `No listed size is large enough: ${nameOfBar(best, units)} is to order.` }]
+        : []),
       ...rackReason(run, best),
       ...best.reasons,
-      ...dearer,
+      ...others,
       ...(nearest?.rule === TOO_SMALL ? [nearest] : []),
     ],
   });

@@ -11,6 +11,8 @@ export const crossHole: FeatureKind = {
     AT,
     { key: 'diameter', label: 'Diameter', takes: 'size', needed: true },
     { key: 'depth', label: 'Depth', takes: 'depth', hint: 'from the outside, or “through”, as when it is empty' },
+    { key: 'angle', label: 'About the axis', takes: 'turn', hint: 'degrees from the first' },
+    { key: 'tilt', label: 'Out of square', takes: 'turn', hint: 'degrees' },
     { key: 'name', label: 'Name', takes: 'text' },
   ],
   read(values, path, around) {
@@ -25,16 +27,23 @@ export const crossHole: FeatureKind = {
         `${path}.diameter`,
         `${sayDiameter(diameter.nominal, units)} across ${sayDiameter(2 * radius, units)} would cut the part in two`,
       );
+    const [turnedTo, tilt] = [values.optional('angle'), values.optional('tilt')];
+    if (tilt !== undefined && tilt >= 90) return refuse(`${path}.tilt`, `${tilt}° out of square is along the axis`);
     const depth = values.text('depth') === 'through' ? undefined : values.optional('depth');
     if (depth !== undefined && depth >= 2 * radius)
       return refuse(`${path}.depth`, `${say(depth, units)} is right through; write “through”`);
     return good({
       path,
       kind: 'cross-hole',
-      name: `${sayDiameter(diameter.nominal, units)} across, ${depth === undefined ? 'through' : `${say(depth, units)} deep`}`,
+      name: `${sayDiameter(diameter.nominal, units)} across, ${depth === undefined ? 'through' : `${say(depth, units)} deep`}${tilt ? `, ${tilt}° out of square` : ''}`,
       z0,
       z1,
-      cross: { diameter: diameter.nominal, ...(depth === undefined ? {} : { depth }) },
+      cross: {
+        diameter: diameter.nominal,
+        ...(depth === undefined ? {} : { depth }),
+        ...(tilt ? { tilt } : {}),
+      },
+      ...(turnedTo === undefined ? {} : { turnedTo }),
       dimensions: [{ kind: 'note', z: at, r: radius, text: `${sayDiameter(diameter.nominal, units)} across` }],
     });
   },

@@ -20,6 +20,7 @@ export const flats: FeatureKind = {
       needed: true,
       hint: 'over two flats; one flat to the round opposite',
     },
+    { key: 'angle', label: 'About the axis', takes: 'turn', hint: 'degrees from the first' },
     { key: 'name', label: 'Name', takes: 'text' },
   ],
   read(values, path, around) {
@@ -31,6 +32,7 @@ export const flats: FeatureKind = {
       values.size('across'),
     ];
     const z1 = z0 + length;
+    const turnedTo = values.optional('angle');
     const off = offPart(`${path}.length`, z0, z1, around);
     if (off) return off;
     if (![1, 2, 4, 6].includes(count)) return refuse(`${path}.count`, `${count} is not one of 1, 2, 4 and 6`);
@@ -61,6 +63,7 @@ export const flats: FeatureKind = {
       z0,
       z1,
       flats: { count, fromAxis },
+      ...(turnedTo === undefined ? {} : { turnedTo }),
       size: across,
       dimensions: [
         {
