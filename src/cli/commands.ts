@@ -10,6 +10,9 @@ import { describeProof } from './describeProof';
 import { andThen, good, type Problem, type Result } from '@/core/model/result';
 import { limitsWithin, solveCuts } from '@/core/saw/solveCuts';
 import { waysOfRunning } from '@/core/ask/running';
+import { refusalOf } from '@/core/ask/refusal';
+import { refusalFileOf } from '@/core/formats/refusalFile';
+import { describeRefusal } from './describeRefusal';
 import { compareSequences } from '@/core/ask/sequences';
 import { startValues } from '@/core/model/shop/startValues';
 import { describe } from './describe';
@@ -47,6 +50,14 @@ const refused = (problems: readonly Problem[]): Said => ({
   out: '',
   err: problems.map(({ path, message }) => `${path || 'file'}: ${message}\n`).join(''),
 });
+
+/** Why there is no plan, what was tried, and what would do: for people on standard error, as data on standard output. */
+function noPlan(file: RunFile, problems: readonly Problem[], asData: boolean): Said {
+  const refusal = refusalOf(file, startValues, problems);
+  const said = refused(problems);
+  if (asData) return { ...said, out: `${JSON.stringify(refusalFileOf(refusal), null, 2)}\n` };
+  return { ...said, err: [said.err, ...describeRefusal(refusal)].join('') };
+}
 
 function parsed(file: string, read: (file: string) => string): Result<unknown> {
   let text: string;
@@ -158,7 +169,8 @@ export async function shingle(words: readonly string[], read: (file: string) => 
   const about: Result<unknown> = plan === undefined ? good(undefined) : parsed(plan, read);
   if (!about.ok) return refused(about.problems);
   const answer = await command(json.value, { sets, plan: about.value });
-  if (!answer.ok) return refused(answer.problems);
+  if (!answer.ok)
+    return name === 'plan' ? noPlan(json.value as RunFile, answer.problems, asData) : refused(answer.problems);
   const { text, data, isWrong } = answer.value;
   return { code: isWrong ? 1 : 0, out: asData ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
 }

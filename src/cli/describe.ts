@@ -10,7 +10,7 @@ import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
-import { proofOf } from '@/core/plan/proved';
+import { sayLost, sayRoute, sayTried } from '@/core/present/route';
 import { describeLoads } from './describeLoads';
 import { describeProof } from './describeProof';
 
@@ -30,7 +30,8 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     `Stock   ${nameOfBar(stock, units)}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
     `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
-    ...describeProof(proofOf(plan), run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),
+    ...describeRoutes(plan),
+    ...describeProof(plan.proof, run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),
     '',
     `Order   ${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be. ${because}`,
     `Time    ${sayMinutes(times.piece.value)} a piece, setting up ${sayMinutes(times.setup.value)}, batch ${sayMinutes(times.batch.value)}`,
@@ -69,6 +70,12 @@ function describeWays(ways: readonly RunningWay[], quantity: number): string[] {
     ),
   ];
 }
+
+/** What was compared with the route that is taken. */
+const describeRoutes = ({ route, run }: Plan): string[] => [
+  `Routes  ${sayTried(route)}`,
+  ...route.runnersUp.map((own) => `        ${sayRoute(own)}: ${sayLost(own, run.units)}`),
+];
 
 function describeCost(plan: Plan): string[] {
   const { material, labour, edges, order, batch, piece } = costOfRun(plan);

@@ -1,5 +1,5 @@
 import { readShop } from '@/core/read/readShop';
-import { setPath } from '@/core/formats/setPath';
+import { setPath } from '@/core/model/setPath';
 import { costOfRun } from '@/core/money/runCost';
 import { planFile, type Plan } from '@/core/plan/plan';
 import { andThen, bad, good, refuse, type Result } from '@/core/model/result';

@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
 import { choicesOf, type Choice } from '@/core/ask/choices';
+import { refusing, type Refusal } from '@/core/ask/refusal';
+import type { Problem } from '@/core/model/result';
 import type { Question } from '@/core/ask/question';
 import type { Answer, Comparing } from '@/core/formats/answer';
 import { answers } from '@/core/formats/planner';
@@ -69,6 +71,18 @@ class Planner {
     if (!this.shop) return undefined;
     const asked = this.edits;
     const each = sequencesOf(file, this.shop);
+    for (let next = each.next(); ; next = each.next()) {
+      if (next.done) return next.value;
+      await pause();
+      if (asked !== this.edits) return undefined;
+    }
+  }
+
+  /** Why there is no plan, and what would do; lets edits go between any two changes that are tried. */
+  async refusal(file: RunFile, problems: readonly Problem[]): Promise<Refusal | undefined> {
+    if (!this.shop) return undefined;
+    const asked = this.edits;
+    const each = refusing(file, this.shop, problems);
     for (let next = each.next(); ; next = each.next()) {
       if (next.done) return next.value;
       await pause();

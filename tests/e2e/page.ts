@@ -50,11 +50,16 @@ export async function openRun(page: Page, name: string): Promise<void> {
 
 /** Saves a run that a journey brings, and opens its sheet. */
 export async function openSaved(page: Page, part: object, more: object = {}): Promise<void> {
+  await openUnplanned(page, part, more);
+  await expect(page.getByRole('listbox')).toBeVisible();
+}
+
+/** The same for a run that may have no plan. */
+export async function openUnplanned(page: Page, part: object, more: object = {}): Promise<void> {
   const file = { format: 'shingle-run/1', units: 'mm', part, quantity: 20, way: 'from-bar', ...more };
   const answer = await send(page, 'post', '/api/runs', { file });
   const { run } = (await answer.json()) as { run: { id: number } };
   await page.goto(`/runs/${run.id}`);
-  await expect(page.getByRole('listbox')).toBeVisible();
 }
 
 /** Opens a tab; pressed before the page has come to life it does nothing, and is pressed again. */

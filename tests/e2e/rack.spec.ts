@@ -65,14 +65,14 @@ test('the cut list of open runs: bars to open with the bound, the stop of each l
   page,
 }) => {
   await page.goto('/rack/cuts');
-  await unfold(page, /brass CW614N hex 24 mm|stainless 303 ⌀12/);
+  await unfold(page, /brass CW614N hex 24 mm|free-cutting steel ⌀10/);
   const sheet = page.getByRole('region', { name: 'brass CW614N hex 24 mm drawn' });
   await expect(sheet.getByText(/2 bars to open, at least 2 needed/)).toBeVisible();
   await expect(sheet.getByText('47.00', { exact: true }).first()).toBeVisible();
   await expect(sheet.getByLabel('60 cuts')).toHaveText('☐'.repeat(60));
   // From the bar: a bar for the lathe, whole or a length of it.
-  const pins = page.getByRole('region', { name: 'stainless 303 ⌀12 drawn' });
-  await expect(pins.getByText('WS-512, into the lathe as it is, 83 pieces')).toBeVisible();
+  const pins = page.getByRole('region', { name: 'free-cutting steel ⌀10 drawn' });
+  await expect(pins.getByText(/WS-118, into the lathe as it is, \d+ pieces/).first()).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel(/Gland body/).uncheck();
   await expect(sheet).toHaveCount(0);

@@ -66,12 +66,14 @@ function probesOf(shop: Shop, material: string): Probe[] {
 
 /** Which figures move the time for the batch most: each planned at both ends of its range, one after the other. */
 export function* swingsOf(file: RunFile, shop: Shop): Generator<number, Swing[]> {
+  const plan = planFile(file, shop, 'wanted');
+  if (!plan.ok) return [];
+  const now = plan.value.times.batch.value;
+  // A figure a little otherwise moves the minutes of these routes, and no other one into their place.
   const minutesWith = (own: Shop) => {
-    const plan = planFile(file, own, 'wanted');
-    return plan.ok ? plan.value.times.batch.value : undefined;
+    const moved = planFile(file, own, 'wanted', plan.value.route.best);
+    return moved.ok ? moved.value.times.batch.value : undefined;
   };
-  const now = minutesWith(shop);
-  if (now === undefined) return [];
   const probes = probesOf(shop, file.part.material);
   const swings: Swing[] = [];
   for (const [index, { name, of, value, spread, changed }] of probes.entries()) {

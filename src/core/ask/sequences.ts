@@ -18,6 +18,8 @@ export interface Sequence {
     batchMinutes: number;
     bars: number;
     operations: number;
+    /** Whether running the plan move by move bears it out. */
+    proved: boolean;
     /** Features that no operation makes this way. */
     unmade: number;
     /** What the second side is held by. */
@@ -49,6 +51,7 @@ function figuresOf(plan: Result<Plan>): Pick<Sequence, 'figures' | 'problem'> {
       batchMinutes: times.batch.value,
       bars: stock.bars.value,
       operations: setups.reduce((total, { operations }) => total + operations.length, 0),
+      proved: plan.value.proof.passed,
       unmade: doubts.filter(({ rule }) => rule === 'NO-OPERATION').length,
       holding: last.setup.holding,
     },
@@ -59,8 +62,14 @@ function figuresOf(plan: Result<Plan>): Pick<Sequence, 'figures' | 'problem'> {
 function becauseOf(file: RunFile, sequences: readonly Sequence[], own: Sequence | undefined): string {
   if (!own?.figures) return 'None of them can be planned.';
   const { batchMinutes } = own.figures;
-  const others = sequences.filter((other) => other !== own && other.figures);
-  if (others.length === 0) return 'It is the only one that can be.';
+  // What its proof does not bear out is no better, however quick.
+  const others = sequences.filter(
+    (other) => other !== own && other.figures && (other.figures.proved || !own.figures?.proved),
+  );
+  if (others.length === 0)
+    return sequences.some((other) => other !== own && other.figures)
+      ? 'It is the only one that its proof bears out.'
+      : 'It is the only one that can be.';
   const quickest = Math.min(...others.map(({ figures }) => figures?.batchMinutes ?? Infinity));
   const named = [
     ...(file.way && file.way !== 'choose' ? ['the stock'] : []),

@@ -1,3 +1,4 @@
+import { sayLost, sayRoute } from '../present/route';
 import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
 import type { Plan } from '../plan/plan';
@@ -172,6 +173,24 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
   operations: operationsOf(planned, written),
 });
 
+/** What the drawing asks for and no operation makes. */
+function completeData({ doubts }: Plan) {
+  const missing = doubts.filter(({ rule }) => rule === 'NO-OPERATION').map(({ path, because }) => ({ path, because }));
+  return { complete: missing.length === 0, missing };
+}
+
+const routeData = ({ route, run }: Plan) => ({
+  proven: route.proven,
+  setups: route.setups,
+  compared: route.tried,
+  runnersUp: route.runnersUp.map((own) => ({
+    words: sayRoute(own),
+    ...(own.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(own.pieceMinutes) }),
+    ...(own.batchMinutes === undefined ? {} : { batchMinutes: rounded(own.batchMinutes) }),
+    lostBy: sayLost(own, run.units),
+  })),
+});
+
 /** What the proof found: nothing is rounded away that would be a fault. */
 export const proofData = ({ passed, faults, clearances, segments, worst }: Proof) => ({
   passed,
@@ -265,6 +284,8 @@ export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
       notes,
     })),
     setups: plan.setups.map((planned, index) => setupData(planned, written.setups[index] as WrittenSetup)),
+    ...completeData(plan),
+    route: routeData(plan),
     proof: proofData(plan.proof),
     time: timeData(plan, running),
     doubts: plan.doubts,

@@ -270,6 +270,18 @@ export const planFileSchema = Joi.object<PlanFile>({
       }),
     )
     .required(),
+  complete: Joi.boolean().required(),
+  missing: Joi.array()
+    .items(Joi.object({ path: text(), because: text() }))
+    .required(),
+  route: Joi.object({
+    proven: Joi.boolean().required(),
+    setups: number(),
+    compared: number(),
+    runnersUp: Joi.array()
+      .items(Joi.object({ words: text(), pieceMinutes: Joi.number(), batchMinutes: Joi.number(), lostBy: text() }))
+      .required(),
+  }).required(),
   proof: proof(),
   time: Joi.object({
     setupMinutes: number(),

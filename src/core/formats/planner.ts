@@ -39,9 +39,9 @@ export function* answers(file: RunFile, shop: Shop, before?: Comparing): Generat
   const { way } = run.value;
   const likely = before && (way === 'choose' || way === before.way) ? before : undefined;
   const steps = planWays(run.value, likely ? [likely.way, ...WAYS.filter((own) => own !== likely.way)] : WAYS);
-  for (let step = steps.next(); ; step = steps.next()) {
-    if (step.done) return answerOf(step.value, file, shop);
-    const plan = likely && step.value();
-    if (likely && plan?.ok) yield answerOf(good(asBefore(plan.value, likely)), file, shop);
-  }
+  let step = steps.next();
+  const first = likely && !step.done ? step.value() : undefined;
+  if (likely && first?.ok) yield answerOf(good(asBefore(first.value, likely)), file, shop);
+  while (!step.done) step = steps.next();
+  return answerOf(step.value, file, shop);
 }

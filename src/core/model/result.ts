@@ -4,6 +4,8 @@ export interface Problem {
   message: string;
   /** Nothing was entered yet. */
   missing?: true;
+  /** What another route would have to give: more room before the jaws, or another bar. */
+  wants?: 'room' | 'stock';
 }
 
 /** Expected bad input is a value, not an exception: exceptions are bugs. */
@@ -15,8 +17,9 @@ export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 /** Wraps what is in the way. */
 export const bad = (...problems: Problem[]): { ok: false; problems: Problem[] } => ({ ok: false, problems });
 
-/** One problem as a refusal. */
-export const refuse = (path: string, message: string): { ok: false; problems: Problem[] } => bad({ path, message });
+/** One problem as a refusal. @param wants what another route would have to give */
+export const refuse = (path: string, message: string, wants?: Problem['wants']): { ok: false; problems: Problem[] } =>
+  bad({ path, message, ...(wants ? { wants } : {}) });
 
 /** An entry that is not there yet; what would do, where that helps. */
 export const missing = (path: string, more = ''): Problem => ({ path, message: `is missing${more}`, missing: true });

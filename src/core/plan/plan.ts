@@ -4,7 +4,8 @@ import { readRun } from '../read/readRun';
 import { andThen, good, type Problem, type Result } from '../model/result';
 import type { Proof } from './proof/faults';
 import { planRoute, prepare, type Route } from './route';
-import { HOUSE_WAY, Search, type Judged } from './search';
+import type { Skeleton } from './skeleton';
+import { HOUSE_WAY, isSound, Search, type Answered, type Judged } from './search';
 import type { Run } from '../model/run';
 import type { Shop } from '../model/shop/shop';
 import { sayMinutes } from '../model/units/show';
@@ -21,6 +22,8 @@ export interface WayOutcome {
   stock?: Stock;
   times?: Times;
   problem?: Problem;
+  /** It can be planned, and its plan leaves something out or is not proved. */
+  unsound?: true;
 }
 
 /** A whole plan. */
@@ -32,6 +35,8 @@ export interface Plan extends Route {
   lengths: WorkedLengths;
   /** What was decided against the planner, and what that breaks and costs. */
   overrules: PlannedOverrule[];
+  /** How the routes that were tried compare. */
+  route: Answered;
   /** What running it on an exact workpiece showed. */
   proof: Proof;
   /** What the plan cannot promise: features without an operation, sizes and walls beyond the bench. */
@@ -58,6 +63,11 @@ function because(run: Run, best: Route, other: WayOutcome | undefined): Reason {
   if (HOUSE_WAY[run.shop.houseRules.stock] === best.way)
     return { rule, because: `${WAY_BEGINS[best.way]}: house rule.` };
   const saved = (other?.times?.batch.value ?? 0) - best.times.batch.value;
+  if (saved < 0)
+    return {
+      rule,
+      because: `${WAY_BEGINS[best.way]}: ${WAY_BEGINS[best.way === 'from-bar' ? 'sawn-blanks' : 'from-bar'].toLowerCase()} would be quicker over the batch by ${sayMinutes(-saved)}, and running that plan does not bear it out.`,
+    };
   return { rule, because: `${WAY_BEGINS[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }
 
@@ -67,7 +77,7 @@ const isWanted = (run: Run, way: Way): boolean => run.way === 'choose' || run.wa
 type Ways = 'all' | 'wanted';
 
 /** What a plan says of the way that it takes, beside how that compares. */
-type Taken = Omit<Plan, 'ways' | 'chosenBecause'>;
+type Taken = Omit<Plan, 'ways' | 'chosenBecause' | 'route'>;
 
 function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
   const holdings = best.setups.map(({ setup }) => setup);
@@ -101,8 +111,13 @@ function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
 /**
  * Plans some ways one after the other, and other routes where none of them is sound; between two of them it can be asked
  * for the best plan so far. In the end the one that the run names is taken, or the quicker over the batch.
+ * @param only routes that are planned, and no others: where they were found before
  */
-export function* planWays(run: Run, ways: readonly Way[]): Generator<() => Result<Plan>, Result<Plan>> {
+export function* planWays(
+  run: Run,
+  ways: readonly Way[],
+  only?: readonly Skeleton[],
+): Generator<() => Result<Plan>, Result<Plan>> {
   const search = new Search(run);
   const known = new Map<Judged, Taken>();
   const conclude = (): Result<Plan> =>
@@ -111,25 +126,33 @@ export function* planWays(run: Run, ways: readonly Way[]): Generator<() => Resul
       known.set(best, taken);
       const outcomes = WAYS.flatMap((way) => {
         const outcome = search.outcomeOf(way);
-        return outcome ? [outcomeOf(way, outcome)] : [];
+        if (!outcome) return [];
+        const unsound = outcome.ok && !isSound(search.judge(outcome.value));
+        return [{ ...outcomeOf(way, outcome), ...(unsound ? { unsound } : {}) }];
       });
       const other = outcomes.find(({ way }) => way !== best.route.way);
-      return good({ ...taken, ways: outcomes, chosenBecause: because(run, best.route, other) });
+      return good({
+        ...taken,
+        ways: outcomes,
+        chosenBecause: because(run, best.route, other),
+        route: search.answered(best),
+      });
     });
-  const steps = search.steps(ways);
+  const steps = only ? search.only(only) : search.steps(ways);
   for (let step = steps.next(); !step.done; step = steps.next()) yield conclude;
   return conclude();
 }
 
 /** The plan of a run, with both ways compared, or only those that it leaves open. */
-export function planRun(run: Run, compared: Ways = 'all'): Result<Plan> {
+export function planRun(run: Run, compared: Ways = 'all', only?: readonly Skeleton[]): Result<Plan> {
   const steps = planWays(
     run,
     WAYS.filter((way) => compared === 'all' || isWanted(run, way)),
+    only,
   );
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
 /** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */
-export const planFile = (file: unknown, shop: Shop, compared: Ways = 'all'): Result<Plan> =>
-  andThen(readRun(file, shop), (run) => planRun(run, compared));
+export const planFile = (file: unknown, shop: Shop, compared: Ways = 'all', only?: readonly Skeleton[]): Result<Plan> =>
+  andThen(readRun(file, shop), (run) => planRun(run, compared, only));

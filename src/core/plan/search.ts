@@ -4,10 +4,10 @@ import type { Run } from '../model/run';
 import { WAY_BEGINS } from '../model/way';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
-import type { Proof } from './proof/faults';
+import type { Fault, FaultCode, Proof } from './proof/faults';
 import { proofOf } from './proved';
 import { planRoute, prepare, type Prepared, type Route } from './route';
-import { otherSkeletons, usual, type Skeleton } from './skeleton';
+import { keyOf, otherSkeletons, usual, type Skeleton } from './skeleton';
 
 /** A route that was tried: planned through, or why not. */
 export interface Tried {
@@ -33,6 +33,32 @@ const wrongIn = ({ doubts, proof }: Judged): [number, number] => [doubts.filter(
 /** Whether a route makes everything that is drawn, and its proof bears it out. */
 export const isSound = (judged: Judged): boolean => wrongIn(judged).every((count) => count === 0);
 
+/** Faults of how the work is held or stands out, which another route may not have. */
+const OF_HOLDING: readonly FaultCode[] = [
+  'meets-holding',
+  'meets-centre',
+  'meets-stop',
+  'meets-rest',
+  'nothing-gripped',
+  'grip-marks',
+  'grips-wall',
+  'tips',
+  'slender',
+  'no-centre',
+  'falls-off',
+];
+
+/** Whether another route may be sounder: something is left out, or it is held or stands out wrongly. */
+const couldBeBetter = (judged: Judged): boolean =>
+  wrongIn(judged)[0] > 0 || judged.proof.faults.some(({ code }) => OF_HOLDING.includes(code));
+
+/** Whether holding it otherwise could make it sound: nothing else is wrong with it. */
+const couldBeSound = (judged: Judged): boolean =>
+  judged.proof.faults.every(({ code }) => OF_HOLDING.includes(code) || wrongIn(judged)[0] > 0);
+
+/** So many others are tried where no route can be sound, for one that is held better. */
+const FEW = 3;
+
 /** Why none of the routes can be: what stands in all of them once, the rest with the way it stands in. */
 export function refusalsOf(tried: readonly Tried[]): Problem[] {
   const problemsIn = ({ result }: Tried) => (result.ok ? [] : result.problems);
@@ -57,6 +83,33 @@ const isUsual = ({ skeleton }: Route): boolean => isPlain(skeleton);
 
 const batchOf = ({ times }: Route): number => times.batch.value;
 
+/** How a route that was not taken compares: what it is, its figures where it could be planned, and what it lost by. */
+export interface Compared {
+  skeleton: Skeleton;
+  pieceMinutes?: number;
+  batchMinutes?: number;
+  /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
+  lostBy?: number;
+  because: 'slower' | 'quicker-elsewhere' | 'bare' | 'not-proved' | 'refused';
+  /** What of it cannot be, where that is why. */
+  problem?: Problem;
+  fault?: Fault;
+}
+
+/** How many routes were tried, whether those were all of the space, and how the best others compare. */
+export interface Answered {
+  tried: number;
+  /** Set-ups that were planned through. */
+  setups: number;
+  proven: boolean;
+  /** The best of each way. */
+  best: Skeleton[];
+  runnersUp: Compared[];
+}
+
+/** How many others are told. */
+const RUNNERS_UP = 5;
+
 /**
  * The search over whole routes of a run (trade: The job). The usual route of each way is tried first; where none of those
  * that the run leaves open is sound, others are, until one is.
@@ -65,13 +118,26 @@ export class Search {
   readonly prepared: Prepared;
   readonly tried: Tried[] = [];
   private readonly judged = new Map<Route, Judged>();
+  /** Whether everything in the space was tried. */
+  private isWhole = false;
 
   constructor(private readonly run: Run) {
     this.prepared = prepare(run);
   }
 
-  private isOpen(way: Way): boolean {
+  isOpen(way: Way): boolean {
     return this.run.way === 'choose' || this.run.way === way;
+  }
+
+  /** The plainest route that was not tried yet; what those before it were refused for says where to look. */
+  private next(): Skeleton | undefined {
+    const wants = new Set(
+      this.tried.flatMap(({ result }) => (result.ok ? [] : result.problems.map((own) => own.wants))),
+    );
+    const known = new Set(this.tried.map(({ skeleton }) => keyOf(skeleton)));
+    return WAYS.filter((way) => this.isOpen(way))
+      .flatMap((way) => otherSkeletons(this.run, way, wants))
+      .find((own) => !known.has(keyOf(own)));
   }
 
   try(skeleton: Skeleton): void {
@@ -123,11 +189,55 @@ export class Search {
       : bad(...refusalsOf(this.tried.filter(({ skeleton }) => this.isOpen(skeleton.way) && isPlain(skeleton))));
   }
 
+  /** How the others compare with the route that is taken, the quickest sound ones first. */
+  answered(best: Judged): Answered {
+    const others = this.tried.flatMap((own): Compared[] =>
+      own.result.ok && own.result.value === best.route ? [] : [this.compare(own, best)],
+    );
+    const rank = ({ because, batchMinutes = Infinity }: Compared) =>
+      (because === 'refused' ? 2 : because === 'slower' || because === 'quicker-elsewhere' ? 0 : 1) * 1e9 +
+      batchMinutes;
+    return {
+      tried: this.tried.length,
+      setups: this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 0), 0),
+      proven: this.isWhole,
+      best: WAYS.flatMap((way) => {
+        const own = this.outcomeOf(way);
+        return own?.ok ? [own.value.skeleton] : [];
+      }),
+      runnersUp: others.toSorted((a, b) => rank(a) - rank(b)).slice(0, RUNNERS_UP),
+    };
+  }
+
+  private compare({ skeleton, result }: Tried, best: Judged): Compared {
+    if (!result.ok)
+      return { skeleton, because: 'refused', ...(result.problems[0] ? { problem: result.problems[0] } : {}) };
+    const judged = this.judge(result.value);
+    const [fault] = judged.proof.faults;
+    const figures = {
+      skeleton,
+      pieceMinutes: result.value.times.piece.value,
+      batchMinutes: batchOf(result.value),
+      lostBy: batchOf(result.value) - batchOf(best.route),
+    };
+    if (wrongIn(judged)[0] > wrongIn(best)[0]) return { ...figures, because: 'bare' };
+    if (fault && !isSound(judged)) return { ...figures, because: 'not-proved', fault };
+    return { ...figures, because: figures.lostBy >= 0 ? 'slower' : 'quicker-elsewhere' };
+  }
+
   /** What came of a way, at its best. */
   outcomeOf(way: Way): Result<Route> | undefined {
     const own = this.tried.filter(({ skeleton }) => skeleton.way === way);
     const best = this.bestAmong(this.planned(way));
     return best ? good(best.route) : own[0]?.result;
+  }
+
+  /** Tries some routes and no others. */
+  *only(skeletons: readonly Skeleton[]): Generator<void, void> {
+    for (const skeleton of skeletons) {
+      if (this.tried.length > 0) yield;
+      this.try(skeleton);
+    }
   }
 
   /** Tries the usual routes of some ways, then others as long as there is nothing sound; a step for each. */
@@ -136,12 +246,22 @@ export class Search {
       if (this.tried.length > 0) yield;
       this.try(usual(way));
     }
-    const others = WAYS.filter((way) => this.isOpen(way)).flatMap((way) => otherSkeletons(this.run, way));
-    for (const skeleton of others) {
+    for (let next = this.next(), others = 0; next; next = this.next(), others += 1) {
       const best = this.best();
-      if (best.ok && isSound(best.value)) return;
+      if (best.ok && (!couldBeBetter(best.value) || (others >= FEW && !couldBeSound(best.value)))) return;
       yield;
-      this.try(skeleton);
+      this.try(next);
     }
+    this.isWhole = true;
   }
+}
+
+/** Every route of a run that was tried, and the first thing that stopped it. */
+export function routesTried(run: Run): { skeleton: Skeleton; problem: Problem | undefined }[] {
+  const search = new Search(run);
+  for (const steps = search.steps(WAYS.filter((way) => search.isOpen(way))); !steps.next().done;);
+  return search.tried.map(({ skeleton, result }) => ({
+    skeleton,
+    problem: result.ok ? undefined : result.problems[0],
+  }));
 }

@@ -1,3 +1,4 @@
+import type { Problem } from '../model/result';
 import type { Run } from '../model/run';
 import { WAY_BEGINS, type Way } from '../model/way';
 
@@ -17,24 +18,31 @@ export interface Skeleton {
 /** The route that is taken where it is sound: nothing left on, the work standing out at once. */
 export const usual = (way: Way): Skeleton => ({ way, spigot: false, centred: false, dearer: 0 });
 
-/** Rooms before the jaws that a route may leave: for a blade's holder, for each rest of the machine. */
-function roomsOf({ allowances, shop }: Run, way: Way): number[] {
+/** What routes that were refused would want of another. */
+export type Wants = ReadonlySet<Problem['wants']>;
+
+/** Rooms before the jaws that a route may leave: for a blade's holder, and where it is wanted for each rest of the machine. */
+function roomsOf({ allowances, shop }: Run, way: Way, wants: Wants): number[] {
   if (allowances.jawClearance !== undefined) return [];
-  const rests = (shop.machine.rests ?? []).map(({ width }) => width);
+  const rests = wants.has('room') ? (shop.machine.rests ?? []).map(({ width }) => width) : [];
   return [...(way === 'from-bar' ? [] : [shop.allowances.jawClearance]), ...rests];
 }
 
 /** How many bars beyond the cheapest are tried. */
 const MORE_BARS = 2;
 
-/** Other routes of a way, the plainest first; what the run says of its blanks is not taken from it. */
-export function otherSkeletons(run: Run, way: Way): Skeleton[] {
+/**
+ * Other routes of a way, the plainest first: what holds its blanks better, then what those that were refused want: more room
+ * before the jaws, another bar. What the run says of its blanks is not taken from it.
+ */
+export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
   const { allowances } = run;
   const fromBar = way === 'from-bar';
   const spigots = fromBar || allowances.spigot !== undefined ? [false] : [false, true];
   const centres = fromBar || allowances.centreEnd !== undefined ? [false] : [false, true];
-  const rooms = [undefined, ...roomsOf(run, way)];
-  const bars = run.stock === 'choose' ? Array.from({ length: MORE_BARS }, (_, index) => index + 1) : [];
+  const rooms = [undefined, ...roomsOf(run, way, wants)];
+  const bars =
+    wants.has('stock') && run.stock === 'choose' ? Array.from({ length: MORE_BARS }, (_, index) => index + 1) : [];
   const held = rooms
     .flatMap((clearance) =>
       centres.flatMap((centred) =>
@@ -50,6 +58,10 @@ export function otherSkeletons(run: Run, way: Way): Skeleton[] {
     .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
   return [...held, ...bars.map((dearer) => ({ ...usual(way), dearer }))];
 }
+
+/** One skeleton as a word: two with the same are one. */
+export const keyOf = ({ way, spigot, centred, dearer, clearance }: Skeleton): string =>
+  [way, spigot, centred, dearer, clearance].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
 export function withLeft(run: Run, { spigot, clearance }: Skeleton): Run {

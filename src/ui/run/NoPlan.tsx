@@ -2,6 +2,7 @@
 import styled from 'styled-components';
 import { PlaceLink } from './PlaceLink';
 import { ProblemList } from './ProblemList';
+import { Remedies } from './Remedies';
 import { useWorkspace } from './WorkspaceContext';
 
 const Waiting = styled.main`
@@ -27,6 +28,7 @@ export function NoPlan() {
     <Waiting>
       <h2>There is no plan yet</h2>
       <ProblemList problems={problems} />
+      <Remedies />
       <p>
         <PlaceLink id={id} place="part">
           Go on with the part

@@ -60,7 +60,7 @@ export function RunWorkspace({
   const [help, setHelp] = useState(false);
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
   const select = useCallback<Workspace['select']>((key, at) => setSelection({ selected: key, pass: at }), []);
-  const { planned, exportFile, compare, sequences, choices, tryCut } = usePlanner(file, shop);
+  const { planned, exportFile, compare, sequences, refusal, choices, tryCut } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
 
   const [left, setLeft] = useState<FoundDraft[]>([]);
@@ -120,10 +120,11 @@ export function RunWorkspace({
       select,
       compare,
       sequences,
+      refusal,
       choices,
       tryCut,
     }),
-    [id, file, run, shop, planned, problems, selected, pass, select, compare, sequences, choices, tryCut],
+    [id, file, run, shop, planned, problems, selected, pass, select, compare, sequences, refusal, choices, tryCut],
   );
 
   return (

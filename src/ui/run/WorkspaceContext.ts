@@ -22,6 +22,8 @@ export interface Workspace {
   compare: PlannerTools['compare'];
   /** Plans the run on every machine, both ways, each end first. */
   sequences: PlannerTools['sequences'];
+  /** What was tried for a run that has no plan, and what would do. */
+  refusal: PlannerTools['refusal'];
   /** Plans what could be decided of a tool or a holding. */
   choices: PlannerTools['choices'];
   /** Plans the run with one operation cutting otherwise. */

@@ -7,6 +7,8 @@ import type { Comparison } from '@/core/ask/revisions/compareRuns';
 import type { Choice } from '@/core/ask/choices';
 import type { Question } from '@/core/ask/question';
 import type { Compared } from '@/core/ask/sequences';
+import type { Refusal } from '@/core/ask/refusal';
+import type { Problem } from '@/core/model/result';
 import type { Shop } from '@/core/model/shop/shop';
 import type { Tile, Trial } from '@/core/ask/trial';
 import type { Tried } from '@/core/ask/whatIf';
@@ -25,6 +27,7 @@ export interface PlannerTools {
   exportFile: (file: RunFile) => Promise<RunFile | undefined>;
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
   sequences: (file: RunFile) => Promise<Compared | undefined>;
+  refusal: (file: RunFile, problems: readonly Problem[]) => Promise<Refusal | undefined>;
   choices: (file: RunFile, question: Question) => Promise<Choice[] | undefined>;
   tryCut: (file: RunFile, tile: Tile, trial: Trial) => Promise<Tried | undefined>;
 }
@@ -78,6 +81,10 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
     [],
   );
   const sequences = useCallback<PlannerTools['sequences']>(async (own) => planner.current?.sequences(own), []);
+  const refusal = useCallback<PlannerTools['refusal']>(
+    async (own, problems) => planner.current?.refusal(own, problems),
+    [],
+  );
   const choices = useCallback<PlannerTools['choices']>(
     async (own, question) => planner.current?.choices(own, question),
     [],
@@ -86,5 +93,5 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
     async (own, tile, trial) => planner.current?.tryCut(own, tile, trial),
     [],
   );
-  return { planned, tryCut, exportFile, compare, sequences, choices };
+  return { planned, tryCut, exportFile, compare, sequences, refusal, choices };
 }

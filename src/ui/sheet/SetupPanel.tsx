@@ -1,4 +1,5 @@
 'use client';
+import { sayLost, sayRoute, sayTried } from '@/core/present/route';
 import { WAY_WORDS } from '@/core/model/way';
 import { useState } from 'react';
 import { sectionName } from '@/core/plan/stock/nameOfBar';
@@ -36,6 +37,22 @@ const FIRST_HELD = { setup: 1 } as const;
 const SECOND_HELD = { setup: 2 } as const;
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** How many routes were tried, and what those that were not taken lost by. */
+function Routes({ plan: { route, run } }: { plan: Plan }) {
+  return (
+    <details style={{ fontSize: 14, margin: '4px 0' }}>
+      <summary style={{ cursor: 'pointer' }}>{sayTried(route)}</summary>
+      <ul>
+        {route.runnersUp.map((own) => (
+          <li key={sayRoute(own)}>
+            <strong>{sayRoute(own)}</strong>: {sayLost(own, run.units)}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
 
 /** Before any operation is selected: what it is made from, how the work is held, and why. */
 export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: PlannedSetup; edits: OrderEdits }) {
@@ -95,14 +112,18 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
         <Part>
           <h3>Ways</h3>
           <dl>
-            {plan.ways.map(({ way, times, stock: own, problem }) => (
-              <Line key={way} name={`${WAY_WORDS[way]}${way === stock.way ? ', chosen' : ''}`}>
+            {plan.ways.map(({ way, times, stock: own, problem, unsound }) => (
+              <Line
+                key={way}
+                name={`${WAY_WORDS[way]}${way === stock.way ? ', chosen' : ''}${unsound ? ', not sound' : ''}`}
+              >
                 {times && own
                   ? `${sayMinutes(times.batch.value)} · ${own.bars.value} bar${own.bars.value === 1 ? '' : 's'}`
                   : problem && 'cannot be'}
               </Line>
             ))}
           </dl>
+          <Routes plan={plan} />
           <p role="status" style={{ color: 'var(--ink-soft)', fontSize: 14, minHeight: 42 }}>
             {compared ? `${capital(countOf(compared))}. ${compared.because}` : 'Comparing …'}
           </p>

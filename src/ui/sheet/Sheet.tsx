@@ -12,6 +12,7 @@ import { useSize } from '../primitives/useSize';
 import { later } from '../primitives/later';
 import { entryName } from '../run/entryName';
 import { NoPlan } from '../run/NoPlan';
+import { Remedies } from '../run/Remedies';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { isBetweenCentres } from '@/core/model/plan/setup';
@@ -146,6 +147,7 @@ export function Sheet() {
               <strong>{entryName(path)}</strong> {message}.{' '}
             </span>
           ))}
+          <Remedies />
         </Notice>
       )}
       {proof && !proof.passed && <NotProved proof={proof} units={plan.run.units} />}

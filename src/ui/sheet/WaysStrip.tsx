@@ -51,7 +51,7 @@ export function WaysStrip({ id, plan }: { id: string; plan: Plan }) {
   return (
     <Strip aria-label="Ways of running">
       <ul>
-        {plan.ways.map(({ way, times }) => {
+        {plan.ways.map(({ way, times, unsound }) => {
           const chosen = way === plan.way;
           const [once, end] = [x(times?.setup.value ?? 0), x(times?.batch.value ?? 0)];
           return (
@@ -65,7 +65,7 @@ export function WaysStrip({ id, plan }: { id: string; plan: Plan }) {
                   </g>
                 )}
               </svg>
-              <span>{times ? sayMinutes(times.batch.value) : 'cannot be'}</span>
+              <span>{!times ? 'cannot be' : unsound && !chosen ? 'not sound' : sayMinutes(times.batch.value)}</span>
             </li>
           );
         })}

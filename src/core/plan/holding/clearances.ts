@@ -15,6 +15,8 @@ export interface Clearance {
   needs: number;
   /** What would make it more. */
   help: string;
+  /** Standing out farther would. */
+  wantsRoom?: true;
 }
 
 /** Just inside the mouth of a hole, mm. */
@@ -41,6 +43,7 @@ function toJaws(operation: Operation, work: Workpiece, { holding }: Setup): Clea
       distance: holding.from - furthest,
       needs: 0,
       help: 'more stick-out, or a tool that stands less far ahead of its cut',
+      wantsRoom: true,
     },
   ];
 }
@@ -77,6 +80,7 @@ function compoundToChuck({ compound, from, to }: Operation, { holding, run }: Se
       distance: holding.from + jaws.length - (Math.max(from, to) + ahead),
       needs: 0,
       help: 'more stick-out, or the tool further out of its post',
+      wantsRoom: true,
     },
   ];
 }
@@ -149,6 +153,7 @@ export function checkClearances(
     return refuse(
       operation.feature.startsWith('part.') ? operation.feature : 'part.outside',
       `${operation.name} in set-up ${number}: ${hit.what} is ${short(hit.needs - hit.distance)} short; ${hit.help}`,
+      hit.wantsRoom ? 'room' : undefined,
     );
   return good(
     clearances

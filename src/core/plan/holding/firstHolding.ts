@@ -102,6 +102,7 @@ export function firstHolding(sought: Sought): Result<Held> {
     return refuse(
       'stock',
       `nothing here holds a bar of ${sayDiameter(stock.over, run.units)}${spoilt ? `: ${spoilt.kind.words} ${spoilt.against}` : ''}`,
+      'stock',
     );
   }
   const { kind, figures } = best;

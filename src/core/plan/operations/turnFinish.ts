@@ -157,6 +157,7 @@ export const turnFinish: OperationKind = {
       return refuse(
         `${feature}.diameter`,
         `${say(Number(perSide.toFixed(3)), run.units)} a side is left to finish, thinner than ${tool.name} cuts (${say(tool.thinnestCut ?? 0, run.units)}): take larger stock`,
+        'stock',
       );
     const springs = springsOf(operation, division.finish.at(-1) ?? 0, tight, work, setup);
     const clear = clearOf(work, from, to, allowances.approach);

@@ -1,4 +1,4 @@
-import { good, refuse, type Result } from '../model/result';
+import { good, refuse, type Result } from './result';
 
 /** The steps of a path: `part.outside[0].diameter` is part, outside, 0, diameter. */
 const stepsOf = (path: string): string[] => path.split(/[.[\]]+/).filter(Boolean);

@@ -1,0 +1,120 @@
+import { WAYS } from '../model/way';
+import { startValues } from '../model/shop/startValues';
+import { readRun } from '../read/readRun';
+import type { RunFile } from '../read/runFile';
+import { example, runOf, step } from '../testing';
+import { isSound, Search } from './search';
+import { keyOf, otherSkeletons, usual } from './skeleton';
+
+function searchOf(file: RunFile): Search {
+  const run = readRun(file, startValues);
+  if (!run.ok) throw new Error(JSON.stringify(run.problems));
+  const search = new Search(run.value);
+  for (const steps = search.steps(WAYS); !steps.next().done;);
+  return search;
+}
+const routeOf = (file: RunFile) => {
+  const best = searchOf(file).best();
+  if (!best.ok) throw new Error(JSON.stringify(best.problems));
+  return best.value;
+};
+const triedOf = (file: RunFile) => searchOf(file).tried.map(({ skeleton }) => keyOf(skeleton));
+
+/** A pin that is slender by the time it is finished, with a head that a bar brings. */
+const slender = (more: Partial<RunFile> = {}) =>
+  runOf({ material: 'stainless-303', outside: [step('8 h8', 80), step(14, 10)] }, { quantity: 10, ...more });
+
+test('where the usual routes are sound no other one is tried', () => {
+  expect(triedOf(example('pivot-pin'))).toEqual(WAYS.map((way) => keyOf(usual(way))));
+});
+
+describe('slender work from blanks', () => {
+  test('by hand: its end is faced and centred 2 mm out of the chuck, then it is drawn out and turned under the centre', () => {
+    const { route } = routeOf(slender());
+    expect(route.skeleton).toMatchObject({ way: 'sawn-blanks', centred: true });
+    const [centring, turning, back] = route.setups.map(({ setup }) => setup);
+    expect([centring?.end, turning?.end, back?.end]).toEqual(['front', 'front', 'back']);
+    // 1 of facing and 2 clear.
+    expect(centring?.stickOut.value).toBe(3);
+    expect(route.setups[0]?.operations.map(({ kind }) => kind)).toEqual(['face', 'centre']);
+    expect(turning).toMatchObject({ facing: 0, supported: true, side: 1 });
+    expect(route.setups[1]?.operations.some(({ kind }) => kind === 'face' || kind === 'centre')).toBe(false);
+    // What stands out is at most four times what is gripped.
+    const { holding, stickOut } = turning ?? {};
+    expect(stickOut?.value ?? Infinity).toBeLessThanOrEqual(4 * ((holding?.to ?? 0) - (holding?.from ?? 0)) + 1e-6);
+  });
+
+  test('the seat of its centre is at most 0.4 of the diameter it stands in: 3.15 of ⌀8, 1.6 of ⌀6 (2.4)', () => {
+    const centreOf = (file: RunFile) => routeOf(file).route.setups[0]?.operations[1]?.tool.id;
+    expect(centreOf(slender())).toBe('centre-3.15');
+    const thinner = runOf({ material: 'stainless-303', outside: [step('6 h8', 60), step(14, 10)] }, { quantity: 10 });
+    expect(centreOf(thinner)).toBe('centre-1.6');
+  });
+
+  test('the others are told with what they lost by, the sound ones first', () => {
+    const search = searchOf(slender());
+    const best = search.best();
+    if (!best.ok) throw new Error('it has a route');
+    const { runnersUp, tried, best: bests } = search.answered(best.value);
+    expect(tried).toBe(search.tried.length);
+    expect(runnersUp.length).toBeGreaterThan(0);
+    expect(runnersUp.length).toBeLessThanOrEqual(5);
+    const usualBar = runnersUp.find(({ skeleton }) => keyOf(skeleton) === keyOf(usual('from-bar')));
+    expect(usualBar).toMatchObject({ because: 'not-proved', fault: { code: 'slender' } });
+    expect(bests).toContainEqual(best.value.route.skeleton);
+  });
+
+  test('equal work gives equal answers', () => {
+    expect(triedOf(slender())).toEqual(triedOf(slender()));
+    expect(routeOf(slender()).route.times.batch.value).toBe(routeOf(slender()).route.times.batch.value);
+  });
+
+  test('what the run says of its blanks is not varied: without a spigot 9 mm are left to hold 83 by, and it is refused', () => {
+    const search = searchOf(slender({ way: 'sawn-blanks', allowances: { spigot: 'none', centreEnd: 'none' } }));
+    expect(search.best().ok).toBe(false);
+    expect(search.tried.some(({ skeleton }) => skeleton.spigot || skeleton.centred)).toBe(false);
+  });
+});
+
+describe('a flange that leaves nothing to hold', () => {
+  // ⌀60 × 4 with a spigot ⌀13 × 20: no bar of ⌀60 goes through the spindle, and a blank would be held by 3 mm.
+  const flange = (more: Partial<RunFile> = {}) =>
+    runOf({ outside: [step('13 h8', 20), step(60, 4)] }, { quantity: 8, ...more });
+
+  test('the blank is longer by a spigot, which is faced off last', () => {
+    const { route } = routeOf(flange());
+    expect(route.skeleton).toMatchObject({ way: 'sawn-blanks', spigot: true });
+    expect(isSound(routeOf(flange()))).toBe(true);
+    expect(route.setups.at(-1)?.operations[0]?.name).toBe('Face the back, spigot off');
+  });
+
+  test('the run says none: it is refused', () => {
+    const best = searchOf(flange({ allowances: { spigot: 'none' } })).best();
+    expect(best.ok).toBe(false);
+  });
+});
+
+test('a thread blank 0.05 under its bar: the next bar is taken', () => {
+  const stud = runOf({ outside: [step(9.9, 20), step(12, 20), step(11.9, 25)] }, { quantity: 20 });
+  const { route } = routeOf(stud);
+  expect(route.skeleton.dearer).toBeGreaterThan(0);
+  expect(route.stock.size).toBeGreaterThan(12);
+  expect(route.stock.reasons[0]?.because).toContain('no sound route was found');
+});
+
+test('beyond the list a round is to order: ⌀95 as drawn', () => {
+  const { route } = routeOf(
+    runOf({ material: 'aluminium-6082', outside: [step(30, 30), step(95, 25)] }, { quantity: 4 }),
+  );
+  expect(route.stock).toMatchObject({ size: 95, toOrder: true });
+  expect(route.stock.reasons.map(({ rule }) => rule)).toContain('TO-ORDER');
+});
+
+test('a way that the run names is not left', () => {
+  const run = readRun(slender({ way: 'from-bar' }), startValues);
+  if (!run.ok) throw new Error('it reads');
+  expect(triedOf(slender({ way: 'from-bar' })).filter((key) => key.startsWith('sawn'))).toEqual([
+    keyOf(usual('sawn-blanks')),
+  ]);
+  expect(otherSkeletons(run.value, 'from-bar', new Set())).toEqual([]);
+});

@@ -1,0 +1,28 @@
+import type { UnitSystem } from '../model/units/length';
+import { sayMinutes } from '../model/units/show';
+import type { Answered, Compared } from '../plan/search';
+import { saySkeleton } from '../plan/skeleton';
+import { sayFault } from './fault';
+
+/** A route that was not taken, in words: what it is. */
+export const sayRoute = ({ skeleton }: Compared): string => saySkeleton(skeleton);
+
+/** And what it lost by. */
+export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units: UnitSystem): string {
+  switch (because) {
+    case 'slower':
+      return `slower by ${sayMinutes(lostBy)} over the batch`;
+    case 'quicker-elsewhere':
+      return `quicker by ${sayMinutes(-lostBy)} over the batch, and not what the run or the house says`;
+    case 'bare':
+      return 'leaves out what is drawn';
+    case 'not-proved':
+      return fault ? `not proved: ${sayFault(fault, units)}` : 'not proved';
+    case 'refused':
+      return `cannot be: ${problem?.message ?? 'it is refused'}`;
+  }
+}
+
+/** How far the search went, in a sentence. */
+export const sayTried = ({ tried, setups, proven }: Answered): string =>
+  `${tried} ${tried === 1 ? 'route' : 'routes'} tried, ${setups} set-ups planned through${proven ? '; there are no others in the space that is searched' : ''}.`;

@@ -1,0 +1,28 @@
+import { expect, expectAccessible, openUnplanned, test } from './page';
+
+test('a run that nothing holds: what was tried, and a change that works, one press away', async ({ page }) => {
+  await openUnplanned(
+    page,
+    {
+      number: 'WS-961',
+      material: 'brass-cw614n',
+      outside: [
+        { shape: 'cylinder', diameter: 6, length: 1.5 },
+        { shape: 'cylinder', diameter: 20, length: 1.5 },
+      ],
+    },
+    { quantity: 20, way: 'from-bar' },
+  );
+  await expect(page.getByRole('heading', { name: 'There is no plan yet' })).toBeVisible();
+  const offers = page.getByRole('region', { name: 'What would do' });
+  await expect(offers).toContainText('a piece');
+  await expectAccessible(page);
+  await page.getByText('One route was tried').click();
+  await expect(page.getByText('nothing finished in the first set-up').last()).toBeVisible();
+  await offers.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(page.getByRole('heading', { name: 'There is no plan yet' })).toHaveCount(0);
+  // It is an edit like any other: one undo brings it back.
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('What is entered now cannot be planned')).toBeVisible();
+  await expect(offers.getByRole('button', { name: 'Take it' }).first()).toBeVisible();
+});
