@@ -174,6 +174,12 @@ export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidat
     untrue,
     easy: best.easy,
     taken,
-    others: able.map((own) => ({ kind: own.kind.kind, grip: own.surface.path, name: own.surface.name })),
+    // Of several stretches of one surface the best.
+    others: able
+      .filter(
+        (own, index) =>
+          able.findIndex((one) => one.kind === own.kind && one.surface.path === own.surface.path) === index,
+      )
+      .map((own) => ({ kind: own.kind.kind, grip: own.surface.path, name: own.surface.name })),
   });
 }
