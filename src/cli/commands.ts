@@ -19,7 +19,7 @@ import { describe } from './describe';
 import { describeCuts } from './describeCuts';
 import { describeDifference, whatIf } from './whatIf';
 
-const USAGE = `usage: npm run --silent shingle -- plan FILE [--json]
+const USAGE = `usage: npm run --silent shingle -- plan FILE [--json] [--within SECONDS] [--proven]
        npm run --silent shingle -- prove FILE [--plan FILE] [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
@@ -79,17 +79,19 @@ function parsed(file: string, read: (file: string) => string): Result<unknown> {
 /** Seconds for a cut list. */
 const SAW_SECONDS = 1.8;
 
-/** What was typed beside the file: what is set otherwise, and the plan file that is asked about. */
+/** What was typed beside the file: what is set otherwise, the plan file that is asked about, how far to search. */
 interface Options {
   sets: readonly string[];
   plan: unknown;
+  /** Whether to search on for quicker routes, as long as that was asked for. */
+  goOn: (() => boolean) | undefined;
 }
 
 type Command = (value: unknown, options: Options) => Promise<Result<Answer>>;
 
 const commands: Record<string, Command> = {
-  plan: async (value) =>
-    andThen(planFile(value, startValues), (plan) =>
+  plan: async (value, { goOn }) =>
+    andThen(planFile(value, startValues, 'all', goOn ? { goOn } : {}), (plan) =>
       good({
         text: () =>
           describe(plan, compareSequences(value as RunFile, startValues), waysOfRunning(value as RunFile, startValues)),
@@ -137,16 +139,20 @@ function readWords(words: readonly string[]) {
   const unknown: string[] = [];
   let json = false;
   let plan: string | undefined;
+  let within: number | undefined;
   for (let index = 0; index < words.length; index += 1) {
     const word = words[index] ?? '';
     if (word === '--json') json = true;
     else if (word === '--set') sets.push(words[(index += 1)] ?? '');
+    else if (word === '--proven') within = Infinity;
+    else if (word === '--within') within = Number(words[(index += 1)]);
     else if (word === '--plan') plan = words[(index += 1)] ?? '';
     else if (word.startsWith('--')) unknown.push(word);
     else plain.push(word);
   }
   const [name = '', file, ...more] = plain;
-  return { name, file, json, sets, plan, wrong: more.length > 0 || unknown.length > 0 };
+  const wrong = more.length > 0 || unknown.length > 0 || (within !== undefined && !(within >= 0));
+  return { name, file, json, sets, plan, within, wrong };
 }
 
 /**
@@ -154,21 +160,24 @@ function readWords(words: readonly string[]) {
  * @param read the text of a file by its name, `-` being standard input; throws where there is none
  */
 export async function shingle(words: readonly string[], read: (file: string) => string): Promise<Said> {
-  const { name, file, json: asData, sets, plan, wrong } = readWords(words);
+  const { name, file, json: asData, sets, plan, within, wrong } = readWords(words);
   const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
   if (
     !command ||
     file === undefined ||
     wrong ||
     (name === 'what-if') !== sets.length > 0 ||
-    (plan !== undefined && name !== 'prove')
+    (plan !== undefined && name !== 'prove') ||
+    (within !== undefined && name !== 'plan')
   )
     return { code: 2, out: '', err: USAGE };
   const json = parsed(file, read);
   if (!json.ok) return refused(json.problems);
   const about: Result<unknown> = plan === undefined ? good(undefined) : parsed(plan, read);
   if (!about.ok) return refused(about.problems);
-  const answer = await command(json.value, { sets, plan: about.value });
+  const begun = performance.now();
+  const goOn = within === undefined ? undefined : () => performance.now() - begun < 1000 * within;
+  const answer = await command(json.value, { sets, plan: about.value, goOn });
   if (!answer.ok)
     return name === 'plan' ? noPlan(json.value as RunFile, answer.problems, asData) : refused(answer.problems);
   const { text, data, isWrong } = answer.value;

@@ -10,6 +10,7 @@ import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
+import { missingFrom } from '@/core/present/missing';
 import { sayLost, sayRoute, sayTried } from '@/core/present/route';
 import { describeLoads } from './describeLoads';
 import { describeProof } from './describeProof';
@@ -23,9 +24,13 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
   const { units, part } = run;
   const length = (mm: number) => `${formatLength(mm, units)} ${units}`;
   const fromBar = stock.way === 'from-bar';
+  const missing = missingFrom(plan);
   const head = [
     `${part.number}${part.revision ? ` revision ${part.revision}` : ''}  ${part.name}`,
     `${run.quantity} off in ${run.shop.material.name} on ${run.shop.machine.name}`,
+    ...missing.map(
+      ({ path, because: words }, index) => `${index === 0 ? 'INCOMPLETE  ' : '            '}${path}: ${words}`,
+    ),
     '',
     `Stock   ${nameOfBar(stock, units)}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
     `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,

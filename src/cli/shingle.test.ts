@@ -107,6 +107,42 @@ describe('bad input ends with 2, a path and a reason, and no trace', () => {
 describe('what if', () => {
   const pin = 'examples/pivot-pin.json';
 
+  test('searched to the end of the space, and no further than so many seconds', async () => {
+    const whole = await shingle(['plan', pin, '--proven', '--json']);
+    expect(JSON.parse(whole.stdout)).toMatchObject({ complete: true, missing: [], route: { proven: true } });
+    const none = await shingle(['plan', pin, '--within', '0', '--json']);
+    expect(JSON.parse(none.stdout)).toMatchObject({ route: { proven: false, compared: 2 } });
+    expect((await shingle(['plan', pin, '--within', 'long'])).status).toBe(2);
+    expect((await shingle(['prove', pin, '--proven'])).status).toBe(2);
+  });
+
+  test('of a run without a plan: what was tried, and what would do', async () => {
+    const thin = JSON.stringify({
+      format: 'shingle-run/1',
+      units: 'mm',
+      part: {
+        number: 'WS-963',
+        material: 'brass-cw614n',
+        outside: [
+          { shape: 'cylinder', diameter: 6, length: 1.5 },
+          { shape: 'cylinder', diameter: 20, length: 1.5 },
+        ],
+      },
+      quantity: 20,
+      way: 'from-bar',
+    });
+    const { status, stdout } = await shingle(['plan', '-', '--json'], thin);
+    expect(status).toBe(2);
+    expect(JSON.parse(stdout)).toMatchObject({
+      format: 'shingle-refusal/1',
+      problems: [{ path: 'part.outside' }],
+      tried: [{ route: 'From the bar' }],
+      remedies: [{ path: 'rules.nib', value: 'as-parted' }],
+    });
+    const said = await shingle(['plan', '-'], thin);
+    expect(said.stderr).toContain('would do:');
+  });
+
   test('the difference of two plans: only what changes, before and after', async () => {
     const { status, stdout } = await shingle(['what-if', pin, '--set', 'quantity=400']);
     expect(status).toBe(0);

@@ -1,5 +1,6 @@
 import { WAY_WORDS } from '@/core/model/way';
 import { createHash } from 'node:crypto';
+import { missingFrom } from '@/core/present/missing';
 import { planFile, type Plan } from '@/core/plan/plan';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { Problem } from '@/core/model/result';
@@ -29,8 +30,9 @@ export interface RunFigures {
         size: string;
         barLength: string;
         way: string;
-        /** Whether running the plan move by move found nothing wrong. */
+        /** Whether running the plan move by move found nothing wrong, and whether everything that is drawn is made. */
         proved: boolean;
+        complete: boolean;
       }
     | { problem: Problem | undefined };
   need: StockNeed | undefined;
@@ -79,6 +81,7 @@ export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures
       barLength: `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
       way: WAY_WORDS[way],
       proved: plan.proof.passed,
+      complete: missingFrom(plan).length === 0,
     },
     need: stockNeed(run, plan),
     uses: usesOf(plan),

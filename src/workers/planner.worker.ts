@@ -55,11 +55,11 @@ class Planner {
     this.remember(value);
     const { plan } = value;
     if (plan?.way !== before.way) return value;
-    return { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause };
+    return { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause, route: plan.route };
   }
 
   private remember({ plan }: Answer): void {
-    if (plan) this.before = { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause };
+    if (plan) this.before = { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause, route: plan.route };
   }
 
   compare(before: RunFile, after: RunFile): Comparison | undefined {

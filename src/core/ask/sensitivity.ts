@@ -71,7 +71,7 @@ export function* swingsOf(file: RunFile, shop: Shop): Generator<number, Swing[]>
   const now = plan.value.times.batch.value;
   // A figure a little otherwise moves the minutes of these routes, and no other one into their place.
   const minutesWith = (own: Shop) => {
-    const moved = planFile(file, own, 'wanted', plan.value.route.best);
+    const moved = planFile(file, own, 'wanted', { only: plan.value.route.best });
     return moved.ok ? moved.value.times.batch.value : undefined;
   };
   const probes = probesOf(shop, file.part.material);

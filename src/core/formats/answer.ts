@@ -17,7 +17,7 @@ export interface Answer {
 }
 
 /** How the way of a plan compares: all that another way adds to it, as long as it is not the better one. */
-export type Comparing = Pick<Plan, 'way' | 'ways' | 'chosenBecause'>;
+export type Comparing = Pick<Plan, 'way' | 'ways' | 'chosenBecause' | 'route'>;
 
 /** An answer whose way compares so. */
 export const comparedSo = (answer: Answer, comparing: Comparing): Answer =>

@@ -1,3 +1,4 @@
+import { missingFrom } from '../present/missing';
 import { sayLost, sayRoute } from '../present/route';
 import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../money/runCost';
@@ -174,8 +175,8 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
 });
 
 /** What the drawing asks for and no operation makes. */
-function completeData({ doubts }: Plan) {
-  const missing = doubts.filter(({ rule }) => rule === 'NO-OPERATION').map(({ path, because }) => ({ path, because }));
+function completeData(plan: Plan) {
+  const missing = missingFrom(plan);
   return { complete: missing.length === 0, missing };
 }
 
@@ -244,7 +245,7 @@ function timeData(plan: Plan, running: readonly RunningWay[]) {
         ? { batchMinutes: rounded(way.times.batch.value), pieceMinutes: rounded(way.times.piece.value) }
         : {}),
       ...(way.stock ? { bars: way.stock.bars.value } : {}),
-      ...(way.problem ? { problem: way.problem } : {}),
+      ...(way.problem ? { problem: { path: way.problem.path, message: way.problem.message } } : {}),
     })),
     running: running.map(runningData),
     crossovers: crossOvers(running.flatMap(({ id, minutes }) => (minutes ? [{ id, ...minutes }] : []))).map(

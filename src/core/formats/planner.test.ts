@@ -18,8 +18,8 @@ function stepsOf(own: RunFile, before?: Comparing): { steps: Answer[]; last: Ans
   }
 }
 const comparing = (own: RunFile): Comparing => {
-  const { way, ways, chosenBecause } = planned(own);
-  return { way, ways, chosenBecause };
+  const { way, ways, chosenBecause, route } = planned(own);
+  return { way, ways, chosenBecause, route };
 };
 
 describe('an edit is answered', () => {
@@ -48,8 +48,8 @@ describe('an edit is answered', () => {
     const { steps, last } = stepsOf(file(24), comparing(file(20)));
     const [first] = steps;
     if (!first || !last.plan) throw new Error('it is planned');
-    const { way, ways, chosenBecause } = last.plan;
-    expect(comparedSo(first, { way, ways, chosenBecause })).toEqual(last);
+    const { way, ways, chosenBecause, route } = last.plan;
+    expect(comparedSo(first, { way, ways, chosenBecause, route })).toEqual(last);
   });
 
   test('in the end as if it had never been planned before, whichever way was', () => {

@@ -25,7 +25,7 @@ function asBefore(plan: Plan, before: Comparing): Plan {
   const others = before.ways.filter(({ way }) => way !== plan.way);
   const known = [...plan.ways, ...others];
   const ways = WAYS.flatMap((way) => known.find((own) => own.way === way) ?? []);
-  return { ...plan, ways, chosenBecause: before.chosenBecause };
+  return { ...plan, ways, chosenBecause: before.chosenBecause, route: before.route };
 }
 
 /**
@@ -41,7 +41,8 @@ export function* answers(file: RunFile, shop: Shop, before?: Comparing): Generat
   const steps = planWays(run.value, likely ? [likely.way, ...WAYS.filter((own) => own !== likely.way)] : WAYS);
   let step = steps.next();
   const first = likely && !step.done ? step.value() : undefined;
-  if (likely && first?.ok) yield answerOf(good(asBefore(first.value, likely)), file, shop);
+  // A plan that is not borne out is not shown for a moment: another route may be.
+  if (likely && first?.ok && first.value.proof.passed) yield answerOf(good(asBefore(first.value, likely)), file, shop);
   while (!step.done) step = steps.next();
   return answerOf(step.value, file, shop);
 }

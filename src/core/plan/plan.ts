@@ -108,15 +108,20 @@ function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
   };
 }
 
+/** How far it is searched: some routes alone, where they were found before; or on beyond the first sound one. */
+export interface Searching {
+  only?: readonly Skeleton[];
+  goOn?: () => boolean;
+}
+
 /**
  * Plans some ways one after the other, and other routes where none of them is sound; between two of them it can be asked
  * for the best plan so far. In the end the one that the run names is taken, or the quicker over the batch.
- * @param only routes that are planned, and no others: where they were found before
  */
 export function* planWays(
   run: Run,
   ways: readonly Way[],
-  only?: readonly Skeleton[],
+  { only, goOn }: Searching = {},
 ): Generator<() => Result<Plan>, Result<Plan>> {
   const search = new Search(run);
   const known = new Map<Judged, Taken>();
@@ -138,21 +143,21 @@ export function* planWays(
         route: search.answered(best),
       });
     });
-  const steps = only ? search.only(only) : search.steps(ways);
+  const steps = only ? search.only(only) : search.steps(ways, goOn);
   for (let step = steps.next(); !step.done; step = steps.next()) yield conclude;
   return conclude();
 }
 
 /** The plan of a run, with both ways compared, or only those that it leaves open. */
-export function planRun(run: Run, compared: Ways = 'all', only?: readonly Skeleton[]): Result<Plan> {
+export function planRun(run: Run, compared: Ways = 'all', searching: Searching = {}): Result<Plan> {
   const steps = planWays(
     run,
     WAYS.filter((way) => compared === 'all' || isWanted(run, way)),
-    only,
+    searching,
   );
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 }
 
 /** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */
-export const planFile = (file: unknown, shop: Shop, compared: Ways = 'all', only?: readonly Skeleton[]): Result<Plan> =>
-  andThen(readRun(file, shop), (run) => planRun(run, compared, only));
+export const planFile = (file: unknown, shop: Shop, compared: Ways = 'all', searching: Searching = {}): Result<Plan> =>
+  andThen(readRun(file, shop), (run) => planRun(run, compared, searching));

@@ -3,6 +3,7 @@ import { startValues } from '../model/shop/startValues';
 import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
 import { example, runOf, step } from '../testing';
+import { planFile, type Searching } from './plan';
 import { isSound, Search } from './search';
 import { keyOf, otherSkeletons, usual } from './skeleton';
 
@@ -19,6 +20,12 @@ const routeOf = (file: RunFile) => {
   return best.value;
 };
 const triedOf = (file: RunFile) => searchOf(file).tried.map(({ skeleton }) => keyOf(skeleton));
+
+const planOf = (file: RunFile, searching?: Searching) => {
+  const plan = planFile(file, startValues, 'all', searching);
+  if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
+  return plan.value;
+};
 
 /** A pin that is slender by the time it is finished, with a head that a bar brings. */
 const slender = (more: Partial<RunFile> = {}) =>
@@ -117,4 +124,31 @@ test('a way that the run names is not left', () => {
     keyOf(usual('sawn-blanks')),
   ]);
   expect(otherSkeletons(run.value, 'from-bar', new Set())).toEqual([]);
+});
+
+describe('searched on', () => {
+  const pulley = () => runOf({ outside: [step(19, 20), step(26, 8)] }, { quantity: 20 });
+
+  test('beyond the first sound route, to the end of the space: nothing is slower for it, and it is proven', () => {
+    const usually = planOf(pulley());
+    const whole = planOf(pulley(), { goOn: () => true });
+    expect(usually.route.proven).toBe(false);
+    expect(whole.route).toMatchObject({ proven: true });
+    expect(whole.route.tried).toBeGreaterThan(usually.route.tried);
+    expect(whole.times.batch.value).toBeLessThanOrEqual(usually.times.batch.value + 1e-9);
+    expect(whole.proof.passed).toBe(true);
+  });
+
+  test('no longer than is asked for', () => {
+    let left = 2;
+    const some = planOf(pulley(), { goOn: () => (left -= 1) >= 0 });
+    expect(some.route).toMatchObject({ proven: false, tried: 4 });
+  });
+
+  test('the same routes alone, where they were found before', () => {
+    const found = planOf(pulley());
+    const again = planOf(pulley(), { only: found.route.best });
+    expect(again.route.tried).toBe(found.route.best.length);
+    expect(again.times.batch.value).toBe(found.times.batch.value);
+  });
 });

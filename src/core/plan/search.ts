@@ -76,8 +76,8 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 }
 
 /** Whether nothing is left on, nor done beforehand. */
-const isPlain = ({ spigot, centred, dearer, clearance }: Skeleton): boolean =>
-  !spigot && !centred && dearer === 0 && clearance === undefined;
+const isPlain = ({ spigot, centred, dearer, clearance, end }: Skeleton): boolean =>
+  !spigot && !centred && dearer === 0 && clearance === undefined && end === undefined;
 
 const isUsual = ({ skeleton }: Route): boolean => isPlain(skeleton);
 
@@ -130,13 +130,13 @@ export class Search {
   }
 
   /** The plainest route that was not tried yet; what those before it were refused for says where to look. */
-  private next(): Skeleton | undefined {
+  private next(eitherEnd: boolean): Skeleton | undefined {
     const wants = new Set(
       this.tried.flatMap(({ result }) => (result.ok ? [] : result.problems.map((own) => own.wants))),
     );
     const known = new Set(this.tried.map(({ skeleton }) => keyOf(skeleton)));
     return WAYS.filter((way) => this.isOpen(way))
-      .flatMap((way) => otherSkeletons(this.run, way, wants))
+      .flatMap((way) => otherSkeletons(this.run, way, wants, eitherEnd))
       .find((own) => !known.has(keyOf(own)));
   }
 
@@ -240,15 +240,20 @@ export class Search {
     }
   }
 
-  /** Tries the usual routes of some ways, then others as long as there is nothing sound; a step for each. */
-  *steps(ways: readonly Way[]): Generator<void, void> {
+  /**
+   * Tries the usual routes of some ways, then others as long as there is nothing sound; a step for each.
+   * @param goOn whether to look on all the same, for what is quicker; asked before each
+   */
+  *steps(ways: readonly Way[], goOn?: () => boolean): Generator<void, void> {
     for (const way of ways) {
       if (this.tried.length > 0) yield;
       this.try(usual(way));
     }
-    for (let next = this.next(), others = 0; next; next = this.next(), others += 1) {
+    const whole = goOn !== undefined;
+    for (let next = this.next(whole), others = 0; next; next = this.next(whole), others += 1) {
       const best = this.best();
-      if (best.ok && (!couldBeBetter(best.value) || (others >= FEW && !couldBeSound(best.value)))) return;
+      if (goOn && !goOn()) return;
+      if (!goOn && best.ok && (!couldBeBetter(best.value) || (others >= FEW && !couldBeSound(best.value)))) return;
       yield;
       this.try(next);
     }

@@ -11,6 +11,8 @@ export interface Skeleton {
   centred: boolean;
   /** How many bars that cost less are passed over. */
   dearer: number;
+  /** Which end is worked first, where that is not left to how it can be held. */
+  end?: 'front' | 'back';
   /** It stands out so much farther than its cuts go, mm: for what wants more room before the jaws. */
   clearance?: number;
 }
@@ -34,8 +36,9 @@ const MORE_BARS = 2;
 /**
  * Other routes of a way, the plainest first: what holds its blanks better, then what those that were refused want: more room
  * before the jaws, another bar. What the run says of its blanks is not taken from it.
+ * @param eitherEnd also with the back first where the front could be: not for holding it better, but for what is quicker
  */
-export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
+export function otherSkeletons(run: Run, way: Way, wants: Wants, eitherEnd = false): Skeleton[] {
   const { allowances } = run;
   const fromBar = way === 'from-bar';
   const spigots = fromBar || allowances.spigot !== undefined ? [false] : [false, true];
@@ -56,18 +59,23 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
       ),
     )
     .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
-  return [...held, ...bars.map((dearer) => ({ ...usual(way), dearer }))];
+  const ends =
+    eitherEnd && run.firstEnd === 'choose'
+      ? [usual(way), ...held].map((own) => ({ ...own, end: 'back' as const }))
+      : [];
+  return [...held, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
 }
 
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = ({ way, spigot, centred, dearer, clearance }: Skeleton): string =>
-  [way, spigot, centred, dearer, clearance].join(' ');
+export const keyOf = ({ way, spigot, centred, dearer, clearance, end }: Skeleton): string =>
+  [way, spigot, centred, dearer, clearance, end].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
-export function withLeft(run: Run, { spigot, clearance }: Skeleton): Run {
-  if (!spigot && clearance === undefined) return run;
+export function withLeft(run: Run, { spigot, clearance, end }: Skeleton): Run {
+  if (!spigot && clearance === undefined && end === undefined) return run;
   return {
     ...run,
+    ...(end ? { firstEnd: end } : {}),
     allowances: {
       ...run.allowances,
       ...(spigot ? { spigot: 'choose' } : {}),
@@ -77,9 +85,10 @@ export function withLeft(run: Run, { spigot, clearance }: Skeleton): Run {
 }
 
 /** A skeleton in words. */
-export const saySkeleton = ({ way, spigot, centred, dearer, clearance }: Skeleton): string =>
+export const saySkeleton = ({ way, spigot, centred, dearer, clearance, end }: Skeleton): string =>
   [
     WAY_BEGINS[way],
+    ...(end ? [`the ${end} first`] : []),
     ...(spigot ? ['a spigot left on to hold by'] : []),
     ...(centred ? ['faced and centred before it is drawn out'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),

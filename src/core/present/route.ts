@@ -11,7 +11,7 @@ export const sayRoute = ({ skeleton }: Compared): string => saySkeleton(skeleton
 export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units: UnitSystem): string {
   switch (because) {
     case 'slower':
-      return `slower by ${sayMinutes(lostBy)} over the batch`;
+      return lostBy < 0.05 ? 'as quick over the batch' : `slower by ${sayMinutes(lostBy)} over the batch`;
     case 'quicker-elsewhere':
       return `quicker by ${sayMinutes(-lostBy)} over the batch, and not what the run or the house says`;
     case 'bare':

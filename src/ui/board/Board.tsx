@@ -29,6 +29,7 @@ export type BoardFigures =
       barLength: string;
       way: string;
       proved: boolean;
+      complete: boolean;
     }
   | { problem: Problem | undefined };
 
@@ -325,6 +326,9 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
                     {run.material}
                     <small>
                       {run.figures && 'way' in run.figures ? `${run.figures.way}, ${run.figures.size}` : ''}
+                      {run.figures && 'way' in run.figures && run.figures.complete === false && (
+                        <span className="late"> · incomplete</span>
+                      )}
                       {run.figures && 'way' in run.figures && run.figures.proved === false && (
                         <span className="late"> · not proved</span>
                       )}

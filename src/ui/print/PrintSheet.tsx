@@ -11,6 +11,7 @@ import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
 import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
+import { missingFrom } from '@/core/present/missing';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
 import { sayWorkStop } from '@/core/plan/stops/planStops';
@@ -187,6 +188,7 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
   const fromBar = stock.way === 'from-bar';
+  const missing = missingFrom(plan);
   const cautions = setups.flatMap(({ setup, operations }) => [
     ...setup.cautions,
     ...operations.flatMap(({ cautions: own }) => own),
@@ -223,6 +225,18 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
           </div>
         ))}
       </dl>
+      {missing.length > 0 && (
+        <section className="unproved">
+          <h2>Incomplete: this sheet does not make all of the drawing</h2>
+          <ul className="warnings">
+            {missing.map(({ path, because }) => (
+              <li key={path}>
+                {entryName(path)}: {because}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {proof && !proof.passed && (
         <section className="unproved">
           <h2>Not proved: do not cut by this sheet as it is</h2>
