@@ -8,6 +8,23 @@ import { main, say, step } from './lib/say.mjs';
 
 const bin = (name) => join(project, 'node_modules/.bin', name);
 
+/** The unit tests in shares; whoever is free takes the next one. */
+const SHARES = 6;
+const shares = Array.from({ length: SHARES }, (_, index) => `${index + 1}/${SHARES}`);
+
+/** Takes shares of the unit tests until none is left, or one fails. */
+async function unitTests() {
+  for (let share = shares.shift(); share; share = shares.shift()) {
+    const { code, output } = await run(bin('jest'), ['--maxWorkers=1', `--shard=${share}`], { cwd: project });
+    say(`unit tests, share ${share}\n${output}`);
+    if (code !== 0) {
+      shares.length = 0;
+      return code;
+    }
+  }
+  return 0;
+}
+
 /** What one thread does after the other; the unit tests run on the other core meanwhile. */
 async function checkAndBuild() {
   await step('types', () => mustRun(bin('tsc'), ['-p', '.'], { cwd: project }).then(() => ''));
@@ -29,11 +46,9 @@ await main(async () => {
   const seconds = () => `${((performance.now() - from) / 1000).toFixed(0)} s`;
   try {
     await ensurePackages();
-    const unit = run(bin('jest'), ['--maxWorkers=1'], { cwd: project });
-    await checkAndBuild();
-    const { code, output } = await unit;
-    say(`unit tests, meanwhile\n${output}`);
-    if (code !== 0) return code;
+    const codes = await Promise.all([unitTests(), checkAndBuild().then(unitTests)]);
+    const failed = codes.find((code) => code !== 0);
+    if (failed !== undefined) return failed;
 
     const { address, network, url, own } = await startApplication();
     say(`journeys (after ${seconds()})\n`);
