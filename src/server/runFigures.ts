@@ -2,6 +2,7 @@ import { WAY_WORDS } from '@/core/model/way';
 import { createHash } from 'node:crypto';
 import { missingFrom } from '@/core/present/missing';
 import { planFile, type Plan } from '@/core/plan/plan';
+import type { Skeleton } from '@/core/plan/skeleton';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { Problem } from '@/core/model/result';
 import type { SawNeed } from '@/core/saw/fromRack';
@@ -33,6 +34,8 @@ export interface RunFigures {
         /** Whether running the plan move by move found nothing wrong, and whether everything that is drawn is made. */
         proved: boolean;
         complete: boolean;
+        /** The routes that were found, for whoever plans it again with a little changed. */
+        routes: Skeleton[];
       }
     | { problem: Problem | undefined };
   need: StockNeed | undefined;
@@ -82,6 +85,7 @@ export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures
       way: WAY_WORDS[way],
       proved: plan.proof.passed,
       complete: missingFrom(plan).length === 0,
+      routes: plan.route.best,
     },
     need: stockNeed(run, plan),
     uses: usesOf(plan),

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { RunFile } from '@/core/read/runFile';
+import type { Skeleton } from '@/core/plan/skeleton';
 import type { Uses } from '@/core/ask/usedBy';
 import type { UnitSystem } from '@/core/model/units/length';
 import { database } from './database';
@@ -209,10 +210,20 @@ export async function runNames(): Promise<{ id: number; number: string; name: st
 }
 
 /** Minutes over the batch of every run as it is planned now; undefined where there is no plan. */
-export async function batchMinutes(): Promise<{ id: number; minutes: number | undefined }[]> {
+export async function batchMinutes(): Promise<
+  { id: number; minutes: number | undefined; routes: readonly Skeleton[] | undefined }[]
+> {
   const rows = await database()('run_list')
     .whereNull('damaged')
     .orderBy('run_id', 'desc')
-    .select<{ run_id: number; batch_minutes: number | null }[]>('run_id', 'batch_minutes');
-  return rows.map(({ run_id: id, batch_minutes }) => ({ id, minutes: batch_minutes ?? undefined }));
+    .select<{ run_id: number; batch_minutes: number | null; figures: string | null }[]>(
+      'run_id',
+      'batch_minutes',
+      'figures',
+    );
+  return rows.map(({ run_id: id, batch_minutes, figures }) => ({
+    id,
+    minutes: batch_minutes ?? undefined,
+    routes: figures === null ? undefined : (JSON.parse(figures) as { routes?: Skeleton[] }).routes,
+  }));
 }

@@ -1,3 +1,4 @@
+import type { Skeleton } from '../plan/skeleton';
 import type { RunFile } from '../read/runFile';
 import { planFile, type Plan } from '../plan/plan';
 import type { Result } from '../model/result';
@@ -24,8 +25,15 @@ const SAME = 0.005;
  * What another shop does to a run; undefined where it is nothing.
  * @param from minutes over the batch as the shop is now; undefined where the run cannot be planned
  */
-export function effectOn({ id, file }: { id: number; file: RunFile }, from: number | undefined, after: Shop) {
-  const is = planFile(file, after, 'wanted');
+export function effectOn(
+  { id, file }: { id: number; file: RunFile },
+  from: number | undefined,
+  after: Shop,
+  routes: readonly Skeleton[] = [],
+) {
+  // The routes that were found before are planned first; only where they cannot be any more are others looked for.
+  const again = routes.length > 0 ? planFile(file, after, 'wanted', { only: routes }) : undefined;
+  const is = again?.ok ? again : planFile(file, after, 'wanted');
   const to = batchMinutes(is);
   if (from === to || (from !== undefined && to !== undefined && Math.abs(to - from) < SAME)) return undefined;
   const problem = is.ok ? undefined : is.problems[0]?.message;

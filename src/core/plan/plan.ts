@@ -5,7 +5,7 @@ import { andThen, good, type Problem, type Result } from '../model/result';
 import type { Proof } from './proof/faults';
 import { planRoute, prepare, type Route } from './route';
 import type { Skeleton } from './skeleton';
-import { HOUSE_WAY, isSound, Search, type Answered, type Judged } from './search';
+import { HOUSE_WAY, Search, type Answered, type Judged } from './search';
 import type { Run } from '../model/run';
 import type { Shop } from '../model/shop/shop';
 import { sayMinutes } from '../model/units/show';
@@ -132,7 +132,7 @@ export function* planWays(
       const outcomes = WAYS.flatMap((way) => {
         const outcome = search.outcomeOf(way);
         if (!outcome) return [];
-        const unsound = outcome.ok && !isSound(search.judge(outcome.value));
+        const unsound = outcome.ok && search.isKnownUnsound(outcome.value);
         return [{ ...outcomeOf(way, outcome), ...(unsound ? { unsound } : {}) }];
       });
       const other = outcomes.find(({ way }) => way !== best.route.way);

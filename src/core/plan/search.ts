@@ -144,6 +144,12 @@ export class Search {
     this.tried.push({ skeleton, result: planRoute(this.prepared, skeleton) });
   }
 
+  /** Whether a route was looked at and found wanting; what nobody had to look at is not known to be. */
+  isKnownUnsound(route: Route): boolean {
+    const known = this.judged.get(route);
+    return known !== undefined && !isSound(known);
+  }
+
   /** What of a route is as it should be; looked at once. */
   judge(route: Route): Judged {
     const known = this.judged.get(route);
@@ -212,14 +218,16 @@ export class Search {
   private compare({ skeleton, result }: Tried, best: Judged): Compared {
     if (!result.ok)
       return { skeleton, because: 'refused', ...(result.problems[0] ? { problem: result.problems[0] } : {}) };
-    const judged = this.judge(result.value);
-    const [fault] = judged.proof.faults;
     const figures = {
       skeleton,
       pieceMinutes: result.value.times.piece.value,
       batchMinutes: batchOf(result.value),
       lostBy: batchOf(result.value) - batchOf(best.route),
     };
+    // What is slower than a sound one has lost by that alone: nobody asks for its proof.
+    if (figures.lostBy >= 0 && isSound(best)) return { ...figures, because: 'slower' };
+    const judged = this.judge(result.value);
+    const [fault] = judged.proof.faults;
     if (wrongIn(judged)[0] > wrongIn(best)[0]) return { ...figures, because: 'bare' };
     if (fault && !isSound(judged)) return { ...figures, because: 'not-proved', fault };
     return { ...figures, because: figures.lostBy >= 0 ? 'slower' : 'quicker-elsewhere' };
@@ -227,9 +235,10 @@ export class Search {
 
   /** What came of a way, at its best. */
   outcomeOf(way: Way): Result<Route> | undefined {
-    const own = this.tried.filter(({ skeleton }) => skeleton.way === way);
+    const [only, ...more] = this.planned(way);
+    if (only && more.length === 0) return good(only);
     const best = this.bestAmong(this.planned(way));
-    return best ? good(best.route) : own[0]?.result;
+    return best ? good(best.route) : this.tried.find(({ skeleton }) => skeleton.way === way)?.result;
   }
 
   /** Tries some routes and no others. */

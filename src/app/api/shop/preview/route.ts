@@ -31,8 +31,8 @@ export const POST = (request: Request) =>
         const rack = barsFor(run, items);
         // What is made from nothing that changes stays as it is.
         if (basisOf(run, current, rack, '') === basisOf(run, shop.value, rack, '')) continue;
-        const before = some.find(({ id }) => id === run.id)?.minutes;
-        const effect = effectOn(run, before, { ...shop.value, rack });
+        const known = some.find(({ id }) => id === run.id);
+        const effect = effectOn(run, known?.minutes, { ...shop.value, rack }, known?.routes);
         if (effect) effects.push(effect);
       }
     }
