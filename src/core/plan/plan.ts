@@ -132,7 +132,9 @@ export function* planWays(
       const outcomes = WAYS.flatMap((way) => {
         const outcome = search.outcomeOf(way);
         if (!outcome) return [];
-        const unsound = outcome.ok && search.isKnownUnsound(outcome.value);
+        // Told of what would be quicker: what is slower has lost by that alone.
+        const quicker = outcome.ok && outcome.value.times.batch.value < best.route.times.batch.value;
+        const unsound = quicker && search.isKnownUnsound(outcome.value);
         return [{ ...outcomeOf(way, outcome), ...(unsound ? { unsound } : {}) }];
       });
       const other = outcomes.find(({ way }) => way !== best.route.way);
