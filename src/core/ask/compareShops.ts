@@ -1,4 +1,6 @@
+import { batchBy } from '../plan/search';
 import type { Skeleton } from '../plan/skeleton';
+import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
 import { planFile, type Plan } from '../plan/plan';
 import type { Result } from '../model/result';
@@ -31,12 +33,13 @@ export function effectOn(
   after: Shop,
   routes: readonly Skeleton[] = [],
 ) {
-  // The routes that were found before are planned first; only where they cannot be any more are others looked for.
-  const again = routes.length > 0 ? planFile(file, after, 'wanted', { only: routes }) : undefined;
-  const is = again?.ok ? again : planFile(file, after, 'wanted');
-  const to = batchMinutes(is);
+  // The routes that were found before are enough for their minutes; only where they cannot be are others looked for.
+  const run = routes.length > 0 ? readRun(file, after) : undefined;
+  const again = run?.ok ? batchBy(run.value, routes) : undefined;
+  const is = again === undefined ? planFile(file, after, 'wanted') : undefined;
+  const to = again ?? (is && batchMinutes(is));
   if (from === to || (from !== undefined && to !== undefined && Math.abs(to - from) < SAME)) return undefined;
-  const problem = is.ok ? undefined : is.problems[0]?.message;
+  const problem = is && !is.ok ? is.problems[0]?.message : undefined;
   const effect: ShopEffect = { run: id, number: file.part.number, name: file.part.name ?? '', before: from, after: to };
   return problem ? { ...effect, problem } : effect;
 }

@@ -209,7 +209,8 @@ export class Search {
       proven: this.isWhole,
       best: WAYS.flatMap((way) => {
         const own = this.outcomeOf(way);
-        return own?.ok ? [own.value.skeleton] : [];
+        // What would be quicker and was not taken is not sound.
+        return own?.ok && batchOf(own.value) >= batchOf(best.route) - 1e-9 ? [own.value.skeleton] : [];
       }),
       runnersUp: others.toSorted((a, b) => rank(a) - rank(b)).slice(0, RUNNERS_UP),
     };
@@ -278,4 +279,16 @@ export function routesTried(run: Run): { skeleton: Skeleton; problem: Problem | 
     skeleton,
     problem: result.ok ? undefined : result.problems[0],
   }));
+}
+
+/** Minutes over the batch by the quickest of some routes, the house's way before others; undefined where none can be. */
+export function batchBy(run: Run, routes: readonly Skeleton[]): number | undefined {
+  const prepared = prepare(run);
+  const planned = routes.flatMap((skeleton) => {
+    const route = planRoute(prepared, skeleton);
+    return route.ok ? [route.value] : [];
+  });
+  const house = planned.filter(({ way }) => way === HOUSE_WAY[run.shop.houseRules.stock]);
+  const minutes = (house.length > 0 ? house : planned).map(batchOf);
+  return minutes.length > 0 ? Math.min(...minutes) : undefined;
 }
