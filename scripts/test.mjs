@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { CHROMIUM, ensureBrowser, startApplication } from './lib/application.mjs';
+import { browserPath, ensureBrowser, startApplication } from './lib/application.mjs';
 import { ensureBuild } from './lib/build.mjs';
 import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
@@ -55,7 +55,7 @@ await main(async () => {
     const journeys = await run(bin('playwright'), ['test', ...process.argv.slice(2)], {
       cwd: project,
       show: true,
-      env: { BASE_URL: address, NETWORK_URL: network, DATABASE_URL: url, CHROMIUM, TEST_FOLDER: own },
+      env: { BASE_URL: address, NETWORK_URL: network, DATABASE_URL: url, CHROMIUM: browserPath(), TEST_FOLDER: own },
     });
     say(`${journeys.code === 0 ? 'all passed' : 'journeys failed'} (${seconds()})\n`);
     return journeys.code;

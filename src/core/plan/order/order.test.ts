@@ -141,6 +141,19 @@ describe('the rules of the order, said again in plain words and looked for in wh
   });
 });
 
+test('what nothing comes before, in a set-up that is not faced first, says what it comes before', () => {
+  const plan = planned(
+    runOf({
+      material: 'brass-cw614n',
+      outside: [step(8, 4), step(9, 16), step(10, 17), step(11, 9)],
+    }),
+  );
+  const drawnOut = plan.setups.find(({ operations }) => operations[0]?.kind === 'turn-rough');
+  expect(drawnOut?.operations[0]?.reasons).toEqual([
+    { rule: 'ROUGH-THEN-FINISH', because: 'Before Finish ⌀11: The finish takes what roughing leaves.' },
+  ]);
+});
+
 test('rule ids are unique, and each rule says something', () => {
   expect(new Set(rules.map(({ id }) => id)).size).toBe(rules.length);
   for (const { before, asksFor } of rules) expect(before ?? asksFor).toBeDefined();

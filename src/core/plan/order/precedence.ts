@@ -154,5 +154,11 @@ export function precedenceOf(
         message: `hard rules go round in a circle here: ${rule.id} wants ${operations[from]?.name} before ${operations[to]?.name} (${because}), and others want it after`,
       })),
     );
+  // What nothing comes before has its place by what comes after it.
+  reasons.forEach((mine, index) => {
+    const first =
+      mine.length === 0 ? edges.find(({ from, to }) => from === index && order.precedes(from, to)) : undefined;
+    if (first) mine.push({ rule: first.rule.id, because: `Before ${operations[first.to]?.name}: ${first.because}` });
+  });
   return good({ before: operations.map((_, index) => order.mask(index)), reasons, broken, overruled });
 }

@@ -1,0 +1,58 @@
+import Joi from 'joi';
+import type { Machine } from '../model/shop/shop';
+import { NOT_NEGATIVE, NUMBER, POSITIVE } from './schemaParts';
+
+const holding = Joi.object({
+  from: POSITIVE.required(),
+  upTo: POSITIVE.required(),
+  length: POSITIVE.required(),
+  runOut: NOT_NEGATIVE.required(),
+  over: POSITIVE,
+});
+
+const DIAL = Joi.object({ travel: POSITIVE.required(), divisions: POSITIVE.integer().required() });
+
+export const machineSchema = Joi.object<Machine>({
+  id: Joi.string().max(60).required(),
+  name: Joi.string().max(120).required(),
+  swing: POSITIVE.required(),
+  betweenCentres: POSITIVE.required(),
+  spindleBore: POSITIVE.required(),
+  longestBar: POSITIVE,
+  speeds: Joi.array().items(POSITIVE).min(1).required(),
+  feeds: Joi.array().items(POSITIVE).min(1).required(),
+  motorKilowatts: POSITIVE.required(),
+  efficiency: POSITIVE.max(1).required(),
+  stations: NUMBER.integer().min(0).required(),
+  post: Joi.object({
+    kind: Joi.string().valid('quick-change', 'turret').required(),
+    places: POSITIVE.integer().required(),
+    step: POSITIVE.max(90),
+  }),
+  runsBack: Joi.boolean(),
+  protractor: Joi.string().valid('axis', 'square'),
+  crossDial: DIAL,
+  carriageDial: DIAL,
+  compoundDial: DIAL,
+  backlash: NOT_NEGATIVE,
+  leadscrew: Joi.object({
+    pitch: POSITIVE.required(),
+    gears: Joi.array().items(POSITIVE.integer()).max(40).required(),
+  }),
+  quillTravel: POSITIVE.required(),
+  compoundTravel: POSITIVE,
+  compoundAhead: NOT_NEGATIVE,
+  readOut: Joi.string().valid('diameter', 'radius', 'none').required(),
+  rests: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.string().valid('follow', 'fixed').required(),
+        from: POSITIVE.required(),
+        upTo: POSITIVE.required(),
+        width: POSITIVE.required(),
+      }),
+    )
+    .max(10),
+  jaws: holding.required(),
+  collets: holding.required(),
+});
