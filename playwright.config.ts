@@ -2,9 +2,13 @@ import { defineConfig } from '@playwright/test';
 
 /** The journeys run against the server that `npm test` starts; its address comes with BASE_URL. */
 export default defineConfig({
-  testDir: 'tests',
   outputDir: `${process.env.TEST_FOLDER ?? '.shingle'}/results`,
   workers: 2,
+  // A page, its planner, the browser and the server take two cores by themselves: two at once are no quicker, and each waits.
+  projects: [
+    { name: 'pages', testDir: 'tests/e2e', workers: 1 },
+    { name: 'server', testDir: 'tests/server', workers: 1 },
+  ],
   fullyParallel: false,
   forbidOnly: true,
   timeout: 45_000,

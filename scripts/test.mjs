@@ -8,24 +8,15 @@ import { main, say, step } from './lib/say.mjs';
 
 const bin = (name) => join(project, 'node_modules/.bin', name);
 
-/** The unit tests in shares; whoever is free takes the next one. */
-const SHARES = 6;
-const shares = Array.from({ length: SHARES }, (_, index) => `${index + 1}/${SHARES}`);
-
-/** Takes shares of the unit tests until none is left, or one fails. */
+/** The unit tests, on one core and behind everything else: they take what checks, build and journeys leave of it. */
 async function unitTests() {
-  for (let share = shares.shift(); share; share = shares.shift()) {
-    const { code, output } = await run(bin('jest'), ['--maxWorkers=1', `--shard=${share}`], { cwd: project });
-    say(`unit tests, share ${share}\n${output}`);
-    if (code !== 0) {
-      shares.length = 0;
-      return code;
-    }
-  }
-  return 0;
+  const jest = ['-n', '19', bin('jest'), '--maxWorkers=1'];
+  const { code, output } = await run('nice', jest, { cwd: project });
+  say(`unit tests\n${output}`);
+  return code;
 }
 
-/** What one thread does after the other; the unit tests run on the other core meanwhile. */
+/** What is asked of the code as it stands, and the build. */
 async function checkAndBuild() {
   await step('types', () => mustRun(bin('tsc'), ['-p', '.'], { cwd: project }).then(() => ''));
   await step('lint', () => mustRun(bin('eslint'), ['.', '--max-warnings=0'], { cwd: project }).then(() => ''));
@@ -39,26 +30,29 @@ async function checkAndBuild() {
   await step('build for the journeys', async () => (await ensureBuild('test')).note);
 }
 
-/** Types, lint and unit tests, then the journeys in a real browser against a real build and a real database. */
+/** The journeys in a real browser against a real build and a real database; `args` name some of them. */
+async function journeys(args) {
+  const { address, network, url, own } = await startApplication();
+  const { code } = await run(bin('playwright'), ['test', ...args], {
+    cwd: project,
+    show: true,
+    env: { BASE_URL: address, NETWORK_URL: network, DATABASE_URL: url, CHROMIUM: browserPath(), TEST_FOLDER: own },
+  });
+  return code;
+}
+
+/** Types, lint and build, then the journeys; the unit tests beside them. */
 await main(async () => {
   closeOnSignals();
   const from = performance.now();
-  const seconds = () => `${((performance.now() - from) / 1000).toFixed(0)} s`;
   try {
     await ensurePackages();
-    const codes = await Promise.all([unitTests(), checkAndBuild().then(unitTests)]);
-    const failed = codes.find((code) => code !== 0);
-    if (failed !== undefined) return failed;
-
-    const { address, network, url, own } = await startApplication();
-    say(`journeys (after ${seconds()})\n`);
-    const journeys = await run(bin('playwright'), ['test', ...process.argv.slice(2)], {
-      cwd: project,
-      show: true,
-      env: { BASE_URL: address, NETWORK_URL: network, DATABASE_URL: url, CHROMIUM: browserPath(), TEST_FOLDER: own },
-    });
-    say(`${journeys.code === 0 ? 'all passed' : 'journeys failed'} (${seconds()})\n`);
-    return journeys.code;
+    const units = unitTests();
+    await checkAndBuild();
+    const codes = [await journeys(process.argv.slice(2)), await units];
+    const failed = codes.find((code) => code !== 0) ?? 0;
+    say(`${failed === 0 ? 'all passed' : 'tests failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`);
+    return failed;
   } finally {
     await closeAll();
   }

@@ -13,6 +13,9 @@ export interface Caution {
   text: string;
 }
 
+/** Words as they begin a line. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** A length in a sentence: `0.5 mm`, `0.375 in`. */
 export const say = (mm: number, units: UnitSystem): string => `${formatNominal(mm, units)} ${units}`;
 

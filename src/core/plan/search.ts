@@ -27,11 +27,30 @@ export const HOUSE_WAY: Record<string, Way> = { bar: 'from-bar', blanks: 'sawn-b
 
 const isBare = ({ rule }: Doubt): boolean => rule === 'NO-OPERATION';
 
-/** How much of a route is not as it should be: features that nothing makes first, then what its proof found. */
-const wrongIn = ({ doubts, proof }: Judged): [number, number] => [doubts.filter(isBare).length, proof.faults.length];
+/** A run-out of the drawing that its holding is not true enough for. */
+const isUntrue = ({ rule }: Doubt): boolean => rule === 'SAME-SETUP';
 
-/** Whether a route makes everything that is drawn, and its proof bears it out. */
-export const isSound = (judged: Judged): boolean => wrongIn(judged).every((count) => count === 0);
+/** How much of a route is not as it should be. */
+interface Wrong {
+  /** Features that nothing makes. */
+  bare: number;
+  /** What its proof found. */
+  faults: number;
+  /** Run-outs that it does not keep. */
+  untrue: number;
+}
+
+const wrongIn = ({ doubts, proof }: Judged): Wrong => ({
+  bare: doubts.filter(isBare).length,
+  faults: proof.faults.length,
+  untrue: doubts.filter(isUntrue).length,
+});
+
+/** Whether one route is less wrong than another: what it leaves out counts first, what is not true enough last. */
+const lessWrong = (a: Wrong, b: Wrong): number => a.bare - b.bare || a.faults - b.faults || a.untrue - b.untrue;
+
+/** Whether a route makes everything that is drawn, as true as it is drawn, and its proof bears it out. */
+export const isSound = (judged: Judged): boolean => lessWrong(wrongIn(judged), { bare: 0, faults: 0, untrue: 0 }) === 0;
 
 /** Faults of how the work is held or stands out, which another route may not have. */
 const OF_HOLDING: readonly FaultCode[] = [
@@ -48,13 +67,15 @@ const OF_HOLDING: readonly FaultCode[] = [
   'falls-off',
 ];
 
-/** Whether another route may be sounder: something is left out, or it is held or stands out wrongly. */
-const couldBeBetter = (judged: Judged): boolean =>
-  wrongIn(judged)[0] > 0 || judged.proof.faults.some(({ code }) => OF_HOLDING.includes(code));
+/** Whether another route may be sounder: something is left out, or it is held or stands out wrongly, or not true enough. */
+const couldBeBetter = (judged: Judged): boolean => {
+  const { bare, untrue } = wrongIn(judged);
+  return bare + untrue > 0 || judged.proof.faults.some(({ code }) => OF_HOLDING.includes(code));
+};
 
 /** Whether holding it otherwise could make it sound: nothing else is wrong with it. */
 const couldBeSound = (judged: Judged): boolean =>
-  judged.proof.faults.every(({ code }) => OF_HOLDING.includes(code) || wrongIn(judged)[0] > 0);
+  judged.proof.faults.every(({ code }) => OF_HOLDING.includes(code) || wrongIn(judged).bare > 0);
 
 /** So many others are tried where no route can be sound, for one that is held better. */
 const FEW = 3;
@@ -90,7 +111,7 @@ export interface Compared {
   batchMinutes?: number;
   /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
   lostBy?: number;
-  because: 'slower' | 'quicker-elsewhere' | 'bare' | 'not-proved' | 'refused';
+  because: 'slower' | 'quicker-elsewhere' | 'bare' | 'not-proved' | 'untrue' | 'refused';
   /** What of it cannot be, where that is why. */
   problem?: Problem;
   fault?: Fault;
@@ -179,10 +200,9 @@ export class Search {
       if (isSound(own)) return own;
       judged.push(own);
     }
-    return judged.toSorted((a, b) => {
-      const [is, other] = [wrongIn(a), wrongIn(b)];
-      return is[0] - other[0] || is[1] - other[1] || Number(isUsual(b.route)) - Number(isUsual(a.route));
-    })[0];
+    return judged.toSorted(
+      (a, b) => lessWrong(wrongIn(a), wrongIn(b)) || Number(isUsual(b.route)) - Number(isUsual(a.route)),
+    )[0];
   }
 
   /** The best so far of the ways that the run leaves open: the house's where that is sound, else of all. */
@@ -229,8 +249,9 @@ export class Search {
     if (figures.lostBy >= 0 && isSound(best)) return { ...figures, because: 'slower' };
     const judged = this.judge(result.value);
     const [fault] = judged.proof.faults;
-    if (wrongIn(judged)[0] > wrongIn(best)[0]) return { ...figures, because: 'bare' };
-    if (fault && !isSound(judged)) return { ...figures, because: 'not-proved', fault };
+    if (wrongIn(judged).bare > wrongIn(best).bare) return { ...figures, because: 'bare' };
+    if (fault) return { ...figures, because: 'not-proved', fault };
+    if (wrongIn(judged).untrue > 0) return { ...figures, because: 'untrue' };
     return { ...figures, because: figures.lostBy >= 0 ? 'slower' : 'quicker-elsewhere' };
   }
 

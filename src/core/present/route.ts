@@ -18,6 +18,8 @@ export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units
       return 'leaves out what is drawn';
     case 'not-proved':
       return fault ? `not proved: ${sayFault(fault, units)}` : 'not proved';
+    case 'untrue':
+      return 'not true enough for a run-out of the drawing';
     case 'refused':
       return `cannot be: ${problem?.message ?? 'it is refused'}`;
   }

@@ -61,9 +61,12 @@ export const sameSection = (a: Section, b: Section): boolean =>
 export const sectionKey = ({ material, form, size, bore, condition }: Section): string =>
   [material, form, size.toFixed(3), bore.toFixed(3), condition].join(' ');
 
+/** Bars and offcuts of one section. */
+export type Lot = [RackItem, ...RackItem[]];
+
 /** Items gathered by their section, in the order they come. */
-export function bySection(items: readonly RackItem[]): RackItem[][] {
-  const lots = new Map<string, RackItem[]>();
+export function bySection(items: readonly RackItem[]): Lot[] {
+  const lots = new Map<string, Lot>();
   for (const item of items) {
     const lot = lots.get(sectionKey(item));
     if (lot) lot.push(item);
@@ -74,13 +77,11 @@ export function bySection(items: readonly RackItem[]): RackItem[][] {
 
 /** What the rack offers a run, section by section: what is free, and what has the run's own name on it. */
 export const onHandFor = (items: readonly RackItem[], run: number | undefined): OnHand[] =>
-  bySection(items).flatMap((lot): OnHand[] => {
-    const [first] = lot;
-    if (!first) return [];
-    const { material, form, size, bore, condition } = first;
+  bySection(items).map((lot) => {
+    const { material, form, size, bore, condition } = lot[0];
     const free = lot.map((item) => freeFor(item, run));
     const sum = free.reduce((total, length) => total + length, 0);
-    return [{ material, form, size, bore, condition, free: sum, longest: Math.max(...free) }];
+    return { material, form, size, bore, condition, free: sum, longest: Math.max(...free) };
   });
 
 /** How much of a section is to be kept on the rack, mm. */

@@ -219,17 +219,22 @@ export interface BoardProps {
   today: string;
 }
 
-/** The runs that are looked for: how many of what, by when, and what they take. */
-export function Board({ runs, sought, pages, found, progress, damaged, twice, today }: BoardProps) {
+/** A file that was not taken in, and why. */
+interface Refused {
+  name: string;
+  problems: Problem[];
+}
+
+/** From the board on: to rack and shop, a run brought in, a new one. */
+function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
   const router = useRouter();
   const chooser = useRef<HTMLInputElement>(null);
-  const [refused, setRefused] = useState<{ name: string; problems: Problem[] }>();
 
   const bring = async (file: File | undefined) => {
     if (!file) return;
     const outcome = await importRun(await file.text());
     if (outcome.kind === 'done') return router.push(`/runs/${outcome.run.id}`);
-    setRefused({
+    onRefused({
       name: file.name,
       problems:
         outcome.kind === 'refused'
@@ -239,51 +244,114 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
   };
 
   return (
+    <Bar>
+      <strong>
+        <Mark /> Shingle
+      </strong>
+      <input
+        ref={chooser}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Run file"
+        hidden
+        onChange={(event) => {
+          void bring(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <ButtonLink as={Link} href="/shop" prefetch={false}>
+        Shop
+      </ButtonLink>
+      <ButtonLink as={Link} href="/rack" prefetch={false}>
+        Rack
+      </ButtonLink>
+      <Button onPress={() => chooser.current?.click()}>
+        <Upload size={16} aria-hidden /> Bring in a run file
+      </Button>
+      <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
+        <Plus size={16} aria-hidden /> New run
+      </ButtonLink>
+      <ThemeToggle />
+    </Bar>
+  );
+}
+
+/** What is to be told of what the database holds. */
+const Told = ({ damaged, twice }: Pick<BoardProps, 'damaged' | 'twice'>) => (
+  <>
+    {damaged.length > 0 && (
+      <Notice danger>Not shown, because what the database holds of it does not read: {damaged.join('; ')}.</Notice>
+    )}
+    {twice.map((numbers) => (
+      <Notice key={numbers[0]}>
+        {numbers.map((number) => `“${number}”`).join(' and ')} are one part number, and were kept as parts of their own.
+        Both stay as they are; give one of them another number where they are not the same part.
+      </Notice>
+    ))}
+  </>
+);
+
+const NoRuns = ({ sought }: { sought: boolean }) =>
+  sought ? (
+    <Empty>
+      <h2>No run has all of these words</h2>
+      <p>Number, name, revision and material are looked through. Fewer words find more.</p>
+    </Empty>
+  ) : (
+    <Empty>
+      <h2>No runs yet</h2>
+      <p>Start with a drawing and a quantity: the first step, its diameter and its length, is enough to begin.</p>
+      <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
+        <Plus size={16} aria-hidden /> Plan the first run
+      </ButtonLink>
+    </Empty>
+  );
+
+/** A run in a line: how many of what, from what, what it takes and by when. */
+function RunRow({ run, today }: { run: BoardRun; today: string }) {
+  const planned = run.figures && 'way' in run.figures ? run.figures : undefined;
+  return (
+    <Row data-late={isLate(run.due, today) || undefined} data-old={run.stale || undefined}>
+      <Link href={`/runs/${run.id}`} prefetch={false}>
+        <span className="off">
+          {run.quantity || '—'}
+          <small>off</small>
+        </span>
+        <span>
+          <b>{run.name || run.number}</b>
+          <small>
+            {run.number}
+            {run.revision && ` · rev ${run.revision}`}
+            {run.units === 'in' && ' · inch'}
+            {run.newerPart !== undefined && <em> · drawing now at rev {run.newerPart || '—'}</em>}
+          </small>
+        </span>
+        <span>
+          {run.material}
+          <small>
+            {planned && `${planned.way}, ${planned.size}`}
+            {planned?.complete === false && <span className="late"> · incomplete</span>}
+            {planned?.proved === false && <span className="late"> · not proved</span>}
+          </small>
+        </span>
+        <Figures run={run} />
+        <Promised due={run.due} today={today} />
+      </Link>
+    </Row>
+  );
+}
+
+/** The runs that are looked for: how many of what, by when, and what they take. */
+export function Board({ runs, sought, pages, found, progress, damaged, twice, today }: BoardProps) {
+  const [refused, setRefused] = useState<Refused>();
+  return (
     <>
-      <Bar>
-        <strong>
-          <Mark /> Shingle
-        </strong>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".json,application/json"
-          aria-label="Run file"
-          hidden
-          onChange={(event) => {
-            void bring(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-        />
-        <ButtonLink as={Link} href="/shop" prefetch={false}>
-          Shop
-        </ButtonLink>
-        <ButtonLink as={Link} href="/rack" prefetch={false}>
-          Rack
-        </ButtonLink>
-        <Button onPress={() => chooser.current?.click()}>
-          <Upload size={16} aria-hidden /> Bring in a run file
-        </Button>
-        <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
-          <Plus size={16} aria-hidden /> New run
-        </ButtonLink>
-        <ThemeToggle />
-      </Bar>
+      <BoardBar onRefused={setRefused} />
       <Room>
         <h1>Board</h1>
         <DraftList />
         <div className="told">
-          {damaged.length > 0 && (
-            <Notice danger>
-              Not shown, because what the database holds of it does not read: {damaged.join('; ')}.
-            </Notice>
-          )}
-          {twice.map((numbers) => (
-            <Notice key={numbers[0]}>
-              {numbers.map((number) => `“${number}”`).join(' and ')} are one part number, and were kept as parts of
-              their own. Both stay as they are; give one of them another number where they are not the same part.
-            </Notice>
-          ))}
+          <Told damaged={damaged} twice={twice} />
           <Figuring served={progress} most={2} />
         </div>
         {progress.all > 0 && (
@@ -291,53 +359,12 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
             {sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}
           </Finder>
         )}
-        {progress.all > 0 && runs.length === 0 ? (
-          <Empty>
-            <h2>No run has all of these words</h2>
-            <p>Number, name, revision and material are looked through. Fewer words find more.</p>
-          </Empty>
-        ) : runs.length === 0 ? (
-          <Empty>
-            <h2>No runs yet</h2>
-            <p>Start with a drawing and a quantity: the first step, its diameter and its length, is enough to begin.</p>
-            <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
-              <Plus size={16} aria-hidden /> Plan the first run
-            </ButtonLink>
-          </Empty>
+        {runs.length === 0 ? (
+          <NoRuns sought={progress.all > 0} />
         ) : (
           <List aria-label="Runs">
             {runs.map((run) => (
-              <Row key={run.id} data-late={isLate(run.due, today) || undefined} data-old={run.stale || undefined}>
-                <Link href={`/runs/${run.id}`} prefetch={false}>
-                  <span className="off">
-                    {run.quantity || '—'}
-                    <small>off</small>
-                  </span>
-                  <span>
-                    <b>{run.name || run.number}</b>
-                    <small>
-                      {run.number}
-                      {run.revision && ` · rev ${run.revision}`}
-                      {run.units === 'in' && ' · inch'}
-                      {run.newerPart !== undefined && <em> · drawing now at rev {run.newerPart || '—'}</em>}
-                    </small>
-                  </span>
-                  <span>
-                    {run.material}
-                    <small>
-                      {run.figures && 'way' in run.figures ? `${run.figures.way}, ${run.figures.size}` : ''}
-                      {run.figures && 'way' in run.figures && run.figures.complete === false && (
-                        <span className="late"> · incomplete</span>
-                      )}
-                      {run.figures && 'way' in run.figures && run.figures.proved === false && (
-                        <span className="late"> · not proved</span>
-                      )}
-                    </small>
-                  </span>
-                  <Figures run={run} />
-                  <Promised due={run.due} today={today} />
-                </Link>
-              </Row>
+              <RunRow key={run.id} run={run} today={today} />
             ))}
           </List>
         )}

@@ -8,6 +8,7 @@ import { Card } from '../primitives/Card';
 import { Field } from '../primitives/Field';
 import { HouseBar } from '../primitives/HouseBar';
 import { Notice } from '../primitives/Notice';
+import type { Problem } from '@/core/model/result';
 import { ask } from '../primitives/ask';
 import { deviceName, nameDevice } from './deviceName';
 
@@ -139,30 +140,18 @@ function OneLine({
   );
 }
 
+type Send = (method: string, path: string, words: string, body?: unknown) => Promise<string | undefined>;
+
 /** Who comes in: what this device is called, keys for devices and scripts, and who is signed in over the network. */
 export function Devices({ keys, sessions, passcode, network }: DevicesProps) {
   const router = useRouter();
-  const [made, setMade] = useState<{ name: string; key: string }>();
   const [told, setTold] = useState('');
-  // The server does not know it: only this browser does.
-  const called = useSyncExternalStore(neverChanges, deviceName, () => undefined);
-  const done = async (method: string, path: string, words: string, body?: unknown): Promise<string | undefined> => {
-    const answer = await ask(method, path, body);
-    if (!answer.ok) return answer.problems.map(({ message }) => message).join('; ');
+  const send: Send = async (method, path, words, document) => {
+    const answer = await ask(method, path, document);
+    if (!answer.ok) return wordsOf(answer.problems);
     setTold(words);
     router.refresh();
     return undefined;
-  };
-  const make = async (name: string): Promise<string | undefined> => {
-    const answer = await ask<{ key: string }>('POST', '/api/keys', { name });
-    if (!answer.ok) return answer.problems.map(({ message }) => message).join('; ');
-    setMade({ name, key: answer.value.key });
-    router.refresh();
-    return undefined;
-  };
-  const signOut = async () => {
-    await ask('POST', '/api/sign-out', {});
-    window.location.assign('/sign-in');
   };
   return (
     <>
@@ -170,101 +159,136 @@ export function Devices({ keys, sessions, passcode, network }: DevicesProps) {
       <Room>
         <h1>Devices</h1>
         <div className="told">{told && <Notice>{told}</Notice>}</div>
-        <Card>
-          <h2>This device</h2>
-          <p>Its name is offered wherever a decision is signed, and later stands in the log.</p>
-          {called !== undefined && (
-            <OneLine
-              label="Called"
-              button="Keep"
-              start={called}
-              onSend={async (name) => {
-                nameDevice(name);
-                setTold(`This device is “${name.trim()}” from now on.`);
-                return undefined;
-              }}
-            />
-          )}
-          {network && (
-            <p style={{ marginTop: 14 }}>
-              <Button onPress={() => void signOut()}>Sign out</Button>
-            </p>
-          )}
-        </Card>
-        <Card>
-          <h2>Keys for devices and scripts</h2>
-          <p>
-            A gauge, a read-out or a script that writes here without a page sends its key with every request:{' '}
-            <span style={{ fontFamily: 'var(--mono)' }}>Authorization: Bearer …</span>
-          </p>
-          <OneLine label="For what" button="Make a key" onSend={make} />
-          {made && (
-            <Notice actions={<Button onPress={() => setMade(undefined)}>I have it</Button>}>
-              The key of {made.name}. It is shown this once; write it into the device now.
-              <code>{made.key}</code>
-            </Notice>
-          )}
-          <ul aria-label="Keys">
-            {keys.map(({ id, name, madeAt, usedAt }) => (
-              <li key={id}>
-                <span>
-                  {name}
-                  <small>
-                    made {day(madeAt)}, {usedAt ? `used last ${day(usedAt)}` : 'not used yet'}
-                  </small>
-                </span>
-                <Button
-                  aria-label={`Take back the key of ${name}`}
-                  onPress={() => void done('DELETE', `/api/keys/${id}`, `The key of ${name} opens nothing any more.`)}
-                >
-                  Take back
-                </Button>
-              </li>
-            ))}
-          </ul>
-          {keys.length === 0 && <p>No key is out.</p>}
-        </Card>
-        <Card>
-          <h2>On the shop’s network</h2>
-          <p>
-            {passcode
-              ? 'A passcode is set. A device that knows it is let in for two weeks.'
-              : 'No passcode is set: Shingle is on this machine alone.'}{' '}
-            How a tablet is let in is written in docs/running.md.
-          </p>
-          {network ? (
-            <p>The passcode is changed on the machine that Shingle runs on.</p>
-          ) : (
-            <OneLine
-              label={passcode ? 'Another passcode' : 'Passcode'}
-              button="Set"
-              secret
-              onSend={(text) =>
-                done('PUT', '/api/passcode', 'The passcode is set; devices on the network sign in with it.', {
-                  passcode: text,
-                })
-              }
-            />
-          )}
-          <ul aria-label="Signed in">
-            {sessions.map(({ device, openedAt, endsAt }) => (
-              <li key={device + openedAt}>
-                <span>
-                  {device}
-                  <small>
-                    since {day(openedAt)}, until {day(endsAt)}
-                  </small>
-                </span>
-              </li>
-            ))}
-          </ul>
-          {sessions.length > 0 && (
-            <Button onPress={() => void done('DELETE', '/api/sessions', 'Every device must sign in again.')}>
-              Sign all out
-            </Button>
-          )}
-        </Card>
+        <ThisDevice network={network} onTold={setTold} />
+        <Keys keys={keys} onSend={send} />
+        <OnTheNetwork sessions={sessions} passcode={passcode} network={network} onSend={send} />
       </Room>
     </>
+  );
+}
+
+const wordsOf = (problems: readonly Problem[]): string => problems.map(({ message }) => message).join('; ');
+
+function ThisDevice({ network, onTold }: Pick<DevicesProps, 'network'> & { onTold: (words: string) => void }) {
+  // The server does not know it: only this browser does.
+  const called = useSyncExternalStore(neverChanges, deviceName, () => undefined);
+  const signOut = async () => {
+    await ask('POST', '/api/sign-out', {});
+    window.location.assign('/sign-in');
+  };
+  return (
+    <Card>
+      <h2>This device</h2>
+      <p>Its name is offered wherever a decision is signed, and later stands in the log.</p>
+      {called !== undefined && (
+        <OneLine
+          label="Called"
+          button="Keep"
+          start={called}
+          onSend={async (name) => {
+            nameDevice(name);
+            onTold(`This device is “${name.trim()}” from now on.`);
+            return undefined;
+          }}
+        />
+      )}
+      {network && (
+        <p style={{ marginTop: 14 }}>
+          <Button onPress={() => void signOut()}>Sign out</Button>
+        </p>
+      )}
+    </Card>
+  );
+}
+
+function Keys({ keys, onSend }: Pick<DevicesProps, 'keys'> & { onSend: Send }) {
+  const router = useRouter();
+  const [made, setMade] = useState<{ name: string; key: string }>();
+  const make = async (name: string): Promise<string | undefined> => {
+    const answer = await ask<{ key: string }>('POST', '/api/keys', { name });
+    if (!answer.ok) return wordsOf(answer.problems);
+    setMade({ name, key: answer.value.key });
+    router.refresh();
+    return undefined;
+  };
+  return (
+    <Card>
+      <h2>Keys for devices and scripts</h2>
+      <p>
+        A gauge, a read-out or a script that writes here without a page sends its key with every request:{' '}
+        <span style={{ fontFamily: 'var(--mono)' }}>Authorization: Bearer …</span>
+      </p>
+      <OneLine label="For what" button="Make a key" onSend={make} />
+      {made && (
+        <Notice actions={<Button onPress={() => setMade(undefined)}>I have it</Button>}>
+          The key of {made.name}. It is shown this once; write it into the device now.
+          <code>{made.key}</code>
+        </Notice>
+      )}
+      <ul aria-label="Keys">
+        {keys.map(({ id, name, madeAt, usedAt }) => (
+          <li key={id}>
+            <span>
+              {name}
+              <small>
+                made {day(madeAt)}, {usedAt ? `used last ${day(usedAt)}` : 'not used yet'}
+              </small>
+            </span>
+            <Button
+              aria-label={`Take back the key of ${name}`}
+              onPress={() => void onSend('DELETE', `/api/keys/${id}`, `The key of ${name} opens nothing any more.`)}
+            >
+              Take back
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {keys.length === 0 && <p>No key is out.</p>}
+    </Card>
+  );
+}
+
+function OnTheNetwork({ sessions, passcode, network, onSend }: Omit<DevicesProps, 'keys'> & { onSend: Send }) {
+  return (
+    <Card>
+      <h2>On the shop’s network</h2>
+      <p>
+        {passcode
+          ? 'A passcode is set. A device that knows it is let in for two weeks.'
+          : 'No passcode is set: Shingle is on this machine alone.'}{' '}
+        How a tablet is let in is written in docs/running.md.
+      </p>
+      {network ? (
+        <p>The passcode is changed on the machine that Shingle runs on.</p>
+      ) : (
+        <OneLine
+          label={passcode ? 'Another passcode' : 'Passcode'}
+          button="Set"
+          secret
+          onSend={(text) =>
+            onSend('PUT', '/api/passcode', 'The passcode is set; devices on the network sign in with it.', {
+              passcode: text,
+            })
+          }
+        />
+      )}
+      <ul aria-label="Signed in">
+        {sessions.map(({ device, openedAt, endsAt }) => (
+          <li key={device + openedAt}>
+            <span>
+              {device}
+              <small>
+                since {day(openedAt)}, until {day(endsAt)}
+              </small>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {sessions.length > 0 && (
+        <Button onPress={() => void onSend('DELETE', '/api/sessions', 'Every device must sign in again.')}>
+          Sign all out
+        </Button>
+      )}
+    </Card>
   );
 }

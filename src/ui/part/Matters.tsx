@@ -1,4 +1,5 @@
 'use client';
+import { capital } from '@/core/model/words';
 import styled from 'styled-components';
 import { criticalDimensions } from '@/core/model/part/critical';
 import { sayFace } from '@/core/read/lengths/faces';
@@ -35,7 +36,6 @@ const Table = styled.table`
 export function Matters({ plan, onMark }: { plan: Plan; onMark: (path: string | undefined) => void }) {
   const { part, units } = plan.run;
   const critical = criticalDimensions(part, units);
-  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
   return (
     <>
       <Card aria-labelledby="critical">

@@ -1,18 +1,13 @@
 'use client';
-import { CircleCheck } from 'lucide-react';
-import { PlaceLink } from '../run/PlaceLink';
 import { current } from 'immer';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { dxfFileOf, svgFileOf } from './drawingFiles';
-import { WAY_WORDS } from '@/core/model/way';
 import { movedShoulder } from '@/core/formats/moveShoulder';
-import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
-import { sayMinutes } from '@/core/model/units/show';
-import { formatLength } from '@/core/model/units/length';
-import { entryName } from '../run/entryName';
+import type { Mass } from '@/core/model/part/mass';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { ProblemList } from '../run/ProblemList';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
 import { DxfButton } from './DxfButton';
@@ -21,6 +16,7 @@ import { DETAILS, ELSEWHERE, HOLES } from './kinds';
 import { LengthList } from './LengthList';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
 import { placeOfProblem } from './placeOfProblem';
+import { ReadyPlan } from './ReadyPlan';
 import { RunFields, StockFields } from './RunFields';
 import { StepTable } from './StepTable';
 
@@ -68,19 +64,6 @@ const Weight = styled.p`
   font-size: 13px;
 `;
 
-const Doubts = styled.ul`
-  margin-top: 10px;
-  padding-top: 8px;
-  border-top: 1px solid var(--line);
-  font-size: 14px;
-  li {
-    margin-top: 4px;
-  }
-  b {
-    font-weight: 600;
-  }
-`;
-
 const Missing = styled.div`
   padding: 12px 16px;
   border: 1px solid var(--brass);
@@ -95,33 +78,6 @@ const Missing = styled.div`
   }
 `;
 
-const Ready = styled.div`
-  padding: 12px 16px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--sheet);
-  h2 {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    margin-bottom: 8px;
-    font-size: 15px;
-  }
-  dl {
-    display: grid;
-    grid-template-columns: repeat(3, 1fr);
-    gap: 10px;
-    margin-bottom: 10px;
-  }
-  dt {
-    color: var(--ink-soft);
-    font-size: 13px;
-  }
-  dd {
-    font: 600 17px var(--mono);
-  }
-`;
-
 // What only a plan brings is fetched with the first plan, windows when they are opened.
 const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters));
 const LinesWindow = later(() => import('./LinesWindow').then((loaded) => loaded.LinesWindow));
@@ -129,7 +85,7 @@ const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.Fi
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
-  const { id, file, edit, planned, problems } = useWorkspace();
+  const { file, edit, planned, problems } = useWorkspace();
   const [marked, setMarked] = useState<string>();
   const [shown, setShown] = useState<{ lines: true } | { fitsOf: string | undefined }>();
   const last = useRef<string>(undefined);
@@ -161,42 +117,7 @@ export function PartEntry() {
         <RunFields />
         <StepTable onMark={mark} />
         <LengthList onMark={mark} />
-        <EntryList
-          id="details"
-          title="Details of the outside"
-          hint="places from the finished front face"
-          noun="detail"
-          list="details"
-          entries={file.part.details ?? []}
-          kinds={DETAILS}
-          kindKey="kind"
-          first={{ kind: 'groove', field: 'kind' }}
-          onMark={mark}
-        />
-        <EntryList
-          id="holes"
-          title="Holes on the axis"
-          hint="depths to the full diameter, or “through”"
-          noun="hole"
-          list="bores"
-          entries={file.part.bores ?? []}
-          kinds={HOLES}
-          kindKey="shape"
-          first={{ kind: 'drill', field: 'diameter', has: { depth: 'through' } }}
-          onMark={mark}
-        />
-        <EntryList
-          id="elsewhere"
-          title="Work elsewhere"
-          hint="by other machines or firms, after the lathe"
-          noun="work"
-          list="elsewhere"
-          entries={file.part.elsewhere ?? []}
-          kinds={ELSEWHERE}
-          kindKey="kind"
-          first={{ kind: 'grind', field: 'on' }}
-          onMark={mark}
-        />
+        <EntryLists onMark={mark} />
         <StockFields />
       </div>
       <Side>
@@ -219,53 +140,12 @@ export function PartEntry() {
         <Paper>
           <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
         </Paper>
-        {mass && part && (
-          <Weight>
-            {mass.grams > 0 && `${mass.grams.toFixed(2)} g · `}
-            {(mass.volume / 1000).toFixed(3)} cm³ · surface {(mass.surface / 100).toFixed(2)} cm² · centre of gravity{' '}
-            {formatLength(mass.centre, file.units)} {file.units} from the front
-          </Weight>
-        )}
+        {mass && part && <MassLine mass={mass} units={file.units} />}
         {shown && 'lines' in shown && <LinesWindow onClose={() => setShown(undefined)} />}
         {shown && 'fitsOf' in shown && <FitsWindow marked={shown.fitsOf} onClose={() => setShown(undefined)} />}
         <div aria-live="polite">
           {plan ? (
-            <Ready>
-              <h2>
-                <CircleCheck size={18} aria-hidden /> The plan is there
-              </h2>
-              <dl>
-                <div>
-                  <dt>a piece</dt>
-                  <dd>{sayMinutes(plan.times.piece.value)}</dd>
-                </div>
-                <div>
-                  <dt>batch of {plan.run.quantity}</dt>
-                  <dd>{sayMinutes(plan.times.batch.value)}</dd>
-                </div>
-                <div>
-                  <dt>{WAY_WORDS[plan.stock.way]}</dt>
-                  <dd>
-                    {plan.stock.bars.value} × {sectionName(plan.stock, file.units)}
-                  </dd>
-                </div>
-              </dl>
-              <p>{plan.chosenBecause.because}</p>
-              {plan.doubts.length > 0 && (
-                <Doubts aria-label="What the plan does not do">
-                  {plan.doubts.map(({ path, rule, because }) => (
-                    <li key={`${path} ${rule}`}>
-                      <b>{entryName(path)}</b> {because}
-                    </li>
-                  ))}
-                </Doubts>
-              )}
-              <p style={{ marginTop: 8 }}>
-                <PlaceLink id={id} place="">
-                  Open the sheet
-                </PlaceLink>
-              </p>
-            </Ready>
+            <ReadyPlan plan={plan} />
           ) : (
             planned.answer && (
               <Missing>
@@ -280,3 +160,56 @@ export function PartEntry() {
     </Room>
   );
 }
+
+/** What is on the part beside its outside. */
+function EntryLists({ onMark }: { onMark: (path: string | undefined) => void }) {
+  const { part } = useWorkspace().file;
+  return (
+    <>
+      <EntryList
+        id="details"
+        title="Details of the outside"
+        hint="places from the finished front face"
+        noun="detail"
+        list="details"
+        entries={part.details ?? []}
+        kinds={DETAILS}
+        kindKey="kind"
+        first={{ kind: 'groove', field: 'kind' }}
+        onMark={onMark}
+      />
+      <EntryList
+        id="holes"
+        title="Holes on the axis"
+        hint="depths to the full diameter, or “through”"
+        noun="hole"
+        list="bores"
+        entries={part.bores ?? []}
+        kinds={HOLES}
+        kindKey="shape"
+        first={{ kind: 'drill', field: 'diameter', has: { depth: 'through' } }}
+        onMark={onMark}
+      />
+      <EntryList
+        id="elsewhere"
+        title="Work elsewhere"
+        hint="by other machines or firms, after the lathe"
+        noun="work"
+        list="elsewhere"
+        entries={part.elsewhere ?? []}
+        kinds={ELSEWHERE}
+        kindKey="kind"
+        first={{ kind: 'grind', field: 'on' }}
+        onMark={onMark}
+      />
+    </>
+  );
+}
+
+const MassLine = ({ mass, units }: { mass: Mass; units: UnitSystem }) => (
+  <Weight>
+    {mass.grams > 0 && `${mass.grams.toFixed(2)} g · `}
+    {(mass.volume / 1000).toFixed(3)} cm³ · surface {(mass.surface / 100).toFixed(2)} cm² · centre of gravity{' '}
+    {formatLength(mass.centre, units)} {units} from the front
+  </Weight>
+);

@@ -21,7 +21,7 @@ const cell = (width: number) => ({ '--w': width }) as React.CSSProperties;
 
 /** What the run is of: part, material, quantity, day. */
 export function RunFields() {
-  const { file, edit, shop, problems, id } = useWorkspace();
+  const { file, edit, problems, id } = useWorkspace();
   const { part } = file;
   return (
     <Group aria-label="Run">
@@ -60,52 +60,63 @@ export function RunFields() {
             <option value="in">inch</option>
           </Choice>
         </div>
-        <div style={cell(4)}>
-          <Choice
-            label="Material"
-            value={part.material}
-            problem={problemAt(problems, 'part.material')}
-            onChange={(value) => edit('material', (run) => void (run.part.material = value))}
-          >
-            <option value="">choose …</option>
-            {shop.materials.map(({ id: material, name }) => (
-              <option key={material} value={material}>
-                {name}
-              </option>
-            ))}
-          </Choice>
-        </div>
-        <div style={cell(2)}>
-          <Field
-            label="Quantity"
-            value={String(file.quantity)}
-            problem={problemAt(problems, 'quantity')}
-            onChange={(text) => edit('quantity', (run) => void (run.quantity = text))}
-          />
-        </div>
-        <div style={cell(3)}>
-          <Choice
-            label="General tolerance"
-            value={part.generalTolerance ?? 'medium'}
-            onChange={(value) =>
-              edit('general', (run) => void (run.part.generalTolerance = value === 'fine' ? 'fine' : 'medium'))
-            }
-          >
-            <option value="medium">medium</option>
-            <option value="fine">fine</option>
-          </Choice>
-        </div>
-        <div style={cell(3)}>
-          <Field
-            label="Promised for"
-            type="date"
-            value={file.due ?? ''}
-            problem={problemAt(problems, 'due')}
-            onChange={(text) => edit('due', (run) => void (run.due = text))}
-          />
-        </div>
+        <WantedFields />
       </Grid>
     </Group>
+  );
+}
+
+/** What is wanted of it: from what, how many, how close, by when. */
+function WantedFields() {
+  const { file, edit, shop, problems } = useWorkspace();
+  const { part } = file;
+  return (
+    <>
+      <div style={cell(4)}>
+        <Choice
+          label="Material"
+          value={part.material}
+          problem={problemAt(problems, 'part.material')}
+          onChange={(value) => edit('material', (run) => void (run.part.material = value))}
+        >
+          <option value="">choose …</option>
+          {shop.materials.map(({ id: material, name }) => (
+            <option key={material} value={material}>
+              {name}
+            </option>
+          ))}
+        </Choice>
+      </div>
+      <div style={cell(2)}>
+        <Field
+          label="Quantity"
+          value={String(file.quantity)}
+          problem={problemAt(problems, 'quantity')}
+          onChange={(text) => edit('quantity', (run) => void (run.quantity = text))}
+        />
+      </div>
+      <div style={cell(3)}>
+        <Choice
+          label="General tolerance"
+          value={part.generalTolerance ?? 'medium'}
+          onChange={(value) =>
+            edit('general', (run) => void (run.part.generalTolerance = value === 'fine' ? 'fine' : 'medium'))
+          }
+        >
+          <option value="medium">medium</option>
+          <option value="fine">fine</option>
+        </Choice>
+      </div>
+      <div style={cell(3)}>
+        <Field
+          label="Promised for"
+          type="date"
+          value={file.due ?? ''}
+          problem={problemAt(problems, 'due')}
+          onChange={(text) => edit('due', (run) => void (run.due = text))}
+        />
+      </div>
+    </>
   );
 }
 
@@ -190,11 +201,6 @@ function LeftOn() {
 export function StockFields() {
   const { file, edit, problems } = useWorkspace();
   const named: StockFile | undefined = file.stock === 'choose' ? undefined : file.stock;
-  const form = named?.form ?? 'round';
-  const editStock = (key: 'size' | 'bore', text: string) =>
-    edit(`stock ${key}`, (run) => {
-      if (run.stock && run.stock !== 'choose') run.stock[key] = text;
-    });
   return (
     <Group aria-labelledby="stock">
       <h2>
@@ -257,79 +263,83 @@ export function StockFields() {
           </Choice>
         </div>
         {file.way !== 'from-bar' && <LeftOn />}
-        {named && (
-          <>
-            <div style={cell(2)}>
-              <Choice
-                label="Form"
-                value={form}
-                onChange={(value) =>
-                  edit('form', (run) => {
-                    if (!run.stock || run.stock === 'choose') return;
-                    run.stock.form = value as 'round';
-                    if (value === 'tube') run.stock.bore ??= '';
-                    else delete run.stock.bore;
-                  })
-                }
-              >
-                <option value="round">round</option>
-                <option value="hex">hexagon</option>
-                <option value="square">square</option>
-                <option value="tube">tube</option>
-              </Choice>
-            </div>
-            <div style={cell(2)}>
-              <Field
-                label={form === 'hex' || form === 'square' ? 'Across flats of the bar' : 'Diameter of the bar'}
-                value={String(named.size)}
-                problem={problemAt(problems, 'stock.size')}
-                onChange={(text) => editStock('size', text)}
-              />
-            </div>
-            {form === 'tube' && (
-              <div style={cell(2)}>
-                <Field
-                  label="Bore of the tube"
-                  value={String(named.bore ?? '')}
-                  problem={problemAt(problems, 'stock.bore')}
-                  onChange={(text) => editStock('bore', text)}
-                />
-              </div>
-            )}
-            <div style={cell(2)}>
-              <Choice
-                label="Condition"
-                value={named.condition ?? 'drawn'}
-                onChange={(value) =>
-                  edit('condition', (run) => {
-                    if (run.stock && run.stock !== 'choose') run.stock.condition = value as 'drawn';
-                  })
-                }
-              >
-                <option value="drawn">drawn</option>
-                <option value="ground">ground</option>
-                <option value="hot-rolled">hot-rolled</option>
-                <option value="sawn">sawn pieces</option>
-              </Choice>
-            </div>
-            <div style={cell(2)}>
-              <Field
-                label="Bar length"
-                value={String(named.barLength ?? '')}
-                placeholder="as sold"
-                problem={problemAt(problems, 'stock.barLength')}
-                onChange={(text) =>
-                  edit('stock barLength', (run) => {
-                    if (!run.stock || run.stock === 'choose') return;
-                    if (text === '') delete run.stock.barLength;
-                    else run.stock.barLength = text;
-                  })
-                }
-              />
-            </div>
-          </>
-        )}
+        {named && <NamedBar bar={named} />}
       </Grid>
     </Group>
+  );
+}
+
+/** The bar that is named: its form, size and condition. */
+function NamedBar({ bar }: { bar: StockFile }) {
+  const { edit, problems } = useWorkspace();
+  const editBar = (field: string, recipe: (bar: StockFile) => void) =>
+    edit(`stock ${field}`, (run) => {
+      if (run.stock && run.stock !== 'choose') recipe(run.stock);
+    });
+  return (
+    <>
+      <div style={cell(2)}>
+        <Choice
+          label="Form"
+          value={bar.form ?? 'round'}
+          onChange={(value) =>
+            editBar('form', (typed) => {
+              typed.form = value as 'round';
+              if (value === 'tube') typed.bore ??= '';
+              else delete typed.bore;
+            })
+          }
+        >
+          <option value="round">round</option>
+          <option value="hex">hexagon</option>
+          <option value="square">square</option>
+          <option value="tube">tube</option>
+        </Choice>
+      </div>
+      <div style={cell(2)}>
+        <Field
+          label={bar.form === 'hex' || bar.form === 'square' ? 'Across flats of the bar' : 'Diameter of the bar'}
+          value={String(bar.size)}
+          problem={problemAt(problems, 'stock.size')}
+          onChange={(text) => editBar('size', (typed) => void (typed.size = text))}
+        />
+      </div>
+      {bar.form === 'tube' && (
+        <div style={cell(2)}>
+          <Field
+            label="Bore of the tube"
+            value={String(bar.bore ?? '')}
+            problem={problemAt(problems, 'stock.bore')}
+            onChange={(text) => editBar('bore', (typed) => void (typed.bore = text))}
+          />
+        </div>
+      )}
+      <div style={cell(2)}>
+        <Choice
+          label="Condition"
+          value={bar.condition ?? 'drawn'}
+          onChange={(value) => editBar('condition', (typed) => void (typed.condition = value as 'drawn'))}
+        >
+          <option value="drawn">drawn</option>
+          <option value="ground">ground</option>
+          <option value="hot-rolled">hot-rolled</option>
+          <option value="sawn">sawn pieces</option>
+        </Choice>
+      </div>
+      <div style={cell(2)}>
+        <Field
+          label="Bar length"
+          value={String(bar.barLength ?? '')}
+          placeholder="as sold"
+          problem={problemAt(problems, 'stock.barLength')}
+          onChange={(text) =>
+            editBar('barLength', (typed) => {
+              if (text === '') delete typed.barLength;
+              else typed.barLength = text;
+            })
+          }
+        />
+      </div>
+    </>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { RunFile } from '@/core/read/runFile';
 import type { Shop } from '@/core/model/shop/shop';
@@ -7,12 +7,11 @@ import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { later } from '../primitives/later';
-import type { Unreachable } from './api';
-import { draftKey, dropDraft, findDrafts, openTabs, tabName, type FoundDraft } from './drafts';
-import { entryName } from './entryName';
 import { NewerPart } from './NewerPart';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
+import { SavingNotices } from './SavingNotices';
+import { useDrafts } from './useDrafts';
 import { usePlanner } from './usePlanner';
 import { useSaving } from './useSaving';
 import { useShortcuts } from './useShortcuts';
@@ -24,23 +23,7 @@ const ConflictWindow = later(() => import('./ConflictWindow').then((loaded) => l
 const OtherDrafts = later(() => import('./OtherDrafts').then((loaded) => loaded.OtherDrafts));
 const HelpWindow = later(() => import('./HelpWindow').then((loaded) => loaded.HelpWindow));
 
-/** What stands in the way of a save, in words. */
-const UNREACHABLE: Record<Unreachable, string> = {
-  server: 'the server does not answer',
-  gone: 'the database does not answer',
-  busy: 'too many are at work on the database at this moment',
-  full: 'the disk of the database is full',
-};
-
-/** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
-export function RunWorkspace({
-  id,
-  served,
-  revision,
-  newerPart,
-  shop,
-  children,
-}: {
+interface OpenRun {
   id: string;
   served: RunFile;
   revision: number;
@@ -48,7 +31,10 @@ export function RunWorkspace({
   newerPart: { revision: string; savedAt: string } | undefined;
   shop: Shop;
   children: ReactNode;
-}) {
+}
+
+/** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
+export function RunWorkspace({ id, served, revision, newerPart, shop, children }: OpenRun) {
   const [run] = useState(() => createRunStore(served, revision));
   const file = useStore(run.store, (state) => state.file);
   const dirty = useStore(run.store, (state) => state.saved !== JSON.stringify(state.file));
@@ -56,38 +42,15 @@ export function RunWorkspace({
     undo: useStore(run.store.temporal, ({ pastStates }) => pastStates.length > 0),
     redo: useStore(run.store.temporal, ({ futureStates }) => futureStates.length > 0),
   };
-  const [restored, setRestored] = useState(false);
   const [help, setHelp] = useState(false);
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
   const select = useCallback<Workspace['select']>((key, at) => setSelection({ selected: key, pass: at }), []);
-  const { planned, exportFile, compare, sequences, refusal, choices, tryCut } = usePlanner(file, shop);
+  const { planned, tools } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
 
-  const [left, setLeft] = useState<FoundDraft[]>([]);
-  useEffect(() => {
-    const restore = async () => {
-      const tab = await tabName();
-      setRestored(await run.restore(draftKey(id, tab)));
-      const open = await openTabs();
-      setLeft(findDrafts().filter((draft) => draft.run === id && !open.has(draft.tab) && draft.tab !== tab));
-    };
-    void restore();
-  }, [run, id]);
-  const takeUp = (draft: FoundDraft) => {
-    run.adopt(draft.file, draft.base);
-    letGo(draft);
-  };
-  const letGo = (draft: FoundDraft) => {
-    dropDraft(draft.key);
-    setLeft((before) => before.filter(({ key }) => key !== draft.key));
-  };
-  const backToSaved = () => {
-    run.backToSaved();
-    setRestored(false);
-  };
-
+  const { restored, left, keep, backToSaved, takeUp, letGo } = useDrafts(id, run);
   const exported = async () => {
-    const document = await exportFile(file);
+    const document = await tools.exportFile(file);
     if (document)
       download(`${file.part.number || 'run'}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
   };
@@ -108,23 +71,8 @@ export function RunWorkspace({
     [planned, saving],
   );
   const workspace = useMemo<Workspace>(
-    () => ({
-      id,
-      file,
-      edit: run.edit,
-      shop,
-      planned,
-      problems,
-      selected,
-      pass,
-      select,
-      compare,
-      sequences,
-      refusal,
-      choices,
-      tryCut,
-    }),
-    [id, file, run, shop, planned, problems, selected, pass, select, compare, sequences, refusal, choices, tryCut],
+    () => ({ id, file, edit: run.edit, shop, planned, problems, selected, pass, select, ...tools }),
+    [id, file, run, shop, planned, problems, selected, pass, select, tools],
   );
 
   return (
@@ -143,36 +91,10 @@ export function RunWorkspace({
           export: () => void exported(),
         }}
       />
-      {restored && dirty && (
-        <Notice
-          actions={
-            <>
-              <Button onPress={() => setRestored(false)}>Good</Button>
-              <Button onPress={backToSaved}>{id === 'new' ? 'Start empty' : 'Back to what is saved'}</Button>
-            </>
-          }
-        >
-          Changes that were not saved last time are here again, from this browser. Save keeps them.
-        </Notice>
-      )}
+      {restored && dirty && <RestoredNotice isNew={id === 'new'} onKeep={keep} onBack={backToSaved} />}
       {left.length > 0 && <OtherDrafts drafts={left} onTake={takeUp} onDrop={letGo} />}
       <NewerPart id={id} file={file} newer={newerPart} />
-      {saving.kind === 'late' && (
-        <Notice>
-          The server has not answered for five seconds. Everything typed is kept in this browser meanwhile.
-        </Notice>
-      )}
-      {saving.kind === 'unreachable' && (
-        <Notice danger actions={<Button onPress={() => void save()}>Try again now</Button>}>
-          Not saved: {UNREACHABLE[saving.because]}. Everything typed is kept in this browser, also when the page is
-          closed; it is saved by itself as soon as that can be.
-        </Notice>
-      )}
-      {saving.kind === 'refused' && (
-        <Notice danger actions={<Button onPress={dismiss}>Good</Button>}>
-          Not saved: {saving.problems.map(({ path, message }) => `${entryName(path)} ${message}`).join('; ')}
-        </Notice>
-      )}
+      <SavingNotices saving={saving} onTry={() => void save()} onDismiss={dismiss} />
       {planned.failed && (
         <Notice danger>
           The planner stopped on this run, which is a fault of the program. Nothing typed is lost; save the run file
@@ -192,3 +114,16 @@ export function RunWorkspace({
     </WorkspaceContext.Provider>
   );
 }
+
+const RestoredNotice = ({ isNew, onKeep, onBack }: { isNew: boolean; onKeep: () => void; onBack: () => void }) => (
+  <Notice
+    actions={
+      <>
+        <Button onPress={onKeep}>Good</Button>
+        <Button onPress={onBack}>{isNew ? 'Start empty' : 'Back to what is saved'}</Button>
+      </>
+    }
+  >
+    Changes that were not saved last time are here again, from this browser. Save keeps them.
+  </Notice>
+);

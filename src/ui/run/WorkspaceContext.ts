@@ -6,8 +6,8 @@ import type { Problem } from '@/core/model/result';
 import type { Shop } from '@/core/model/shop/shop';
 import type { Planned, PlannerTools } from './usePlanner';
 
-/** What the places of one run share: the document, its plan, and what is selected. */
-export interface Workspace {
+/** What the places of one run share: the document, its plan, what is selected, and what the planner can be asked. */
+export interface Workspace extends PlannerTools {
   id: string;
   file: RunFile;
   edit: (field: string | undefined, recipe: (draft: Draft<RunFile>) => void) => void;
@@ -18,16 +18,6 @@ export interface Workspace {
   selected: string | undefined;
   pass: number | undefined;
   select: (key: string | undefined, pass?: number) => void;
-  /** Plans the run with two revisions of its part. */
-  compare: PlannerTools['compare'];
-  /** Plans the run on every machine, both ways, each end first. */
-  sequences: PlannerTools['sequences'];
-  /** What was tried for a run that has no plan, and what would do. */
-  refusal: PlannerTools['refusal'];
-  /** Plans what could be decided of a tool or a holding. */
-  choices: PlannerTools['choices'];
-  /** Plans the run with one operation cutting otherwise. */
-  tryCut: PlannerTools['tryCut'];
 }
 
 export const WorkspaceContext = createContext<Workspace | undefined>(undefined);

@@ -1,3 +1,4 @@
+import { capital } from '@/core/model/words';
 /** What a path means to someone who does not read paths. Numbers count from one, as in the tables. */
 const PLACES: [RegExp, string][] = [
   [/^part\.outside\[(\d+)\]/, 'Step'],
@@ -18,8 +19,6 @@ const WORDS: Record<string, string> = {
   generalTolerance: 'General tolerance',
   due: 'Promised for',
 };
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The name of an entry by its path: `part.outside[1].diameter` is “Step 2 diameter”. */
 export function entryName(path: string): string {

@@ -1,6 +1,6 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { comparedSo, type Answer } from '@/core/formats/answer';
 import type { RunFile } from '@/core/read/runFile';
 import type { Comparison } from '@/core/ask/revisions/compareRuns';
@@ -25,10 +25,15 @@ export interface Planned {
 /** What else the planner is asked for, off the page's own thread. */
 export interface PlannerTools {
   exportFile: (file: RunFile) => Promise<RunFile | undefined>;
+  /** Plans the run with two revisions of its part. */
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
+  /** Plans the run on every machine, both ways, each end first. */
   sequences: (file: RunFile) => Promise<Compared | undefined>;
+  /** What was tried for a run that has no plan, and what would do. */
   refusal: (file: RunFile, problems: readonly Problem[]) => Promise<Refusal | undefined>;
+  /** Plans what could be decided of a tool or a holding. */
   choices: (file: RunFile, question: Question) => Promise<Choice[] | undefined>;
+  /** Plans the run with one operation cutting otherwise. */
   tryCut: (file: RunFile, tile: Tile, trial: Trial) => Promise<Tried | undefined>;
 }
 
@@ -38,7 +43,7 @@ const PAUSE = 150;
 const pauseOfTyping = () => new Promise((resolve) => setTimeout(resolve, PAUSE));
 
 /** Plans every change in a worker; only the newest answer counts. */
-export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned: Planned } {
+export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools: PlannerTools } {
   const [planned, setPlanned] = useState<Planned>({ answer: undefined, lastPlan: undefined, failed: false });
   const planner = useRef<Remote<PlannerApi> | undefined>(undefined);
   const newest = useRef(0);
@@ -75,23 +80,16 @@ export function usePlanner(file: RunFile, shop: Shop): PlannerTools & { planned:
     ask().catch(() => setPlanned((before) => ({ ...before, failed: true })));
   }, [file, shop]);
 
-  const exportFile = useCallback<PlannerTools['exportFile']>(async (own) => planner.current?.export(own), []);
-  const compare = useCallback<PlannerTools['compare']>(
-    async (before, after) => planner.current?.compare(before, after),
+  const tools = useMemo<PlannerTools>(
+    () => ({
+      exportFile: async (own) => planner.current?.export(own),
+      compare: async (before, after) => planner.current?.compare(before, after),
+      sequences: async (own) => planner.current?.sequences(own),
+      refusal: async (own, problems) => planner.current?.refusal(own, problems),
+      choices: async (own, question) => planner.current?.choices(own, question),
+      tryCut: async (own, tile, trial) => planner.current?.tryCut(own, tile, trial),
+    }),
     [],
   );
-  const sequences = useCallback<PlannerTools['sequences']>(async (own) => planner.current?.sequences(own), []);
-  const refusal = useCallback<PlannerTools['refusal']>(
-    async (own, problems) => planner.current?.refusal(own, problems),
-    [],
-  );
-  const choices = useCallback<PlannerTools['choices']>(
-    async (own, question) => planner.current?.choices(own, question),
-    [],
-  );
-  const tryCut = useCallback<PlannerTools['tryCut']>(
-    async (own, tile, trial) => planner.current?.tryCut(own, tile, trial),
-    [],
-  );
-  return { planned, tryCut, exportFile, compare, sequences, refusal, choices };
+  return { planned, tools };
 }

@@ -13,19 +13,18 @@ import { later } from '../primitives/later';
 import { entryName } from '../run/entryName';
 import { NoPlan } from '../run/NoPlan';
 import { Remedies } from '../run/Remedies';
-import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
-import { isBetweenCentres } from '@/core/model/plan/setup';
-import { sayRest } from '@/core/plan/holding/support';
 import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
 import { Panel } from './Panel';
 import { RouteNames } from './RouteNames';
 import { RouteTiles } from './RouteTiles';
+import { SetupBar } from './SetupBar';
 import { layoutSheet } from './sheetLayout';
 import { StopsLane, stopsRail } from './StopsLane';
 import { TimeLane } from './TimeLane';
 import { useOrder } from './useOrder';
+import { useSheetKeys } from './useSheetKeys';
 import { WorkLane } from './WorkLane';
 
 // Dragging is fetched when it is asked for.
@@ -86,50 +85,6 @@ const Whole = styled.div`
     opacity: 0.5;
   }
 `;
-
-const Setups = styled.div`
-  position: absolute;
-  left: 0;
-  right: 0;
-  display: flex;
-  align-items: center;
-  gap: 4px 8px;
-  padding: 0 10px;
-  button {
-    min-height: 24px;
-    padding: 0 8px;
-    border: 0;
-    border-radius: 5px;
-    background: none;
-    cursor: pointer;
-    font-size: 14px;
-  }
-  button:hover {
-    background: var(--hover);
-  }
-  button[aria-pressed='true'] {
-    font-weight: 700;
-    text-decoration: underline 2px;
-    text-underline-offset: 4px;
-  }
-  span {
-    color: var(--ink-soft);
-    font-size: 13px;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-  @media (pointer: coarse) {
-    button {
-      min-height: 40px;
-    }
-  }
-`;
-
-const holdingWords = ({ setup }: PlannedSetup): string => {
-  const { holding, end } = setup;
-  return `${holding.words}, on ${holding.on}, from the ${end}${setup.supported && !isBetweenCentres(setup) ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
-};
 
 /** The signature view: work, route, stops and time of a run, the first three on one z axis. */
 export function Sheet() {
@@ -257,37 +212,19 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
   const planned = plan.setups[setupIndex] as PlannedSetup;
   const operation = current?.operation;
   const edits = useOrder(planned);
+  const closePlayer = useCallback(() => setPlaying(false), []);
   const shownPass = pass === undefined || !operation ? undefined : Math.min(pass, operation.passes.length - 1);
 
-  const keys = useMemo(() => {
-    const go = (by: number) => {
-      // With none chosen, on from where the set-up begins that is looked at.
-      const start = all.findIndex(({ index }) => index === setupIndex);
-      const to = at < 0 ? (by > 0 ? start : start - 1) : Math.max(0, Math.min(all.length - 1, at + by));
-      const next = all.at(to);
-      if (next) select(next.operation.key);
-    };
-    const goPass = (by: number) => {
-      if (!operation) return go(1);
-      const last = operation.passes.length - 1;
-      select(operation.key, Math.max(0, Math.min(last, (shownPass ?? last) + by)));
-    };
-    return {
-      ArrowDown: () => go(1),
-      ArrowUp: () => go(-1),
-      ArrowRight: () => goPass(1),
-      ArrowLeft: () => goPass(-1),
-      'Alt+ArrowUp': () => operation && edits.shift(operation.key, -1),
-      'Alt+ArrowDown': () => operation && edits.shift(operation.key, 1),
-      Escape: () => {
-        if (playing) return setPlaying(false);
-        // Whoever lets go of an operation stays in its set-up.
-        setOpened(setupIndex);
-        select(undefined);
-      },
-    };
-  }, [all, at, setupIndex, operation, shownPass, select, edits, playing]);
-  useShortcuts(keys);
+  useSheetKeys(
+    { all, at, setupIndex, shownPass, playing },
+    {
+      select,
+      edits,
+      stop: closePlayer,
+      // Whoever lets go of an operation stays in its set-up.
+      stay: useCallback(() => setOpened(setupIndex), [setupIndex]),
+    },
+  );
 
   const stopsHeight = stopsRail(planned.pins.length, width).height;
   const routeHeight = ROUTE_HEAD + planned.operations.length * ROW + 14;
@@ -305,7 +242,6 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
   const height = timeTop + TIME;
   const shared = { plan, planned, layout, selected, onSelect: select };
   const key = operation?.key;
-  const closePlayer = useCallback(() => setPlaying(false), []);
   const showPass = useCallback((next: number) => select(key, next), [select, key]);
 
   return (
@@ -341,38 +277,19 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
             ) : (
               <DiameterLabels planned={planned} layout={layout} operation={operation} onSelect={select} />
             )}
-            <Setups style={{ top: workHeight + 4 }}>
-              {plan.setups.map(({ setup }, index) => (
-                <button
-                  key={setup.number}
-                  type="button"
-                  aria-pressed={index === setupIndex}
-                  onClick={() => {
-                    setOpened(index);
-                    select(undefined);
-                  }}
-                >
-                  Set-up {setup.number}
-                </button>
-              ))}
-              <span>{holdingWords(planned)}</span>
-              <button
-                type="button"
-                aria-pressed={playing}
-                onClick={() => setPlaying(!playing)}
-                style={{ marginLeft: 'auto', background: 'var(--sheet)' }}
-              >
-                Play the cuts
-              </button>
-              <button
-                type="button"
-                aria-pressed={ordering}
-                onClick={() => setOrdering(!ordering)}
-                style={{ background: 'var(--sheet)' }}
-              >
-                {ordering ? 'Done moving' : 'Move tiles'}
-              </button>
-            </Setups>
+            <SetupBar
+              plan={plan}
+              planned={planned}
+              top={workHeight + 4}
+              playing={playing}
+              onPlay={setPlaying}
+              ordering={ordering}
+              onOrder={setOrdering}
+              onOpen={(index) => {
+                setOpened(index);
+                select(undefined);
+              }}
+            />
             {ordering ? (
               <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={ROW} edits={edits} />
             ) : (

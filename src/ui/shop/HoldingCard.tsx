@@ -1,4 +1,5 @@
 'use client';
+import { capital } from '@/core/model/words';
 import { holdingOf } from '@/core/plan/holding/means';
 import type { HoldingMeans, Shop } from '@/core/model/shop/shop';
 import type { FormField } from './FiguresForm';
@@ -13,10 +14,7 @@ const FIELDS: readonly FormField[] = [
   { key: 'change', label: 'Made ready, min', takes: 'number', needed: true },
 ];
 
-const named = ({ kind }: HoldingMeans): string => {
-  const words = holdingOf(kind)?.words ?? kind;
-  return words.charAt(0).toUpperCase() + words.slice(1);
-};
+const named = ({ kind }: HoldingMeans): string => capital(holdingOf(kind)?.words ?? kind);
 
 /** Means of holding beside chuck and collets, which belong to the machines. */
 export const HoldingCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) => (

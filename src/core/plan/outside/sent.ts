@@ -1,9 +1,8 @@
+import { capital } from '../../model/words';
 import type { Elsewhere } from '../../model/part/elsewhere';
 import type { Run } from '../../model/run';
 import { say } from '../../model/words';
 import { elsewhereCaution, pieceMinutes, setupMinutes, type OutsideKind, type OutsideOp } from './outsideOp';
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 type Filled = Pick<OutsideOp, 'setup' | 'piece' | 'notes' | 'reasons' | 'cautions' | 'afterAllCutting'>;
 

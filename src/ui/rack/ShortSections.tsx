@@ -1,0 +1,76 @@
+'use client';
+import styled from 'styled-components';
+import { sectionKey, shortOf, type Section, type Shortage } from '@/core/rack/rack';
+import { TextButton } from '../primitives/TextButton';
+import { metres } from './metres';
+
+const Short = styled.section`
+  margin-bottom: 14px;
+  padding: 10px 16px;
+  border: 1px solid var(--brass);
+  border-radius: 8px;
+  background: var(--brass-soft);
+  h2 {
+    margin-bottom: 4px;
+    font-size: 15px;
+  }
+  summary {
+    padding: 6px 0;
+    cursor: pointer;
+  }
+`;
+
+/** Runs that are named one by one, and sections that are short at first sight. */
+const NAMED = 4;
+const AT_FIRST = 6;
+
+export interface ShortSectionsProps {
+  short: readonly Shortage[];
+  nameOf: (section: Section) => string;
+  runOf: (id: number) => string;
+  onLevel: (section: Section) => void;
+}
+
+/** What runs need, or the shop keeps, and the rack has not got; what the shop itself watches stands first. */
+export function ShortSections({ short, ...names }: ShortSectionsProps) {
+  const shown = [...short].sort((a, b) => Number(b.least > 0) - Number(a.least > 0));
+  const lines = (some: readonly Shortage[]) => (
+    <ul>
+      {some.map((shortage) => (
+        <ShortLine key={sectionKey(shortage.section)} shortage={shortage} {...names} />
+      ))}
+    </ul>
+  );
+  return (
+    <Short aria-label="Short">
+      <h2>Short</h2>
+      {lines(shown.slice(0, AT_FIRST))}
+      {short.length > AT_FIRST && (
+        <details>
+          <summary>{short.length - AT_FIRST} more sections are short</summary>
+          {lines(shown.slice(AT_FIRST))}
+        </details>
+      )}
+    </Short>
+  );
+}
+
+function ShortLine({ shortage, nameOf, runOf, onLevel }: Omit<ShortSectionsProps, 'short'> & { shortage: Shortage }) {
+  const { section, needed, least, free, runs } = shortage;
+  const named = runs.slice(0, runs.length <= NAMED + 1 ? runs.length : NAMED).map(runOf);
+  const more = runs.length - named.length;
+  const reasons = [
+    ...(needed > 0 ? [`${metres(needed)} needed for ${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`] : []),
+    ...(least > 0 ? [`${metres(least)} to be kept`] : []),
+  ];
+  return (
+    <li>
+      <b>{metres(shortOf(shortage))}</b> of {nameOf(section)}: {reasons.join(', ')}, {metres(free)} free{' '}
+      {least > 0 && (
+        <TextButton onClick={() => onLevel(section)} aria-label={`Change how much of ${nameOf(section)} is kept`}>
+          change
+        </TextButton>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,102 @@
+'use client';
+import { capital } from '@/core/model/words';
+import { useState } from 'react';
+import type { Compared } from '@/core/ask/sequences';
+import type { Stock } from '@/core/model/plan/stock';
+import type { UnitSystem } from '@/core/model/units/length';
+import { sayMinutes } from '@/core/model/units/show';
+import { WAY_WORDS } from '@/core/model/way';
+import type { Plan } from '@/core/plan/plan';
+import { sectionName } from '@/core/plan/stock/nameOfBar';
+import { sayLost, sayRoute, sayTried } from '@/core/present/route';
+import { Button } from '../primitives/Button';
+import { later } from '../primitives/later';
+import { PlaceLink } from '../run/PlaceLink';
+import { useWorkspace } from '../run/WorkspaceContext';
+import { Line, Part } from './panelParts';
+import { useSequences } from './useSequences';
+import { FigureButton } from './Working';
+
+const SequencesWindow = later(() => import('./SequencesWindow').then((loaded) => loaded.SequencesWindow));
+
+/** How long nothing is changed before sequences are compared, ms. */
+const QUIET = 1200;
+
+/** How many sequences can be, of those that were planned, in words. */
+const countOf = ({ sequences }: Compared): string =>
+  `${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be`;
+
+/** What it is made from. */
+export function StockPart({ stock, units }: { stock: Stock; units: UnitSystem }) {
+  return (
+    <Part>
+      <h3>Stock</h3>
+      <dl>
+        <Line name={`Bar, ${stock.condition}`}>{sectionName(stock, units)}</Line>
+        <Line name="Smallest that cleans up">
+          <FigureButton figure={stock.need} units={units} />
+        </Line>
+        <Line name={stock.way === 'from-bar' ? 'Pitch' : 'Blank'}>
+          <FigureButton figure={stock.each} units={units} />
+        </Line>
+        {stock.way === 'from-bar' && (
+          <Line name="Grip remnant">
+            <FigureButton figure={stock.gripRemnant} units={units} />
+          </Line>
+        )}
+      </dl>
+    </Part>
+  );
+}
+
+/** How many routes were tried, and what those that were not taken lost by. */
+function Routes({ plan: { route, run } }: { plan: Plan }) {
+  return (
+    <details style={{ fontSize: 14, margin: '4px 0' }}>
+      <summary style={{ cursor: 'pointer' }}>{sayTried(route)}</summary>
+      <ul>
+        {route.runnersUp.map((own) => (
+          <li key={sayRoute(own)}>
+            <strong>{sayRoute(own)}</strong>: {sayLost(own, run.units)}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** The ways that were planned, the routes that were tried, and the sequences that can be. */
+export function WaysPart({ plan }: { plan: Plan }) {
+  const { stock } = plan;
+  const [comparing, setComparing] = useState(false);
+  const compared = useSequences(QUIET);
+  const { id } = useWorkspace();
+  return (
+    <Part>
+      <h3>Ways</h3>
+      <dl>
+        {plan.ways.map(({ way, times, stock: own, problem, unsound }) => (
+          <Line
+            key={way}
+            name={`${WAY_WORDS[way]}${way === stock.way ? ', chosen' : ''}${unsound ? ', not sound' : ''}`}
+          >
+            {times && own
+              ? `${sayMinutes(times.batch.value)} · ${own.bars.value} bar${own.bars.value === 1 ? '' : 's'}`
+              : problem && 'cannot be'}
+          </Line>
+        ))}
+      </dl>
+      <Routes plan={plan} />
+      <p role="status" style={{ color: 'var(--ink-soft)', fontSize: 14, minHeight: 42 }}>
+        {compared ? `${capital(countOf(compared))}. ${compared.because}` : 'Comparing …'}
+      </p>
+      <div style={{ display: 'flex', alignItems: 'center', gap: 14, margin: '6px 0' }}>
+        <Button onPress={() => setComparing(true)}>Compare sequences …</Button>
+        <PlaceLink id={id} place="times">
+          Times and money
+        </PlaceLink>
+      </div>
+      {comparing && <SequencesWindow onClose={() => setComparing(false)} />}
+    </Part>
+  );
+}
