@@ -1,6 +1,6 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { mate, offerFits, type Mated, type OfferedFit } from '@/core/model/part/mates';
 import type { RunFile } from '@/core/read/runFile';
@@ -107,6 +107,12 @@ const plainSize = (size: SizeEntry): string => {
   return String(typeof parts === 'object' ? parts.size : parts);
 };
 
+const Refused = ({ children }: { children: ReactNode }) => (
+  <p role="alert" style={{ color: 'var(--oxide)' }}>
+    {children}
+  </p>
+);
+
 /** Proposes a fit by what the two mates are to do, and shows the limits of both and what is between them. */
 export function FitsWindow({ marked, onClose }: { marked: string | undefined; onClose: () => void }) {
   const { file, edit, shop } = useWorkspace();
@@ -137,12 +143,7 @@ export function FitsWindow({ marked, onClose }: { marked: string | undefined; on
     );
     onClose();
   };
-  const asItIs =
-    own.ok && given?.ok
-      ? place.making === 'hole'
-        ? mate(shifted(own.value), shifted(given.value))
-        : mate(shifted(given.value), shifted(own.value))
-      : undefined;
+  const asItIs = own.ok && given?.ok ? between(matedAs(place.making, own.value, given.value), units) : undefined;
   return (
     <Window title="Fits" open onClose={onClose}>
       <Asked>
@@ -168,7 +169,7 @@ export function FitsWindow({ marked, onClose }: { marked: string | undefined; on
       </Asked>
       {asItIs && (
         <p role="status" style={{ marginBottom: 10 }}>
-          {place.label.replace(/^.*?: /, '')} and {mateSize}: <b>{between(asItIs, units)}</b>.
+          {place.label.replace(/^.*?: /, '')} and {mateSize}: <b>{asItIs}</b>.
         </p>
       )}
       <p style={{ marginBottom: 6 }}>
@@ -177,36 +178,68 @@ export function FitsWindow({ marked, onClose }: { marked: string | undefined; on
       {offers.ok ? (
         <ul>
           {offers.value.map((offer) => (
-            <Offer key={offer.names.hole + offer.names.shaft}>
-              <b>
-                {offer.names.hole} / {offer.names.shaft}
-              </b>
-              <div>
-                <p>{offer.names.when}</p>
-                <p className="figures">{between(offer, units)}</p>
-                {!offer.held && (
-                  <p className="mind">finer than IT{shop.cutting.finestGrade}, which the machine holds: grind or lap</p>
-                )}
-                <GaugeNote offer={offer} making={place.making} />
-              </div>
-              <Zones offer={offer} units={units} />
-              <Button onPress={() => use(offer)}>
-                Use {place.making === 'hole' ? offer.names.hole : offer.names.shaft}
-              </Button>
-            </Offer>
+            <OfferRow
+              key={offer.names.hole + offer.names.shaft}
+              offer={offer}
+              making={place.making}
+              units={units}
+              finest={shop.cutting.finestGrade}
+              onUse={() => use(offer)}
+            />
           ))}
         </ul>
       ) : (
-        <p role="alert" style={{ color: 'var(--oxide)' }}>
-          {offers.problems[0]?.message}
-        </p>
+        <Refused>{offers.problems[0]?.message}</Refused>
       )}
     </Window>
   );
 }
 
+/** One pair of fits: when it is taken, what is between the two, and which of them is made here. */
+function OfferRow({
+  offer,
+  making,
+  units,
+  finest,
+  onUse,
+}: {
+  offer: OfferedFit;
+  making: Place['making'];
+  units: UnitSystem;
+  /** The finest grade that the machine holds. */
+  finest: number;
+  onUse: () => void;
+}) {
+  return (
+    <Offer>
+      <b>
+        {offer.names.hole} / {offer.names.shaft}
+      </b>
+      <div>
+        <p>{offer.names.when}</p>
+        <p className="figures">{between(offer, units)}</p>
+        {!offer.held && <p className="mind">finer than IT{finest}, which the machine holds: grind or lap</p>}
+        <GaugeNote offer={offer} making={making} />
+      </div>
+      <Zones offer={offer} units={units} />
+      <Button onPress={onUse}>Use {making === 'hole' ? offer.names.hole : offer.names.shaft}</Button>
+    </Offer>
+  );
+}
+
+/** A size with its limits as deviations from it. */
+interface Sized {
+  nominal: number;
+  lower: number;
+  upper: number;
+}
+
+/** A size that is made here and its mate, as they are. */
+const matedAs = (making: Place['making'], made: Sized, other: Sized): Mated =>
+  making === 'hole' ? mate(shifted(made), shifted(other)) : mate(shifted(other), shifted(made));
+
 /** Limits as sizes, so that mates of unlike nominal sizes compare. */
-const shifted = ({ nominal, lower, upper }: { nominal: number; lower: number; upper: number }) => ({
+const shifted = ({ nominal, lower, upper }: Sized) => ({
   lower: nominal + lower,
   upper: nominal + upper,
 });

@@ -42,7 +42,7 @@ function useStep(index: number) {
 
 /** A step of the outside: its figures, and below them what its shape has beside, why it is critical, what is wrong. */
 export function StepRow({ step, index, onMark, onKey, onRemove }: StepRowProps) {
-  const { file, edit, problems, planned } = useWorkspace();
+  const { file, problems, planned } = useWorkspace();
   const editStep = useStep(index);
   const path = `part.outside[${index}]`;
   const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(path));
@@ -52,22 +52,7 @@ export function StepRow({ step, index, onMark, onKey, onRemove }: StepRowProps) 
       <tr data-step={index} {...marking}>
         <td className="number">{index + 1}</td>
         <td>
-          <RowSelect
-            aria-label={`Shape of step ${index + 1}`}
-            value={step.shape}
-            onChange={(event) =>
-              edit(undefined, ({ part }) => {
-                const before = part.outside[index];
-                if (before) part.outside[index] = reshaped(before, event.target.value);
-              })
-            }
-          >
-            {SHAPES.map(({ name, label }) => (
-              <option key={name} value={name}>
-                {label}
-              </option>
-            ))}
-          </RowSelect>
+          <ShapeChoice step={step} index={index} />
         </td>
         {COLUMNS.map((column) => (
           <td key={column} data-column={column}>
@@ -123,6 +108,28 @@ export function StepRow({ step, index, onMark, onKey, onRemove }: StepRowProps) 
         </tr>
       )}
     </>
+  );
+}
+
+function ShapeChoice({ step, index }: Pick<StepRowProps, 'step' | 'index'>) {
+  const { edit } = useWorkspace();
+  return (
+    <RowSelect
+      aria-label={`Shape of step ${index + 1}`}
+      value={step.shape}
+      onChange={(event) =>
+        edit(undefined, ({ part }) => {
+          const before = part.outside[index];
+          if (before) part.outside[index] = reshaped(before, event.target.value);
+        })
+      }
+    >
+      {SHAPES.map(({ name, label }) => (
+        <option key={name} value={name}>
+          {label}
+        </option>
+      ))}
+    </RowSelect>
   );
 }
 

@@ -18,6 +18,26 @@ const WIDTHS: Record<Column, number | undefined> = {
   name: undefined,
 };
 
+const StepHeads = () => (
+  <thead>
+    <tr>
+      <th aria-label="Step" />
+      <th scope="col" style={{ width: 98 }}>
+        Shape
+      </th>
+      {COLUMNS.map((column) => (
+        <th key={column} scope="col" style={{ width: WIDTHS[column] }}>
+          {column === 'front' ? 'Ch. fr.' : column === 'back' ? 'Ch. bk.' : LABELS[column]}
+        </th>
+      ))}
+      <th scope="col" title="Critical">
+        Crit.
+      </th>
+      <th aria-label="Remove" />
+    </tr>
+  </thead>
+);
+
 /** The outside as a list of steps, read from the drawing front to back. Enter goes to the next step, and makes it. */
 export function StepTable({ onMark }: { onMark: (path: string | undefined) => void }) {
   const { file, edit } = useWorkspace();
@@ -67,23 +87,7 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
         <small>front to back · 14 h8, 22 −0.1/0, 3/8 in · Ctrl+D copies a step, Alt+↑↓ moves it</small>
       </h2>
       <EntryTable ref={table}>
-        <thead>
-          <tr>
-            <th aria-label="Step" />
-            <th scope="col" style={{ width: 98 }}>
-              Shape
-            </th>
-            {COLUMNS.map((column) => (
-              <th key={column} scope="col" style={{ width: WIDTHS[column] }}>
-                {column === 'front' ? 'Ch. fr.' : column === 'back' ? 'Ch. bk.' : LABELS[column]}
-              </th>
-            ))}
-            <th scope="col" title="Critical">
-              Crit.
-            </th>
-            <th aria-label="Remove" />
-          </tr>
-        </thead>
+        <StepHeads />
         <tbody>
           {outside.map((step, index) => (
             <StepRow

@@ -188,7 +188,6 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
   const fromBar = stock.way === 'from-bar';
-  const missing = missingFrom(plan);
   const cautions = setups.flatMap(({ setup, operations }) => [
     ...setup.cautions,
     ...operations.flatMap(({ cautions: own }) => own),
@@ -225,6 +224,35 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
           </div>
         ))}
       </dl>
+      <NotWhole plan={plan} proof={proof} />
+      <PaperDrawing part={part} units={units} />
+      {setups.map((planned) => (
+        <PrintedSetup key={planned.setup.number} planned={planned} />
+      ))}
+      {plan.outside.length > 0 && (
+        <section>
+          <h2>On other machines</h2>
+          <ul className="warnings">
+            {plan.outside.map(({ key, name, after, notes, piece }) => (
+              <li key={key}>
+                After set-up {after}, {name}: {notes.join(' ')} {piece.value.toFixed(1)} min a piece.
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Minded plan={plan} />
+      <div className="foot">{dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.</div>
+    </Paper>
+  );
+}
+
+/** What heads a sheet that does not make all of the drawing, or that its proof does not bear out. */
+function NotWhole({ plan, proof }: { plan: Plan; proof: Proof | undefined }) {
+  const missing = missingFrom(plan);
+  const { units } = plan.run;
+  return (
+    <>
       {missing.length > 0 && (
         <section className="unproved">
           <h2>Incomplete: this sheet does not make all of the drawing</h2>
@@ -247,25 +275,7 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
           </ul>
         </section>
       )}
-      <PaperDrawing part={part} units={units} />
-      {setups.map((planned) => (
-        <PrintedSetup key={planned.setup.number} planned={planned} />
-      ))}
-      {plan.outside.length > 0 && (
-        <section>
-          <h2>On other machines</h2>
-          <ul className="warnings">
-            {plan.outside.map(({ key, name, after, notes, piece }) => (
-              <li key={key}>
-                After set-up {after}, {name}: {notes.join(' ')} {piece.value.toFixed(1)} min a piece.
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      <Minded plan={plan} />
-      <div className="foot">{dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.</div>
-    </Paper>
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 'use client';
 import { wrap, proxy } from 'comlink';
 import { ChevronRight } from 'lucide-react';
-import { Fragment, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { RackItem } from '@/core/rack/rack';
 import { sectionKey, type Section } from '@/core/rack/rack';
@@ -202,27 +202,22 @@ const answerOf = (result: Result<Cuts>): Answer =>
     ? { kind: 'done', cuts: result.value }
     : { kind: 'refused', words: result.problems.map(({ path, message }) => `${path} ${message}`).join('; ') };
 
-/** Which bars to open for the runs that are ticked, and what to saw from each, in the order of the saw. */
-export function CutLists({
-  needs,
-  progress: planning,
-  items,
-  materials,
-  keepFrom,
-}: {
+interface CutListsProps {
   needs: Need[];
   /** What runs need is known when they are planned. */
   progress: Progress;
   items: RackItem[];
   materials: { id: string; name: string }[];
   keepFrom: number;
-}) {
+}
+
+/** Which bars to open for the runs that are ticked, and what to saw from each, in the order of the saw. */
+export function CutLists({ needs, progress: planning, items, materials, keepFrom }: CutListsProps) {
   // What is not ticked; a run that is planned later is ticked as well.
   const [leftOut, setLeftOut] = useState<ReadonlySet<number>>(new Set());
   const chosen = useMemo(() => needs.filter(({ run }) => !leftOut.has(run)), [needs, leftOut]);
   const lists = useMemo(() => cutListsOf(chosen, items), [chosen, items]);
   const many = needs.length > MANY;
-  const sections = useMemo(() => bySections(needs), [needs]);
   const ticking = {
     leftOut,
     onTick: (runs: readonly number[], ticked: boolean) =>
@@ -254,23 +249,7 @@ export function CutLists({
           <Figuring served={planning} most={0} />
         </div>
         <h1 className="on-paper">Saw sheet for {chosen.map(({ number }) => number).join(', ')}</h1>
-        <Choose className="choose" aria-label="Runs">
-          <h2>Open runs</h2>
-          {needs.length === 0 && <p>No run has a plan yet: what it needs is known when it has.</p>}
-          {many
-            ? sections.map((group) => (
-                <Fold
-                  key={sectionKey(group[0].section)}
-                  summary={`${nameOf(group[0].section)}: ${tickedOf(group, leftOut)} of ${group.length}`}
-                >
-                  <GroupTick group={group} {...ticking} nameOf={nameOf} />
-                  {group.map((need) => (
-                    <Tick key={need.run} need={need} {...ticking} nameOf={nameOf} />
-                  ))}
-                </Fold>
-              ))
-            : needs.map((need) => <Tick key={need.run} need={need} {...ticking} nameOf={nameOf} />)}
-        </Choose>
+        <ChooseRuns needs={needs} many={many} {...ticking} nameOf={nameOf} />
         <div>
           {lists.length === 0 && <Empty>Tick the runs that are to be sawn together.</Empty>}
           {progress && (
@@ -286,38 +265,81 @@ export function CutLists({
               Cancelled; lists that were ready stay. <Button onPress={again}>Look again</Button>
             </Told>
           )}
-          {settled.map((own) => {
-            const answer = own.result ? answerOf(own.result) : answers.get(sectionKey(own.section));
-            if (!answer) return null;
-            if (answer.kind === 'refused')
-              return (
-                <Told key={sectionKey(own.section)} role="alert" style={{ color: 'var(--oxide)' }}>
-                  {nameOf(own.section)}: {answer.words}. Untick a run, put more of it on the rack, or name a bar that is
-                  sold.
-                </Told>
-              );
-            const sheet = (
-              <SawSheet title={nameOf(own.section)} list={own.list} cuts={answer.cuts} keepFrom={keepFrom} />
-            );
-            if (!many) return <Fragment key={sectionKey(own.section)}>{sheet}</Fragment>;
-            const { barsOpened: bars } = answer.cuts;
-            return (
-              <Fold
-                key={sectionKey(own.section)}
-                summary={
-                  <span>
-                    <b>{nameOf(own.section)}</b>: {bars} bar{bars === 1 ? '' : 's'} to open for {own.list.pieces.length}{' '}
-                    runs
-                  </span>
-                }
-              >
-                {sheet}
-              </Fold>
-            );
-          })}
+          {settled.map(({ section, list, result }) => (
+            <SectionSheet
+              key={sectionKey(section)}
+              name={nameOf(section)}
+              list={list}
+              answer={result ? answerOf(result) : answers.get(sectionKey(section))}
+              keepFrom={keepFrom}
+              folded={many}
+            />
+          ))}
         </div>
       </Room>
     </>
+  );
+}
+
+/** Runs to tick; of many the sections they want are folded. */
+function ChooseRuns({ needs, many, ...ticking }: { needs: Need[]; many: boolean } & Ticking) {
+  const { leftOut, nameOf } = ticking;
+  const sections = useMemo(() => bySections(needs), [needs]);
+  return (
+    <Choose className="choose" aria-label="Runs">
+      <h2>Open runs</h2>
+      {needs.length === 0 && <p>No run has a plan yet: what it needs is known when it has.</p>}
+      {many
+        ? sections.map((group) => (
+            <Fold
+              key={sectionKey(group[0].section)}
+              summary={`${nameOf(group[0].section)}: ${tickedOf(group, leftOut)} of ${group.length}`}
+            >
+              <GroupTick group={group} {...ticking} />
+              {group.map((need) => (
+                <Tick key={need.run} need={need} {...ticking} />
+              ))}
+            </Fold>
+          ))
+        : needs.map((need) => <Tick key={need.run} need={need} {...ticking} />)}
+    </Choose>
+  );
+}
+
+/** What is sawn of one section, or why nothing is; nothing while it is looked for. */
+function SectionSheet({
+  name,
+  list,
+  answer,
+  keepFrom,
+  folded,
+}: {
+  name: string;
+  list: SectionCuts['list'];
+  answer: Answer | undefined;
+  keepFrom: number;
+  folded: boolean;
+}) {
+  if (!answer) return null;
+  if (answer.kind === 'refused')
+    return (
+      <Told role="alert" style={{ color: 'var(--oxide)' }}>
+        {name}: {answer.words}. Untick a run, put more of it on the rack, or name a bar that is sold.
+      </Told>
+    );
+  const sheet = <SawSheet title={name} list={list} cuts={answer.cuts} keepFrom={keepFrom} />;
+  if (!folded) return sheet;
+  const { barsOpened: bars } = answer.cuts;
+  return (
+    <Fold
+      summary={
+        <span>
+          <b>{name}</b>: {bars} bar{bars === 1 ? '' : 's'} to open for {list.pieces.length} runs
+        </span>
+      }
+    >
+      {sheet}
+    </Fold>
   );
 }
 

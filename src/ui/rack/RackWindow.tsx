@@ -4,15 +4,18 @@ import type { RackItem, RackMove, Section } from '@/core/rack/rack';
 import { Window } from '../primitives/Window';
 import { ReserveWindow, UseWindow } from './ItemWindows';
 import { LevelWindow } from './LevelWindow';
-import type { RackProps } from './Rack';
 import { ReceiveWindow } from './ReceiveWindow';
 
 /** What is being done on the rack, in a window of its own. */
 export type RackTask =
   { kind: 'receive' | 'history' } | { kind: 'reserve' | 'use'; item: RackItem } | { kind: 'level'; section: Section };
 
-export interface RackWindowProps extends Pick<RackProps, 'materials' | 'runs' | 'keepFrom' | 'history'> {
+export interface RackWindowProps {
   task: RackTask;
+  materials: { id: string; name: string }[];
+  runs: { id: number; number: string; name: string }[];
+  keepFrom: number;
+  history: RackMove[];
   nameOf: (section: Section) => string;
   leastOf: (section: Section) => number;
   runOf: (id: number) => string;
@@ -45,11 +48,7 @@ export function RackWindow({ task, nameOf, leastOf, ...props }: RackWindowProps)
   }
 }
 
-function HistoryWindow({
-  history,
-  runOf,
-  onClose,
-}: { history: RackMove[] } & Pick<RackWindowProps, 'runOf' | 'onClose'>) {
+function HistoryWindow({ history, runOf, onClose }: Pick<RackWindowProps, 'history' | 'runOf' | 'onClose'>) {
   return (
     <Window title="History of the rack" open onClose={onClose}>
       <p style={{ marginBottom: 8 }}>What stands here is never changed or taken out.</p>

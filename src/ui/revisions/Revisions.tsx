@@ -62,15 +62,9 @@ function nameOf({ part, savedAt, runs }: ServedRevision): string {
 
 const letterOf = (file: RunFile): string => file.part.revision || '(without a letter)';
 
-/** Revisions of the part side by side: the figures of the drawing, and what they do to stock, stops and time. */
-export function Revisions() {
-  const { id, file, edit, compare } = useWorkspace();
+/** The revisions that the server keeps of a part. */
+function useRevisions(number: string) {
   const [kept, setKept] = useState<ServedRevision[] | 'away'>();
-  const [sides, setSides] = useState<{ from?: string; to?: string }>({});
-  const [compared, setCompared] = useState<Comparison>();
-  const [marked, setMarked] = useState<string>();
-  const { number } = file.part;
-
   useEffect(() => {
     let over = false;
     void fetchRevisions(number).then((revisions) => !over && setKept(revisions ?? 'away'));
@@ -78,6 +72,16 @@ export function Revisions() {
       over = true;
     };
   }, [number]);
+
+  return kept;
+}
+
+/** Revisions of the part side by side: the figures of the drawing, and what they do to stock, stops and time. */
+export function Revisions() {
+  const { id, file, edit, compare } = useWorkspace();
+  const kept = useRevisions(file.part.number);
+  const [sides, setSides] = useState<{ from?: string; to?: string }>({});
+  const [compared, setCompared] = useState<Comparison>();
 
   const list = useMemo(() => (Array.isArray(kept) ? kept : []), [kept]);
   const own = useMemo(() => list.find(({ runs }) => runs.includes(Number(id))), [list, id]);
@@ -144,44 +148,58 @@ export function Revisions() {
         </Choice>
         {take(to, after) ?? take(from, before)}
       </Sides>
-      {compared && (
-        <>
-          <div>
-            <Paper>
-              {compared.parts.before && compared.parts.after && (
-                <RevisionDrawing
-                  before={compared.parts.before}
-                  after={compared.parts.after}
-                  units={file.units}
-                  paths={compared.paths}
-                  marked={marked}
-                />
-              )}
-            </Paper>
-            <Card aria-labelledby="drawing">
-              <h2 id="drawing">In the drawing</h2>
-              <SideBySide
-                label="In the drawing"
-                {...names}
-                rows={compared.drawing.map(({ where, what, before: old, after: now, path }, index) => ({
-                  key: String(index),
-                  of: path.after,
-                  where: what ? `${where} · ${what}` : `${where} · ${now ? 'new' : 'gone'}`,
-                  left: old,
-                  right: now,
-                }))}
-                none="Both say the same."
-                marked={marked}
-                onMark={setMarked}
-              />
-            </Card>
-          </div>
-          <div>
-            <Effects compared={compared} units={file.units} names={names} />
-          </div>
-        </>
-      )}
+      {compared && <SidesCompared compared={compared} units={file.units} names={names} />}
     </Room>
+  );
+}
+
+/** What is different: in the drawing, and in what the plan makes of it. */
+function SidesCompared({
+  compared,
+  units,
+  names,
+}: {
+  compared: Comparison;
+  units: UnitSystem;
+  names: { left: string; right: string };
+}) {
+  const [marked, setMarked] = useState<string>();
+  return (
+    <>
+      <div>
+        <Paper>
+          {compared.parts.before && compared.parts.after && (
+            <RevisionDrawing
+              before={compared.parts.before}
+              after={compared.parts.after}
+              units={units}
+              paths={compared.paths}
+              marked={marked}
+            />
+          )}
+        </Paper>
+        <Card aria-labelledby="drawing">
+          <h2 id="drawing">In the drawing</h2>
+          <SideBySide
+            label="In the drawing"
+            {...names}
+            rows={compared.drawing.map(({ where, what, before: old, after: now, path }, index) => ({
+              key: String(index),
+              of: path.after,
+              where: what ? `${where} · ${what}` : `${where} · ${now ? 'new' : 'gone'}`,
+              left: old,
+              right: now,
+            }))}
+            none="Both say the same."
+            marked={marked}
+            onMark={setMarked}
+          />
+        </Card>
+      </div>
+      <div>
+        <Effects compared={compared} units={units} names={names} />
+      </div>
+    </>
   );
 }
 

@@ -18,19 +18,24 @@ export interface RunState {
 /** Typing in one field within this time is one step of undo. */
 const ONE_STEP_MS = 900;
 
-/**
- * The store of one run: the document, its undo, and its copy in this browser, so that nothing typed is lost to a
- * reload, a closed page or a server that is gone.
- */
-export function createRunStore(file: RunFile, revision: number) {
-  /** Where the copy is kept, once the tab knows what it is called. */
+/** Where a tab keeps its copy of a run: nowhere, until it knows what it is called. */
+function copyOfTab() {
   let key: string | undefined;
-  const storage = createJSONStorage(() => ({
-    getItem: () => (key === undefined ? null : localStorage.getItem(key)),
-    setItem: (_, text) => void (key !== undefined && localStorage.setItem(key, text)),
-    removeItem: () => void (key !== undefined && localStorage.removeItem(key)),
-  }));
-  const store = createStore<RunState>()(
+  return {
+    storage: createJSONStorage(() => ({
+      getItem: () => (key === undefined ? null : localStorage.getItem(key)),
+      setItem: (_, text) => void (key !== undefined && localStorage.setItem(key, text)),
+      removeItem: () => void (key !== undefined && localStorage.removeItem(key)),
+    })),
+    keepAt: (name: string) => {
+      key = name;
+    },
+  };
+}
+
+/** The document with its undo, kept in the storage from when that is told to. */
+const openStore = (file: RunFile, revision: number, storage: ReturnType<typeof copyOfTab>['storage']) =>
+  createStore<RunState>()(
     temporal(
       persist((): RunState => ({ file, base: revision, saved: JSON.stringify(file), at: 0 }), {
         name: 'draft',
@@ -41,6 +46,14 @@ export function createRunStore(file: RunFile, revision: number) {
       { partialize: ({ file: document }) => ({ file: document }), equality: (a, b) => a.file === b.file, limit: 300 },
     ),
   );
+
+/**
+ * The store of one run: the document, its undo, and its copy in this browser, so that nothing typed is lost to a
+ * reload, a closed page or a server that is gone.
+ */
+export function createRunStore(file: RunFile, revision: number) {
+  const copy = copyOfTab();
+  const store = openStore(file, revision, copy.storage);
   let last: { field: string | undefined; at: number } = { field: undefined, at: 0 };
 
   /** Takes an unsaved edit on top of what it started from: undo goes back to that in one step. */
@@ -72,7 +85,7 @@ export function createRunStore(file: RunFile, revision: number) {
     },
     /** Takes up what this tab kept of an unsaved edit, and keeps its copy there from now on; says whether there is one. */
     async restore(at: string): Promise<boolean> {
-      key = at;
+      copy.keepAt(at);
       await store.persist.rehydrate();
       const { file: kept, saved, base } = store.getState();
       if (JSON.stringify(kept) !== saved) {

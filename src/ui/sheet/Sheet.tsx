@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useState } from 'react';
 import styled from 'styled-components';
 import type { UnitSystem } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
@@ -8,7 +8,6 @@ import { sayFault } from '@/core/present/fault';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { Hatches } from '../drawing/Hatches';
 import { Notice } from '../primitives/Notice';
-import { useSize } from '../primitives/useSize';
 import { later } from '../primitives/later';
 import { entryName } from '../run/entryName';
 import { NoPlan } from '../run/NoPlan';
@@ -20,9 +19,10 @@ import { Panel } from './Panel';
 import { RouteNames } from './RouteNames';
 import { RouteTiles } from './RouteTiles';
 import { SetupBar } from './SetupBar';
-import { layoutSheet } from './sheetLayout';
-import { StopsLane, stopsRail } from './StopsLane';
+import { StopsLane } from './StopsLane';
 import { TimeLane } from './TimeLane';
+import { useChosen } from './useChosen';
+import { ROW, useLanes } from './useLanes';
 import { useOrder } from './useOrder';
 import { useSheetKeys } from './useSheetKeys';
 import { WorkLane } from './WorkLane';
@@ -158,88 +158,25 @@ function Doubts({ doubts }: { doubts: Plan['doubts'] }) {
   );
 }
 
-function useWindowHeight(): number {
-  const [height, setHeight] = useState(800);
-  useEffect(() => {
-    const follow = () => setHeight(window.innerHeight);
-    follow();
-    window.addEventListener('resize', follow);
-    return () => window.removeEventListener('resize', follow);
-  }, []);
-  return height;
-}
-
-const ROUTE_HEAD = 34;
-const ROW = 20;
-const TIME = 70;
-
-/** Room over the work for the tool that is played. */
-const TOOL = 70;
-
-/** The line that says what is not planned, closed. */
-const NOTICE = 54;
-
-/** An operation, and a pass of it, chosen by hand. */
-interface Chosen {
-  key?: string | undefined;
-  pass?: number | undefined;
-}
-
 function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; stale: boolean }) {
-  const { id, selected, pass, select: show } = useWorkspace();
-  const [opened, setOpened] = useState(0);
+  const { id, select: show } = useWorkspace();
+  const { all, at, selected, operation, shownPass, setupIndex, chosen, select, open } = useChosen(plan);
   const [ordering, setOrdering] = useState(false);
   const [playing, setPlaying] = useState(false);
-  // What was chosen by hand: the film goes there, while what the film comes to is only shown.
-  const [chosen, setChosen] = useState<Chosen>({});
-  const select = useCallback(
-    (key: string | undefined, at?: number) => {
-      show(key, at);
-      setChosen({ key, pass: at });
-    },
-    [show],
-  );
-  const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
-  const windowHeight = useWindowHeight();
-
-  const all = useMemo(
-    () => plan.setups.flatMap(({ operations }, index) => operations.map((operation) => ({ operation, index }))),
-    [plan],
-  );
-  const at = all.findIndex(({ operation }) => operation.key === selected);
-  const current = all[at];
-  const setupIndex = Math.min(current?.index ?? opened, plan.setups.length - 1);
   const planned = plan.setups[setupIndex] as PlannedSetup;
-  const operation = current?.operation;
   const edits = useOrder(planned);
   const closePlayer = useCallback(() => setPlaying(false), []);
-  const shownPass = pass === undefined || !operation ? undefined : Math.min(pass, operation.passes.length - 1);
-
   useSheetKeys(
     { all, at, setupIndex, shownPass, playing },
     {
       select,
       edits,
       stop: closePlayer,
-      // Whoever lets go of an operation stays in its set-up.
-      stay: useCallback(() => setOpened(setupIndex), [setupIndex]),
+      letGo: useCallback(() => open(setupIndex), [open, setupIndex]),
     },
   );
-
-  const stopsHeight = stopsRail(planned.pins.length, width).height;
-  const routeHeight = ROUTE_HEAD + planned.operations.length * ROW + 14;
-  const notice = (plan.doubts.length > 0 ? NOTICE : 0) + (proved ? 0 : NOTICE);
-  const most = Math.max(220, Math.min(420, windowHeight - 56 - 84 - 26 - notice - routeHeight - stopsHeight - TIME));
-  // What is typed re-renders the sheet before there is a new plan: what has not changed stays as it is.
-  const layout = useMemo(
-    () => layoutSheet(planned, width, most, ROW, playing ? TOOL : 0),
-    [planned, width, most, playing],
-  );
-  const workHeight = layout.work.height;
-  const routeTop = workHeight + ROUTE_HEAD;
-  const stopsTop = workHeight + routeHeight;
-  const timeTop = stopsTop + stopsHeight;
-  const height = timeTop + TIME;
+  const notices = Number(plan.doubts.length > 0) + Number(!proved);
+  const { room, width, height, layout, workHeight, routeTop, stopsTop, timeTop } = useLanes(planned, notices, playing);
   const shared = { plan, planned, layout, selected, onSelect: select };
   const key = operation?.key;
   const showPass = useCallback((next: number) => select(key, next), [select, key]);
@@ -285,10 +222,7 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
               onPlay={setPlaying}
               ordering={ordering}
               onOrder={setOrdering}
-              onOpen={(index) => {
-                setOpened(index);
-                select(undefined);
-              }}
+              onOpen={open}
             />
             {ordering ? (
               <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={ROW} edits={edits} />

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { EDGES } from '@/core/model/shop/material';
 import { formatNominal, type UnitSystem } from '@/core/model/units/length';
-import { withTrial, type Tile } from '@/core/ask/trial';
+import { withTrial, type Tile, type Trial } from '@/core/ask/trial';
 import type { CutState, Tried } from '@/core/ask/whatIf';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
@@ -36,31 +36,14 @@ interface Props {
 
 /** An operation tried otherwise: everything that moves with it, against its limits; kept, or left as it is planned. */
 export function TryWindow({ operation, tile, onClose }: Props) {
-  const { file, shop, edit, tryCut, planned } = useWorkspace();
+  const { file, edit, planned } = useWorkspace();
   const { number, name, kind } = operation;
-  const machine = planned.answer?.plan?.run.shop.machine;
   const units: UnitSystem = planned.answer?.plan?.run.units ?? 'mm';
-  const tools = shop.tools.filter((own) => !own.archived && own.does.includes(kind));
-  const [now, setNow] = useState<CutState>();
   const [texts, setTexts] = useState(() => decidedTexts(file, tile, units));
   const [tool, setTool] = useState(operation.tool);
-  const [tried, setTried] = useState<Tried>();
   const other = tool === operation.tool ? undefined : tool;
   const trial = useMemo(() => trialOf(texts, other, units), [texts, other, units]);
-  useEffect(() => {
-    let over = false;
-    void tryCut(file, tile, { cut: {} }).then((answer) => over || (answer?.ok && setNow(answer.state)));
-    return () => {
-      over = true;
-    };
-  }, [file, tile, tryCut]);
-  useEffect(() => {
-    let over = false;
-    void tryCut(file, tile, trial).then((answer) => over || setTried(answer));
-    return () => {
-      over = true;
-    };
-  }, [file, tile, trial, tryCut]);
+  const { now, tried } = useTried(tile, trial);
   const then = tried?.ok ? tried.state : undefined;
   const keep = () => {
     edit(undefined, (run) => {
@@ -70,59 +53,18 @@ export function TryWindow({ operation, tile, onClose }: Props) {
   };
   const changed = Object.keys(trial.cut).length > 0 || trial.tool !== undefined || trial.stickOut !== undefined;
   const wrong = (Object.keys(texts) as (keyof TrialTexts)[]).some((field) => wrongIn(field, texts[field], units));
-  const is = then ?? now;
-  const slide = (field: keyof TrialTexts, label: string, list: readonly number[], planner: number | undefined) => (
-    <Listed
-      label={label}
-      field={field}
-      units={units}
-      list={list}
-      text={texts[field]}
-      is={planner}
-      onText={(text) => setTexts((before) => ({ ...before, [field]: text }))}
-    />
-  );
-  const noses = [...new Set(shop.tools.flatMap(({ nose }) => nose ?? []))].sort((a, b) => a - b);
-  const out = Array.from({ length: OUT.steps }, (_, index) => (now?.stickOut ?? 0) + index * OUT.step);
   return (
     <Window title={`Try ${number} ${name} otherwise`} open onClose={onClose}>
-      <Wishes>
-        {slide('speed', 'Speed, rev/min', machine?.speeds ?? [], is?.speed)}
-        {slide('feed', 'Feed, mm/rev', machine?.feeds ?? [], is?.feed)}
-        {now?.stickOut !== undefined && slide('stickOut', `The work stands out, ${units}`, out, is?.stickOut)}
-        {now?.takesDepth && (
-          <Field
-            label={`Depth of a pass, ${units}`}
-            value={texts.depth}
-            placeholder={formatNominal(Number(now.depth.toFixed(2)), units)}
-            problem={wrongIn('depth', texts.depth, units)}
-            onChange={(depth) => setTexts((before) => ({ ...before, depth }))}
-          />
-        )}
-        {now?.nose !== undefined && slide('nose', `Nose radius, ${units}`, noses, is?.nose)}
-        {now && (
-          <Choice
-            label="Edge"
-            value={texts.edge || now.edge}
-            onChange={(edge) => setTexts((before) => ({ ...before, edge }))}
-          >
-            {Object.entries(EDGES).map(([edge, words]) => (
-              <option key={edge} value={edge}>
-                {words}
-              </option>
-            ))}
-          </Choice>
-        )}
-        {tools.length > 1 && (
-          <Choice label="Tool" value={tool} onChange={setTool}>
-            {tools.map(({ id, name: called }) => (
-              <option key={id} value={id}>
-                {called}
-              </option>
-            ))}
-          </Choice>
-        )}
-      </Wishes>
+      <Wished
+        kind={kind}
+        now={now}
+        is={then ?? now}
+        texts={texts}
+        onTexts={setTexts}
+        tool={tool}
+        onTool={setTool}
+        units={units}
+      />
       {tried && !tried.ok && (
         <p role="alert" style={{ color: 'var(--oxide)' }}>
           Cannot be: {tried.because}
@@ -141,6 +83,106 @@ export function TryWindow({ operation, tile, onClose }: Props) {
         </Button>
       </div>
     </Window>
+  );
+}
+
+/** How an operation cuts as it is planned, and as it would by a trial. */
+function useTried(tile: Tile, trial: Trial) {
+  const { file, tryCut } = useWorkspace();
+  const [now, setNow] = useState<CutState>();
+  const [tried, setTried] = useState<Tried>();
+  useEffect(() => {
+    let over = false;
+    void tryCut(file, tile, { cut: {} }).then((answer) => over || (answer?.ok && setNow(answer.state)));
+    return () => {
+      over = true;
+    };
+  }, [file, tile, tryCut]);
+  useEffect(() => {
+    let over = false;
+    void tryCut(file, tile, trial).then((answer) => over || setTried(answer));
+    return () => {
+      over = true;
+    };
+  }, [file, tile, trial, tryCut]);
+  return { now, tried };
+}
+
+/** What may be tried of it. */
+function Wished({
+  kind,
+  now,
+  is,
+  texts,
+  onTexts,
+  tool,
+  onTool,
+  units,
+}: {
+  kind: string;
+  /** As it is planned, and as it would be. */
+  now: CutState | undefined;
+  is: CutState | undefined;
+  texts: TrialTexts;
+  onTexts: (next: (before: TrialTexts) => TrialTexts) => void;
+  tool: string;
+  onTool: (tool: string) => void;
+  units: UnitSystem;
+}) {
+  const { shop, planned } = useWorkspace();
+  const machine = planned.answer?.plan?.run.shop.machine;
+  const tools = shop.tools.filter(({ archived, does }) => !archived && does.includes(kind));
+  const slide = (field: keyof TrialTexts, label: string, list: readonly number[], planner: number | undefined) => (
+    <Listed
+      label={label}
+      field={field}
+      units={units}
+      list={list}
+      text={texts[field]}
+      is={planner}
+      onText={(text) => onTexts((before) => ({ ...before, [field]: text }))}
+    />
+  );
+  const noses = [...new Set(shop.tools.flatMap(({ nose }) => nose ?? []))].sort((a, b) => a - b);
+  const out = Array.from({ length: OUT.steps }, (_, index) => (now?.stickOut ?? 0) + index * OUT.step);
+  return (
+    <Wishes>
+      {slide('speed', 'Speed, rev/min', machine?.speeds ?? [], is?.speed)}
+      {slide('feed', 'Feed, mm/rev', machine?.feeds ?? [], is?.feed)}
+      {now?.stickOut !== undefined && slide('stickOut', `The work stands out, ${units}`, out, is?.stickOut)}
+      {now?.takesDepth && (
+        <Field
+          label={`Depth of a pass, ${units}`}
+          value={texts.depth}
+          placeholder={formatNominal(Number(now.depth.toFixed(2)), units)}
+          problem={wrongIn('depth', texts.depth, units)}
+          onChange={(depth) => onTexts((before) => ({ ...before, depth }))}
+        />
+      )}
+      {now?.nose !== undefined && slide('nose', `Nose radius, ${units}`, noses, is?.nose)}
+      {now && (
+        <Choice
+          label="Edge"
+          value={texts.edge || now.edge}
+          onChange={(edge) => onTexts((before) => ({ ...before, edge }))}
+        >
+          {Object.entries(EDGES).map(([edge, words]) => (
+            <option key={edge} value={edge}>
+              {words}
+            </option>
+          ))}
+        </Choice>
+      )}
+      {tools.length > 1 && (
+        <Choice label="Tool" value={tool} onChange={onTool}>
+          {tools.map(({ id, name: called }) => (
+            <option key={id} value={id}>
+              {called}
+            </option>
+          ))}
+        </Choice>
+      )}
+    </Wishes>
   );
 }
 

@@ -6,6 +6,7 @@ import { outsideOf } from '@/core/model/workpiece/finishedPart';
 import { clip, largestRadius, lower } from '@/core/model/workpiece/profile';
 import type { Workpiece } from '@/core/model/workpiece/workpiece';
 import { madeFeatures } from '@/core/plan/reach/reached';
+import type { Setup } from '@/core/model/plan/setup';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { formatLength, formatNominal } from '@/core/model/units/length';
 import { spread } from '@/core/drawing/layout';
@@ -115,16 +116,8 @@ function partIn({ setup, operations }: PlannedSetup, work: Workpiece): Profile {
   return lower(lower(outsideOf(setup.part), cuts), clip(work.outside, 0, setup.part.length));
 }
 
-function Half({ frame, before, after, planned, operation, layout, played }: HalfProps) {
-  const { setup } = planned;
-  const part = partIn(planned, after);
-  const shown = ({ outside, bore }: Workpiece): Workpiece => ({
-    outside: clip(outside, -Infinity, layout.to),
-    bore: clip(bore, -Infinity, layout.to),
-  });
-  const [was, is] = [shown(before), shown(after)];
-  const { holding } = setup;
-  // A mandrel fills the bore from the far face; jaws lie over the outside.
+/** What holds the work: jaws over the outside, or a mandrel that fills the bore from the far face. */
+function Jaws({ frame, setup: { holding }, layout }: { frame: Frame; setup: Setup; layout: SheetLayout }) {
   const [jawFrom, jawEnd] =
     holding.inside === undefined
       ? [holding.from, Math.min(holding.to, layout.to)]
@@ -134,7 +127,7 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
     holding.inside === undefined
       ? [frame.y(jawRadius), frame.y(jawRadius + JAWS / layout.pixelsPerMm)]
       : [frame.y(0), frame.y(jawRadius)];
-  const jaws = (
+  return (
     <rect
       x={frame.x(jawEnd)}
       y={Math.min(inner, outer)}
@@ -144,7 +137,58 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
       stroke="var(--ink)"
     />
   );
-  if (played) return jaws;
+}
+
+/** The faces at both ends of the part. */
+const Ends = ({ frame, part }: { frame: Frame; part: Profile }) => (
+  <>
+    {[part[0], part.at(-1)].map((end, index) => {
+      if (!end) return null;
+      const [z, r] = index === 0 ? [end.z0, end.r0] : [end.z1, end.r1];
+      return (
+        <line
+          key={index}
+          x1={frame.x(z)}
+          x2={frame.x(z)}
+          y1={frame.y(0)}
+          y2={frame.y(r)}
+          stroke="var(--ink)"
+          strokeWidth="1.8"
+        />
+      );
+    })}
+  </>
+);
+
+/** The holes of the drawing, dashed. */
+const Holes = ({ frame, setup }: { frame: Frame; setup: Setup }) => (
+  <>
+    {setup.part.holes.map(({ path, diameter, depth, from }) => {
+      const [z0, z1] = from === 'front' ? [0, depth] : [setup.part.length - depth, setup.part.length];
+      return (
+        <line
+          key={path}
+          x1={frame.x(z0)}
+          x2={frame.x(z1)}
+          y1={frame.y(diameter.nominal / 2)}
+          y2={frame.y(diameter.nominal / 2)}
+          stroke="var(--ink)"
+          strokeDasharray="5 3"
+        />
+      );
+    })}
+  </>
+);
+
+function Half({ frame, before, after, planned, operation, layout, played }: HalfProps) {
+  const { setup } = planned;
+  if (played) return <Jaws frame={frame} setup={setup} layout={layout} />;
+  const part = partIn(planned, after);
+  const shown = ({ outside, bore }: Workpiece): Workpiece => ({
+    outside: clip(outside, -Infinity, layout.to),
+    bore: clip(bore, -Infinity, layout.to),
+  });
+  const [was, is] = [shown(before), shown(after)];
   return (
     <g>
       <path d={metalPath(frame, was)} fill="url(#hatch-cut)" />
@@ -153,21 +197,7 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
       <path d={fullPath(frame, part)} fill="var(--sheet)" />
       <path d={metalPath(frame, { outside: part, bore: clip(is.bore, 0, setup.part.length) })} fill="var(--metal)" />
       <path d={outlinePath(frame, part)} fill="none" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />
-      {[part[0], part.at(-1)].map((end, index) => {
-        if (!end) return null;
-        const [z, r] = index === 0 ? [end.z0, end.r0] : [end.z1, end.r1];
-        return (
-          <line
-            key={index}
-            x1={frame.x(z)}
-            x2={frame.x(z)}
-            y1={frame.y(0)}
-            y2={frame.y(r)}
-            stroke="var(--ink)"
-            strokeWidth="1.8"
-          />
-        );
-      })}
+      <Ends frame={frame} part={part} />
       <path
         d={outlinePath(
           frame,
@@ -178,21 +208,8 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
         strokeWidth="1.2"
       />
       <RolledMarks frame={frame} planned={planned} upTo={operation} />
-      {setup.part.holes.map(({ path, diameter, depth, from }) => {
-        const [z0, z1] = from === 'front' ? [0, depth] : [setup.part.length - depth, setup.part.length];
-        return (
-          <line
-            key={path}
-            x1={frame.x(z0)}
-            x2={frame.x(z1)}
-            y1={frame.y(diameter.nominal / 2)}
-            y2={frame.y(diameter.nominal / 2)}
-            stroke="var(--ink)"
-            strokeDasharray="5 3"
-          />
-        );
-      })}
-      {jaws}
+      <Holes frame={frame} setup={setup} />
+      <Jaws frame={frame} setup={setup} layout={layout} />
       {operation && (
         <path
           d={edgePath(

@@ -21,14 +21,14 @@ interface Doing {
   edits: OrderEdits;
   /** Ends the film. */
   stop: () => void;
-  /** Keeps the set-up open whose operation is let go. */
-  stay: () => void;
+  /** Lets go of the operation; its set-up stays open. */
+  letGo: () => void;
 }
 
 /** The keys of the sheet: on and back through operations and passes, an operation moved, let go. */
 export function useSheetKeys(
   { all, at, setupIndex, shownPass, playing }: Standing,
-  { select, edits, stop, stay }: Doing,
+  { select, edits, stop, letGo }: Doing,
 ): void {
   const operation = all[at]?.operation;
   const keys = useMemo(() => {
@@ -53,10 +53,9 @@ export function useSheetKeys(
       'Alt+ArrowDown': () => operation && edits.shift(operation.key, 1),
       Escape: () => {
         if (playing) return stop();
-        stay();
-        select(undefined);
+        letGo();
       },
     };
-  }, [all, at, setupIndex, operation, shownPass, playing, select, edits, stop, stay]);
+  }, [all, at, setupIndex, operation, shownPass, playing, select, edits, stop, letGo]);
   useShortcuts(keys);
 }

@@ -148,13 +148,12 @@ const PAGES: readonly { id: string; title: string; cards: (own: Cards) => ReactN
 /** Where the browser has what is changed and not kept. */
 const DRAFT = 'shingle-shop-draft';
 
-/** What this house has and how it does things: its rules, machines and tools, edited together and kept as a revision. */
-export function ShopPlace({ served, revision, used }: { served: Shop; revision: number; used: UsedBy }) {
+/** The shop as it is being changed: a copy in this browser until it is kept, and what became of keeping it. */
+function useShopDraft(served: Shop, revision: number) {
   const [kept, setKept] = useState({ shop: served, revision });
   const [shop, setShop] = useState(served);
   const [problems, setProblems] = useState<Problem[]>([]);
   const [told, setTold] = useState('');
-  const file = useRef<HTMLInputElement>(null);
   const changed = useMemo(() => JSON.stringify(shop) !== JSON.stringify(kept.shop), [shop, kept]);
 
   // What is changed stays in this browser until it is kept, also when the page is left.
@@ -183,6 +182,13 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
     setProblems([]);
     setTold('Kept. Every plan goes by it from now on.');
   };
+  return { kept, shop, change, save, changed, problems, setProblems, told };
+}
+
+/** What this house has and how it does things: its rules, machines and tools, edited together and kept as a revision. */
+export function ShopPlace({ served, revision, used }: { served: Shop; revision: number; used: UsedBy }) {
+  const { kept, shop, change, save, changed, problems, setProblems, told } = useShopDraft(served, revision);
+  const file = useRef<HTMLInputElement>(null);
   const takeIn = async (own: File | undefined) => {
     if (!own) return;
     try {

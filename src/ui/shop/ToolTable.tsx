@@ -125,23 +125,124 @@ const sorted = (tools: Tool[], { column, direction }: SortDescriptor, used: Used
 /** How many tools are shown at once: more is a list that nobody reads. */
 const SHOWN = 60;
 
+const COLUMNS = [
+  { id: 'name', name: 'Name' },
+  { id: 'does', name: 'Does' },
+  { id: 'figure', name: 'Figure, mm' },
+  { id: 'used', name: 'Used by' },
+];
+
+/** Which tools are looked for. */
+interface SoughtTools {
+  wanted: string;
+  kind: string;
+  /** Those put aside as well. */
+  aside: boolean;
+}
+
+const isSought = ({ name, does, archived }: Tool, { wanted, kind, aside }: SoughtTools): boolean =>
+  (aside || !archived) &&
+  (kind === '' || does.includes(kind)) &&
+  name.toLowerCase().includes(wanted.trim().toLowerCase());
+
+function FindTools({
+  kinds,
+  sought,
+  onSought,
+}: {
+  kinds: readonly string[];
+  sought: SoughtTools;
+  onSought: (sought: SoughtTools) => void;
+}) {
+  const { wanted, kind, aside } = sought;
+  return (
+    <Head>
+      <Field
+        label="Find"
+        plain
+        value={wanted}
+        placeholder="drill, 6.8 …"
+        onChange={(text) => onSought({ ...sought, wanted: text })}
+      />
+      <Choice label="Does" value={kind} onChange={(value) => onSought({ ...sought, kind: value })}>
+        <option value="">anything</option>
+        {kinds.map((own) => (
+          <option key={own}>{own}</option>
+        ))}
+      </Choice>
+      <label className="archived">
+        <input
+          type="checkbox"
+          checked={aside}
+          onChange={(event) => onSought({ ...sought, aside: event.target.checked })}
+        />{' '}
+        and those put aside
+      </label>
+    </Head>
+  );
+}
+
+/** What may be done with a tool of the list. */
+const ToolButtons = ({
+  tool,
+  onChange,
+  onCopy,
+  onAside,
+}: {
+  tool: Tool;
+  onChange: () => void;
+  onCopy: () => void;
+  onAside: () => void;
+}) => (
+  <div className="do">
+    <IconButton aria-label={`Change ${tool.name}`} onPress={onChange}>
+      <Pencil size={14} aria-hidden />
+    </IconButton>
+    <IconButton aria-label={`Add a tool like ${tool.name}`} onPress={onCopy}>
+      <Copy size={14} aria-hidden />
+    </IconButton>
+    <IconButton aria-label={tool.archived ? `Take ${tool.name} up again` : `Put ${tool.name} aside`} onPress={onAside}>
+      {tool.archived ? <ArchiveRestore size={14} aria-hidden /> : <Archive size={14} aria-hidden />}
+    </IconButton>
+  </div>
+);
+
+/** A set of tools as it is bought, added as far as it is not there. */
+function WholeSets({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) {
+  const [set, setSet] = useState('drills-number');
+  const { tools } = shop;
+  const lacking = withSet(tools, set).length - tools.length;
+  return (
+    <Sets>
+      <Choice label="A whole set" value={set} onChange={setSet}>
+        {toolSets.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      <Button onPress={() => onChange({ ...shop, tools: withSet(tools, set) })} isDisabled={lacking === 0}>
+        {lacking === 0 ? 'All of it is there' : `Add ${lacking} tool${lacking === 1 ? '' : 's'}`}
+      </Button>
+    </Sets>
+  );
+}
+
+const More = ({ count }: { count: number }) => (
+  <p style={{ marginTop: 6, color: 'var(--ink-soft)', fontSize: 14 }}>
+    {count} more: find them by name, or by what they do.
+  </p>
+);
+
 /** The tools: found, sorted, changed, added from a similar one, and put aside rather than thrown away. */
 export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; onChange: (shop: Shop) => void }) {
   const { tools } = shop;
-  const [wanted, setWanted] = useState('');
-  const [kind, setKind] = useState('');
-  const [aside, setAside] = useState(false);
-  const [set, setSet] = useState('drills-number');
+  const [sought, setSought] = useState<SoughtTools>({ wanted: '', kind: '', aside: false });
   const [sort, setSort] = useState<SortDescriptor>({ column: 'does', direction: 'ascending' });
   const [open, setOpen] = useState<{ tool: Tool; index: number }>();
   const kinds = useMemo(() => [...new Set(tools.flatMap(({ does }) => does))].sort(), [tools]);
   const shown = sorted(
-    tools.filter(
-      ({ name, does, archived }) =>
-        (aside || !archived) &&
-        (kind === '' || does.includes(kind)) &&
-        name.toLowerCase().includes(wanted.trim().toLowerCase()),
-    ),
+    tools.filter((tool) => isSought(tool, sought)),
     sort,
     used,
   );
@@ -150,51 +251,19 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
       ...shop,
       tools: index < tools.length ? tools.map((own, at) => (at === index ? tool : own)) : [...tools, tool],
     });
-  const indexOf = (tool: Tool) => tools.indexOf(tool);
-  const lacking = withSet(tools, set).length - tools.length;
   return (
     <Card aria-labelledby="tools">
       <h2 id="tools">Tools</h2>
-      <Head>
-        <Field label="Find" plain value={wanted} placeholder="drill, 6.8 …" onChange={setWanted} />
-        <Choice label="Does" value={kind} onChange={setKind}>
-          <option value="">anything</option>
-          {kinds.map((own) => (
-            <option key={own}>{own}</option>
-          ))}
-        </Choice>
-        <label className="archived">
-          <input type="checkbox" checked={aside} onChange={(event) => setAside(event.target.checked)} /> and those put
-          aside
-        </label>
-      </Head>
-      <Sets>
-        <Choice label="A whole set" value={set} onChange={setSet}>
-          {toolSets.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Choice>
-        <Button onPress={() => onChange({ ...shop, tools: withSet(tools, set) })} isDisabled={lacking === 0}>
-          {lacking === 0 ? 'All of it is there' : `Add ${lacking} tool${lacking === 1 ? '' : 's'}`}
-        </Button>
-      </Sets>
+      <FindTools kinds={kinds} sought={sought} onSought={setSought} />
+      <WholeSets shop={shop} onChange={onChange} />
       <Scroll>
         <Table aria-labelledby="tools" sortDescriptor={sort} onSortChange={setSort}>
           <TableHeader>
-            <Column id="name" isRowHeader allowsSorting>
-              Name
-            </Column>
-            <Column id="does" allowsSorting>
-              Does
-            </Column>
-            <Column id="figure" allowsSorting>
-              Figure, mm
-            </Column>
-            <Column id="used" allowsSorting>
-              Used by
-            </Column>
+            {COLUMNS.map(({ id, name }) => (
+              <Column key={id} id={id} isRowHeader={id === 'name'} allowsSorting>
+                {name}
+              </Column>
+            ))}
             <Column id="do">
               <span style={{ position: 'absolute', clipPath: 'inset(50%)' }}>What to do</span>
             </Column>
@@ -207,45 +276,27 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
                 <Cell className="figure">{mainFigure(tool)}</Cell>
                 <Cell>{used.tools[tool.id]?.join(', ') ?? ''}</Cell>
                 <Cell>
-                  <div className="do">
-                    <IconButton
-                      aria-label={`Change ${tool.name}`}
-                      onPress={() => setOpen({ tool, index: indexOf(tool) })}
-                    >
-                      <Pencil size={14} aria-hidden />
-                    </IconButton>
-                    <IconButton
-                      aria-label={`Add a tool like ${tool.name}`}
-                      onPress={() =>
-                        setOpen({
-                          tool: { ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` },
-                          index: tools.length,
-                        })
-                      }
-                    >
-                      <Copy size={14} aria-hidden />
-                    </IconButton>
-                    <IconButton
-                      aria-label={tool.archived ? `Take ${tool.name} up again` : `Put ${tool.name} aside`}
-                      onPress={() => {
-                        const { archived, ...rest } = tool;
-                        put(archived ? rest : { ...tool, archived: true }, indexOf(tool));
-                      }}
-                    >
-                      {tool.archived ? <ArchiveRestore size={14} aria-hidden /> : <Archive size={14} aria-hidden />}
-                    </IconButton>
-                  </div>
+                  <ToolButtons
+                    tool={tool}
+                    onChange={() => setOpen({ tool, index: tools.indexOf(tool) })}
+                    onCopy={() =>
+                      setOpen({
+                        tool: { ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` },
+                        index: tools.length,
+                      })
+                    }
+                    onAside={() => {
+                      const { archived, ...rest } = tool;
+                      put(archived ? rest : { ...tool, archived: true }, tools.indexOf(tool));
+                    }}
+                  />
                 </Cell>
               </Row>
             ))}
           </TableBody>
         </Table>
       </Scroll>
-      {shown.length > SHOWN && (
-        <p style={{ marginTop: 6, color: 'var(--ink-soft)', fontSize: 14 }}>
-          {shown.length - SHOWN} more: find them by name, or by what they do.
-        </p>
-      )}
+      {shown.length > SHOWN && <More count={shown.length - SHOWN} />}
       {open && (
         <FiguresWindow
           title={open.tool.name}

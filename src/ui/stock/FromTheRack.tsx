@@ -5,7 +5,7 @@ import type { Plan } from '@/core/plan/plan';
 import { pickFromRack, sectionOfRun, type Picked } from '@/core/rack/pick';
 import { sameSection, type RackItem } from '@/core/rack/rack';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
-import { formatLength } from '@/core/model/units/length';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { actOn, fetchRack } from '../rack/api';
@@ -30,6 +30,42 @@ const Table = styled.table`
     font-family: var(--mono);
   }
 `;
+
+/** The bars that would be taken, and whether they are the run's already. */
+const PickedBars = ({
+  picked,
+  units,
+  kept,
+}: {
+  picked: readonly Picked[];
+  units: UnitSystem;
+  kept: (pick: Picked) => boolean;
+}) => (
+  <Table>
+    <thead>
+      <tr>
+        <th scope="col">Bar</th>
+        <th scope="col">Place, batch</th>
+        <th scope="col">Pieces</th>
+        <th scope="col">Takes, {units}</th>
+        <th scope="col">Reserved</th>
+      </tr>
+    </thead>
+    <tbody>
+      {picked.map((pick) => (
+        <tr key={pick.item.id}>
+          <td>
+            {pick.item.id} {pick.item.offcut ? 'offcut' : 'bar'} of {formatLength(pick.item.length, units)}
+          </td>
+          <td>{[pick.item.place, pick.item.batch].filter(Boolean).join(' · ')}</td>
+          <td className="figure">{pick.pieces}</td>
+          <td className="figure">{formatLength(pick.length, units)}</td>
+          <td>{kept(pick) ? 'for this run' : '—'}</td>
+        </tr>
+      ))}
+    </tbody>
+  </Table>
+);
 
 /** Bars and offcuts of the rack for this run: which would be taken, and reserving them. */
 export function FromTheRack({ plan }: { plan: Plan }) {
@@ -91,30 +127,7 @@ export function FromTheRack({ plan }: { plan: Plan }) {
               ? 'All of it is there.'
               : `For ${missing} pieces ${barsToBuy} ${barsToBuy === 1 ? 'bar' : 'bars'} must be bought.`}
           </p>
-          <Table>
-            <thead>
-              <tr>
-                <th scope="col">Bar</th>
-                <th scope="col">Place, batch</th>
-                <th scope="col">Pieces</th>
-                <th scope="col">Takes, {units}</th>
-                <th scope="col">Reserved</th>
-              </tr>
-            </thead>
-            <tbody>
-              {picked.map((pick) => (
-                <tr key={pick.item.id}>
-                  <td>
-                    {pick.item.id} {pick.item.offcut ? 'offcut' : 'bar'} of {formatLength(pick.item.length, units)}
-                  </td>
-                  <td>{[pick.item.place, pick.item.batch].filter(Boolean).join(' · ')}</td>
-                  <td className="figure">{pick.pieces}</td>
-                  <td className="figure">{formatLength(pick.length, units)}</td>
-                  <td>{kept(pick) ? 'for this run' : '—'}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Table>
+          <PickedBars picked={picked} units={units} kept={kept} />
           {run === undefined ? (
             <p>Save the run first; then its bars can be reserved.</p>
           ) : (

@@ -4,6 +4,7 @@ import type { PriceBreak } from '@/core/ask/running';
 import type { RunFile } from '@/core/read/runFile';
 import { wantedFor } from '@/core/money/target';
 import type { Plan } from '@/core/plan/plan';
+import type { UnitSystem } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import type { BatchAccount } from '@/workers/times.worker';
 import { Card } from '../primitives/Card';
@@ -27,6 +28,85 @@ function numberOf(text: string): number | undefined | 'none' {
   return Number.isFinite(value) && value >= 0 ? value : 'none';
 }
 
+/** A quantity whose price is known. */
+type Priced = Required<Omit<PriceBreak, 'problem'>>;
+
+/** What the batch and a piece are made up of. */
+const CostTable = ({ cost, units, quantity }: { cost: BatchAccount['cost']; units: UnitSystem; quantity: number }) => (
+  <Table>
+    <Heads of={['Of', { figures: 'batch' }, { figures: 'a piece' }]} />
+    <tbody>
+      {[cost.material, cost.labour, cost.edges, cost.order].map((own) => (
+        <tr key={own.name}>
+          <th scope="row">{own.name}</th>
+          <td className="figure">
+            <FigureButton figure={own} units={units} />
+          </td>
+          <td className="figure">{(own.value / quantity).toFixed(2)}</td>
+        </tr>
+      ))}
+      <tr>
+        <th scope="row">in all</th>
+        <td className="figure">
+          <FigureButton figure={cost.batch} units={units} />
+        </td>
+        <td className="figure">
+          <FigureButton figure={cost.piece} units={units} />
+        </td>
+      </tr>
+      <tr>
+        <th scope="row" style={{ fontWeight: 400 }}>
+          of that, paid once: setting up, first-off, ordering
+        </th>
+        <td />
+        <td className="figure">
+          <FigureButton figure={cost.setupShare} units={units} />
+        </td>
+      </tr>
+    </tbody>
+  </Table>
+);
+
+/** What a piece of other quantities would cost, as a line and as figures. */
+const PriceByQuantity = ({
+  priced,
+  quantity,
+  currency,
+}: {
+  priced: readonly Priced[];
+  quantity: number;
+  currency: string;
+}) => (
+  <>
+    <h2 style={{ marginTop: 12 }}>Price by quantity</h2>
+    <LineChart
+      title={`Cost of a piece over the quantity, in ${currency}`}
+      series={[{ id: 'piece', name: 'a piece', strong: true, points: priced.map((own) => [own.quantity, own.piece]) }]}
+      marks={priced.map((own) => ({
+        x: own.quantity,
+        y: own.piece,
+        words: `${own.quantity} pieces: ${own.piece.toFixed(2)} ${currency} each, ${own.batch.toFixed(2)} ${currency} in all`,
+      }))}
+      x="pieces in the batch"
+      y={`${currency} a piece`}
+      sayY={(value) => String(Number(value.toFixed(1)))}
+    />
+    <Table>
+      <Heads of={['Pieces', { figures: 'each' }, { figures: 'batch' }, { figures: 'time' }]} />
+      <tbody>
+        {priced.map((own) => (
+          <tr key={own.quantity} aria-current={own.quantity === quantity || undefined}>
+            <th scope="row">{own.quantity}</th>
+            <td className="figure">{own.piece.toFixed(2)}</td>
+            <td className="figure">{own.batch.toFixed(2)}</td>
+            <td className="figure">{sayMinutes(own.minutes)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  </>
+);
+
 /** What the batch and a piece cost, what other quantities would, and what a price would ask for. */
 export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
   const { units, quantity, shop } = plan.run;
@@ -36,74 +116,12 @@ export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
   const [each, setEach] = useState(offer ? String(offer.each) : '');
   const wanted = numberOf(target);
   const asked = numberOf(each);
-  const priced = breaks?.filter((own): own is Required<Omit<PriceBreak, 'problem'>> => own.piece !== undefined) ?? [];
+  const priced = breaks?.filter((at): at is Priced => at.piece !== undefined) ?? [];
   return (
     <Card aria-labelledby="cost">
       <h2 id="cost">Cost, in {currency}</h2>
-      <Table>
-        <Heads of={['Of', { figures: 'batch' }, { figures: 'a piece' }]} />
-        <tbody>
-          {[cost.material, cost.labour, cost.edges, cost.order].map((own) => (
-            <tr key={own.name}>
-              <th scope="row">{own.name}</th>
-              <td className="figure">
-                <FigureButton figure={own} units={units} />
-              </td>
-              <td className="figure">{(own.value / quantity).toFixed(2)}</td>
-            </tr>
-          ))}
-          <tr>
-            <th scope="row">in all</th>
-            <td className="figure">
-              <FigureButton figure={cost.batch} units={units} />
-            </td>
-            <td className="figure">
-              <FigureButton figure={cost.piece} units={units} />
-            </td>
-          </tr>
-          <tr>
-            <th scope="row" style={{ fontWeight: 400 }}>
-              of that, paid once: setting up, first-off, ordering
-            </th>
-            <td />
-            <td className="figure">
-              <FigureButton figure={cost.setupShare} units={units} />
-            </td>
-          </tr>
-        </tbody>
-      </Table>
-      {priced.length > 1 && (
-        <>
-          <h2 style={{ marginTop: 12 }}>Price by quantity</h2>
-          <LineChart
-            title={`Cost of a piece over the quantity, in ${currency}`}
-            series={[
-              { id: 'piece', name: 'a piece', strong: true, points: priced.map((own) => [own.quantity, own.piece]) },
-            ]}
-            marks={priced.map((own) => ({
-              x: own.quantity,
-              y: own.piece,
-              words: `${own.quantity} pieces: ${own.piece.toFixed(2)} ${currency} each, ${own.batch.toFixed(2)} ${currency} in all`,
-            }))}
-            x="pieces in the batch"
-            y={`${currency} a piece`}
-            sayY={(value) => String(Number(value.toFixed(1)))}
-          />
-          <Table>
-            <Heads of={['Pieces', { figures: 'each' }, { figures: 'batch' }, { figures: 'time' }]} />
-            <tbody>
-              {priced.map((own) => (
-                <tr key={own.quantity} aria-current={own.quantity === quantity || undefined}>
-                  <th scope="row">{own.quantity}</th>
-                  <td className="figure">{own.piece.toFixed(2)}</td>
-                  <td className="figure">{own.batch.toFixed(2)}</td>
-                  <td className="figure">{sayMinutes(own.minutes)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Table>
-        </>
-      )}
+      <CostTable cost={cost} units={units} quantity={quantity} />
+      {priced.length > 1 && <PriceByQuantity priced={priced} quantity={quantity} currency={currency} />}
       <h2 className="screen-only" style={{ marginTop: 12 }}>
         A price to meet, an offer to compare
       </h2>

@@ -29,17 +29,17 @@ interface Props {
   onChoose: (change: NonNullable<RunningWay['change']>) => void;
 }
 
-/** Every way of running the batch: for this quantity, as a line over it, and where the best changes. */
-export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
-  const [measured, setMeasured] = useState<Measured>('minutes');
-  const say = (value: number) =>
-    measured === 'minutes' ? sayMinutes(value) : `${value.toFixed(value < 1000 ? 2 : 0)} ${currency}`;
-  const lines = ways.flatMap(
-    ({ id, name, planned, [measured]: line }): (Line & Pick<RunningWay, 'id' | 'name' | 'planned'>)[] =>
-      line ? [{ id, name, planned, ...line }] : [],
-  );
-  const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
-  const crosses = crossOvers(lines);
+/** A way as a line over the quantity. */
+type WayLine = Line & Pick<RunningWay, 'id' | 'name' | 'planned'>;
+
+/** The ways as lines over the quantity, with what is told at places of them. */
+function chartOf(
+  lines: readonly WayLine[],
+  crosses: readonly CrossOver[],
+  quantity: number,
+  say: (value: number) => string,
+  nameOf: (id: string) => string,
+) {
   const xs = quantitiesAround(quantity, crosses);
   const [first = 1, most = quantity] = [xs[0], xs.at(-1)];
   const series = lines.map((line) => ({
@@ -64,9 +64,23 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
   const here = own ? at(own, quantity) / quantity : 0;
   // What is dear in small numbers would press the rest together.
   const shown: [number, number] = [0.85 * Math.min(...shares), Math.min(1.02 * Math.max(...shares), 1.9 * here)];
-  // The batch itself opens whole bars; its line has a share of one for each piece.
-  const batchOf = (way: RunningWay) => (measured === 'minutes' ? way.batchMinutes : way.batchMoney);
-  const best = Math.min(...ways.flatMap((way) => batchOf(way) ?? []));
+  return { series, marks, shown };
+}
+
+/** The batch itself opens whole bars; its line has a share of one for each piece. */
+const batchOf = (way: RunningWay, measured: Measured) => (measured === 'minutes' ? way.batchMinutes : way.batchMoney);
+
+/** Every way of running the batch: for this quantity, as a line over it, and where the best changes. */
+export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
+  const [measured, setMeasured] = useState<Measured>('minutes');
+  const say = (value: number) =>
+    measured === 'minutes' ? sayMinutes(value) : `${value.toFixed(value < 1000 ? 2 : 0)} ${currency}`;
+  const lines = ways.flatMap(({ id, name, planned, [measured]: line }): WayLine[] =>
+    line ? [{ id, name, planned, ...line }] : [],
+  );
+  const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
+  const crosses = crossOvers(lines);
+  const best = Math.min(...ways.flatMap((way) => batchOf(way, measured) ?? []));
   return (
     <Card aria-labelledby="ways">
       <h2 id="ways">
@@ -81,12 +95,10 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
       {lines.length > 0 && (
         <LineChart
           title={`A piece by each way over the quantity, in ${measured === 'minutes' ? 'minutes' : currency}`}
-          series={series}
-          marks={marks}
+          {...chartOf(lines, crosses, quantity, say, nameOf)}
           x="pieces in the batch"
           y={measured === 'minutes' ? 'min a piece' : `${currency} a piece`}
           sayY={(value) => String(Number(value.toFixed(1)))}
-          shown={shown}
         />
       )}
       <Table>
@@ -101,47 +113,17 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
           ]}
         />
         <tbody>
-          {ways.map((way) => {
-            const { id, name, planned, change, problem, [measured]: line } = way;
-            const index = lines.findIndex((own) => own.id === id);
-            const batch = batchOf(way);
-            return (
-              <tr key={id} aria-current={planned || undefined}>
-                <td>{index >= 0 && <Stroke index={index} strong={planned} />}</td>
-                <th scope="row">{name}</th>
-                {line && batch !== undefined ? (
-                  <>
-                    <td className="figure">{say(line.once)}</td>
-                    <td className="figure">{say(line.each)}</td>
-                    <td className="figure">
-                      {say(batch)}
-                      {batch <= best + 1e-9 && <small> least</small>}
-                    </td>
-                  </>
-                ) : (
-                  <td colSpan={3}>{problem ? `cannot be: ${problem}` : 'no minutes of ours'}</td>
-                )}
-                <td style={{ textAlign: 'right' }}>
-                  {planned ? (
-                    <span style={{ whiteSpace: 'nowrap' }}>
-                      <Check size={15} aria-hidden /> the plan
-                    </span>
-                  ) : (
-                    change &&
-                    !problem && (
-                      <Button
-                        className="screen-only"
-                        aria-label={`Plan it ${name.toLowerCase()}`}
-                        onPress={() => onChoose(change)}
-                      >
-                        Plan it so
-                      </Button>
-                    )
-                  )}
-                </td>
-              </tr>
-            );
-          })}
+          {ways.map((way) => (
+            <WayRow
+              key={way.id}
+              way={way}
+              measured={measured}
+              stroke={lines.findIndex(({ id }) => id === way.id)}
+              best={best}
+              say={say}
+              onChoose={onChoose}
+            />
+          ))}
         </tbody>
       </Table>
       <p style={{ marginTop: 8, fontSize: 14 }}>
@@ -149,21 +131,81 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
           ? 'The least stays the least, whatever the quantity.'
           : crosses.map((own) => `${sayCross(own, nameOf)}. `)}
       </p>
-      <details style={{ marginTop: 6, fontSize: 14 }}>
-        <summary style={{ cursor: 'pointer' }}>What to know of each</summary>
-        <ul>
-          {ways.map(({ id, name, risks }) =>
-            risks.map((risk) => (
-              <li key={id + risk} style={{ marginTop: 4 }}>
-                <b>{name}:</b> {risk}
-              </li>
-            )),
-          )}
-        </ul>
-      </details>
+      <Risks ways={ways} />
     </Card>
   );
 }
+
+/** A way with its figures, or why it cannot be; it can be taken. */
+function WayRow({
+  way,
+  measured,
+  stroke,
+  best,
+  say,
+  onChoose,
+}: {
+  way: RunningWay;
+  measured: Measured;
+  /** Which line of the chart it is; −1 where it has none. */
+  stroke: number;
+  best: number;
+  say: (value: number) => string;
+} & Pick<Props, 'onChoose'>) {
+  const { name, planned, change, problem, [measured]: line } = way;
+  const batch = batchOf(way, measured);
+  return (
+    <tr aria-current={planned || undefined}>
+      <td>{stroke >= 0 && <Stroke index={stroke} strong={planned} />}</td>
+      <th scope="row">{name}</th>
+      {line && batch !== undefined ? (
+        <>
+          <td className="figure">{say(line.once)}</td>
+          <td className="figure">{say(line.each)}</td>
+          <td className="figure">
+            {say(batch)}
+            {batch <= best + 1e-9 && <small> least</small>}
+          </td>
+        </>
+      ) : (
+        <td colSpan={3}>{problem ? `cannot be: ${problem}` : 'no minutes of ours'}</td>
+      )}
+      <td style={{ textAlign: 'right' }}>
+        {planned ? (
+          <span style={{ whiteSpace: 'nowrap' }}>
+            <Check size={15} aria-hidden /> the plan
+          </span>
+        ) : (
+          change &&
+          !problem && (
+            <Button
+              className="screen-only"
+              aria-label={`Plan it ${name.toLowerCase()}`}
+              onPress={() => onChoose(change)}
+            >
+              Plan it so
+            </Button>
+          )
+        )}
+      </td>
+    </tr>
+  );
+}
+
+const Risks = ({ ways }: Pick<Props, 'ways'>) => (
+  <details style={{ marginTop: 6, fontSize: 14 }}>
+    <summary style={{ cursor: 'pointer' }}>What to know of each</summary>
+    <ul>
+      {ways.map(({ id, name, risks }) =>
+        risks.map((risk) => (
+          <li key={id + risk} style={{ marginTop: 4 }}>
+            <b>{name}:</b> {risk}
+          </li>
+        )),
+      )}
+    </ul>
+  </details>
+);
 
 const sayCross = ({ from, to, quantity }: CrossOver, nameOf: (id: string) => string): string =>
   `From ${Math.ceil(quantity - 1e-9)} pieces “${nameOf(to)}” takes less than “${nameOf(from)}” (equal at ${quantity.toFixed(1)})`;
