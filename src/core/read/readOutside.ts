@@ -109,21 +109,17 @@ function recessOf({ path, diameter, zFrom, length }: Read, units: Context['units
 }
 
 /**
- * Steps with the lengths that follow for them from the drawing's chains written in, so that each can be read without the
- * others; undefined when the chains themselves do not read.
+ * The lengths that follow for steps from the drawing's chains, by the places of the steps, so that each can be read without
+ * the others; undefined when the chains themselves do not read.
  */
-export function settledLengths(
+export function chainedLengths(
   entries: StepFile[],
-  lengths: readonly LengthFile[] | undefined,
+  lengths: readonly LengthFile[],
   context: Context,
-): StepFile[] | undefined {
+): ReadonlyMap<number, Size> | undefined {
   const given = entered(entries);
   const known = andThen(readLinks(lengths, given, context), (drawn) => knownLengths(given, drawn, context));
-  if (!known.ok) return undefined;
-  return given.map((step, index) => {
-    const length = known.value.get(index);
-    return length ? { ...step, length: `${length.nominal} mm` } : step;
-  });
+  return known.ok ? known.value : undefined;
 }
 
 /** The steps without a last line that waits to be filled in. */
@@ -135,18 +131,23 @@ export function entered(outside: StepFile[]): StepFile[] {
   return waits ? outside.slice(0, -1) : outside;
 }
 
-/** Reads the outside, front to back: every step in its place, its length its own or from the drawing's chains. */
+/**
+ * Reads the outside, front to back: every step in its place, its length its own or from the drawing's chains.
+ * @param chained lengths that followed from chains which are not read again
+ */
 export function readOutside(
   entries: StepFile[],
   lengths: readonly LengthFile[] | undefined,
   context: Context,
+  chained: ReadonlyMap<number, Size> = new Map(),
 ): Result<Outside> {
   const given = entered(entries);
   if (given.length === 0) return refuse('part.outside', 'is empty: give the first step, its diameter and its length');
   return andThen(readLinks(lengths, given, context), (drawn) =>
-    andThen(knownLengths(given, drawn, context), (known) =>
-      andThen(readSteps(given, known, context), (read) => good(outsideOf(read, known, drawn, context))),
-    ),
+    andThen(knownLengths(given, drawn, context), (followed) => {
+      const known = new Map([...chained, ...followed]);
+      return andThen(readSteps(given, known, context), (read) => good(outsideOf(read, known, drawn, context)));
+    }),
   );
 }
 

@@ -11,6 +11,7 @@ import { entered, problemsIn, readOutside, type Outside } from './readOutside';
 import { readElsewhere } from './readElsewhere';
 import { readMates, readTies } from './readTies';
 import type { Part, Step } from '../model/part/part';
+import type { Size } from '../model/part/size';
 
 const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, context: Context): Surroundings => ({
   ...context,
@@ -30,11 +31,12 @@ function atMiddle(feature: Feature, steps: readonly Step[]): Feature {
 
 /**
  * Reads the part of a run file: sizes, places, and whether such a part can be.
+ * @param chained lengths of steps that are known already, from chains that are not in the file any more
  * @returns the part in mm, or every problem found with its path
  */
-export function readPart(file: PartFile, units: UnitSystem): Result<Part> {
+export function readPart(file: PartFile, units: UnitSystem, chained?: ReadonlyMap<number, Size>): Result<Part> {
   const context = { units, general: file.generalTolerance ?? ('medium' as const) };
-  const outside = readOutside(file.outside, file.lengths, context);
+  const outside = readOutside(file.outside, file.lengths, context, chained);
   if (!outside.ok) return outside;
   const { steps, length, links } = outside.value;
   const around = surroundingsOf(file, outside.value, context);

@@ -1,7 +1,8 @@
 import type { PartFile } from './runFile';
 import type { UnitSystem } from '../model/units/length';
 import type { Part } from '../model/part/part';
-import { settledLengths } from './readOutside';
+import type { Size } from '../model/part/size';
+import { chainedLengths } from './readOutside';
 import { readPart } from './readPart';
 
 /** An entry without the one thing that a problem names, or undefined when the problem is not about an entry. */
@@ -27,14 +28,6 @@ function without(file: PartFile, path: string): PartFile | undefined {
   return { ...file, bores: (file.bores ?? []).filter((_, at) => at !== index) };
 }
 
-/** With its lengths from chains written into the steps: a step that goes must not take the others' lengths with it. */
-function settled(file: PartFile, units: UnitSystem): PartFile {
-  if (!file.lengths?.length) return file;
-  const outside = settledLengths(file.outside, file.lengths, { units, general: file.generalTolerance ?? 'medium' });
-  if (!outside) return file;
-  return { ...file, outside, lengths: [] };
-}
-
 /**
  * As much of a part as can be drawn while it is being entered: its steps up to the first that cannot be read, with the
  * chamfers and holes that fit.
@@ -42,10 +35,15 @@ function settled(file: PartFile, units: UnitSystem): PartFile {
  */
 export function sketchPart(file: PartFile, units: UnitSystem): Part | undefined {
   let rest: PartFile | undefined = file;
+  let chained: ReadonlyMap<number, Size> | undefined;
   while (rest && rest.outside.length > 0) {
-    const part = readPart(rest, units);
+    const part = readPart(rest, units, chained);
     if (part.ok) return part.value;
-    rest = settled(rest, units);
+    // Lengths from chains are taken down first: a step that goes must not take the others' lengths with it.
+    const { lengths = [], generalTolerance = 'medium' }: PartFile = rest;
+    const followed =
+      lengths.length > 0 ? chainedLengths(rest.outside, lengths, { units, general: generalTolerance }) : undefined;
+    if (followed) [rest, chained] = [{ ...rest, lengths: [] }, followed];
     rest = without(rest, part.problems[0]?.path ?? '');
   }
   return undefined;
