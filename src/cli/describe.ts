@@ -60,7 +60,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
 }
 
 function describeWays(ways: readonly RunningWay[], quantity: number): string[] {
-  const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
+  const nameOf = (id: string) => ways.find((way) => way.id === id)?.name ?? id;
   return [
     '',
     `${column(`Ways of running ${quantity}`, 44)}${right('once', 12)}${right('each', 12)}${right('batch', 12)}`,
@@ -79,7 +79,7 @@ function describeWays(ways: readonly RunningWay[], quantity: number): string[] {
 /** What was compared with the route that is taken. */
 const describeRoutes = ({ route, run }: Plan): string[] => [
   `Routes  ${sayTried(route)}`,
-  ...route.runnersUp.map((own) => `        ${sayRoute(own)}: ${sayLost(own, run.units)}`),
+  ...route.runnersUp.map((runnerUp) => `        ${sayRoute(runnerUp)}: ${sayLost(runnerUp, run.units)}`),
 ];
 
 function describeCost(plan: Plan): string[] {

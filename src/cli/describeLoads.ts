@@ -22,7 +22,7 @@ const NAME = 36;
 /** The pass of an operation that asks for most. */
 const heaviest = ({ passes }: TimedOperation) =>
   passes.reduce<TimedOperation['passes'][number] | undefined>(
-    (most, own) => (own.load && own.load.power.value > (most?.load?.power.value ?? -1) ? own : most),
+    (most, pass) => (pass.load && pass.load.power.value > (most?.load?.power.value ?? -1) ? pass : most),
     undefined,
   );
 
@@ -37,7 +37,8 @@ function rowOf(operation: TimedOperation): string[] {
 
 /** What the heaviest cut of each operation asks for, and what keeps it from being deeper, as a table for people. */
 export function describeLoads(setups: readonly PlannedSetup[]): string[] {
-  const head = (pick: (column: Column) => string) => COLUMNS.map((own) => pick(own).padStart(own.wide)).join('');
+  const head = (pick: (column: Column) => string) =>
+    COLUMNS.map((column) => pick(column).padStart(column.wide)).join('');
   return [
     '',
     `${'Heaviest cuts'.padEnd(NAME)}${head(({ head: text }) => text)}  chip    held by`,

@@ -53,15 +53,15 @@ export function whatIf(file: unknown, shop: Shop, sets: readonly string[]): Resu
   }
   // What was set of the shop is checked like a shop that comes in from a file.
   const checked = changedShop === shop ? good(shop) : readShop(changedShop);
-  if (!checked.ok) return bad(...checked.problems.map((own) => ({ ...own, path: `shop.${own.path}` })));
+  if (!checked.ok) return bad(...checked.problems.map((problem) => ({ ...problem, path: `shop.${problem.path}` })));
   return andThen(planFile(file, shop), (before) =>
     andThen(planFile(changed, checked.value), (after) =>
       good({
         ...comparePlans(before, after, new Map()),
         money: money(before, after),
         warnings: {
-          gone: before.warnings.filter((own) => !after.warnings.includes(own)),
-          come: after.warnings.filter((own) => !before.warnings.includes(own)),
+          gone: before.warnings.filter((warning) => !after.warnings.includes(warning)),
+          come: after.warnings.filter((warning) => !before.warnings.includes(warning)),
         },
         units: after.run.units,
       }),
@@ -85,18 +85,18 @@ export function describeDifference({
   warnings,
   units,
 }: Difference): string {
-  const changed = [...time, ...costs, ...stock, ...held, ...stops, ...cuts].filter((own) => own.changed);
+  const changed = [...time, ...costs, ...stock, ...held, ...stops, ...cuts].filter((figure) => figure.changed);
   const wide = Math.max(0, ...changed.map(({ what }) => what.length));
   const lines = changed.map(
-    (own) =>
-      `  ${own.what.padEnd(wide)}  ${said(own.before, own, units).padStart(14)}  →  ${said(own.after, own, units).padStart(14)}`,
+    (figure) =>
+      `  ${figure.what.padEnd(wide)}  ${said(figure.before, figure, units).padStart(14)}  →  ${said(figure.after, figure, units).padStart(14)}`,
   );
   return [
     changed.length === 0
       ? 'Nothing of the plan changes.'
       : `${'  '.padEnd(wide + 2)}  ${'as it is'.padStart(14)}     ${'then'.padStart(14)}`,
     ...lines,
-    ...(warnings.come.length > 0 ? ['', 'New to mind', ...warnings.come.map((own) => `  ${own}`)] : []),
-    ...(warnings.gone.length > 0 ? ['', 'No more', ...warnings.gone.map((own) => `  ${own}`)] : []),
+    ...(warnings.come.length > 0 ? ['', 'New to mind', ...warnings.come.map((name) => `  ${name}`)] : []),
+    ...(warnings.gone.length > 0 ? ['', 'No more', ...warnings.gone.map((name) => `  ${name}`)] : []),
   ].join('\n');
 }

@@ -47,7 +47,7 @@ const runs: fc.Arbitrary<RunFile> = fc
 
 const machine = (more: Partial<Shop['machines'][number]>): Shop => ({
   ...startValues,
-  machines: startValues.machines.map((own) => ({ ...own, ...more })),
+  machines: startValues.machines.map((candidate) => ({ ...candidate, ...more })),
 });
 
 /** Of as many drawn runs as have a plan in every one of some shops. */
@@ -99,7 +99,7 @@ describe('every plan', () => {
         const { speed } = operation;
         if (speed.value === 0) continue;
         expect(setup.run.shop.machine.speeds).toContain(speed.value);
-        const put = (symbol: string) => speed.terms.find((own) => own.symbol === symbol)?.value ?? 1;
+        const put = (symbol: string) => speed.terms.find((term) => term.symbol === symbol)?.value ?? 1;
         if (!speed.terms.some(({ symbol }) => symbol === 'v')) continue;
         const wanted = (1000 * put('v') * put('k') * put('o') * put('i')) / (Math.PI * put('d'));
         // Only the slowest that there is may be above it, and that is told.
@@ -133,7 +133,11 @@ describe('every plan', () => {
       plan.setups
         .flatMap(({ operations }) => operations)
         .filter(({ kind }) => kind === 'turn-rough')
-        .reduce((total, own) => total + own.cutting.value + own.passes.length * startValues.handMinutes.approach, 0);
+        .reduce(
+          (total, operation) =>
+            total + operation.cutting.value + operation.passes.length * startValues.handMinutes.approach,
+          0,
+        );
     const same = (a: Plan, b: Plan) =>
       a.setups.map(({ setup }) => setup.holding.kind + setup.end).join() ===
       b.setups.map(({ setup }) => setup.holding.kind + setup.end).join();
@@ -148,7 +152,7 @@ describe('every plan', () => {
   test('adds up: the elements of a batch are the batch, and the passes of an operation its cutting', () => {
     forPlans([startValues], (plan) => {
       const elements = elementsOf(plan);
-      const total = elements.reduce((sum, own) => sum + own.minutes, 0);
+      const total = elements.reduce((sum, element) => sum + element.minutes, 0);
       expect(total).toBeCloseTo(plan.times.batch.value, 6);
       for (const { operations } of plan.setups)
         for (const { passes, cutting, pecks } of operations) {
@@ -168,9 +172,9 @@ describe('every plan', () => {
             passes.map(({ depth, load }) => ({ feed: feed.value, depth, force: load?.force?.value ?? 0 })),
           )
           .sort((a, b) => a.feed - b.feed || a.depth - b.depth);
-        cuts.forEach((own, index) => {
+        cuts.forEach((cut, index) => {
           const next = cuts[index + 1];
-          if (next && next.feed === own.feed) expect(next.force).toBeGreaterThanOrEqual(own.force - 1e-9);
+          if (next && next.feed === cut.feed) expect(next.force).toBeGreaterThanOrEqual(cut.force - 1e-9);
         });
       }
     });

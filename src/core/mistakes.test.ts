@@ -19,8 +19,8 @@ const pin = (part: Partial<PartFile> = {}, more: Partial<RunFile> = {}): RunFile
   );
 const inShop = (file: RunFile, change: (shop: Shop) => Shop) => planFile(file, change(startValues));
 const waits = (file: RunFile, overrule: Overrule) => {
-  const own = planned({ ...file, overrules: [overrule] }).overrules[0];
-  return own?.state === 'waits' ? own.breaks.map(({ rule }) => rule) : [];
+  const plannedOverrule = planned({ ...file, overrules: [overrule] }).overrules[0];
+  return plannedOverrule?.state === 'waits' ? plannedOverrule.breaks.map(({ rule }) => rule) : [];
 };
 
 describe('order', () => {
@@ -145,8 +145,8 @@ describe('what touches what', () => {
     const cone = only(coned, 'taper');
     const { holding } = planned(coned).setups[0]?.setup ?? {};
     const half = Math.atan(6 / 20);
-    const own = cone.clearances.find(({ what }) => what === 'compound to the chuck');
-    expect(own?.distance).toBeCloseTo((holding?.from ?? 0) + 25 - (28 + 15 * Math.cos(half)), 9);
+    const clearance = cone.clearances.find(({ what }) => what === 'compound to the chuck');
+    expect(clearance?.distance).toBeCloseTo((holding?.from ?? 0) + 25 - (28 + 15 * Math.cos(half)), 9);
     const long = inShop(coned, (shop) => ({
       ...shop,
       machines: shop.machines.map((machine) => ({ ...machine, compoundAhead: 80 })),

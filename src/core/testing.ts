@@ -44,13 +44,15 @@ export function problemsOf(file: unknown): Problem[] {
 
 /** Every operation of a run's plan, each with the end that its set-up works from. */
 export const operationsOf = (file: RunFile) =>
-  planned(file).setups.flatMap(({ operations, setup }) => operations.map((own) => ({ ...own, end: setup.end })));
+  planned(file).setups.flatMap(({ operations, setup }) =>
+    operations.map((operation) => ({ ...operation, end: setup.end })),
+  );
 
 /** The first operation of a kind, which must be there. */
 export function only(file: RunFile, kind: string) {
-  const own = operationsOf(file).find((one) => one.kind === kind);
-  if (!own) throw new Error(`nothing of kind ${kind}`);
-  return own;
+  const wanted = operationsOf(file).find((one) => one.kind === kind);
+  if (!wanted) throw new Error(`nothing of kind ${kind}`);
+  return wanted;
 }
 
 /** What a plan cannot promise: rule and path. */

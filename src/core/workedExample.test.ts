@@ -28,12 +28,12 @@ const file = runOf(
   { way: 'from-bar', quantity: 50 },
 );
 const operation = (kind: string) => {
-  const own = planned(file).setups[0]?.operations.find((one) => one.kind === kind);
-  if (!own) throw new Error(`no ${kind}`);
-  return own;
+  const timedOperation = planned(file).setups[0]?.operations.find((one) => one.kind === kind);
+  if (!timedOperation) throw new Error(`no ${kind}`);
+  return timedOperation;
 };
 const [rough, finish, drill] = [operation('turn-rough'), operation('turn-finish'), operation('drill')];
-const load = (own: typeof rough): Partial<PassLoad> => own.passes[0]?.load ?? {};
+const load = (timedOperation: typeof rough): Partial<PassLoad> => timedOperation.passes[0]?.load ?? {};
 const mild = { kc: 1500, m: 0.22 };
 const millimetre = cuttingForce({ ...mild, feed: 0.2, depth: 1, approachAngle: 90 });
 const deepest = (speed: number) =>
@@ -41,7 +41,7 @@ const deepest = (speed: number) =>
 const minutes = (passes: number, speed: number) => passes * (32.9 / (0.2 * speed) + startValues.handMinutes.approach);
 
 const planOf: Record<string, number | undefined> = {
-  'wanted speed': planned(file).run.shop.machine.speeds.findLast((own) => own <= (1000 * 140) / (Math.PI * 22)),
+  'wanted speed': planned(file).run.shop.machine.speeds.findLast((speed) => speed <= (1000 * 140) / (Math.PI * 22)),
   'force of 1 mm at 0.2': millimetre,
   'deepest at 2000': deepest(138.23),
   'deepest at 1600': deepest(110.58),
@@ -90,7 +90,7 @@ test.each(worked)('%s: %s is %s', (name, _, result) => {
 describe('on a weaker machine', () => {
   const weak = {
     ...startValues,
-    machines: startValues.machines.map((own) => ({ ...own, motorKilowatts: 0.37 })),
+    machines: startValues.machines.map((machine) => ({ ...machine, motorKilowatts: 0.37 })),
   };
   const parts = cells.filter((row) => row.length === 4 && /^[a-z-]+$/.test(row[0] ?? '') && Number(row[1]) > 0);
 
@@ -98,13 +98,20 @@ describe('on a weaker machine', () => {
 
   test.each(parts)('%s: %s min a piece, %s on the weaker: %s', (name, strong, weaker, held) => {
     const [a, b] = [planned(example(name)), planned(example(name), weak)];
-    expect([a, b].map((own) => own.times.piece.value.toFixed(2))).toEqual([strong, weaker]);
-    const before = new Map(a.setups.flatMap(({ operations }) => operations.map((own) => [own.key, own.cutting.value])));
-    const operations = b.setups.flatMap((own) => own.operations);
-    const told = operations.filter(({ warnings }) => warnings.some((own) => own.includes('the motor gives no more')));
-    expect(told.map((own) => own.name).join(', ')).toBe(held.startsWith('none') ? '' : held);
+    expect([a, b].map((plan) => plan.times.piece.value.toFixed(2))).toEqual([strong, weaker]);
+    const before = new Map(
+      a.setups.flatMap(({ operations }) =>
+        operations.map((timedOperation) => [timedOperation.key, timedOperation.cutting.value]),
+      ),
+    );
+    const operations = b.setups.flatMap((setup) => setup.operations);
+    const told = operations.filter(({ warnings }) =>
+      warnings.some((warning) => warning.includes('the motor gives no more')),
+    );
+    expect(told.map((timedOperation) => timedOperation.name).join(', ')).toBe(held.startsWith('none') ? '' : held);
     // What takes longer says why.
-    for (const own of operations)
-      if (own.cutting.value > (before.get(own.key) ?? Infinity) + 1e-9) expect(told).toContain(own);
+    for (const timedOperation of operations)
+      if (timedOperation.cutting.value > (before.get(timedOperation.key) ?? Infinity) + 1e-9)
+        expect(told).toContain(timedOperation);
   });
 });

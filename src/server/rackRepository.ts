@@ -117,8 +117,8 @@ async function locked(knex: Knex, id: number): Promise<RackItem | undefined> {
 const mm = (length: number) => `${Number(length.toFixed(3))} mm`;
 
 async function reserve(knex: Knex, item: RackItem, run: number, length: number): Promise<Result<null>> {
-  const own = item.reserved.find((reservation) => reservation.run === run)?.length ?? 0;
-  const free = freeLength(item) + own;
+  const reservedHere = item.reserved.find((reservation) => reservation.run === run)?.length ?? 0;
+  const free = freeLength(item) + reservedHere;
   if (length > free + 1e-6)
     return refuse(
       'length',
@@ -135,10 +135,10 @@ async function reserve(knex: Knex, item: RackItem, run: number, length: number):
 }
 
 async function release(knex: Knex, item: RackItem, run: number): Promise<Result<null>> {
-  const own = item.reserved.find((reservation) => reservation.run === run);
-  if (!own) return refuse('run', `run ${run} has nothing reserved of this bar`);
+  const reserved = item.reserved.find((reservation) => reservation.run === run);
+  if (!reserved) return refuse('run', `run ${run} has nothing reserved of this bar`);
   await knex('stock_reservations').where({ item_id: item.id, run_id: run }).delete();
-  await note(knex, item.id, 'released', own.length, run);
+  await note(knex, item.id, 'released', reserved.length, run);
   return { ok: true, value: null };
 }
 

@@ -65,7 +65,7 @@ function stockNeed({ id, file }: SavedRun, { stock, run, way }: Plan): StockNeed
 /** What the rack has for a run, of its own material: no other can move its plan. */
 export const barsFor = ({ id, file }: Pick<SavedRun, 'id' | 'file'>, items: readonly RackItem[]): OnHand[] =>
   onHandFor(
-    items.filter(({ material }) => material === file.part.material),
+    items.filter(({ material }) => [file.part.material].flat().includes(material)),
     id,
   );
 
@@ -100,8 +100,10 @@ const BESIDE: (keyof Shop)[] = ['materials', 'machines', 'fits', 'rack'];
  * and material, what the rack has of that, and the planner. As long as it is the same, so are the figures.
  */
 export function basisOf({ revision, file }: SavedRun, shop: Shop, rack: OnHand[], program: string): string {
-  const own = shopForRun(shop, { material: file.part.material, machine: file.machine, rules: file.rules });
-  const used = own.ok ? Object.entries(own.value).filter(([key]) => !BESIDE.includes(key as keyof Shop)) : own.problems;
+  const narrowed = shopForRun(shop, { material: file.part.material, machine: file.machine, rules: file.rules });
+  const used = narrowed.ok
+    ? Object.entries(narrowed.value).filter(([key]) => !BESIDE.includes(key as keyof Shop))
+    : narrowed.problems;
   return createHash('sha256')
     .update(JSON.stringify([program, revision, file, used, rack]))
     .digest('hex');

@@ -68,7 +68,7 @@ export async function enterInList(
     number: file?.part.number ?? '',
     name: file?.part.name ?? '',
     letter: file?.part.revision ?? '',
-    material: file?.part.material ?? '',
+    material: [file?.part.material ?? ''].flat()[0] ?? '',
     quantity: String(file?.quantity ?? ''),
     units: file?.units ?? 'mm',
     due: file?.due ?? '',

@@ -9,7 +9,7 @@ test('the blades that cut a groove, each with its minutes; the planned one is am
   );
   const choices = choicesOf(file, startValues, { operation: 'groove:part.details[0]' });
   expect(choices.map(({ id }) => id)).toEqual(['blade-1.5', 'blade-2', 'blade-2.5', 'blade-3', 'blade-4']);
-  expect(choices.filter((own) => own.planned).map(({ id }) => id)).toEqual(['blade-4']);
+  expect(choices.filter((choice) => choice.planned).map(({ id }) => id)).toEqual(['blade-4']);
   // Narrower blades want more plunges; that each figure is its own plan's:
   const narrow = choices.find(({ id }) => id === 'blade-1.5');
   const alone = planned({ ...file, overrules: [{ operation: 'groove:part.details[0]', tool: 'blade-1.5' }] });
@@ -19,7 +19,7 @@ test('the blades that cut a groove, each with its minutes; the planned one is am
 
 test('what could hold the second side, by means and surface', () => {
   const choices = choicesOf(example('pivot-pin'), startValues, { setup: 2 });
-  expect(choices.filter((own) => own.planned)).toHaveLength(1);
+  expect(choices.filter((choice) => choice.planned)).toHaveLength(1);
   expect(
     choices.every(({ name, batchMinutes = 0, problem }) => name.includes(', on ') && (problem ?? batchMinutes > 0)),
   ).toBeTruthy();
@@ -30,7 +30,7 @@ test('what could hold the second side, by means and surface', () => {
 test('what could hold the stock: each is its own plan, and a collet is not offered to a hexagon', () => {
   const round = choicesOf(example('pivot-pin'), startValues, { setup: 1 });
   expect(round.map(({ overrule }) => overrule)).toContainEqual({ setup: 1, holding: { kind: '3-jaw' } });
-  expect(round.filter((own) => own.planned).map(({ name }) => name)).toEqual(['in a collet, on the bar']);
+  expect(round.filter((choice) => choice.planned).map(({ name }) => name)).toEqual(['in a collet, on the bar']);
   const hex = choicesOf(example('clamp-nut'), startValues, { setup: 1 });
   expect(hex.map(({ name }) => name)).toEqual(['in a three-jaw chuck, on the bar']);
 });

@@ -24,8 +24,8 @@ export interface Choice {
 type Open = Pick<Choice, 'id' | 'name' | 'overrule' | 'planned'>;
 
 function toolChoices(plan: Plan, key: string): Open[] {
-  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
-  const operation = planned?.operations.find((own) => own.key === key);
+  const planned = plan.setups.find(({ operations }) => operations.some((timedOperation) => timedOperation.key === key));
+  const operation = planned?.operations.find((timedOperation) => timedOperation.key === key);
   if (!planned || !operation) return [];
   return toolsFor(operation, kindOf(operation), planned.setup, planned.operations).map(({ id, name }) => ({
     id,
@@ -36,21 +36,21 @@ function toolChoices(plan: Plan, key: string): Open[] {
 }
 
 function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
-  const place = plan.setups.findIndex((own) => own.setup.side === number);
+  const place = plan.setups.findIndex((plannedSetup) => plannedSetup.setup.side === number);
   const setup = plan.setups[place]?.setup;
   // Work between centres stands for all set-ups from the second on; whether it can be is seen when it is planned.
   const centres = setup && number === 2 ? [{ kind: 'between-centres', grip: 'stock', name: 'the blank' }] : [];
-  const held = plan.setups.slice(Math.max(0, place)).map((own) => own.setup.holding);
+  const held = plan.setups.slice(Math.max(0, place)).map((plannedSetup) => plannedSetup.setup.holding);
   return [...(setup?.others ?? []), ...centres].map(({ kind, grip, name }) => ({
     id: `${kind} ${grip}`,
     name: `${holdingOf(kind)?.words ?? kind}, on ${name}`,
     overrule: number === 1 ? { setup: 1, holding: { kind } } : { holding: { kind, grip } },
-    planned: (number === 1 ? held.slice(0, 1) : held).some((own) => own.kind === kind && own.grip === grip),
+    planned: (number === 1 ? held.slice(0, 1) : held).some((holding) => holding.kind === kind && holding.grip === grip),
   }));
 }
 
 function endChoices(plan: Plan, feature: string): Open[] {
-  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.feature === feature));
+  const planned = plan.setups.find(({ operations }) => operations.some((operation) => operation.feature === feature));
   return (['front', 'back'] as const).map((end) => ({
     id: end,
     name: `from the ${end}`,
@@ -72,11 +72,13 @@ export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice
   const open = openOf(plan.value, question);
   const rest = without(file.overrules ?? [], question);
   return open.map((choice): Choice => {
-    const own = choice.planned ? plan : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop, 'wanted');
-    if (!own.ok) return { ...choice, problem: own.problems[0]?.message ?? 'it cannot be planned' };
-    const cannot = own.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
+    const outcome = choice.planned
+      ? plan
+      : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop, 'wanted');
+    if (!outcome.ok) return { ...choice, problem: outcome.problems[0]?.message ?? 'it cannot be planned' };
+    const cannot = outcome.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
     if (cannot) return { ...choice, problem: cannot.breaks.map(({ because }) => because).join(' ') };
-    const { piece, batch } = own.value.times;
+    const { piece, batch } = outcome.value.times;
     return { ...choice, pieceMinutes: piece.value, batchMinutes: batch.value };
   });
 }

@@ -10,8 +10,8 @@ const runs = ['sensor-spacer', 'mast-collar', 'pivot-pin'].map((name, index) => 
   id: index + 1,
   file: example(name),
 }));
-const compareShops = (own: typeof runs, before: Shop, after: Shop) =>
-  mostFirst(own.flatMap((run) => effectOn(run, batchMinutes(planFile(run.file, before)), after) ?? []));
+const compareShops = (each: typeof runs, before: Shop, after: Shop) =>
+  mostFirst(each.flatMap((run) => effectOn(run, batchMinutes(planFile(run.file, before)), after) ?? []));
 const held = (rules: Partial<Shop['houseRules']>): Shop => ({
   ...startValues,
   houseRules: { ...startValues.houseRules, ...rules },

@@ -23,8 +23,8 @@ export function elementsOf({ run, times, setups, outside, stock }: Plan): BatchE
   const add = (name: string, kind: ElementKind, minutes: number) => {
     if (minutes <= 0) return;
     const plain = plainName(name);
-    const own = all.get(`${kind} ${plain}`) ?? { name: plain, kind, minutes: 0 };
-    all.set(`${kind} ${plain}`, { ...own, minutes: own.minutes + minutes });
+    const element = all.get(`${kind} ${plain}`) ?? { name: plain, kind, minutes: 0 };
+    all.set(`${kind} ${plain}`, { ...element, minutes: element.minutes + minutes });
   };
   const pieces = run.quantity * (1 + run.shop.timeAllowance);
   for (const { operations, loading, setting } of setups) {

@@ -8,8 +8,8 @@ export type Question = { operation: string } | { feature: string } | { setup: 1 
 
 /** The overrules of a run without those that answered a question before. */
 export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>
-  overrules.filter((own) => {
-    if ('setup' in question) return !(isHolding(own) && (own.setup ?? 2) === question.setup);
-    if ('feature' in question) return !(isEnd(own) && own.feature === question.feature);
-    return !(isTool(own) && own.operation === question.operation);
+  overrules.filter((overrule) => {
+    if ('setup' in question) return !(isHolding(overrule) && (overrule.setup ?? 2) === question.setup);
+    if ('feature' in question) return !(isEnd(overrule) && overrule.feature === question.feature);
+    return !(isTool(overrule) && overrule.operation === question.operation);
   });

@@ -47,7 +47,7 @@ test.each(CASES)('%s: a change that works is offered', (_, file, path) => {
   expect(problems.length).toBeGreaterThan(0);
   expect(tried.length).toBeGreaterThan(0);
   expect(tried.every(({ route, because }) => route.length > 0 && because.length > 0)).toBe(true);
-  expect(remedies.map((own) => own.path)).toContain(path);
+  expect(remedies.map((remedy) => remedy.path)).toContain(path);
   expect(remedies.length).toBeLessThanOrEqual(3);
 });
 

@@ -18,15 +18,15 @@ describe('one operation for all pieces', () => {
     if (!first || !tooled) throw new Error('there is a first set-up');
     const changing = /^(change|tailstock|move the stop|put it|compound|set the stop)/;
     const changes = first.operations
-      .flatMap(({ hand: own }) => own.terms)
+      .flatMap(({ hand: candidate }) => candidate.terms)
       .filter(({ name }) => changing.test(name))
       .reduce((total, { value }) => total + value, 0);
     expect(changes).toBeGreaterThan(0);
     const once = tooled.setting.terms.find(({ name }) => name.includes('once for all pieces'));
     expect(once?.value).toBeCloseTo(changes, 9);
-    expect(tooled.operations.flatMap(({ hand: own }) => own.terms).filter(({ name }) => changing.test(name))).toEqual(
-      [],
-    );
+    expect(
+      tooled.operations.flatMap(({ hand: candidate }) => candidate.terms).filter(({ name }) => changing.test(name)),
+    ).toEqual([]);
     const mounted = first.operations.filter(({ tool }) => tool.mount !== 'hand').map(({ tool }) => tool.id);
     const times = mounted.filter((id, index) => id !== mounted[index - 1]).length;
     expect(times).toBeGreaterThan(1);
@@ -52,7 +52,7 @@ describe('one operation for all pieces', () => {
 
 describe('ways of running', () => {
   const ways = [...waysOfRunning(stud(), startValues), ...boughtIn({ once: 20, each: 4 }, 60)];
-  const way = (id: string) => ways.find((own) => own.id === id);
+  const way = (id: string) => ways.find((runningWay) => runningWay.id === id);
 
   test('four by hand, two lathes, a programmed machine, and what is offered; one of them is the plan', () => {
     expect(ways.map(({ id }) => id)).toEqual([
@@ -70,25 +70,25 @@ describe('ways of running', () => {
 
   test('each is its own plan; its line comes to the batch but for bars that are loaded whole', () => {
     const plan = planned({ ...stud(), way: 'sawn-blanks', rules: { batchOrder: 'op-by-op' } });
-    const own = way('sawn-blanks op-by-op');
-    expect(own?.batchMinutes).toBeCloseTo(plan.times.batch.value, 9);
-    expect(own?.minutes && at(own.minutes, 60)).toBeCloseTo(plan.times.batch.value, 9);
-    expect(own?.batchMoney).toBeCloseTo(costOfRun(plan).batch.value, 9);
-    expect(own?.money && at(own.money, 60)).toBeCloseTo(costOfRun(plan).batch.value, 9);
+    const runningWay = way('sawn-blanks op-by-op');
+    expect(runningWay?.batchMinutes).toBeCloseTo(plan.times.batch.value, 9);
+    expect(runningWay?.minutes && at(runningWay.minutes, 60)).toBeCloseTo(plan.times.batch.value, 9);
+    expect(runningWay?.batchMoney).toBeCloseTo(costOfRun(plan).batch.value, 9);
+    expect(runningWay?.money && at(runningWay.money, 60)).toBeCloseTo(costOfRun(plan).batch.value, 9);
   });
 
   test('on two lathes the slower set-up gives the pace', () => {
     const { setups, times } = planned(stud());
     expect(setups).toHaveLength(2);
-    const own = way('two-lathes');
-    expect(own?.minutes?.once).toBeCloseTo(
+    const runningWay = way('two-lathes');
+    expect(runningWay?.minutes?.once).toBeCloseTo(
       Math.max(...setups.map(({ setting }) => setting.value)) + times.firstOff.value,
       9,
     );
     // Shorter than one lathe, and never shorter than half of it.
     const alone = ways.find(({ planned: is }) => is)?.minutes?.each ?? 0;
-    expect(own?.minutes?.each ?? 0).toBeLessThan(alone);
-    expect(own?.minutes?.each ?? 0).toBeGreaterThanOrEqual(alone / 2 - 1e-9);
+    expect(runningWay?.minutes?.each ?? 0).toBeLessThan(alone);
+    expect(runningWay?.minutes?.each ?? 0).toBeGreaterThanOrEqual(alone / 2 - 1e-9);
   });
 
   test('programming and proving are the setting up of the programmed machine; an offer is money alone', () => {
@@ -107,7 +107,7 @@ describe('ways of running', () => {
     const crosses = crossOvers(lines);
     expect(crosses.length).toBeGreaterThan(0);
     for (const { from, to, quantity } of crosses) {
-      const [a, b] = [from, to].map((id) => lines.find((own) => own.id === id));
+      const [a, b] = [from, to].map((id) => lines.find((line) => line.id === id));
       expect(a && at(a, quantity)).toBeCloseTo((b && at(b, quantity)) ?? NaN, 6);
     }
   });

@@ -77,14 +77,14 @@ function risksOf(plan: Plan): string[] {
 
 const BATCH_ORDERS = ['piece-by-piece', 'op-by-op'] as const;
 
-function byHand(file: RunFile, shop: Shop, own: Plan): RunningWay[] {
+function byHand(file: RunFile, shop: Shop, plan: Plan): RunningWay[] {
   return WAYS.flatMap((way) =>
     BATCH_ORDERS.map((batchOrder): RunningWay => {
       const change = { way, batchOrder };
       const id = `${way} ${batchOrder}`;
-      const planned = own.way === way && own.run.shop.houseRules.batchOrder === batchOrder;
+      const planned = plan.way === way && plan.run.shop.houseRules.batchOrder === batchOrder;
       const result = planned
-        ? ({ ok: true, value: own } as const)
+        ? ({ ok: true, value: plan } as const)
         : planFile({ ...file, way, rules: { ...file.rules, batchOrder } }, shop, 'wanted');
       const said = { id, name: NAMES[way][batchOrder], change, planned };
       if (!result.ok) return { ...said, problem: result.problems[0]?.message ?? 'it cannot be planned', risks: [] };
@@ -108,7 +108,7 @@ function onTwoLathes(plan: Plan): RunningWay[] {
   const { run, setups, times, stock } = plan;
   if (setups.length < 2) return [];
   const { timeAllowance, rates } = run.shop;
-  const longest = (pick: (own: Plan['setups'][number]) => number) => Math.max(...setups.map(pick));
+  const longest = (pick: (setup: Plan['setups'][number]) => number) => Math.max(...setups.map(pick));
   const bar = stock.blade ? (setups[0]?.setup.holding.load ?? 0) / stock.piecesPerBar.value : 0;
   const minutes = {
     once: longest(({ setting }) => setting.value) + times.firstOff.value,
@@ -141,15 +141,15 @@ function onTwoLathes(plan: Plan): RunningWay[] {
 /** The same pieces on a programmed machine: programming and proving are its setting up (trade: Time). */
 function programmed(plan: Plan): RunningWay {
   const { run, times } = plan;
-  const { programmed: own, timeAllowance } = run.shop;
+  const { programmed: machine, timeAllowance } = run.shop;
   const { material } = costOfRun(plan);
   const minutes = {
-    once: own.programming + own.proving + own.setup,
-    each: (times.cutting.value * own.cuttingShare + times.hand.value * own.handShare) * (1 + timeAllowance),
+    once: machine.programming + machine.proving + machine.setup,
+    each: (times.cutting.value * machine.cuttingShare + times.hand.value * machine.handShare) * (1 + timeAllowance),
   };
   const money = {
-    once: (minutes.once * own.hour) / 60 + plan.stock.cost.order.value,
-    each: (minutes.each * own.hour) / 60 + material.value / run.quantity,
+    once: (minutes.once * machine.hour) / 60 + plan.stock.cost.order.value,
+    each: (minutes.each * machine.hour) / 60 + material.value / run.quantity,
   };
   const batch = ({ once, each }: Line) => once + run.quantity * each;
   return {
@@ -186,7 +186,7 @@ export interface PriceBreak {
 /** Quantities to price around the run's own: as they are asked for. */
 export function quantitiesAround(quantity: number): number[] {
   const usual = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
-  const near = usual.filter((own) => own >= quantity / 20 && own <= quantity * 20);
+  const near = usual.filter((figure) => figure >= quantity / 20 && figure <= quantity * 20);
   return [...new Set([...near, quantity])].sort((a, b) => a - b);
 }
 

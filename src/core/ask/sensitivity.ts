@@ -56,8 +56,8 @@ function probesOf(shop: Shop, material: string): Probe[] {
       spread: { down: cutting.up, up: cutting.down },
       changed: (to) => ({
         ...shop,
-        materials: shop.materials.map((own) =>
-          own.id === material ? { ...own, speed: { ...own.speed, [edge]: to } } : own,
+        materials: shop.materials.map((candidate) =>
+          candidate.id === material ? { ...candidate, speed: { ...candidate.speed, [edge]: to } } : candidate,
         ),
       }),
     })),
@@ -70,11 +70,11 @@ export function* swingsOf(file: RunFile, shop: Shop): Generator<number, Swing[]>
   if (!plan.ok) return [];
   const now = plan.value.times.batch.value;
   // A figure a little otherwise moves the minutes of these routes, and no other one into their place.
-  const minutesWith = (own: Shop) => {
-    const moved = planFile(file, own, 'wanted', { only: plan.value.route.best });
+  const minutesWith = (changed: Shop) => {
+    const moved = planFile(file, changed, 'wanted', { only: plan.value.route.best });
     return moved.ok ? moved.value.times.batch.value : undefined;
   };
-  const probes = probesOf(shop, file.part.material);
+  const probes = probesOf(shop, plan.value.run.shop.material.id);
   const swings: Swing[] = [];
   for (const [index, { name, of, value, spread, changed }] of probes.entries()) {
     const range: [number, number] = [value * (1 - spread.down), value * (1 + spread.up)];

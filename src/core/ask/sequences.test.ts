@@ -15,9 +15,9 @@ describe('sequences compared', () => {
       'sawn-blanks back',
     ]);
     const plan = planned(rising);
-    const own = sequences[chosen ?? -1];
-    expect(own?.figures?.batchMinutes).toBeCloseTo(plan.times.batch.value, 9);
-    expect(own?.figures?.holding).toEqual(plan.setups.at(-1)?.setup.holding);
+    const sequence = sequences[chosen ?? -1];
+    expect(sequence?.figures?.batchMinutes).toBeCloseTo(plan.times.batch.value, 9);
+    expect(sequence?.figures?.holding).toEqual(plan.setups.at(-1)?.setup.holding);
     for (const { figures, problem } of sequences) expect(figures === undefined).toBe(problem !== undefined);
     expect(because).toMatch(/quickest over the batch, by .* to the next|quicker over the batch by|as quick/);
   });

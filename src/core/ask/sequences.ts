@@ -59,15 +59,15 @@ function figuresOf(plan: Result<Plan>): Pick<Sequence, 'figures' | 'problem'> {
 }
 
 /** Why the plan is this one: the run says so, nothing else can be, or how it stands to the quickest. */
-function becauseOf(file: RunFile, sequences: readonly Sequence[], own: Sequence | undefined): string {
-  if (!own?.figures) return 'None of them can be planned.';
-  const { batchMinutes } = own.figures;
+function becauseOf(file: RunFile, sequences: readonly Sequence[], sequence: Sequence | undefined): string {
+  if (!sequence?.figures) return 'None of them can be planned.';
+  const { batchMinutes } = sequence.figures;
   // What its proof does not bear out is no better, however quick.
   const others = sequences.filter(
-    (other) => other !== own && other.figures && (other.figures.proved || !own.figures?.proved),
+    (other) => other !== sequence && other.figures && (other.figures.proved || !sequence.figures?.proved),
   );
   if (others.length === 0)
-    return sequences.some((other) => other !== own && other.figures)
+    return sequences.some((other) => other !== sequence && other.figures)
       ? 'It is the only one that its proof bears out.'
       : 'It is the only one that can be.';
   const quickest = Math.min(...others.map(({ figures }) => figures?.batchMinutes ?? Infinity));
@@ -92,9 +92,15 @@ export function* sequencesOf(file: RunFile, shop: Shop): Generator<Sequence, Com
     for (const way of WAYS)
       for (const firstEnd of ENDS) {
         const change = { way, firstEnd, ...(machine ? { machine: machine.id } : {}) };
-        const own = { machine, way, firstEnd, change, ...figuresOf(planFile({ ...file, ...change }, shop, 'wanted')) };
-        sequences.push(own);
-        yield own;
+        const planned = {
+          machine,
+          way,
+          firstEnd,
+          change,
+          ...figuresOf(planFile({ ...file, ...change }, shop, 'wanted')),
+        };
+        sequences.push(planned);
+        yield planned;
       }
   const plan = planFile(file, shop, 'wanted');
   const at = plan.ok

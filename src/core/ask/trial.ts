@@ -16,9 +16,9 @@ export interface Tile {
 /** Whether an overrule decides what a trial would decide anew. */
 export const isAbout =
   ({ key, setup }: Tile, { tool, stickOut }: Trial) =>
-  (own: Overrule): boolean =>
-    ((isCut(own) || (tool !== undefined && isTool(own))) && own.operation === key) ||
-    (stickOut !== undefined && isStickOut(own) && own.setup === setup);
+  (overrule: Overrule): boolean =>
+    ((isCut(overrule) || (tool !== undefined && isTool(overrule))) && overrule.operation === key) ||
+    (stickOut !== undefined && isStickOut(overrule) && overrule.setup === setup);
 
 /** The overrules of a run with a trial kept, in place of what was decided of that before. */
 export function withTrial(overrules: readonly Overrule[], tile: Tile, trial: Trial): Overrule[] {
@@ -26,7 +26,7 @@ export function withTrial(overrules: readonly Overrule[], tile: Tile, trial: Tri
   const { cut, tool, stickOut } = trial;
   const about = isAbout(tile, trial);
   return [
-    ...overrules.filter((own) => !about(own)),
+    ...overrules.filter((overrule) => !about(overrule)),
     ...(tool === undefined ? [] : [{ operation: key, tool }]),
     ...(Object.keys(cut).length > 0 ? [{ operation: key, cut }] : []),
     ...(stickOut === undefined ? [] : [{ setup, stickOut }]),

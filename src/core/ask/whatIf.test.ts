@@ -8,16 +8,17 @@ const file = runOf({ material: 'mild-steel', outside: [step('12 h8', 20), step(2
 const ROUGH = 'turn-rough:part.outside[0]';
 const FINISH = 'turn-finish:part.outside[0]';
 const tried = (key: string, cut: Trial['cut'], more: Omit<Trial, 'cut'> = {}, setup: 1 | 2 = 1) => {
-  const own = tryCut(file, startValues, { key, setup }, { cut, ...more });
-  if (!own.ok) throw new Error(own.because);
-  return own.state;
+  const candidate = tryCut(file, startValues, { key, setup }, { cut, ...more });
+  if (!candidate.ok) throw new Error(candidate.because);
+  return candidate.state;
 };
-const measured = (state: ReturnType<typeof tried>, name: string) => state.measures.find((own) => own.name === name);
+const measured = (state: ReturnType<typeof tried>, name: string) =>
+  state.measures.find((measure) => measure.name === name);
 
 test('as it is planned: nothing asked for, nothing changed', () => {
-  const own = planned(file).setups[0]?.operations.find(({ key }) => key === FINISH);
+  const operation = planned(file).setups[0]?.operations.find(({ key }) => key === FINISH);
   const state = tried(FINISH, {});
-  expect(state).toMatchObject({ speed: own?.speed.value, feed: own?.feed.value });
+  expect(state).toMatchObject({ speed: operation?.speed.value, feed: operation?.feed.value });
   expect(state.pieceMinutes).toBe(planned(file).times.piece.value);
 });
 
@@ -42,8 +43,8 @@ test('deeper than the motor or the grip allows is done, and told with what is wi
 test('a faster speed wears an edge sooner, by the fourth power where n is 0.25', () => {
   const speeds = planned(file).run.shop.machine.speeds;
   const { speed } = tried(FINISH, {});
-  const slower = speeds.findLast((own) => own < speed) ?? 0;
-  const life = (own: number) => measured(tried(FINISH, { speed: own }), 'an edge lasts')?.value ?? 0;
+  const slower = speeds.findLast((figure) => figure < speed) ?? 0;
+  const life = (figure: number) => measured(tried(FINISH, { speed: figure }), 'an edge lasts')?.value ?? 0;
   expect(life(slower) / life(speed)).toBeCloseTo((speed / slower) ** 4, 6);
 });
 
@@ -61,8 +62,8 @@ test.each([
 
 test('what is kept is an overrule: planned so, priced, and told', () => {
   const plan = planned({ ...file, overrules: [{ operation: FINISH, cut: { feed: 0.05 } }] });
-  const own = plan.setups[0]?.operations.find(({ key }) => key === FINISH);
-  expect(own?.feed).toMatchObject({ value: 0.05, note: expect.stringContaining('The planner would take') });
+  const operation = plan.setups[0]?.operations.find(({ key }) => key === FINISH);
+  expect(operation?.feed).toMatchObject({ value: 0.05, note: expect.stringContaining('The planner would take') });
   expect(plan.overrules).toMatchObject([{ state: 'kept' }]);
   expect(plan.overrules[0]?.minutes ?? 0).toBeGreaterThan(0);
 });
@@ -76,9 +77,9 @@ describe('another edge in its tool', () => {
       9,
     );
     const plan = planned({ ...file, overrules: [{ operation: FINISH, cut: { nose: 0.8 } }] });
-    const own = plan.setups[0]?.operations.find(({ key }) => key === FINISH);
-    expect(own?.tool).toMatchObject({ nose: 0.8, name: expect.stringMatching(/, nose 0\.8$/) });
-    expect(startValues.tools.map(({ id }) => id)).not.toContain(own?.tool.id);
+    const operation = plan.setups[0]?.operations.find(({ key }) => key === FINISH);
+    expect(operation?.tool).toMatchObject({ nose: 0.8, name: expect.stringMatching(/, nose 0\.8$/) });
+    expect(startValues.tools.map(({ id }) => id)).not.toContain(operation?.tool.id);
   });
 
   test('HSS in place of carbide runs at its own speed and takes a thinner cut', () => {
@@ -116,15 +117,16 @@ test('a tool that is chosen after how it cuts keeps that: feed and nose go into 
     [cut, tool],
     [tool, cut],
   ]) {
-    const own = groove(overrules);
-    expect(own?.feed.value).toBe(0.03);
-    expect(own?.tool).toMatchObject({ listed: 'blade-2', edge: 'carbide', width: 2 });
+    const operation = groove(overrules);
+    expect(operation?.feed.value).toBe(0.03);
+    expect(operation?.tool).toMatchObject({ listed: 'blade-2', edge: 'carbide', width: 2 });
   }
 });
 
 describe('standing out further', () => {
   const stands = (setup: 1 | 2) => planned(file).setups[setup - 1]?.setup.stickOut.value ?? NaN;
-  const held = (stickOut: number, setup: 1 | 2, own = file) => planned({ ...own, overrules: [{ setup, stickOut }] });
+  const held = (stickOut: number, setup: 1 | 2, runFile = file) =>
+    planned({ ...runFile, overrules: [{ setup, stickOut }] });
 
   test('gives way more, by the cube of the length where it is as stiff', () => {
     const [now, then] = [tried(FINISH, {}), tried(FINISH, {}, { stickOut: stands(1) + 10 })];
@@ -179,7 +181,7 @@ describe('standing out further', () => {
     const now = planned(blank).setups[0]?.setup;
     const then = held((now?.stickOut.value ?? 0) + 1, 1, blank).setups[0]?.setup;
     expect(then?.stickOut.value).toBeCloseTo((now?.stickOut.value ?? 0) + 1, 9);
-    const length = (own: typeof now) => (own?.holding.to ?? 0) - (own?.holding.from ?? 0);
+    const length = (each: typeof now) => (each?.holding.to ?? 0) - (each?.holding.from ?? 0);
     expect(length(then)).toBeCloseTo(length(now) - 1, 9);
   });
 

@@ -40,38 +40,38 @@ export interface CutState {
 export type Tried = { ok: true; state: CutState } | { ok: false; because: string };
 
 function stateOf(plan: Plan, key: string): CutState | undefined {
-  const planned = plan.setups.find(({ operations }) => operations.some((own) => own.key === key));
-  const own = planned?.operations.find((one) => one.key === key);
-  if (!planned || !own) return undefined;
+  const planned = plan.setups.find(({ operations }) => operations.some((operation) => operation.key === key));
+  const operation = planned?.operations.find((one) => one.key === key);
+  if (!planned || !operation) return undefined;
   const { setup } = planned;
   const { material, cutting, edges } = setup.run.shop;
-  const loads = own.passes.flatMap(({ load }) => load ?? []);
+  const loads = operation.passes.flatMap(({ load }) => load ?? []);
   const most = (pick: (load: (typeof loads)[number]) => number | undefined) =>
     loads.reduce<number | undefined>((sum, load) => {
       const value = pick(load);
       return value === undefined ? sum : Math.max(sum ?? 0, value);
     }, undefined);
   const bends = loads.findLast((load) => load.bends)?.bends?.value;
-  const size = own.checks.find(({ measures }) => measures === 'outside')?.size;
+  const size = operation.checks.find(({ measures }) => measures === 'outside')?.size;
   const ra = most((load) => load.roughness?.value);
-  const table = material.speed[own.tool.edge] * (cutting.speedFactor[own.kind] ?? 1);
+  const table = material.speed[operation.tool.edge] * (cutting.speedFactor[operation.kind] ?? 1);
   const measure = (name: string, unit: string, value: number | undefined, limit?: number): Measure[] =>
     value === undefined
       ? []
       : [{ name, unit, value, ...(limit === undefined || !Number.isFinite(limit) ? {} : { limit }) }];
   return {
-    speed: own.speed.value,
-    feed: own.feed.value,
-    depth: Math.max(0, ...own.passes.map(({ depth }) => depth)),
-    passes: own.passes.length,
-    ...(own.tool.nose === undefined ? {} : { nose: own.tool.nose }),
-    edge: own.tool.edge,
+    speed: operation.speed.value,
+    feed: operation.feed.value,
+    depth: Math.max(0, ...operation.passes.map(({ depth }) => depth)),
+    passes: operation.passes.length,
+    ...(operation.tool.nose === undefined ? {} : { nose: operation.tool.nose }),
+    edge: operation.tool.edge,
     // Centres and a mandrel say themselves how far it does.
     ...(isBetweenCentres(setup) || setup.holding.inside !== undefined ? {} : { stickOut: setup.stickOut.value }),
     pieceMinutes: plan.times.piece.value,
-    takesDepth: kindOf(own).takesDepth === true,
+    takesDepth: kindOf(operation).takesDepth === true,
     measures: [
-      ...measure('time', 'min', own.cutting.value + own.hand.value),
+      ...measure('time', 'min', operation.cutting.value + operation.hand.value),
       ...measure(
         'power',
         'kW',
@@ -82,7 +82,7 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
         'main force',
         'N',
         most((load) => load.force?.value),
-        gripAt(own.on, Math.min(own.from, own.to), setup),
+        gripAt(operation.on, Math.min(operation.from, operation.to), setup),
       ),
       ...measure(
         'torque',
@@ -90,26 +90,26 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
         most((load) => load.torque?.value),
         torqueAt(most((load) => load.thrust?.value) ?? 0, setup),
       ),
-      ...measure('roughness Ra', 'µm', ra, own.roughness),
+      ...measure('roughness Ra', 'µm', ra, operation.roughness),
       ...measure(
         'too large by',
         'mm',
         bends === undefined ? undefined : 2 * bends,
         size && (size.upper - size.lower) / 3,
       ),
-      ...(own.achieved.value > 0 && own.cutting.value > 0
+      ...(operation.achieved.value > 0 && operation.cutting.value > 0
         ? [
             {
               name: 'an edge lasts',
               unit: 'min',
-              value: lifeAt(own.achieved.value, table, edges[own.tool.edge]),
-              limit: edges[own.tool.edge].life,
+              value: lifeAt(operation.achieved.value, table, edges[operation.tool.edge]),
+              limit: edges[operation.tool.edge].life,
               more: true as const,
             },
           ]
         : []),
     ],
-    warnings: own.warnings,
+    warnings: operation.warnings,
   };
 }
 

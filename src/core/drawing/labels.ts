@@ -19,8 +19,11 @@ interface Flags {
 /** Labels in groups of so many, from the left. */
 const flagsOf = (labels: Label[], many: number, h: number): Flags[] =>
   Array.from({ length: Math.ceil(labels.length / many) }, (_, group) => {
-    const own = labels.slice(group * many, (group + 1) * many);
-    return { labels: own, width: Math.max(...own.map(({ text }, index) => index * APART * h + textWidth(text, h))) };
+    const members = labels.slice(group * many, (group + 1) * many);
+    return {
+      labels: members,
+      width: Math.max(...members.map(({ text }, index) => index * APART * h + textWidth(text, h))),
+    };
   });
 
 /** The fewest rows in which the labels fit beside one another. */
@@ -28,7 +31,7 @@ function labelRows(labels: Label[], { width, textHeight: h }: Sheet): number {
   const sorted = byPlace(labels);
   for (let rows = 1; rows < labels.length; rows++) {
     const flags = flagsOf(sorted, rows, h);
-    if (flags.reduce((total, own) => total + own.width + h, 0) <= width - h) return rows;
+    if (flags.reduce((total, flag) => total + flag.width + h, 0) <= width - h) return rows;
   }
   return labels.length;
 }
@@ -40,8 +43,8 @@ export function labelMarks(labels: Label[], { x, y }: Frame, sheet: Sheet, at: {
   const rows = labelRows(labels, sheet);
   const groups = flagsOf(byPlace(labels), rows, h);
   const middles = spreadBy(
-    groups.map(({ labels: own, width }) => {
-      const wanted = own.reduce((total, { z }, index) => total + x(z) - index * APART * h, 0) / own.length;
+    groups.map(({ labels: members, width }) => {
+      const wanted = members.reduce((total, { z }, index) => total + x(z) - index * APART * h, 0) / members.length;
       return { place: wanted + width / 2, width };
     }),
     h,
@@ -49,11 +52,11 @@ export function labelMarks(labels: Label[], { x, y }: Frame, sheet: Sheet, at: {
     sheet.width - h,
   );
   const towards = at.up ? -1 : 1;
-  return groups.flatMap(({ labels: own, width }, group) =>
-    own.flatMap(({ z, r, text, of, critical }, index): Mark[] => {
+  return groups.flatMap(({ labels: members, width }, group) =>
+    members.flatMap(({ z, r, text, of, critical }, index): Mark[] => {
       const place = (middles[group] ?? 0) - width / 2 + index * APART * h;
       // Above, the flag furthest to the left is the highest; below, the lowest.
-      const row = own.length - 1 - index;
+      const row = members.length - 1 - index;
       const knee = at.edge + towards * h * 0.9;
       const foot = knee + towards * h * (0.3 + row * ROW);
       return [

@@ -46,22 +46,34 @@ function crossMarks({ cross, z0, z1 }: Feature, surface: number, draw: Draw): Ma
   ];
 }
 
-/** What drawings show on a surface: threads, flats, knurls, holes across. */
+/** The walls and the bottom of a groove in a face, hidden behind the metal around it. */
+function faceMarks({ inFace, from, z0, z1 }: Feature, draw: Draw): Mark[] {
+  if (!inFace) return [];
+  const bottom = from === 'back' ? z0 : z1;
+  const [inner, outer] = [inFace.inner.nominal / 2, inFace.outer.nominal / 2];
+  return [1, -1].flatMap((half) => [
+    ...[inner, outer].map((r) => draw('hidden', [z0, half * r], [z1, half * r])),
+    draw('hidden', [bottom, half * inner], [bottom, half * outer]),
+  ]);
+}
+
+/** What drawings show on a surface: threads, flats, knurls, holes across, grooves in a face. */
 export function surfaceMarks(part: Part, { x, y }: Frame): Mark[] {
   const { outside } = finishedPart(part);
-  return part.features.flatMap((own): Mark[] => {
+  return part.features.flatMap((feature): Mark[] => {
     const draw: Draw = (use, from, to) =>
       line(
         use,
         [from, to].map(([z, r]) => ({ x: x(z), y: y(r) })),
-        own.path,
+        feature.path,
       );
-    const surface = radiusAt(outside, (own.z0 + own.z1) / 2);
+    const surface = radiusAt(outside, (feature.z0 + feature.z1) / 2);
     return [
-      ...threadMarks(own, draw),
-      ...flatMarks(own, surface, draw),
-      ...knurlMarks(own, surface, draw),
-      ...crossMarks(own, surface, draw),
+      ...threadMarks(feature, draw),
+      ...flatMarks(feature, surface, draw),
+      ...knurlMarks(feature, surface, draw),
+      ...crossMarks(feature, surface, draw),
+      ...faceMarks(feature, draw),
     ];
   });
 }

@@ -7,7 +7,8 @@ const deviation = (mm: number, units: UnitSystem): string => {
 };
 
 /** The limits behind a size, as a drawing writes them; a size under the general tolerance has none of its own. */
-function limits({ lower, upper, from }: Size, units: UnitSystem): string {
+function limits({ lower, upper, from, open }: Size, units: UnitSystem): string {
+  if (open) return ` ${open}`;
   if (from === 'general') return '';
   if (Math.abs(lower + upper) < 1e-9) return ` ±${deviation(upper, units).slice(1)}`;
   return ` ${deviation(upper, units)}/${deviation(lower, units)}`;

@@ -15,11 +15,11 @@ export function chamfersOnSteps(file: RunFile): RunFile {
   if (!part.ok || details.length === 0) return file;
   const onStep = (at: number) => part.value.chamfers.find(({ path }) => path === `part.details[${at}]`);
   const outside = file.part.outside.map((step, index) => {
-    const own = details.flatMap((detail, at) => {
+    const moved = details.flatMap((detail, at) => {
       const chamfer = onStep(at);
       return chamfer && stepIndex(chamfer.step) === index ? [[chamfer.end, detail.size] as const] : [];
     });
-    return own.length === 0 ? step : { ...step, chamfers: { ...step.chamfers, ...Object.fromEntries(own) } };
+    return moved.length === 0 ? step : { ...step, chamfers: { ...step.chamfers, ...Object.fromEntries(moved) } };
   });
   return { ...file, part: { ...file.part, outside, details: details.filter((_, at) => !onStep(at)) } };
 }
@@ -33,12 +33,12 @@ function withoutChamfers(step: StepFile): StepFile {
 /** The other way round, for other programs: every chamfer as a detail with its place. */
 export function chamfersAtPlaces(file: PartFile, part: Part, units: RunFile['units']): PartFile {
   const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(9));
-  const own = file.outside.flatMap(({ chamfers = {} }, index): DetailFile[] =>
+  const onSteps = file.outside.flatMap(({ chamfers = {} }, index): DetailFile[] =>
     (['front', 'back'] as const).flatMap((side): DetailFile[] => {
       const [size, step] = [chamfers[side], part.steps[index]];
       if (size === undefined || String(size).trim() === '' || !step) return [];
       return [{ kind: 'chamfer', at: inUnits(side === 'front' ? step.zFrom : step.zTo), size, side }];
     }),
   );
-  return { ...file, outside: file.outside.map(withoutChamfers), details: [...(file.details ?? []), ...own] };
+  return { ...file, outside: file.outside.map(withoutChamfers), details: [...(file.details ?? []), ...onSteps] };
 }

@@ -84,7 +84,7 @@ export function cutsFileOf(cuts: Cuts, units: UnitSystem) {
       pieces: pattern.pieces.map(({ from, ...piece }) => ({
         ...piece,
         length: inUnits(piece.length),
-        ...(from && { from: from.map((own) => ({ ...own, length: inUnits(own.length) })) }),
+        ...(from && { from: from.map((source) => ({ ...source, length: inUnits(source.length) })) }),
       })),
       remnant: inUnits(pattern.remnant),
     })),

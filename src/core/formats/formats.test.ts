@@ -17,7 +17,7 @@ test.each(NAMES)('%s plans the same with its chamfers on the steps, and after it
   });
   expect(figures(planFileOf(planned(lifted)))).toEqual(figures(plain));
   const written = exportedRun(lifted);
-  expect(written.part.outside.every((own) => !('chamfers' in own))).toBe(true);
+  expect(written.part.outside.every((stepFile) => !('chamfers' in stepFile))).toBe(true);
   expect(planFileOf(planned(written)).time.batchMinutes).toBeCloseTo(plain.time.batchMinutes, 4);
 });
 

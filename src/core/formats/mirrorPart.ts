@@ -59,7 +59,7 @@ export const mirrorPart = ({ part, units }: Pick<RunFile, 'part' | 'units'>): Re
       const path = `part.details[${index}]`;
       const placed = fromFront(entry, path, around);
       const { detail, at: z = 0, place } = placed.ok ? placed.value : { detail: entry };
-      const feature = features.find((own) => own.path === path);
+      const feature = features.find((candidate) => candidate.path === path);
       // What begins at its place ends there when it is turned; an edge, a vee and a form are where they are.
       const begins = feature && !['chamfer', 'radius', 'vee', 'hollow'].includes(feature.kind);
       const wide = begins ? feature.z1 - feature.z0 : 0;

@@ -14,17 +14,17 @@ function named(entry: LengthEntry, units: UnitSystem): LengthEntry {
 function namedSize(entry: SizeEntry, units: UnitSystem): SizeEntry {
   const parts = sizeObject(entry);
   if (typeof parts !== 'object') return named(parts, units);
-  const { size, fit, limits } = parts;
+  const { size, limits, ...rest } = parts;
   return {
+    ...rest,
     size: named(size, units),
-    ...(fit === undefined ? {} : { fit }),
     ...(limits ? { limits: [named(limits[0], units), named(limits[1], units)] } : {}),
   };
 }
 
 function inWords({ takes }: Field, value: unknown, units: UnitSystem): unknown {
-  if (takes === 'size' || takes === 'place') return namedSize(value as SizeEntry, units);
-  return takes === 'length' || takes === 'depth' ? named(value as LengthEntry, units) : value;
+  if (takes === 'size' || takes === 'place' || takes === 'depth') return namedSize(value as SizeEntry, units);
+  return takes === 'length' ? named(value as LengthEntry, units) : value;
 }
 
 function entryInUnits<E extends StepFile | DetailFile | HoleFile | ElsewhereFile>(
@@ -33,7 +33,7 @@ function entryInUnits<E extends StepFile | DetailFile | HoleFile | ElsewhereFile
   units: UnitSystem,
 ): E {
   const kind = kindOfEntry(list, entry);
-  const own = Object.entries(entry).map(([key, value]: [string, unknown]) => {
+  const fields = Object.entries(entry).map(([key, value]: [string, unknown]) => {
     const field = key === KIND_KEY[list] ? undefined : kind?.fields.find((known) => known.key === key);
     if (key === 'chamfers')
       return [
@@ -44,7 +44,7 @@ function entryInUnits<E extends StepFile | DetailFile | HoleFile | ElsewhereFile
       ];
     return [key, field && value !== undefined ? inWords(field, value, units) : value];
   });
-  return Object.fromEntries(own) as E;
+  return Object.fromEntries(fields) as E;
 }
 
 /**
@@ -60,7 +60,9 @@ export function partInUnits<
     outside: part.outside.map((step) => entryInUnits('outside', step, from)),
     ...(part.details ? { details: part.details.map((detail) => entryInUnits('details', detail, from)) } : {}),
     ...(part.bores ? { bores: part.bores.map((bore) => entryInUnits('bores', bore, from)) } : {}),
-    ...(part.elsewhere ? { elsewhere: part.elsewhere.map((own) => entryInUnits('elsewhere', own, from)) } : {}),
+    ...(part.elsewhere
+      ? { elsewhere: part.elsewhere.map((elsewhere) => entryInUnits('elsewhere', elsewhere, from)) }
+      : {}),
     ...(part.lengths
       ? { lengths: part.lengths.map((drawn) => ({ ...drawn, size: namedSize(drawn.size, from) })) }
       : {}),

@@ -184,11 +184,11 @@ const routeData = ({ route, run }: Plan) => ({
   proven: route.proven,
   setups: route.setups,
   compared: route.tried,
-  runnersUp: route.runnersUp.map((own) => ({
-    words: sayRoute(own),
-    ...(own.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(own.pieceMinutes) }),
-    ...(own.batchMinutes === undefined ? {} : { batchMinutes: rounded(own.batchMinutes) }),
-    lostBy: sayLost(own, run.units),
+  runnersUp: route.runnersUp.map((runnerUp) => ({
+    words: sayRoute(runnerUp),
+    ...(runnerUp.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(runnerUp.pieceMinutes) }),
+    ...(runnerUp.batchMinutes === undefined ? {} : { batchMinutes: rounded(runnerUp.batchMinutes) }),
+    lostBy: sayLost(runnerUp, run.units),
   })),
 });
 

@@ -9,16 +9,16 @@ const file = (length: number, more: Partial<RunFile> = {}): RunFile =>
   runOf({ outside: [step(10, length), step(16, 12)] }, { quantity: 40, ...more });
 
 /** The steps of an answer, to the last. */
-function stepsOf(own: RunFile, before?: Comparing): { steps: Answer[]; last: Answer } {
-  const all = answers(own, startValues, before);
+function stepsOf(runFile: RunFile, before?: Comparing): { steps: Answer[]; last: Answer } {
+  const all = answers(runFile, startValues, before);
   const steps: Answer[] = [];
   for (let next = all.next(); ; next = all.next()) {
     if (next.done) return { steps, last: next.value };
     steps.push(next.value);
   }
 }
-const comparing = (own: RunFile): Comparing => {
-  const { way, ways, chosenBecause, route } = planned(own);
+const comparing = (runFile: RunFile): Comparing => {
+  const { way, ways, chosenBecause, route } = planned(runFile);
   return { way, ways, chosenBecause, route };
 };
 
@@ -54,11 +54,11 @@ describe('an edit is answered', () => {
 
   test('in the end as if it had never been planned before, whichever way was', () => {
     for (const name of ['sensor-spacer', 'pivot-pin', 'gland-body', 'vane-spindle']) {
-      const own = example(name);
-      const whole = planFile(own, startValues);
+      const runFile = example(name);
+      const whole = planFile(runFile, startValues);
       if (!whole.ok) throw new Error(name);
       for (const way of ['from-bar', 'sawn-blanks'] as const)
-        expect(stepsOf(own, { ...comparing(file(20)), way }).last.plan).toEqual(whole.value);
+        expect(stepsOf(runFile, { ...comparing(file(20)), way }).last.plan).toEqual(whole.value);
     }
   });
 

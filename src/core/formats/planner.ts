@@ -5,12 +5,13 @@ import { planWays, type Plan } from '../plan/plan';
 import { good, type Result } from '../model/result';
 import type { Shop } from '../model/shop/shop';
 import type { Answer, Comparing } from './answer';
+import { takenMaterial } from '../model/shop/forRun';
 import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
 
 function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
   const sketch = plan.ok ? plan.value.run.part : sketchPart(file.part, file.units);
-  const density = shop.materials.find(({ id }) => id === file.part.material)?.density ?? 0;
+  const density = takenMaterial(file.part.material, shop)?.density ?? 0;
   return {
     plan: plan.ok ? plan.value : undefined,
     proof: plan.ok ? plan.value.proof : undefined,
@@ -24,7 +25,7 @@ function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
 function asBefore(plan: Plan, before: Comparing): Plan {
   const others = before.ways.filter(({ way }) => way !== plan.way);
   const known = [...plan.ways, ...others];
-  const ways = WAYS.flatMap((way) => known.find((own) => own.way === way) ?? []);
+  const ways = WAYS.flatMap((way) => known.find((outcome) => outcome.way === way) ?? []);
   return { ...plan, ways, chosenBecause: before.chosenBecause, route: before.route };
 }
 
@@ -38,7 +39,7 @@ export function* answers(file: RunFile, shop: Shop, before?: Comparing): Generat
   if (!run.ok) return answerOf(run, file, shop);
   const { way } = run.value;
   const likely = before && (way === 'choose' || way === before.way) ? before : undefined;
-  const steps = planWays(run.value, likely ? [likely.way, ...WAYS.filter((own) => own !== likely.way)] : WAYS);
+  const steps = planWays(run.value, likely ? [likely.way, ...WAYS.filter((name) => name !== likely.way)] : WAYS);
   let step = steps.next();
   const first = likely && !step.done ? step.value() : undefined;
   // A plan that is not borne out is not shown for a moment: another route may be.

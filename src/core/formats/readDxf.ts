@@ -264,9 +264,9 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
   const strange = new Map<string, number>();
   const edges = dxf.entities.flatMap((entity) => {
     if (isCentreLine(entity)) return [];
-    const own = edgesOf(entity);
-    if (!own) strange.set(entity.type, (strange.get(entity.type) ?? 0) + 1);
-    return own ?? [];
+    const drawn = edgesOf(entity);
+    if (!drawn) strange.set(entity.type, (strange.get(entity.type) ?? 0) + 1);
+    return drawn ?? [];
   });
   if (edges.length > MOST_EDGES)
     return refuse(

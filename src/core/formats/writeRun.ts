@@ -33,7 +33,13 @@ export function exportedRun(file: RunFile): RunFile {
       outside: outside.map((step) => written(step, kindOfEntry('outside', step)?.fields)),
       ...(details ? { details: details.map((detail) => written(detail, kindOfEntry('details', detail)?.fields)) } : {}),
       ...(lengths ? { lengths: lengths.map((drawn) => written(drawn, LENGTH_FIELDS)) } : {}),
-      ...(elsewhere ? { elsewhere: elsewhere.map((own) => written(own, kindOfEntry('elsewhere', own)?.fields)) } : {}),
+      ...(elsewhere
+        ? {
+            elsewhere: elsewhere.map((elsewhereFile) =>
+              written(elsewhereFile, kindOfEntry('elsewhere', elsewhereFile)?.fields),
+            ),
+          }
+        : {}),
       ...(bores ? { bores: bores.map((bore) => written(bore, kindOfEntry('bores', bore)?.fields)) } : {}),
     },
   };

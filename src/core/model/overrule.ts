@@ -92,24 +92,24 @@ export type Overrule =
   | EndOverrule
   | OutsideOverrule;
 
-export const isOrder = (own: Overrule): own is OrderOverrule => 'first' in own;
-export const isTool = (own: Overrule): own is ToolOverrule => 'tool' in own;
-export const isCut = (own: Overrule): own is CutOverrule => 'cut' in own;
-export const isSkip = (own: Overrule): own is SkipOverrule => 'skip' in own;
-export const isAdd = (own: Overrule): own is AddOverrule => 'add' in own;
-export const isHolding = (own: Overrule): own is HoldingOverrule => 'holding' in own;
-export const isStickOut = (own: Overrule): own is StickOutOverrule => 'stickOut' in own;
-export const isEnd = (own: Overrule): own is EndOverrule => 'feature' in own;
-export const isOutside = (own: Overrule): own is OutsideOverrule => 'outside' in own;
+export const isOrder = (overrule: Overrule): overrule is OrderOverrule => 'first' in overrule;
+export const isTool = (overrule: Overrule): overrule is ToolOverrule => 'tool' in overrule;
+export const isCut = (overrule: Overrule): overrule is CutOverrule => 'cut' in overrule;
+export const isSkip = (overrule: Overrule): overrule is SkipOverrule => 'skip' in overrule;
+export const isAdd = (overrule: Overrule): overrule is AddOverrule => 'add' in overrule;
+export const isHolding = (overrule: Overrule): overrule is HoldingOverrule => 'holding' in overrule;
+export const isStickOut = (overrule: Overrule): overrule is StickOutOverrule => 'stickOut' in overrule;
+export const isEnd = (overrule: Overrule): overrule is EndOverrule => 'feature' in overrule;
+export const isOutside = (overrule: Overrule): overrule is OutsideOverrule => 'outside' in overrule;
 
 /** How far the work was decided to stand out in a set-up, and which of the overrules says so. */
 export function askedStickOut(
   overrules: readonly Overrule[],
   setup: 1 | 2,
 ): { index: number; stickOut: number } | undefined {
-  const index = overrules.findIndex((own) => isStickOut(own) && own.setup === setup);
-  const own = overrules[index];
-  return own && isStickOut(own) ? { index, stickOut: own.stickOut } : undefined;
+  const index = overrules.findIndex((overrule) => isStickOut(overrule) && overrule.setup === setup);
+  const overrule = overrules[index];
+  return overrule && isStickOut(overrule) ? { index, stickOut: overrule.stickOut } : undefined;
 }
 
 /** Whether somebody stands for it with a reason and a name. */

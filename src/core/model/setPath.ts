@@ -25,7 +25,7 @@ export function setPath(document: unknown, path: string, value: unknown): Result
     if (!inner.ok) return inner;
     return good(
       Array.isArray(at)
-        ? (at as unknown[]).map((own, index) => (String(index) === step ? inner.value : own))
+        ? (at as unknown[]).map((item, index) => (String(index) === step ? inner.value : item))
         : { ...at, [step]: inner.value },
     );
   };

@@ -36,8 +36,8 @@ test('edges of a batch: minutes that each tool cuts by the minutes that it lasts
   const used = edgesOf(plan);
   expect(used.length).toBeGreaterThan(2);
   for (const { tool, edges, money } of used) {
-    const own = plan.setups.flatMap(({ operations }) => operations).filter((one) => one.tool.id === tool.id);
-    const share = own.reduce((total, { cutting, achieved, kind }) => {
+    const found = plan.setups.flatMap(({ operations }) => operations).filter((one) => one.tool.id === tool.id);
+    const share = found.reduce((total, { cutting, achieved, kind }) => {
       const table = plan.run.shop.material.speed[tool.edge] * (startValues.cutting.speedFactor[kind] ?? 1);
       const { life, exponent } = startValues.edges[tool.edge];
       return total + cutting.value / (life * (table / achieved.value) ** (1 / exponent));

@@ -41,19 +41,19 @@ export function edgesOf({ run, stock, setups }: Plan): EdgeUse[] {
   const { material, cutting, edges, rates } = run.shop;
   const cuts = setups
     .flatMap(({ operations }) => operations)
-    .filter(({ tool, cutting: own, achieved }) => tool.mount !== 'hand' && own.value > 0 && achieved.value > 0)
-    .map(({ tool, kind, cutting: own, achieved }) => {
+    .filter(({ tool, cutting: inCut, achieved }) => tool.mount !== 'hand' && inCut.value > 0 && achieved.value > 0)
+    .map(({ tool, kind, cutting: inCut, achieved }) => {
       const table = material.speed[tool.edge] * (cutting.speedFactor[kind] ?? 1);
       const life = lifeAt(achieved.value, table, edges[tool.edge]);
-      return { tool, minutes: own.value, speed: achieved.value, table, life };
+      return { tool, minutes: inCut.value, speed: achieved.value, table, life };
     });
   const tools = [...new Map(cuts.map(({ tool }) => [tool.id, tool])).values()];
   return tools
     .map((tool): EdgeUse => {
-      const own = cuts.filter((cut) => cut.tool.id === tool.id);
-      const longest = own.reduce((a, b) => (b.minutes > a.minutes ? b : a));
+      const byTool = cuts.filter((cut) => cut.tool.id === tool.id);
+      const longest = byTool.reduce((a, b) => (b.minutes > a.minutes ? b : a));
       const edge = edges[tool.edge];
-      const share = own.reduce((total, { minutes, life }) => total + minutes / life, 0);
+      const share = byTool.reduce((total, { minutes, life }) => total + minutes / life, 0);
       const used = figure({
         name: `edges of ${tool.name} over the batch`,
         unit: '',

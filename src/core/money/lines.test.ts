@@ -30,18 +30,20 @@ test('at every cross-over both ways take the same, and between two the named one
       }),
       { minLength: 1, maxLength: 6 },
     )
-    .map((all) => all.map((own, index) => ({ ...own, id: String(index) })));
+    .map((all) => all.map((candidate, index) => ({ ...candidate, id: String(index) })));
   fc.assert(
     fc.property(lines, fc.double({ min: 1, max: 5000, noNaN: true }), (all, quantity) => {
       const crosses = crossOvers(all);
-      const lineOf = (id: string) => all.find((own) => own.id === id) as (typeof all)[number];
+      const lineOf = (id: string) => all.find((candidate) => candidate.id === id) as (typeof all)[number];
       for (const { from, to, quantity: where, value } of crosses) {
         expect(at(lineOf(from), where)).toBeCloseTo(value, 6);
         expect(at(lineOf(to), where)).toBeCloseTo(value, 6);
       }
-      expect(crosses.map((own) => own.quantity)).toEqual([...crosses].map((own) => own.quantity).sort((a, b) => a - b));
-      const last = crosses.findLast((own) => own.quantity <= quantity);
-      const best = Math.min(...all.map((own) => at(own, quantity)));
+      expect(crosses.map((cross) => cross.quantity)).toEqual(
+        [...crosses].map((crossOver) => crossOver.quantity).sort((a, b) => a - b),
+      );
+      const last = crosses.findLast((cross) => cross.quantity <= quantity);
+      const best = Math.min(...all.map((candidate) => at(candidate, quantity)));
       const named = last
         ? lineOf(last.to)
         : crosses[0]

@@ -27,25 +27,25 @@ export function crossOvers(lines: readonly (Line & { id: string })[]): CrossOver
   const found: CrossOver[] = [];
   const least = (quantity: number) =>
     lines.reduce<(Line & { id: string }) | undefined>(
-      (best, own) =>
+      (best, line) =>
         !best ||
-        at(own, quantity) < at(best, quantity) - 1e-9 ||
-        (at(own, quantity) < at(best, quantity) + 1e-9 && own.each < best.each)
-          ? own
+        at(line, quantity) < at(best, quantity) - 1e-9 ||
+        (at(line, quantity) < at(best, quantity) + 1e-9 && line.each < best.each)
+          ? line
           : best,
       undefined,
     );
   let best = least(1);
   for (let quantity = 1; best;) {
-    const own = best;
+    const current = best;
     const next = lines
       .flatMap((line) => {
-        const cross = line.each < own.each - 1e-12 ? breakEven(own, line) : undefined;
+        const cross = line.each < current.each - 1e-12 ? breakEven(current, line) : undefined;
         return cross !== undefined && cross > quantity + 1e-9 ? [{ line, cross }] : [];
       })
       .sort((a, b) => a.cross - b.cross || a.line.each - b.line.each)[0];
     if (!next) break;
-    found.push({ from: own.id, to: next.line.id, quantity: next.cross, value: at(own, next.cross) });
+    found.push({ from: current.id, to: next.line.id, quantity: next.cross, value: at(current, next.cross) });
     best = next.line;
     quantity = next.cross;
   }

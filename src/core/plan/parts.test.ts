@@ -12,15 +12,15 @@ const HARD = ['3-jaw', '4-jaw'];
 const file = (name: string): unknown => JSON.parse(readFileSync(join(FOLDER, `${name}.json`), 'utf8'));
 
 /** Whether an operation makes what is named: a path of the drawing, or a kind of operation. */
-const isOf = (what: string) => (own: TimedOperation) =>
-  own.kind === what || own.feature === what || (own.makes ?? []).includes(what);
+const isOf = (what: string) => (operation: TimedOperation) =>
+  operation.kind === what || operation.feature === what || (operation.makes ?? []).includes(what);
 
 /** What of a plan is not as it is expected, in words that name the expectation. */
 function otherwise(plan: Plan, expected: PartExpected): string[] {
   const { holdings, together = [], before = [], by, notOn = [], centred, kinds = [], kindsAny, never = [] } = expected;
-  const operations = plan.setups.flatMap((own) => own.operations);
-  const at = (what: string) => operations.flatMap((own, index) => (isOf(what)(own) ? [index] : []));
-  const setupsOf = (what: string) => plan.setups.filter((own) => own.operations.some(isOf(what)));
+  const operations = plan.setups.flatMap((setup) => setup.operations);
+  const at = (what: string) => operations.flatMap((operation, index) => (isOf(what)(operation) ? [index] : []));
+  const setupsOf = (what: string) => plan.setups.filter((setup) => setup.operations.some(isOf(what)));
   const open = new Set(expected.open ?? []);
   const bare = plan.doubts.filter(({ rule, path }) => rule === 'NO-OPERATION' && !open.has(path));
   const held = plan.setups.map(({ setup }) => setup.holding);
@@ -33,7 +33,7 @@ function otherwise(plan: Plan, expected: PartExpected): string[] {
     ),
     ...together.flatMap((paths) =>
       wrong(
-        plan.setups.some(({ operations: own }) => paths.every((path) => own.some(isOf(path)))),
+        plan.setups.some(({ operations: candidate }) => paths.every((path) => candidate.some(isOf(path)))),
         `together: ${paths.join(', ')}`,
       ),
     ),
@@ -42,9 +42,9 @@ function otherwise(plan: Plan, expected: PartExpected): string[] {
     ),
     ...wrong(!by || held.some(({ kind }) => by.includes(kind)), `by: ${held.map(({ kind }) => kind).join(', ')}`),
     ...notOn.flatMap((path) => {
-      const feature = plan.run.part.features.find((own) => own.path === path);
+      const feature = plan.run.part.features.find((candidate) => candidate.path === path);
       const step = plan.run.part.steps.find(({ zFrom, zTo }) => feature && zFrom < feature.z1 && zTo > feature.z0);
-      const made = plan.setups.findIndex((own) => own.operations.some(isOf(path)));
+      const made = plan.setups.findIndex((setup) => setup.operations.some(isOf(path)));
       const later = made < 0 ? [] : plan.setups.slice(made + 1);
       return wrong(
         !later.some(({ setup: { holding } }) => HARD.includes(holding.kind) && holding.grip === step?.path),

@@ -120,8 +120,8 @@ describe('the order found', () => {
       fc.property(problems, ({ operations, before }) => {
         const hand = startValues.handMinutes;
         // Each thing by itself: how often it changes round the order, once what does not want it is left out.
-        const changes = (own: unknown[]) => {
-          const wanted = own.filter((value) => value !== undefined);
+        const changes = (each: unknown[]) => {
+          const wanted = each.filter((value) => value !== undefined);
           return wanted.filter((value, at) => value !== wanted.at(at - 1)).length;
         };
         const cost = (sequence: number[]) => {

@@ -1,5 +1,7 @@
 import type { Figure } from '../model/figure';
 import { planFileOf } from '../formats/planFile';
+import { startValues } from '../model/shop/startValues';
+import { planFile } from './plan';
 import { planFileSchema } from '../formats/planFileSchema';
 import { checkShape } from '../read/problems';
 import { example, planned, runOf, step } from '../testing';
@@ -9,7 +11,7 @@ const planOf = (name: string) => planFileOf(planned(example(name)));
 const operation = (name: string, number: number) => {
   const found = planOf(name)
     .setups.flatMap(({ operations }) => operations)
-    .find((own) => own.number === number);
+    .find((each) => each.number === number);
   if (!found) throw new Error(`${name} has no operation ${number}`);
   return found;
 };
@@ -299,4 +301,32 @@ describe('a shaft that stands out too far to be turned without a centre', () => 
 test('the material’s own caution is told in every set-up', () => {
   for (const { setup } of planned(runOf({ material: 'titanium-gr5' })).setups)
     expect(setup.cautions.map(({ text }) => text).join()).toContain('titanium chips burn');
+});
+
+describe('what a drawing leaves open', () => {
+  const lid = (material: string | string[]) =>
+    runOf({
+      material,
+      outside: [
+        step('30 h9', 6),
+        { shape: 'cylinder', diameter: { size: 40, free: true }, length: { size: 5, about: true } },
+      ],
+    });
+
+  test('is not measured: the one size that counts is', () => {
+    const checks = planned(lid('brass-cw614n')).setups.flatMap(({ operations }) =>
+      operations.flatMap((operation) => operation.checks.map(({ what }) => what)),
+    );
+    expect(checks.filter((what) => what.includes('40') || what === 'length 5')).toEqual([]);
+    expect(checks.some((what) => what.includes('30'))).toBe(true);
+  });
+
+  test('of several materials the first that the shop has is taken; without any it is said where', () => {
+    expect(planned(lid(['unobtainium', 'acetal', 'brass-cw614n'])).run.shop.material.id).toBe('acetal');
+    const refused = planFile(lid(['unobtainium', 'mithril']), startValues);
+    expect(refused.ok ? [] : refused.problems[0]).toMatchObject({
+      path: 'part.material',
+      message: expect.stringContaining('“unobtainium”, “mithril” is not in the shop') as string,
+    });
+  });
 });

@@ -83,16 +83,16 @@ function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
   const holdings = best.setups.map(({ setup }) => setup);
   const overrules = plannedOverrules(run, best.taken, best.times.piece.value, (indices) => {
     const without = planRoute(
-      prepare({ ...run, overrules: run.overrules.filter((_, own) => !indices.includes(own)) }),
+      prepare({ ...run, overrules: run.overrules.filter((_, index) => !indices.includes(index)) }),
       best.skeleton,
     );
     return without.ok ? without.value.times.piece.value : undefined;
   });
   const warnings = [
     ...doubts.map(({ path, rule, because: text }) => `${path}: ${rule}: ${text}`),
-    ...overrules.flatMap((own) => toldOf(own).map((words) => `overrules[${own.index}]: ${words}`)),
+    ...overrules.flatMap((overrule) => toldOf(overrule).map((words) => `overrules[${overrule.index}]: ${words}`)),
     ...best.setups.flatMap(({ operations, broken }) => [
-      ...operations.flatMap(({ number, name, warnings: own }) => own.map((text) => `${number} ${name}: ${text}`)),
+      ...operations.flatMap(({ number, name, warnings: minded }) => minded.map((text) => `${number} ${name}: ${text}`)),
       ...broken.map(({ rule, because: text }) => `${rule}: ${text}`),
     ]),
   ];

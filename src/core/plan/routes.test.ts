@@ -16,12 +16,12 @@ describe('routes as they should be', () => {
     setups.forEach(({ held }, index) => {
       if (held) expect(plan.setups[index]?.setup.holding.kind).toBe(held);
     });
-    expect(plan.outside.map((own) => own.name)).toEqual(elsewhere);
+    expect(plan.outside.map((outsideOp) => outsideOp.name)).toEqual(elsewhere);
   });
 });
 
 test('read once more against the rules alone (trade: Order): no rule is broken in any example', () => {
-  for (const name of ROUTES.map(([own]) => own))
+  for (const name of ROUTES.map(([word]) => word))
     for (const { operations, setup } of planned(example(name)).setups) {
       const kinds = operations.map(({ kind }) => kind);
       const order = (first: string, then: string) => {

@@ -85,12 +85,12 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
   const problemsIn = ({ result }: Tried) => (result.ok ? [] : result.problems);
   const same = (a: Problem) => (b: Problem) => a.path === b.path && a.message === b.message;
   const told: Problem[] = [];
-  for (const own of tried)
-    for (const problem of problemsIn(own)) {
+  for (const attempt of tried)
+    for (const problem of problemsIn(attempt)) {
       const everywhere = tried.every((other) => problemsIn(other).some(same(problem)));
       const message = everywhere
         ? problem.message
-        : `${WAY_BEGINS[own.skeleton.way].toLowerCase()}: ${problem.message}`;
+        : `${WAY_BEGINS[attempt.skeleton.way].toLowerCase()}: ${problem.message}`;
       if (!told.some(same({ ...problem, message }))) told.push({ ...problem, message });
     }
   return told;
@@ -153,12 +153,12 @@ export class Search {
   /** The plainest route that was not tried yet; what those before it were refused for says where to look. */
   private next(eitherEnd: boolean): Skeleton | undefined {
     const wants = new Set(
-      this.tried.flatMap(({ result }) => (result.ok ? [] : result.problems.map((own) => own.wants))),
+      this.tried.flatMap(({ result }) => (result.ok ? [] : result.problems.map((problem) => problem.wants))),
     );
     const known = new Set(this.tried.map(({ skeleton }) => keyOf(skeleton)));
     return WAYS.filter((way) => this.isOpen(way))
       .flatMap((way) => otherSkeletons(this.run, way, wants, eitherEnd))
-      .find((own) => !known.has(keyOf(own)));
+      .find((skeleton) => !known.has(keyOf(skeleton)));
   }
 
   try(skeleton: Skeleton): void {
@@ -196,9 +196,9 @@ export class Search {
     const quickest = routes.toSorted((a, b) => batchOf(a) - batchOf(b));
     const judged: Judged[] = [];
     for (const route of quickest) {
-      const own = this.judge(route);
-      if (isSound(own)) return own;
-      judged.push(own);
+      const looked = this.judge(route);
+      if (isSound(looked)) return looked;
+      judged.push(looked);
     }
     return judged.toSorted(
       (a, b) => lessWrong(wrongIn(a), wrongIn(b)) || Number(isUsual(b.route)) - Number(isUsual(a.route)),
@@ -208,8 +208,8 @@ export class Search {
   /** The best so far of the ways that the run leaves open: the house's where that is sound, else of all. */
   best(): Result<Judged> {
     const house = HOUSE_WAY[this.run.shop.houseRules.stock];
-    const own = house && this.isOpen(house) ? this.bestAmong(this.planned(house)) : undefined;
-    const best = own && isSound(own) ? own : this.bestAmong(this.planned());
+    const judged = house && this.isOpen(house) ? this.bestAmong(this.planned(house)) : undefined;
+    const best = judged && isSound(judged) ? judged : this.bestAmong(this.planned());
     return best
       ? good(best)
       : bad(...refusalsOf(this.tried.filter(({ skeleton }) => this.isOpen(skeleton.way) && isPlain(skeleton))));
@@ -217,8 +217,8 @@ export class Search {
 
   /** How the others compare with the route that is taken, the quickest sound ones first. */
   answered(best: Judged): Answered {
-    const others = this.tried.flatMap((own): Compared[] =>
-      own.result.ok && own.result.value === best.route ? [] : [this.compare(own, best)],
+    const others = this.tried.flatMap((attempt): Compared[] =>
+      attempt.result.ok && attempt.result.value === best.route ? [] : [this.compare(attempt, best)],
     );
     const rank = ({ because, batchMinutes = Infinity }: Compared) =>
       (because === 'refused' ? 2 : because === 'slower' || because === 'quicker-elsewhere' ? 0 : 1) * 1e9 +
@@ -228,9 +228,9 @@ export class Search {
       setups: this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 0), 0),
       proven: this.isWhole,
       best: WAYS.flatMap((way) => {
-        const own = this.outcomeOf(way);
+        const outcome = this.outcomeOf(way);
         // What would be quicker and was not taken is not sound.
-        return own?.ok && batchOf(own.value) >= batchOf(best.route) - 1e-9 ? [own.value.skeleton] : [];
+        return outcome?.ok && batchOf(outcome.value) >= batchOf(best.route) - 1e-9 ? [outcome.value.skeleton] : [];
       }),
       runnersUp: others.toSorted((a, b) => rank(a) - rank(b)).slice(0, RUNNERS_UP),
     };

@@ -61,7 +61,7 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants, eitherEnd = fal
     .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
   const ends =
     eitherEnd && run.firstEnd === 'choose'
-      ? [usual(way), ...held].map((own) => ({ ...own, end: 'back' as const }))
+      ? [usual(way), ...held].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
       : [];
   return [...held, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
 }

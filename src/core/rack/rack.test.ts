@@ -28,7 +28,7 @@ describe('picking bars and offcuts for a run', () => {
   const pick = (items: RackItem[], run?: number) => {
     const { picked, missing, barsToBuy } = pickFromRack(stock, 'brass-cw614n', items, run);
     return {
-      of: picked.map(({ item: own, pieces, length }) => [own.id, pieces, Number(length.toFixed(3))]),
+      of: picked.map(({ item: candidate, pieces, length }) => [candidate.id, pieces, Number(length.toFixed(3))]),
       missing,
       barsToBuy,
     };

@@ -43,11 +43,11 @@ export interface RackMove {
 
 /** What of an item nobody has reserved, mm. */
 export const freeLength = ({ length, reserved }: Pick<RackItem, 'length' | 'reserved'>): number =>
-  length - reserved.reduce((total, own) => total + own.length, 0);
+  length - reserved.reduce((total, reservation) => total + reservation.length, 0);
 
 /** What is free of an item for a run: its own name on it counts as free. mm */
 export const freeFor = (item: RackItem, run: number | undefined): number =>
-  freeLength(item) + (item.reserved.find((own) => own.run === run)?.length ?? 0);
+  freeLength(item) + (item.reserved.find((reservation) => reservation.run === run)?.length ?? 0);
 
 /** Whether two bars may stand in for each other: grades and sections are never mixed. */
 export const sameSection = (a: Section, b: Section): boolean =>
@@ -117,10 +117,10 @@ export function shortages(
   for (const { run, section, length } of needs) {
     const key = sectionKey(section);
     const known = bySection.get(key) ?? { section, needed: 0, least: 0, free: 0, runs: [] };
-    const own = items
+    const reservations = items
       .filter((item) => sameSection(item, section))
       .flatMap(({ reserved }) => reserved.filter((reservation) => reservation.run === run));
-    known.needed += Math.max(0, length - own.reduce((total, reservation) => total + reservation.length, 0));
+    known.needed += Math.max(0, length - reservations.reduce((total, reservation) => total + reservation.length, 0));
     known.runs.push(run);
     bySection.set(key, known);
   }

@@ -1,7 +1,7 @@
 import { finishedPart, holeCut } from '../model/workpiece/finishedPart';
 import { remove, type Workpiece } from '../model/workpiece/workpiece';
 import { crossings, radiusOn } from '../model/workpiece/segment';
-import { radiusAt, volume, widen } from '../model/workpiece/profile';
+import { largestRadius, radiusAt, volume, widen } from '../model/workpiece/profile';
 import type { Problem } from '../model/result';
 import { say, sayDiameter } from '../model/words';
 import type { UnitSystem } from '../model/units/length';
@@ -135,6 +135,28 @@ function checkBores(part: Part, units: UnitSystem): Problem[] {
   });
 }
 
+/** A groove in a face wants a wall on its inner side, where there is a bore, and metal under its outer one. */
+function checkFaceGrooves(part: Part, units: UnitSystem): Problem[] {
+  const { outside, bore } = finishedPart(part);
+  return part.features.flatMap(({ path, z0, z1, inFace }): Problem[] => {
+    if (!inFace) return [];
+    const widest = largestRadius(bore, z0, z1);
+    const narrowest = Math.min(radiusAt(outside, z0 + CLOSE), radiusAt(outside, z1 - CLOSE));
+    if (inFace.inner.nominal / 2 <= widest + CLOSE)
+      return [
+        { path: `${path}.inner`, message: `leaves no wall: the bore there is ${sayDiameter(2 * widest, units)} wide` },
+      ];
+    return inFace.outer.nominal / 2 < narrowest - CLOSE
+      ? []
+      : [
+          {
+            path: `${path}.outer`,
+            message: `leaves no wall: the outside there is down to ${sayDiameter(2 * narrowest, units)}`,
+          },
+        ];
+  });
+}
+
 const overlapsAll = ({ z0, z1 }: Feature, hole: Hole, length: number) => {
   const [from, to] = rangeOf(hole, length);
   return from <= z0 + CLOSE && to >= z1 - CLOSE;
@@ -162,5 +184,5 @@ export function checkPart(part: Part, units: UnitSystem): Problem[] {
   const walls = checkWalls(part, units);
   if (walls.length > 0) return walls;
   const holes = [...checkHolesMeet(part, units), ...checkBreakOut(part, units)];
-  return holes.length > 0 ? holes : checkBores(part, units);
+  return holes.length > 0 ? holes : [...checkBores(part, units), ...checkFaceGrooves(part, units)];
 }

@@ -24,7 +24,8 @@ export interface FeatureKind {
   /** As the page offers it. */
   label: string;
   fields: readonly Field[];
-  /** Sits on a corner, and so has no place of its own. */
+  /** Sits on a corner, or in a face, and so has no place of its own. */
   onCorner?: true;
+  inFace?: true;
   read(values: Values, path: string, around: Surroundings): Result<Feature>;
 }

@@ -1,5 +1,6 @@
 import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
 import { finishedPart } from '../model/workpiece/finishedPart';
+import type { SizeEntry } from '../model/part/size';
 import { step } from '../testing';
 import { areaWith, massOf } from '../model/part/mass';
 import { turnRound, type Part } from '../model/part/part';
@@ -97,6 +98,23 @@ describe('every shape weighs what its closed formula says', () => {
       2 * (Math.PI * 100 * half - frustum),
       9,
     );
+  });
+
+  test('a vee with a flat bottom 3 wide: two frustums and a ring', () => {
+    const half = 2 * Math.tan(Math.PI / 9);
+    const frustum = ((Math.PI * half) / 3) * (100 + 80 + 64);
+    const part = detail({ kind: 'vee', at: 15, included: 40, depth: 2, bottom: 3 });
+    expect(taken(part)).toBeCloseTo(2 * (Math.PI * 100 * half - frustum) + Math.PI * (100 - 64) * 3, 9);
+    expect([part.features[0]?.z0, part.features[0]?.z1]).toEqual([15 - 1.5 - half, 15 + 1.5 + half]);
+  });
+
+  test('a groove in the back face: a ring, by its depth nearer to the back', () => {
+    const part = detail({ kind: 'face-groove', face: 'back', inner: 8, outer: 14, depth: 2 });
+    expect(taken(part)).toBeCloseTo(Math.PI * (49 - 16) * 2, 9);
+    expect(massOf(part, 1).surface - massOf(partOf({}), 1).surface).toBeCloseTo(2 * Math.PI * (4 + 7) * 2, 9);
+    // By hand: the bar's moment about the front less the ring's, 29 behind it.
+    const ring = Math.PI * 33 * 2;
+    expect(massOf(part, 1).centre).toBeCloseTo((bar * 15 - ring * 29) / (bar - ring), 9);
   });
 
   test('a half-round concave form, by Pappus: area π r² / 2, centroid 4 r / 3 π under the surface', () => {
@@ -398,4 +416,33 @@ test('a run-out ties two surfaces by their names', () => {
     runout: [{ of: 'spigot', to: 'bore', limit: 0.03 }],
   });
   expect(part.ties).toEqual([{ path: 'part.runout[0]', of: 'part.outside[0]', to: 'part.bores[0]', limit: 0.03 }]);
+});
+
+describe('what a drawing says of how closely', () => {
+  test('a depth with limits is made to their middle and measured; a plain one is as it is typed', () => {
+    const bore = (depth: SizeEntry) => hole({ from: 'front', shape: 'bore', diameter: 10, depth }).features[0];
+    expect(bore('6.5 +0.1/0')?.z1).toBeCloseTo(6.55, 9);
+    expect(bore('6.5 +0.1/0')?.deep).toMatchObject({ nominal: 6.5, lower: 0, upper: 0.1, from: 'limits' });
+    expect(bore({ size: 6.5, limits: [0, 0.1] })?.z1).toBeCloseTo(6.55, 9);
+    expect(bore(6.5)).toMatchObject({ z1: 6.5 });
+    expect(bore(6.5)?.deep).toBeUndefined();
+    expect(hole({ from: 'back', shape: 'drill', diameter: 6, depth: '8 ±0.2' }).holes[0]).toMatchObject({
+      depth: 8,
+      deep: { upper: 0.2 },
+    });
+  });
+
+  test('a groove in a face that leaves no wall is refused where it does not', () => {
+    const groove = (inner: number, outer: number, bores: HoleFile[] = []) =>
+      problemOf({ bores, details: [{ kind: 'face-groove', face: 'front', inner, outer, depth: 2 }] });
+    expect(groove(14, 8)).toEqual({ path: 'part.details[0].inner', message: '⌀14 is not less than the outer ⌀8' });
+    expect(groove(14, 20)).toMatchObject({
+      path: 'part.details[0].outer',
+      message: expect.stringContaining('leaves no wall'),
+    });
+    expect(groove(10, 14, [{ from: 'front', shape: 'drill', diameter: 10, depth: 'through' }])).toEqual({
+      path: 'part.details[0].inner',
+      message: 'leaves no wall: the bore there is ⌀10 wide',
+    });
+  });
 });

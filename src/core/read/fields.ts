@@ -1,6 +1,6 @@
 import { bad, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { parseLength, type UnitSystem } from '../model/units/length';
-import { readPlace, readSize, type LengthEntry, type Size, type SizeEntry } from '../model/part/size';
+import { readPlace, readSize, sizeObject, type LengthEntry, type Size, type SizeEntry } from '../model/part/size';
 import type { GeneralClass } from '../model/part/tolerance';
 
 /** What a field of an entry holds, and so how it is read, typed and written into the schema. */
@@ -65,6 +65,16 @@ function readNumber(entry: unknown, path: string, what: string, accepts: (value:
   return Number.isFinite(value) && accepts(value) ? good(value) : refuse(path, `“${String(entry)}” is not ${what}`);
 }
 
+/** Through, or how deep; a size only where the drawing gives it limits of its own. */
+function readDepth(entry: SizeEntry, context: Context, path: string): Result<Value> {
+  if (String(entry).trim().toLowerCase() === 'through') return good('through');
+  const parts = sizeObject(entry);
+  if (typeof parts !== 'object') return readPositive(parts, context.units, path);
+  return parts.fit || parts.limits
+    ? readSize(parts, { ...context, path })
+    : readPositive(parts.size, context.units, path);
+}
+
 function readField({ takes }: Field, entry: unknown, path: string, context: Context): Result<Value> {
   if (Array.isArray(takes)) {
     const word = String(entry).trim().toLowerCase();
@@ -80,9 +90,7 @@ function readField({ takes }: Field, entry: unknown, path: string, context: Cont
     case 'size':
       return readSize(entry as SizeEntry, { ...context, path });
     case 'depth':
-      return String(entry).trim().toLowerCase() === 'through'
-        ? good('through')
-        : readPositive(entry as LengthEntry, context.units, path);
+      return readDepth(entry as SizeEntry, context, path);
     case 'angle':
       return readNumber(entry, path, 'an angle; write degrees, as 60', (value) => value > 0 && value < 180);
     case 'turn':

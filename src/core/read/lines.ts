@@ -58,7 +58,7 @@ function wordOf(line: string): { word: Word; rest: string } | { unknown: string 
   const name = match[1].toLowerCase();
   const rest = match[2] ?? '';
   const inside = /^(from\s+)?(front|back)\b/i.test(rest) ? [...bores, LENGTH] : ALL;
-  const word = inside.find((own) => own.word === name);
+  const word = inside.find((candidate) => candidate.word === name);
   return word ? { word, rest } : { unknown: match[1] };
 }
 
@@ -159,7 +159,7 @@ function lineOf(entry: Entry, word: Word | undefined): string {
 /** A part as lines: its steps, its details, its holes. Reading them gives the same entries. */
 export function linesOf({
   outside,
-  details: own = [],
+  details: typed = [],
   bores: holes = [],
   lengths = [],
   elsewhere: others = [],
@@ -171,7 +171,7 @@ export function linesOf({
         steps.find(({ word }) => word === step.shape),
       ),
     ),
-    ...own.map((detail) =>
+    ...typed.map((detail) =>
       lineOf(
         byKeys(detail),
         details.find(({ word }) => word === detail.kind),

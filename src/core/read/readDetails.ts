@@ -23,7 +23,7 @@ export function fromFront(
   const { datum = '', at, ...detail } = entry;
   const face = String(datum).trim() === '' ? 0 : faceOf(datum, steps);
   if (face === undefined) return refuse(`${path}.datum`, noFace(datum, steps));
-  if (sizeText(at).trim() === '') return good({ detail });
+  if (at === undefined || sizeText(at).trim() === '') return good({ detail });
   return andThen(readPlace(at, { units, general, path: `${path}.at` }), (size) =>
     good({ detail, at: countedFrom(face, edges, size.nominal), place: { face, size } }),
   );
@@ -92,11 +92,11 @@ function plainCorner(chamfer: Feature, outside: Outside): Chamfer | undefined {
 /** Chamfers of one step must leave something of it, and no corner has two. */
 function checkChamferRoom(chamfers: Chamfer[], steps: Step[], units: Surroundings['units']): Problem[] {
   return steps.flatMap((step) => {
-    const own = chamfers.filter((chamfer) => chamfer.step === step.path);
-    const twice = own.find((chamfer, index) => own.findIndex(({ end }) => end === chamfer.end) !== index);
+    const onStep = chamfers.filter((chamfer) => chamfer.step === step.path);
+    const twice = onStep.find((chamfer, index) => onStep.findIndex(({ end }) => end === chamfer.end) !== index);
     if (twice) return [{ path: twice.path, message: 'this corner has a chamfer already' }];
-    const taken = own.reduce((total, { size }) => total + size, 0);
-    const last = own.at(-1);
+    const taken = onStep.reduce((total, { size }) => total + size, 0);
+    const last = onStep.at(-1);
     if (!last || taken < step.length.nominal - CLOSE) return [];
     return [
       {

@@ -29,7 +29,7 @@ function surfacesOf({ steps, holes, features }: Omit<Part, 'ties' | 'elsewhere'>
   ];
   return (name, path) => {
     const wanted = name.trim().toLowerCase();
-    const found = all.find(({ by }) => by.some((own) => own?.toLowerCase() === wanted));
+    const found = all.find(({ by }) => by.some((word) => word?.toLowerCase() === wanted));
     const known = all.flatMap(({ by }) => by[0] ?? []).join(', ');
     return found
       ? good(found)
@@ -44,11 +44,11 @@ export function readElsewhere(
   context: Context,
 ): Result<Elsewhere[]> {
   const surfaces = surfacesOf(part, context);
-  const order = (own: Elsewhere) => elsewhereKinds.findIndex(({ kind }) => kind === own.kind);
+  const order = (elsewhere: Elsewhere) => elsewhereKinds.findIndex(({ kind }) => kind === elsewhere.kind);
   const read = collect(
     (entries ?? []).map((entry, index): Result<Elsewhere> => {
       const path = `part.elsewhere[${index}]`;
-      const kind = elsewhereKinds.find((own) => own.kind === entry.kind);
+      const kind = elsewhereKinds.find((elsewhereKind) => elsewhereKind.kind === entry.kind);
       if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not known here`);
       return andThen(readFields(kind.fields, entry, path, context), (values) =>
         kind.read(values, path, surfaces, context),

@@ -26,7 +26,7 @@ export const DRILLED: readonly Field[] = [
 
 function readDrilled(entry: HoleFile, path: string, around: Surroundings): Result<Hole> {
   return andThen(readFields(DRILLED, entry, path, around), (values) =>
-    andThen(depthOf(values, path, around), ({ depth, through }) => {
+    andThen(depthOf(values, path, around), ({ depth, through, deep }) => {
       const diameter = values.size('diameter');
       const point = !through && values.text('depthTo') === 'point' ? pointLength(diameter.nominal, DRAWN_POINT) : 0;
       if (depth <= point)
@@ -40,6 +40,7 @@ function readDrilled(entry: HoleFile, path: string, around: Surroundings): Resul
         diameter,
         depth: depth - point,
         through,
+        ...(deep ? { deep } : {}),
         ...(values.text('name') ? { name: values.text('name') as string } : {}),
       });
     }),
@@ -49,7 +50,7 @@ function readDrilled(entry: HoleFile, path: string, around: Surroundings): Resul
 /** A hole of the run file: drilled, or a feature that another tool makes. */
 export function readHole(entry: HoleFile, path: string, around: Surroundings): Result<Hole | Feature> {
   if (entry.shape === 'drill') return readDrilled(entry, path, around);
-  const kind = boreKinds.find((own) => own.kind === entry.shape);
+  const kind = boreKinds.find((boreKind) => boreKind.kind === entry.shape);
   if (!kind) return refuse(`${path}.shape`, `“${entry.shape}” is not a shape of a hole`);
   return andThen(readFields(kind.fields, entry, path, around), (values) => kind.read(values, path, around));
 }

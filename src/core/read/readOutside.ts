@@ -38,7 +38,7 @@ type Where = Context & { z: number; first: boolean; last: boolean };
 
 /** One step at its place; a length that it does not give is the one that is known. */
 function readStep(entry: StepFile, path: string, where: Where, known?: Size): Result<Read> {
-  const shape = stepShapes.find((own) => own.shape === entry.shape);
+  const shape = stepShapes.find((stepShape) => stepShape.shape === entry.shape);
   if (!shape) return refuse(`${path}.shape`, `“${entry.shape}” is not a shape of a step`);
   return andThen(
     readFields([...shape.fields, ...SURFACE], entry, path, where, known ? { length: known } : {}),
@@ -69,7 +69,7 @@ const isBlank = (value: unknown) => value === undefined || (typeof value === 'st
 /** The lengths that steps leave to the drawing's chains. Only asked for when it gives any. */
 function knownLengths(entries: StepFile[], drawn: Link[], context: Context): Result<Map<number, Size>> {
   if (drawn.length === 0) return good(new Map());
-  const own = entries.flatMap((entry, index): Link[] => {
+  const given = entries.flatMap((entry, index): Link[] => {
     const where = { ...context, z: 0, first: index === 0, last: index === entries.length - 1 };
     const step = readStep(entry, pathOf(index), where);
     if (step.ok) return [{ path: `${pathOf(index)}.length`, from: index, to: index + 1, size: step.value.length }];
@@ -78,20 +78,20 @@ function knownLengths(entries: StepFile[], drawn: Link[], context: Context): Res
     const size = readSize(entry.length ?? '', { ...context, path: '' });
     return size.ok ? [{ path: `${pathOf(index)}.length`, from: index, to: index + 1, size: size.value }] : [];
   });
-  return lengthsFromChains(entries, own, drawn, context);
+  return lengthsFromChains(entries, given, drawn, context);
 }
 
 const wider = (a: Size | undefined, b: Size): Size => (a && a.nominal >= b.nominal ? a : b);
 
 /** The lower of the largest diameters on both sides, where both are larger: turning from either end leaves that. */
 function overRecess(steps: Read[], index: number): Size | undefined {
-  const own = steps[index]?.diameter.nominal ?? 0;
+  const narrow = steps[index]?.diameter.nominal ?? 0;
   const most = (side: Read[]) =>
     side.reduce<Size | undefined>((size, { diameter }) => wider(size, diameter), undefined);
   const [before, after] = [most(steps.slice(0, index)), most(steps.slice(index + 1))];
   if (!before || !after) return undefined;
   const over = before.nominal <= after.nominal ? before : after;
-  return over.nominal > own + CLOSE ? over : undefined;
+  return over.nominal > narrow + CLOSE ? over : undefined;
 }
 
 function recessOf({ path, diameter, zFrom, length }: Read, units: Context['units']): Feature {
@@ -153,10 +153,10 @@ export function readOutside(
 
 function outsideOf(read: Read[], known: ReadonlyMap<number, Size>, drawn: Link[], { units }: Context): Outside {
   const over = read.map((_, index) => overRecess(read, index));
-  const own = read.flatMap(({ length, path }, index): Link[] =>
+  const given = read.flatMap(({ length, path }, index): Link[] =>
     known.has(index) ? [] : [{ path, from: index, to: index + 1, size: length }],
   );
-  const links = [...own, ...drawn];
+  const links = [...given, ...drawn];
   const middles = middlesOf(read.length + 1, links);
   const off = (face: number, z: number) => (middles[face] ?? z) - z;
   const steps = read.map(({ path, entry, diameter, length, zFrom, roughness }, index): Step => {

@@ -25,8 +25,8 @@ const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, con
 function atMiddle(feature: Feature, steps: readonly Step[]): Feature {
   if (!feature.place) return feature;
   const { face, size } = feature.place;
-  const [own, back] = [size.aim - size.nominal, face === steps.length];
-  return { ...feature, middle: (steps[face - 1]?.middle.to ?? 0) + (back ? -own : own) };
+  const [offset, back] = [size.aim - size.nominal, face === steps.length];
+  return { ...feature, middle: (steps[face - 1]?.middle.to ?? 0) + (back ? -offset : offset) };
 }
 
 /**

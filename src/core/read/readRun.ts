@@ -36,7 +36,7 @@ function readStock(
 ): Result<BarOnSale | 'choose'> {
   if (entry === undefined || entry === 'choose') return good('choose');
   const { form = 'round', condition = 'drawn' } = entry;
-  const list = lists.find((own) => own.form === form && own.condition === condition) ?? lists[0];
+  const list = lists.find((barList) => barList.form === form && barList.condition === condition) ?? lists[0];
   const size = readLength(entry.size, units, 'stock.size');
   const barLength = readLength(entry.barLength ?? list?.barLength ?? '', 'mm', 'stock.barLength');
   const given = entry.barLength === undefined ? barLength : readLength(entry.barLength, units, 'stock.barLength');
@@ -63,7 +63,7 @@ function readStock(
 
 /** What was decided; work that is added twice under one name at one end could not be told apart. */
 function readOverrules(overrules: readonly Overrule[] = []): Result<Overrule[]> {
-  const keys = overrules.map((own) => (isAdd(own) ? keyOfAdded(own.add) : undefined));
+  const keys = overrules.map((overrule) => (isAdd(overrule) ? keyOfAdded(overrule.add) : undefined));
   const twice = keys.findIndex((key, index) => key !== undefined && keys.indexOf(key) < index);
   return twice < 0
     ? good([...overrules])

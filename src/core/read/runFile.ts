@@ -36,8 +36,9 @@ export interface StepFile {
 
 /** A detail of the outside; which of the fields it has follows from its kind (`core/read/details`). */
 export interface DetailFile {
-  kind: 'chamfer' | 'radius' | 'groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats' | 'cross-hole';
-  at: SizeEntry;
+  kind:
+    'chamfer' | 'radius' | 'groove' | 'face-groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats' | 'cross-hole';
+  at?: SizeEntry;
   /** The face that `at` is measured from; without it the front. */
   datum?: string | number;
   size?: LengthEntry;
@@ -47,7 +48,11 @@ export interface DetailFile {
   width?: SizeEntry;
   bottom?: SizeEntry;
   radius?: LengthEntry;
-  depth?: LengthEntry;
+  depth?: SizeEntry;
+  /** Of a groove in a face: which, and between which diameters. */
+  face?: End;
+  inner?: SizeEntry;
+  outer?: SizeEntry;
   included?: Angle;
   length?: LengthEntry;
   designation?: string;
@@ -67,7 +72,7 @@ export interface HoleFile {
   from: End;
   shape: 'drill' | 'ream' | 'bore' | 'counterbore' | 'countersink' | 'cone' | 'tap' | 'groove';
   diameter?: SizeEntry;
-  depth?: LengthEntry;
+  depth?: SizeEntry;
   depthTo?: 'full' | 'point';
   bottom?: SizeEntry;
   mouth?: LengthEntry;
@@ -108,7 +113,8 @@ export interface PartFile {
   number: string;
   name?: string;
   revision?: string;
-  material: string;
+  /** Of several any does: the first that the shop has is taken. */
+  material: string | string[];
   generalTolerance?: GeneralClass;
   outside: StepFile[];
   details?: DetailFile[];

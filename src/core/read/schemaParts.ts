@@ -24,10 +24,13 @@ export const LENGTH = Joi.alternatives(NUMBER, text(60));
 export const SIZE = Joi.alternatives(
   NUMBER,
   text(60),
-  Joi.object({ size: LENGTH.required(), fit: text(4), limits: Joi.array().items(LENGTH).length(2) }).oxor(
-    'fit',
-    'limits',
-  ),
+  Joi.object({
+    size: LENGTH.required(),
+    fit: text(4),
+    limits: Joi.array().items(LENGTH).length(2),
+    free: Joi.valid(true),
+    about: Joi.valid(true),
+  }).oxor('fit', 'limits', 'free', 'about'),
 );
 
 /** Of an operation, a tool, a holding. */
@@ -37,10 +40,10 @@ export const FORMS = ['round', 'hex', 'square', 'tube'];
 export const CONDITIONS = ['drawn', 'ground', 'hot-rolled', 'sawn'];
 
 /** A school for each question of the house. */
-export const schools = (needed: (own: Joi.StringSchema) => Joi.StringSchema) =>
+export const schools = (needed: (school: Joi.StringSchema) => Joi.StringSchema) =>
   Object.fromEntries(
-    houseQuestions.map(({ rule, schools: own }) => [
+    houseQuestions.map(({ rule, schools: known }) => [
       rule,
-      needed(Joi.string().valid(...own.map(({ value }) => value))),
+      needed(Joi.string().valid(...known.map(({ value }) => value))),
     ]),
   );

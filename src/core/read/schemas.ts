@@ -43,10 +43,10 @@ const choice = (words: readonly string[]): Joi.Schema => {
 /** What a field may hold in a file; what it means is read later, where the page can show it at its place. */
 function takenBy(takes: Field['takes']): Joi.Schema {
   if (typeof takes !== 'string') return choice(takes);
-  if (takes === 'size' || takes === 'place') return SIZE;
+  if (takes === 'size' || takes === 'place' || takes === 'depth') return SIZE;
   if (takes === 'face') return FACE;
   if (takes === 'text') return text(60);
-  if (takes === 'length' || takes === 'depth') return LENGTH;
+  if (takes === 'length') return LENGTH;
   return ANGLE;
 }
 
@@ -59,7 +59,7 @@ const oneOf = (list: EntryListName, common: Record<string, Joi.Schema> = {}) => 
   const all = new Map<string, Joi.Schema>();
   for (const field of kinds.flatMap(({ fields }) => fields))
     if (!all.has(field.key)) {
-      const having = kinds.filter(({ fields }) => fields.some((own) => own.key === field.key));
+      const having = kinds.filter(({ fields }) => fields.some((candidate) => candidate.key === field.key));
       all.set(field.key, fieldIn(key, field.key, having));
     }
   return Joi.object({
@@ -84,7 +84,7 @@ function fieldIn(key: string, name: string, having: readonly { name: string; fie
   }
   const cases = [...alike.values()].map(({ then, kinds }) => ({ is: Joi.valid(...kinds).required(), then }));
   return Joi.when(key, {
-    switch: cases.map((own, index) => (index < cases.length - 1 ? own : { ...own, otherwise: Joi.forbidden() })),
+    switch: cases.map((each, index) => (index < cases.length - 1 ? each : { ...each, otherwise: Joi.forbidden() })),
   });
 }
 
@@ -101,7 +101,7 @@ const part = Joi.object<PartFile>({
   number: text(60).required(),
   name: text(120),
   revision: text(20),
-  material: text(60).required(),
+  material: Joi.alternatives(text(60), Joi.array().items(text(60)).min(1).max(20)).required(),
   generalTolerance: Joi.string().valid('fine', 'medium'),
   outside: Joi.array().items(step).max(200).required(),
   details: Joi.array().items(oneOf('details')).max(400),
@@ -191,7 +191,7 @@ export const runFileSchema = Joi.object<RunFile>({
   firstEnd: Joi.string().valid('choose', 'front', 'back'),
   overrules: Joi.array().items(overruleSchema).max(60),
   machine: Joi.alternatives(text(60), machineSchema),
-  rules: Joi.object(schools((own) => own)),
+  rules: Joi.object(schools((school) => school)),
   offer: Joi.object({
     once: NOT_NEGATIVE,
     each: NOT_NEGATIVE.required(),

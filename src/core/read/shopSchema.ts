@@ -132,7 +132,7 @@ export const shopSchema = Joi.object<Shop>({
     general: POSITIVE.integer().required(),
     toleranced: POSITIVE.integer().required(),
   }).required(),
-  houseRules: Joi.object(schools((own) => own.required())).required(),
+  houseRules: Joi.object(schools((school) => school.required())).required(),
   spares: Joi.object({
     firstOff: NUMBER.integer().min(0).required(),
     scrapShare: NOT_NEGATIVE.max(1).required(),

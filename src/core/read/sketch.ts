@@ -7,14 +7,14 @@ import { readPart } from './readPart';
 
 /** An entry without the one thing that a problem names, or undefined when the problem is not about an entry. */
 function without(file: PartFile, path: string): PartFile | undefined {
-  const own = /^part\.outside\[(\d+)\]\.(chamfers|roughness)/.exec(path);
-  if (own)
+  const ofStep = /^part\.outside\[(\d+)\]\.(chamfers|roughness)/.exec(path);
+  if (ofStep)
     return {
       ...file,
       outside: file.outside.map(({ chamfers, roughness, ...step }, index) => ({
         ...step,
-        ...(chamfers && (index !== Number(own[1]) || own[2] !== 'chamfers') ? { chamfers } : {}),
-        ...(roughness !== undefined && (index !== Number(own[1]) || own[2] !== 'roughness') ? { roughness } : {}),
+        ...(chamfers && (index !== Number(ofStep[1]) || ofStep[2] !== 'chamfers') ? { chamfers } : {}),
+        ...(roughness !== undefined && (index !== Number(ofStep[1]) || ofStep[2] !== 'roughness') ? { roughness } : {}),
       })),
     };
   const entry = /^part\.(outside|details|bores|lengths|elsewhere)\[(\d+)\]/.exec(path);

@@ -109,7 +109,7 @@ export interface SawCut {
 /** The cuts of a pattern: its blanks, and its lengths for the lathe. */
 export const cutsOf = ({ pieces }: Pattern): SawCut[] =>
   pieces.flatMap(({ label, length, count, from }) =>
-    from ? from.map((own) => ({ ...own, label })) : [{ label, length, times: count }],
+    from ? from.map((source) => ({ ...source, label })) : [{ label, length, times: count }],
   );
 
 /** Whether a bar goes into the lathe as it is: one length is turned from it, and nothing sawn off. */

@@ -35,7 +35,7 @@ export function firstFit(
   const missing = takes.map(() => 0);
   for (const { item: longest, one } of items)
     while ((left[longest] ?? 0) > 0) {
-      const bar = order.find((own) => (there[own] ?? 0) > 0 && (rooms[own] ?? 0) >= one);
+      const bar = order.find((index) => (there[index] ?? 0) > 0 && (rooms[index] ?? 0) >= one);
       if (bar === undefined) {
         missing[longest] = left[longest] ?? 0;
         left[longest] = 0;

@@ -37,7 +37,7 @@ export function cutListsOf(needs: readonly SawNeed[], items: readonly RackItem[]
     ({ section }, index) => needs.findIndex((other) => sameSection(other.section, section)) === index,
   );
   return sections.map(({ section }) => {
-    const own = needs.filter((need) => sameSection(need.section, section));
+    const ofSection = needs.filter((need) => sameSection(need.section, section));
     const onRack = items
       .filter((item) => sameSection(item, section))
       .map((item): SawBar => ({
@@ -49,15 +49,18 @@ export function cutListsOf(needs: readonly SawNeed[], items: readonly RackItem[]
         offcut: item.offcut,
       }))
       .filter(({ length }) => length > 0);
-    const sold = own.filter((need) => need.sold).map(({ barLength }) => barLength);
+    const sold = ofSection.filter((need) => need.sold).map(({ barLength }) => barLength);
     const bought: SawBar[] =
       sold.length > 0 ? [{ label: 'new bar', length: Math.max(...sold), count: null, endWaste: 0, offcut: false }] : [];
-    const pieces = own.map(({ number, each, count, turned }): SawPiece => ({
+    const pieces = ofSection.map(({ number, each, count, turned }): SawPiece => ({
       label: number,
       length: Number(each.toFixed(3)),
       count,
       ...(turned && { turned }),
     }));
-    return { section, list: { kerf: Math.max(...own.map(({ kerf }) => kerf)), bars: [...onRack, ...bought], pieces } };
+    return {
+      section,
+      list: { kerf: Math.max(...ofSection.map(({ kerf }) => kerf)), bars: [...onRack, ...bought], pieces },
+    };
   });
 }

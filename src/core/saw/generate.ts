@@ -36,9 +36,9 @@ export function improve(
   const allowed = (bar: number) => costOf(bar) - (scarcity[bar] ?? 0) + 1e-7;
   const asked = (counts: number[]) => counts.every((count, item) => count <= (demands[item] ?? 0));
   const few = kinds.map((bar) => packFew(worth, up, demands, rooms[bar] ?? 0));
-  if (few.every((own) => own !== undefined)) {
+  if (few.every((fillings) => fillings !== undefined)) {
     const found = few
-      .flatMap((own, bar) => own.map((filling) => ({ bar, ...filling })))
+      .flatMap((fillings, bar) => fillings.map((filling) => ({ bar, ...filling })))
       .filter(({ bar, value }) => value > allowed(bar))
       .sort((a, b) => b.value - allowed(b.bar) - (a.value - allowed(a.bar)))
       .slice(0, FEW_TURNS * turns);

@@ -30,9 +30,9 @@ export function labelled(
   );
   const patterns = new Map<string, Pattern>();
   for (const { bar, counts } of fillings) {
-    const own = bars[bar];
-    if (!own) continue;
-    let room = own.length - own.endWaste;
+    const sawBar = bars[bar];
+    if (!sawBar) continue;
+    let room = sawBar.length - sawBar.endWaste;
     const cut = kinds.flatMap((kind, item) => {
       const sawn: SawnPieces[] = [];
       let left = counts[item] ?? 0;
@@ -53,8 +53,8 @@ export function labelled(
     if (known) known.times++;
     else
       patterns.set(key, {
-        bar: own.label,
-        barLength: own.length,
+        bar: sawBar.label,
+        barLength: sawBar.length,
         times: 1,
         pieces: cut,
         remnant: toMicron(Math.max(0, room)),

@@ -34,7 +34,7 @@ function barsOf({ bars }: CutList, units: Units) {
     preference: ((bar) => (opens(bar) === 0 ? lengthOf(bar) : 1e9 - lengthOf(bar))) as CostOf,
     metal: largest > 0 ? Math.max(0, Math.ceil((need - given) / largest)) : 0,
     /** As long and as dear as each other, whichever is opened. */
-    alike: bars.every((own) => (['length', 'endWaste', 'offcut'] as const).every((key) => own[key] === bars[0]?.[key])),
+    alike: bars.every((bar) => (['length', 'endWaste', 'offcut'] as const).every((key) => bar[key] === bars[0]?.[key])),
     longest: Math.max(...kinds.map(lengthOf)),
   };
 }

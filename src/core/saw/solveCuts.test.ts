@@ -42,15 +42,15 @@ function check(list: CutList, { patterns, barsOpened, lowerBound }: Cuts): void 
   const sawn = new Map<string, number>();
   const used = new Map<string, number>();
   for (const { bar: label, times, pieces, remnant, barLength } of patterns) {
-    const own = list.bars.find((other) => other.label === label && other.length === barLength);
-    if (!own) throw new Error(`no bar ${label}`);
+    const sawBar = list.bars.find((other) => other.label === label && other.length === barLength);
+    if (!sawBar) throw new Error(`no bar ${label}`);
     used.set(label, (used.get(label) ?? 0) + times);
     // What the saw cuts: blanks, and lengths for the lathe.
     const cuts = pieces.flatMap(({ length, count, from }) => from ?? [{ length, pieces: 1, times: count }]);
     const many = cuts.reduce((total, cut) => total + cut.times, 0);
     const long = cuts.reduce((total, cut) => total + cut.length * cut.times, 0);
-    expect(long + (many - 1) * list.kerf).toBeLessThanOrEqual(barLength - own.endWaste + 1e-6);
-    expect(remnant).toBeCloseTo(Math.max(0, barLength - own.endWaste - long - many * list.kerf), 3);
+    expect(long + (many - 1) * list.kerf).toBeLessThanOrEqual(barLength - sawBar.endWaste + 1e-6);
+    expect(remnant).toBeCloseTo(Math.max(0, barLength - sawBar.endWaste - long - many * list.kerf), 3);
     expect(cuts.reduce((total, cut) => total + cut.pieces * cut.times, 0)).toBe(
       pieces.reduce((total, { count }) => total + count, 0),
     );
@@ -70,7 +70,7 @@ function withoutWaste(seed: number, bars: number, kinds: number, length: number,
   const sizes = Array.from({ length: kinds }, () => Math.round(300 + random() * 5000) / 10);
   const counts = new Map<number, number>();
   const add = (size: number) => counts.set(size, (counts.get(size) ?? 0) + 1);
-  for (let own = 0; own < bars; own++) {
+  for (let bar = 0; bar < bars; bar++) {
     let left = length + kerf;
     for (;;) {
       const size = sizes[Math.floor(random() * kinds)] ?? 0;

@@ -36,9 +36,9 @@ export function EntryList<E extends Entry>(props: EntriesProps<E>) {
   const change = (recipe: (entries: E[]) => void, field: string | undefined) => {
     flushSync(() =>
       edit(undefined, ({ part }) => {
-        const own = (part[list] ?? []) as E[];
-        recipe(own);
-        part[list] = own as never;
+        const entered = (part[list] ?? []) as E[];
+        recipe(entered);
+        part[list] = entered as never;
       }),
     );
     if (field) focusOn(field);
@@ -48,7 +48,7 @@ export function EntryList<E extends Entry>(props: EntriesProps<E>) {
   const add = () => {
     const kind = kindOf(kinds, first.kind);
     const made = madeInto({ ...first.has, [kindKey]: kind.name } as unknown as E, kindKey, kind, []);
-    change((own) => void own.push(made), firstOf(entries.length));
+    change((entered) => void entered.push(made), firstOf(entries.length));
   };
   return (
     <Group aria-labelledby={id} ref={room}>

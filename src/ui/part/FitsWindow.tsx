@@ -75,8 +75,8 @@ function placesOf({ part }: RunFile): Place[] {
             making: 'shaft',
             size: step.diameter,
             put: (file, size) => {
-              const own = file.part.outside[index];
-              if (own) own.diameter = size;
+              const stepFile = file.part.outside[index];
+              if (stepFile) stepFile.diameter = size;
             },
           },
         ]
@@ -91,8 +91,8 @@ function placesOf({ part }: RunFile): Place[] {
             making: 'hole',
             size: bore.diameter,
             put: (file, size) => {
-              const own = file.part.bores?.[index];
-              if (own) own.diameter = size;
+              const holeFile = file.part.bores?.[index];
+              if (holeFile) holeFile.diameter = size;
             },
           },
         ]
@@ -121,8 +121,8 @@ export function FitsWindow({ marked, onClose }: { marked: string | undefined; on
   const [path, setPath] = useState(() => (places.some((place) => place.path === marked) ? marked : places[0]?.path));
   const [purpose, setPurpose] = useState(shop.fits[0]?.purpose ?? '');
   const [mateSize, setMateSize] = useState('');
-  const place = places.find((own) => own.path === path);
-  const wanted = shop.fits.find((own) => own.purpose === purpose);
+  const place = places.find((candidate) => candidate.path === path);
+  const wanted = shop.fits.find((fit) => fit.purpose === purpose);
   if (!place || !wanted)
     return (
       <Window title="Fits" open onClose={onClose}>
@@ -132,7 +132,7 @@ export function FitsWindow({ marked, onClose }: { marked: string | undefined; on
   const read = (entry: SizeEntry) =>
     readSize(entry, { units, general: file.part.generalTolerance ?? 'medium', path: '' });
   const nominal = read(plainSize(place.size));
-  const own = read(place.size);
+  const made = read(place.size);
   const given = mateSize.trim() === '' ? undefined : read(mateSize);
   const offers = nominal.ok
     ? offerFits(wanted, nominal.value.nominal, place.making, shop.cutting.finestGrade)
@@ -143,7 +143,7 @@ export function FitsWindow({ marked, onClose }: { marked: string | undefined; on
     );
     onClose();
   };
-  const asItIs = own.ok && given?.ok ? between(matedAs(place.making, own.value, given.value), units) : undefined;
+  const asItIs = made.ok && given?.ok ? between(matedAs(place.making, made.value, given.value), units) : undefined;
   return (
     <Window title="Fits" open onClose={onClose}>
       <Asked>

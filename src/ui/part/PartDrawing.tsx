@@ -141,7 +141,7 @@ function Shoulder({
 }) {
   const from = useRef<{ x: number; scale: number; moved: number } | undefined>(undefined);
   const [held, setHeld] = useState(false);
-  const own = part.steps[step];
+  const shoulder = part.steps[step];
   const grid = gridOf(units);
   const move = (event: PointerEvent) => {
     const start = from.current;
@@ -164,8 +164,8 @@ function Shoulder({
       tabIndex={0}
       aria-label={`End of step ${step + 1}`}
       aria-orientation="horizontal"
-      aria-valuenow={Number((own?.length.nominal ?? 0).toFixed(3))}
-      aria-valuetext={`${formatNominal(own?.length.nominal ?? 0, units)} ${units} long`}
+      aria-valuenow={Number((shoulder?.length.nominal ?? 0).toFixed(3))}
+      aria-valuetext={`${formatNominal(shoulder?.length.nominal ?? 0, units)} ${units} long`}
       style={held ? { fill: 'var(--blue-soft)', fillOpacity: 0.7 } : undefined}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

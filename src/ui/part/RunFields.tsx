@@ -66,20 +66,27 @@ export function RunFields() {
   );
 }
 
+/** Several materials, of which any does: they come with a file. */
+const ANY = 'any';
+
 /** What is wanted of it: from what, how many, how close, by when. */
 function WantedFields() {
   const { file, edit, shop, problems } = useWorkspace();
   const { part } = file;
+  const any = Array.isArray(part.material)
+    ? part.material.map((id) => shop.materials.find((known) => known.id === id)?.name ?? id).join(', ')
+    : undefined;
   return (
     <>
       <div style={cell(4)}>
         <Choice
           label="Material"
-          value={part.material}
+          value={any ? ANY : String(part.material)}
           problem={problemAt(problems, 'part.material')}
-          onChange={(value) => edit('material', (run) => void (run.part.material = value))}
+          onChange={(value) => edit('material', (run) => void (value !== ANY && (run.part.material = value)))}
         >
           <option value="">choose …</option>
+          {any && <option value={ANY}>any of {any}</option>}
           {shop.materials.map(({ id: material, name }) => (
             <option key={material} value={material}>
               {name}
@@ -123,13 +130,13 @@ function WantedFields() {
 /** Which machine it is planned for, where there is a choice. */
 function MachineChoice() {
   const { file, edit, shop, problems } = useWorkspace();
-  const own = typeof file.machine === 'object' ? file.machine : undefined;
-  if (shop.machines.length < 2 && !own) return null;
+  const machine = typeof file.machine === 'object' ? file.machine : undefined;
+  if (shop.machines.length < 2 && !machine) return null;
   return (
     <div style={cell(3)}>
       <Choice
         label="Machine"
-        value={own ? 'own' : String(file.machine ?? '')}
+        value={machine ? 'own' : String(file.machine ?? '')}
         problem={problemAt(problems, 'machine')}
         onChange={(value) =>
           edit('machine', (run) => {
@@ -139,7 +146,7 @@ function MachineChoice() {
         }
       >
         <option value="">{shop.machines[0]?.name} (the first)</option>
-        {own && <option value="own">{own.name} (in the file)</option>}
+        {machine && <option value="own">{machine.name} (in the file)</option>}
         {shop.machines.slice(1).map(({ id, name }) => (
           <option key={id} value={id}>
             {name}
@@ -156,14 +163,14 @@ const LEFT_ON = { spigot: 'a spigot', centreEnd: 'a centre end' } as const;
 function LeftOn() {
   const { file, edit, problems } = useWorkspace();
   const kinds = Object.keys(LEFT_ON) as (keyof typeof LEFT_ON)[];
-  const kind = kinds.find((own) => file.allowances?.[own] !== undefined);
+  const kind = kinds.find((name) => file.allowances?.[name] !== undefined);
   const length = kind && file.allowances?.[kind];
   const keep = (next: string, entry: string) =>
     edit('left on', (run) => {
       const allowances = (run.allowances ??= {});
-      for (const own of kinds) {
-        delete allowances[own];
-        if (own === next) allowances[own] = entry === '' ? 'choose' : entry;
+      for (const name of kinds) {
+        delete allowances[name];
+        if (name === next) allowances[name] = entry === '' ? 'choose' : entry;
       }
     });
   return (
@@ -176,9 +183,9 @@ function LeftOn() {
           onChange={(value) => keep(value, '')}
         >
           <option value="">nothing</option>
-          {kinds.map((own) => (
-            <option key={own} value={own}>
-              {LEFT_ON[own]}
+          {kinds.map((name) => (
+            <option key={name} value={name}>
+              {LEFT_ON[name]}
             </option>
           ))}
         </Choice>

@@ -104,7 +104,7 @@ export function StepRow({ step, index, onMark, onKey, onRemove }: StepRowProps) 
       {wrong.length > 0 && (
         <tr className="wrong">
           <td />
-          <td colSpan={9}>{wrong.map((own) => `${wordOf(step, own.path)} ${own.message}`).join(' · ')}</td>
+          <td colSpan={9}>{wrong.map((problem) => `${wordOf(step, problem.path)} ${problem.message}`).join(' · ')}</td>
         </tr>
       )}
     </>

@@ -7,7 +7,7 @@ export type { Kind };
 export const { outside: SHAPES, details: DETAILS, bores: HOLES, elsewhere: ELSEWHERE } = ENTRY_KINDS;
 
 export const kindOf = (kinds: readonly Kind[], name: string): Kind =>
-  kinds.find((own) => own.name === name) ?? (kinds[0] as Kind);
+  kinds.find((kind) => kind.name === name) ?? (kinds[0] as Kind);
 
 /** An entry made another kind: what both kinds have stays as it was typed, what is needed waits to be filled in. */
 export function madeInto<E extends StepFile | DetailFile | HoleFile | ElsewhereFile>(

@@ -66,6 +66,6 @@ export const labelAt = (step: StepFile, column: Column): string =>
 /** The column or field that a path is about. */
 export const wordOf = (step: StepFile, path: string): string => {
   const field = kindOf(SHAPES, step.shape).fields.find(({ key }) => path.endsWith(`.${key}`));
-  const column = COLUMNS.find((own) => path.endsWith(own));
+  const column = COLUMNS.find((name) => path.endsWith(name));
   return field ? `${field.label}:` : column ? `${LABELS[column]}:` : '';
 };

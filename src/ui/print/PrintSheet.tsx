@@ -190,7 +190,7 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
   const fromBar = stock.way === 'from-bar';
   const cautions = setups.flatMap(({ setup, operations }) => [
     ...setup.cautions,
-    ...operations.flatMap(({ cautions: own }) => own),
+    ...operations.flatMap(({ cautions: minded }) => minded),
   ]);
   const dangers = [...new Set(cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))];
   const facts = [
@@ -284,11 +284,13 @@ function Minded({ plan }: { plan: Plan }) {
   const { doubts, setups, run, overrules } = plan;
   const names = namesIn(plan);
   const missing = doubts.filter(({ rule }) => rule === 'NO-OPERATION');
-  const named = missing.map(({ path }) => run.part.features.find((own) => own.path === path)?.name ?? entryName(path));
+  const named = missing.map(
+    ({ path }) => run.part.features.find((feature) => feature.path === path)?.name ?? entryName(path),
+  );
   const lines = [
     ...(named.length > 0 ? [`No operation yet, left as metal and in none of the figures: ${named.join('; ')}.`] : []),
     ...doubts.filter((doubt) => !missing.includes(doubt)).map(({ path, because }) => `${entryName(path)}: ${because}`),
-    ...overrules.flatMap((own) => toldOf(own).map((words) => `${sayOverrule(own, names)}: ${words}`)),
+    ...overrules.flatMap((overrule) => toldOf(overrule).map((words) => `${sayOverrule(overrule, names)}: ${words}`)),
     ...setups.flatMap(({ operations, broken }) => [
       ...operations.flatMap(({ number, name, warnings }) => warnings.map((text) => `${number} ${name}: ${text}`)),
       ...broken.map(({ because }) => because),
@@ -393,12 +395,12 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
 
 /** The setting of the tool's own edge with its means, and that of the other edge where there are two. */
 function PrintedStop({ stop: { settings, words } }: { stop: StopView }) {
-  const [own, other] = settings;
+  const [setting, other] = settings;
   return (
     <>
-      {own?.text}
+      {setting?.text}
       <small>
-        {other && `${own?.edge} edge, `}
+        {other && `${setting?.edge} edge, `}
         {words}
       </small>
       {other && (

@@ -79,7 +79,7 @@ function BarPicture({ pattern, kerf }: { pattern: Pattern; kerf: number }) {
   const cuts = cutsOf(pattern).flatMap(({ label, length, times, pieces: many }) =>
     Array.from({ length: times }, () => ({
       length,
-      kind: pieces.findIndex((own) => own.label === label),
+      kind: pieces.findIndex((piece) => piece.label === label),
       turned: many !== undefined,
     })),
   );

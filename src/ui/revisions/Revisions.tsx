@@ -84,11 +84,12 @@ export function Revisions() {
   const [compared, setCompared] = useState<Comparison>();
 
   const list = useMemo(() => (Array.isArray(kept) ? kept : []), [kept]);
-  const own = useMemo(() => list.find(({ runs }) => runs.includes(Number(id))), [list, id]);
+  const servedRevision = useMemo(() => list.find(({ runs }) => runs.includes(Number(id))), [list, id]);
   // The one to compare with: what other runs went on to, else what was before this run's.
   const other =
-    list.find(({ count, runs }) => own && count > own.count && runs.length > 0) ?? list.find((r) => r !== own);
-  const forward = other !== undefined && own !== undefined && other.count > own.count;
+    list.find(({ count, runs }) => servedRevision && count > servedRevision.count && runs.length > 0) ??
+    list.find((r) => r !== servedRevision);
+  const forward = other !== undefined && servedRevision !== undefined && other.count > servedRevision.count;
   const from = sides.from ?? (forward || !other ? HERE : String(other.id));
   const to = sides.to ?? (forward ? String(other.id) : HERE);
 
@@ -113,7 +114,7 @@ export function Revisions() {
     return (
       <Waiting>The server does not answer, and the revisions are kept there. The run itself can be worked on.</Waiting>
     );
-  if (list.length === 0 || (list.length === 1 && own))
+  if (list.length === 0 || (list.length === 1 && servedRevision))
     return (
       <Waiting>
         This part has one revision so far. Change a figure of the drawing, give it the next letter and save: both are
@@ -262,8 +263,8 @@ function Effects({
 function rowOf({ what, unit, before, after, changed, fine }: PlanFigure, units: UnitSystem): SideBySideRow {
   const say = (value: number): string => {
     if (unit === 'min') return sayMinutes(value);
-    const { text, unit: own } = show(value, unit, units, fine);
-    return unit === 'money' || own === '' ? text : `${text} ${own}`;
+    const { text, unit: name } = show(value, unit, units, fine);
+    return unit === 'money' || name === '' ? text : `${text} ${name}`;
   };
   const text = (value: number | string | undefined) => (typeof value === 'number' ? say(value) : value);
   const numbers = typeof before === 'number' && typeof after === 'number';

@@ -36,10 +36,10 @@ export function ConflictWindow({ mine, current, onSettle, onClose }: Props) {
           label="What the two say"
           left="Yours"
           right={`Revision ${current.revision}`}
-          rows={places.map(({ path, mine: own, theirs }) => ({
+          rows={places.map(({ path, mine: name, theirs }) => ({
             key: path,
             where: entryName(path),
-            left: own,
+            left: name,
             right: theirs,
           }))}
           none="Both say the same."

@@ -82,12 +82,12 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
 
   const tools = useMemo<PlannerTools>(
     () => ({
-      exportFile: async (own) => planner.current?.export(own),
+      exportFile: async (runFile) => planner.current?.export(runFile),
       compare: async (before, after) => planner.current?.compare(before, after),
-      sequences: async (own) => planner.current?.sequences(own),
-      refusal: async (own, problems) => planner.current?.refusal(own, problems),
-      choices: async (own, question) => planner.current?.choices(own, question),
-      tryCut: async (own, tile, trial) => planner.current?.tryCut(own, tile, trial),
+      sequences: async (runFile) => planner.current?.sequences(runFile),
+      refusal: async (runFile, problems) => planner.current?.refusal(runFile, problems),
+      choices: async (runFile, question) => planner.current?.choices(runFile, question),
+      tryCut: async (runFile, tile, trial) => planner.current?.tryCut(runFile, tile, trial),
     }),
     [],
   );

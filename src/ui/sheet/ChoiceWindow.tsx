@@ -23,7 +23,7 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
       over = true;
     };
   }, [file, question, choices]);
-  const own = found?.find(({ planned }) => planned);
+  const current = found?.find(({ planned }) => planned);
   const take = ({ overrule }: Choice) => {
     edit(undefined, (run) => {
       run.overrules = [...without(run.overrules ?? [], question), overrule];
@@ -57,7 +57,7 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
                     <td className="figure">
                       {choice.planned
                         ? (choice.pieceMinutes ?? 0).toFixed(2)
-                        : signed((choice.pieceMinutes ?? 0) - (own?.pieceMinutes ?? 0))}
+                        : signed((choice.pieceMinutes ?? 0) - (current?.pieceMinutes ?? 0))}
                     </td>
                     <td className="figure">{sayMinutes(choice.batchMinutes ?? 0)}</td>
                   </>

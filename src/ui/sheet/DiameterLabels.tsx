@@ -116,8 +116,8 @@ function DiameterEntry({ path, onDone }: { path: string; onDone: () => void }) {
         problem={problemAt(problems, `${path}.diameter`)}
         onChange={(text) =>
           edit(`${path}.diameter`, ({ part }) => {
-            const own = part.outside[index];
-            if (own) own.diameter = text;
+            const step = part.outside[index];
+            if (step) step.diameter = text;
           })
         }
         onKeyDown={(event) => {

@@ -38,8 +38,8 @@ export function MeasureTable({ now, then }: { now: CutState; then: CutState | un
       </thead>
       <tbody>
         {row('passes', ({ passes }) => String(passes))}
-        {now.measures.map((own) => (
-          <MeasureRow key={own.name} now={own} then={then?.measures.find((one) => one.name === own.name)} />
+        {now.measures.map((measure) => (
+          <MeasureRow key={measure.name} now={measure} then={then?.measures.find((one) => one.name === measure.name)} />
         ))}
         {row('a piece, min', ({ pieceMinutes }) => pieceMinutes.toFixed(2))}
       </tbody>

@@ -59,15 +59,15 @@ interface Props {
 
 /** What was decided against the planner: what it breaks and costs, and the way back. */
 export function Overrules({ plan, of, edits }: Props) {
-  const own = of === undefined ? plan.overrules : overrulesOf(plan, of);
+  const shown = of === undefined ? plan.overrules : overrulesOf(plan, of);
   const names = namesIn(plan);
-  if (own.length === 0) return null;
-  const groups = groupsOf(own);
+  if (shown.length === 0) return null;
+  const groups = groupsOf(shown);
   const several = groups.size > 1;
   return (
     <>
       <ul aria-label="Decided">
-        {own.map((planned) => (
+        {shown.map((planned) => (
           <Decided key={planned.index} planned={planned} names={names} edits={edits}>
             {several && groups.get(planned.index) && (
               <Again
@@ -82,7 +82,7 @@ export function Overrules({ plan, of, edits }: Props) {
         ))}
       </ul>
       <Row>
-        <Button onPress={() => edits.release(own.map(({ index }) => index))}>
+        <Button onPress={() => edits.release(shown.map(({ index }) => index))}>
           <Undo2 size={15} aria-hidden /> Let Shingle decide again{several ? ', all of it' : ''}
         </Button>
       </Row>
@@ -91,11 +91,11 @@ export function Overrules({ plan, of, edits }: Props) {
 }
 
 /** What was decided together, by the first of each: the two orders of a moved operation, or one alone. */
-function groupsOf(own: readonly PlannedOverrule[]): Map<number, number[]> {
+function groupsOf(overrules: readonly PlannedOverrule[]): Map<number, number[]> {
   const groups = new Map<number, number[]>();
-  for (const { index, overrule } of own) {
+  for (const { index, overrule } of overrules) {
     const moved = movedBy(overrule);
-    const first = own.find((other) => moved !== undefined && movedBy(other.overrule) === moved)?.index ?? index;
+    const first = overrules.find((other) => moved !== undefined && movedBy(other.overrule) === moved)?.index ?? index;
     groups.set(first, [...(groups.get(first) ?? []), index]);
   }
   return groups;

@@ -30,7 +30,9 @@ export function OwnWorkWindow({ end: first, onClose }: { end: 'front' | 'back'; 
   const [minutes, setMinutes] = useState('');
   const [end, setEnd] = useState(first);
   const [tried, setTried] = useState(false);
-  const taken = (file.overrules ?? []).some((own) => isAdd(own) && own.add.end === end && own.add.name === name.trim());
+  const taken = (file.overrules ?? []).some(
+    (overrule) => isAdd(overrule) && overrule.add.end === end && overrule.add.name === name.trim(),
+  );
   const value = Number(minutes.trim().replace(',', '.'));
   const wrongName = name.trim() === '' ? 'say what is done' : taken ? 'is there already at this end' : undefined;
   const wrongMinutes =
@@ -70,7 +72,7 @@ export function OwnWorkWindow({ end: first, onClose }: { end: 'front' | 'back'; 
           onChange={setMinutes}
           problem={tried ? wrongMinutes : undefined}
         />
-        <Choice label="Looking out" value={end} onChange={(own) => setEnd(own === 'back' ? 'back' : 'front')}>
+        <Choice label="Looking out" value={end} onChange={(word) => setEnd(word === 'back' ? 'back' : 'front')}>
           <option value="front">front end</option>
           <option value="back">back end</option>
         </Choice>

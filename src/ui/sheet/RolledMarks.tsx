@@ -28,26 +28,26 @@ export function RolledMarks({
     <g>
       {operations.slice(0, last + 1).map((operation) => {
         const { kind, key, from, feature } = operation;
-        const own = setup.part.features.find(({ path }) => path === feature);
+        const rolled = setup.part.features.find(({ path }) => path === feature);
         const r = surfaceOf(operation);
-        if (kind === 'knurl' && own)
+        if (kind === 'knurl' && rolled)
           return (
             <rect
               key={key}
-              x={frame.x(own.z1)}
+              x={frame.x(rolled.z1)}
               y={Math.min(frame.y(r), frame.y(r) + (frame.y(0) < frame.y(r) ? -BAND : 0))}
-              width={Math.abs(frame.x(own.z0) - frame.x(own.z1))}
+              width={Math.abs(frame.x(rolled.z0) - frame.x(rolled.z1))}
               height={BAND}
               fill="url(#hatch-knurl)"
             />
           );
-        if (!['thread', 'die', 'tap'].includes(kind) || !own?.thread) return null;
-        const root = kind === 'tap' ? r + threadDepth(own.thread) : r - threadDepth(own.thread);
+        if (!['thread', 'die', 'tap'].includes(kind) || !rolled?.thread) return null;
+        const root = kind === 'tap' ? r + threadDepth(rolled.thread) : r - threadDepth(rolled.thread);
         return (
           <line
             key={key}
             x1={frame.x(from)}
-            x2={frame.x(own.z1)}
+            x2={frame.x(rolled.z1)}
             y1={frame.y(root)}
             y2={frame.y(root)}
             stroke="var(--ink)"

@@ -92,23 +92,23 @@ interface OptionProps {
 }
 
 /** One row: most of them stay as they are when a figure is edited. */
-const Option = memo(function Option(own: OptionProps) {
+const Option = memo(function Option(props: OptionProps) {
   return (
     <Row
       type="button"
       role="option"
-      aria-selected={own.chosen}
-      tabIndex={own.reached ? 0 : -1}
-      style={{ height: own.rowHeight }}
-      onClick={() => own.onSelect(own.operation)}
+      aria-selected={props.chosen}
+      tabIndex={props.reached ? 0 : -1}
+      style={{ height: props.rowHeight }}
+      onClick={() => props.onSelect(props.operation)}
     >
       <span className="number">
-        <Decided decided={own.decided} />
-        {own.number}
+        <Decided decided={props.decided} />
+        {props.number}
       </span>
-      <OperationSign kind={own.kind} />
-      <span className="name">{own.name}</span>
-      <span className="minutes">{own.minutes}</span>
+      <OperationSign kind={props.kind} />
+      <span className="name">{props.name}</span>
+      <span className="minutes">{props.minutes}</span>
     </Row>
   );
 });

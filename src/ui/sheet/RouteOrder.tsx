@@ -71,7 +71,7 @@ export function RouteOrder({ planned, top, width, rowHeight, edits }: Props) {
     onReorder({ keys: moved, target }) {
       const [key] = [...moved].map(String);
       if (key === undefined) return;
-      const others = keys.filter((own) => own !== key);
+      const others = keys.filter((name) => name !== key);
       const at = others.indexOf(String(target.key));
       if (at >= 0) edits.move(key, target.dropPosition === 'after' ? at + 1 : at);
     },

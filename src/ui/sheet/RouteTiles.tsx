@@ -31,8 +31,8 @@ interface TileProps {
  * One tile: over exactly the length it cuts, its dark end where the tool stops. A mouse or a pen drags it. Most of them
  * stay as they are when a figure is edited.
  */
-const Tile = memo(function Tile(own: TileProps) {
-  const { operation, left, width, y, rowHeight, stops, fromTailstock, chosen, decided, onSelect, onMove } = own;
+const Tile = memo(function Tile(props: TileProps) {
+  const { operation, left, width, y, rowHeight, stops, fromTailstock, chosen, decided, onSelect, onMove } = props;
   const [dragged, setDragged] = useState<number>();
   const rows = Math.round((dragged ?? 0) / rowHeight);
   const { moveProps } = useMove({
@@ -111,7 +111,7 @@ export const RouteTiles = memo(function RouteTiles({ plan, planned, layout, top,
     now.current = { operations, edits };
   }, [operations, edits]);
   const move = useCallback((key: string, rows: number, done: boolean) => {
-    const index = now.current.operations.findIndex((own) => own.key === key);
+    const index = now.current.operations.findIndex((operation) => operation.key === key);
     const to = Math.min(now.current.operations.length - 1, Math.max(0, index + rows));
     setDragged(done ? undefined : { index, to });
     if (done && to !== index) now.current.edits.move(key, to);

@@ -76,13 +76,13 @@ export function SequencesWindow({ onClose }: { onClose: () => void }) {
               </tr>
             </thead>
             <tbody>
-              {compared.sequences.map((own, index) => (
+              {compared.sequences.map((tried, index) => (
                 <Row
-                  key={`${own.machine?.id} ${own.way} ${own.firstEnd}`}
-                  sequence={own}
+                  key={`${tried.machine?.id} ${tried.way} ${tried.firstEnd}`}
+                  sequence={tried}
                   chosen={index === compared.chosen}
                   several={several}
-                  onTake={() => take(own)}
+                  onTake={() => take(tried)}
                 />
               ))}
             </tbody>

@@ -55,9 +55,9 @@ function Routes({ plan: { route, run } }: { plan: Plan }) {
     <details style={{ fontSize: 14, margin: '4px 0' }}>
       <summary style={{ cursor: 'pointer' }}>{sayTried(route)}</summary>
       <ul>
-        {route.runnersUp.map((own) => (
-          <li key={sayRoute(own)}>
-            <strong>{sayRoute(own)}</strong>: {sayLost(own, run.units)}
+        {route.runnersUp.map((runnerUp) => (
+          <li key={sayRoute(runnerUp)}>
+            <strong>{sayRoute(runnerUp)}</strong>: {sayLost(runnerUp, run.units)}
           </li>
         ))}
       </ul>
@@ -75,13 +75,13 @@ export function WaysPart({ plan }: { plan: Plan }) {
     <Part>
       <h3>Ways</h3>
       <dl>
-        {plan.ways.map(({ way, times, stock: own, problem, unsound }) => (
+        {plan.ways.map(({ way, times, stock: bar, problem, unsound }) => (
           <Line
             key={way}
             name={`${WAY_WORDS[way]}${way === stock.way ? ', chosen' : ''}${unsound ? ', not sound' : ''}`}
           >
-            {times && own
-              ? `${sayMinutes(times.batch.value)} · ${own.bars.value} bar${own.bars.value === 1 ? '' : 's'}`
+            {times && bar
+              ? `${sayMinutes(times.batch.value)} · ${bar.bars.value} bar${bar.bars.value === 1 ? '' : 's'}`
               : problem && 'cannot be'}
           </Line>
         ))}

@@ -209,9 +209,9 @@ function Listed({
   const value = valueOf(field, text, units) ?? is ?? 0;
   const at = Math.max(
     0,
-    list.findLastIndex((own) => own <= value + 1e-9),
+    list.findLastIndex((figure) => figure <= value + 1e-9),
   );
-  const put = (own: number | undefined) => (own === undefined ? '' : shown(own));
+  const put = (figure: number | undefined) => (figure === undefined ? '' : shown(figure));
   return (
     <div>
       <Field label={label} value={text} placeholder={put(is)} problem={wrongIn(field, text, units)} onChange={onText} />

@@ -102,17 +102,17 @@ export function Working({ figure, units }: { figure: Figure; units: UnitSystem }
       <div className="formula">{spoken(figure.formula)}</div>
       <table>
         <tbody>
-          {figure.terms.map((own) => (
-            <tr key={own.symbol}>
-              <td className="symbol">{own.symbol}</td>
-              <td>{own.name}</td>
-              <td className="figure">{termText(own, units)}</td>
-              <td className="from">{own.from}</td>
+          {figure.terms.map((term) => (
+            <tr key={term.symbol}>
+              <td className="symbol">{term.symbol}</td>
+              <td>{term.name}</td>
+              <td className="figure">{termText(term, units)}</td>
+              <td className="from">{term.from}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      {units === 'in' && figure.terms.some((own) => ['m/min', 'mm/rev'].includes(own.unit)) && (
+      {units === 'in' && figure.terms.some((term) => ['m/min', 'mm/rev'].includes(term.unit)) && (
         <p>The formula counts in mm; lengths are shown in inches.</p>
       )}
       {figure.note && <p>{figure.note}</p>}

@@ -5,7 +5,7 @@ import { keysIn, movedBy, type PlannedOverrule } from '@/core/plan/order/overrul
 /** The overrules that decided of an operation by its key: place, tool, end, or that it is there; or of work elsewhere by its path. */
 export function overrulesOf({ overrules, setups }: Plan, key: string): PlannedOverrule[] {
   if (overrules.length === 0) return [];
-  const feature = setups.flatMap(({ operations }) => operations).find((own) => own.key === key)?.feature;
+  const feature = setups.flatMap(({ operations }) => operations).find((operation) => operation.key === key)?.feature;
   return overrules.filter(({ overrule }) => {
     if (isEnd(overrule)) return overrule.feature === feature;
     if (isOutside(overrule)) return overrule.outside === key;
@@ -30,7 +30,7 @@ export const namesIn = ({ setups, run, outside }: Plan): ReadonlyMap<string, str
 
 /** Whether the place of an operation was decided against the planner: kept, or against a rule. */
 export function decidedOf(plan: Plan, key: string): 'kept' | 'against' | undefined {
-  const own = overrulesOf(plan, key).filter(({ state }) => state !== 'idle');
-  if (own.length === 0) return undefined;
-  return own.some(({ breaks }) => breaks.length > 0) ? 'against' : 'kept';
+  const standing = overrulesOf(plan, key).filter(({ state }) => state !== 'idle');
+  if (standing.length === 0) return undefined;
+  return standing.some(({ breaks }) => breaks.length > 0) ? 'against' : 'kept';
 }

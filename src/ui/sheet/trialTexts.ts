@@ -38,8 +38,8 @@ export function wrongIn(field: keyof TrialTexts, text: string, units: UnitSystem
 export function trialOf(texts: TrialTexts, tool: string | undefined, units: UnitSystem): Trial {
   const value = (field: keyof TrialTexts) => valueOf(field, texts[field], units);
   const put = (field: 'speed' | 'feed' | 'depth' | 'nose') => {
-    const own = value(field);
-    return own === undefined ? {} : { [field]: own };
+    const figure = value(field);
+    return figure === undefined ? {} : { [field]: figure };
   };
   const { edge } = texts;
   const stickOut = value('stickOut');
@@ -58,8 +58,10 @@ export function trialOf(texts: TrialTexts, tool: string | undefined, units: Unit
 
 /** What was decided of an operation and its set-up before, as it stands in the fields. */
 export function decidedTexts({ overrules = [] }: RunFile, { key, setup }: Tile, units: UnitSystem): TrialTexts {
-  const cut = overrules.flatMap((own) => (isCut(own) && own.operation === key ? [own.cut] : []))[0];
-  const out = overrules.flatMap((own) => (isStickOut(own) && own.setup === setup ? [own.stickOut] : []))[0];
+  const cut = overrules.flatMap((overrule) => (isCut(overrule) && overrule.operation === key ? [overrule.cut] : []))[0];
+  const out = overrules.flatMap((overrule) =>
+    isStickOut(overrule) && overrule.setup === setup ? [overrule.stickOut] : [],
+  )[0];
   const length = (mm: number | undefined) => (mm === undefined ? '' : formatNominal(mm, units));
   return {
     speed: String(cut?.speed ?? ''),

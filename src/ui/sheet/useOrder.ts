@@ -38,8 +38,8 @@ export function useOrder({ operations }: PlannedSetup): OrderEdits {
       },
       sign: (index, because, signed) =>
         edit(undefined, (run) => {
-          const own = run.overrules?.[index];
-          if (own) Object.assign(own, { because, signed });
+          const decided = run.overrules?.[index];
+          if (decided) Object.assign(decided, { because, signed });
         }),
       skip: (key) =>
         edit(undefined, (run) => {
@@ -47,7 +47,9 @@ export function useOrder({ operations }: PlannedSetup): OrderEdits {
         }),
       outside: (path, after) =>
         edit(undefined, (run) => {
-          const others = (run.overrules ?? []).filter((own) => !(isOutside(own) && own.outside === path));
+          const others = (run.overrules ?? []).filter(
+            (overrule) => !(isOutside(overrule) && overrule.outside === path),
+          );
           run.overrules = [...others, { outside: path, after }];
         }),
       release: (indices) =>

@@ -97,8 +97,8 @@ function FiguresForm({ fields, values: given, onDone, onClose }: FormProps) {
   const [asked, setAsked] = useState(false);
   const results = fields.map((field) => ({ field, result: read(field, texts[field.key] ?? '') }));
   const problemOf = (key: string) => {
-    const own = results.find(({ field }) => field.key === key)?.result;
-    return asked && own && !own.ok ? own.message : undefined;
+    const typed = results.find(({ field }) => field.key === key)?.result;
+    return asked && typed && !typed.ok ? typed.message : undefined;
   };
   return (
     <Grid

@@ -27,8 +27,8 @@ export const HoldingCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: S
       `⌀${from} to ${upTo}, covers ${length} mm · runs true to ${runOut} mm · ${load} min a piece, ${change} min to make ready`,
     ]}
     fields={FIELDS}
-    values={(own) => own}
-    made={(own, values) => ({ ...own, ...values })}
+    values={(means) => means}
+    made={(means, values) => ({ ...means, ...values })}
     onChange={(holdings) => onChange({ ...shop, holdings })}
   />
 );

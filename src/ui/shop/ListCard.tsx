@@ -54,7 +54,7 @@ export function ListCard<Item>({
 }: Props<Item>) {
   const [open, setOpen] = useState<{ item: Item; index: number }>();
   const put = (item: Item, index: number) =>
-    onChange(index < items.length ? items.map((own, at) => (at === index ? item : own)) : [...items, item]);
+    onChange(index < items.length ? items.map((before, at) => (at === index ? item : before)) : [...items, item]);
   return (
     <Card aria-labelledby={id}>
       <h2 id={id}>{title}</h2>
@@ -87,8 +87,8 @@ export function ListCard<Item>({
           fields={fields}
           values={values(open.item)}
           onClose={() => setOpen(undefined)}
-          onDone={(own) => {
-            put(made(open.item, own), open.index);
+          onDone={(typed) => {
+            put(made(open.item, typed), open.index);
             setOpen(undefined);
           }}
         />

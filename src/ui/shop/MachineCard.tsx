@@ -143,7 +143,7 @@ export function MachineCard({ shop, used, onChange }: { shop: Shop; used: UsedBy
         noun: 'machine',
         like: (machine) => ({ ...machine, id: freeId(machine.id, machines), name: `${machine.name}, another` }),
       }}
-      onChange={(own) => onChange({ ...shop, machines: own })}
+      onChange={(changed) => onChange({ ...shop, machines: changed })}
     />
   );
 }

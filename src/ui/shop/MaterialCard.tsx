@@ -54,7 +54,7 @@ export function MaterialCard({ shop, onChange }: { shop: Shop; onChange: (shop: 
         noun: 'material',
         like: (material) => ({ ...material, id: freeId(material.id, materials), name: `${material.name}, another` }),
       }}
-      onChange={(own) => onChange({ ...shop, materials: own })}
+      onChange={(changed) => onChange({ ...shop, materials: changed })}
     />
   );
 }

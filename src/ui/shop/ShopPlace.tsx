@@ -108,7 +108,7 @@ const figuresOf =
       .map((group) => <FiguresCard key={group.of} group={group} shop={shop} onChange={onChange} />);
 
 /** The pages of the shop, in their order. */
-const PAGES: readonly { id: string; title: string; cards: (own: Cards) => ReactNode }[] = [
+const PAGES: readonly { id: string; title: string; cards: (props: Cards) => ReactNode }[] = [
   {
     id: 'rules',
     title: 'House rules',
@@ -189,16 +189,16 @@ function useShopDraft(served: Shop, revision: number) {
 export function ShopPlace({ served, revision, used }: { served: Shop; revision: number; used: UsedBy }) {
   const { kept, shop, change, save, changed, problems, setProblems, told } = useShopDraft(served, revision);
   const file = useRef<HTMLInputElement>(null);
-  const takeIn = async (own: File | undefined) => {
-    if (!own) return;
+  const takeIn = async (chosen: File | undefined) => {
+    if (!chosen) return;
     try {
-      const read = JSON.parse(await own.text()) as Shop;
+      const read = JSON.parse(await chosen.text()) as Shop;
       // Whether it is a shop at all: what is not is told, and what was changed so far stays.
       const answer = await previewShop(read);
       if (answer.ok) change(read);
       else setProblems(answer.problems);
     } catch {
-      setProblems([{ path: own.name, message: 'is not JSON; a shop file comes from “Out as a file”' }]);
+      setProblems([{ path: chosen.name, message: 'is not JSON; a shop file comes from “Out as a file”' }]);
     }
   };
   return (

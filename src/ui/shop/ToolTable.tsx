@@ -166,8 +166,8 @@ function FindTools({
       />
       <Choice label="Does" value={kind} onChange={(value) => onSought({ ...sought, kind: value })}>
         <option value="">anything</option>
-        {kinds.map((own) => (
-          <option key={own}>{own}</option>
+        {kinds.map((name) => (
+          <option key={name}>{name}</option>
         ))}
       </Choice>
       <label className="archived">
@@ -249,7 +249,7 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
   const put = (tool: Tool, index: number) =>
     onChange({
       ...shop,
-      tools: index < tools.length ? tools.map((own, at) => (at === index ? tool : own)) : [...tools, tool],
+      tools: index < tools.length ? tools.map((before, at) => (at === index ? tool : before)) : [...tools, tool],
     });
   return (
     <Card aria-labelledby="tools">

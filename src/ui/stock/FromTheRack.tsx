@@ -87,8 +87,8 @@ export function FromTheRack({ plan }: { plan: Plan }) {
         <p>{items ? 'The server does not answer; the rack is kept there.' : 'Looking at the rack …'}</p>
       </Card>
     );
-  const own = items.filter((item) => sameSection(item, sectionOfRun(material.id, stock)));
-  const reserved = own.flatMap((item) =>
+  const ofSection = items.filter((item) => sameSection(item, sectionOfRun(material.id, stock)));
+  const reserved = ofSection.flatMap((item) =>
     item.reserved.filter((one) => one.run === run).map(({ length }) => ({ item, length })),
   );
   const { picked, missing, barsToBuy } = pickFromRack(stock, material.id, items, run);
@@ -115,7 +115,7 @@ export function FromTheRack({ plan }: { plan: Plan }) {
       <h2 id="from-rack">On the rack</h2>
       {picked.length === 0 ? (
         <p>
-          {own.length === 0
+          {ofSection.length === 0
             ? `There is no ${name}.`
             : `There is ${name}, and nothing of it is free in a length that gives a piece.`}{' '}
           {barsToBuy} {barsToBuy === 1 ? 'bar' : 'bars'} to buy.

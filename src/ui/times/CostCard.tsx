@@ -36,13 +36,13 @@ const CostTable = ({ cost, units, quantity }: { cost: BatchAccount['cost']; unit
   <Table>
     <Heads of={['Of', { figures: 'batch' }, { figures: 'a piece' }]} />
     <tbody>
-      {[cost.material, cost.labour, cost.edges, cost.order].map((own) => (
-        <tr key={own.name}>
-          <th scope="row">{own.name}</th>
+      {[cost.material, cost.labour, cost.edges, cost.order].map((share) => (
+        <tr key={share.name}>
+          <th scope="row">{share.name}</th>
           <td className="figure">
-            <FigureButton figure={own} units={units} />
+            <FigureButton figure={share} units={units} />
           </td>
-          <td className="figure">{(own.value / quantity).toFixed(2)}</td>
+          <td className="figure">{(share.value / quantity).toFixed(2)}</td>
         </tr>
       ))}
       <tr>
@@ -81,11 +81,13 @@ const PriceByQuantity = ({
     <h2 style={{ marginTop: 12 }}>Price by quantity</h2>
     <LineChart
       title={`Cost of a piece over the quantity, in ${currency}`}
-      series={[{ id: 'piece', name: 'a piece', strong: true, points: priced.map((own) => [own.quantity, own.piece]) }]}
-      marks={priced.map((own) => ({
-        x: own.quantity,
-        y: own.piece,
-        words: `${own.quantity} pieces: ${own.piece.toFixed(2)} ${currency} each, ${own.batch.toFixed(2)} ${currency} in all`,
+      series={[
+        { id: 'piece', name: 'a piece', strong: true, points: priced.map((price) => [price.quantity, price.piece]) },
+      ]}
+      marks={priced.map((price) => ({
+        x: price.quantity,
+        y: price.piece,
+        words: `${price.quantity} pieces: ${price.piece.toFixed(2)} ${currency} each, ${price.batch.toFixed(2)} ${currency} in all`,
       }))}
       x="pieces in the batch"
       y={`${currency} a piece`}
@@ -94,12 +96,12 @@ const PriceByQuantity = ({
     <Table>
       <Heads of={['Pieces', { figures: 'each' }, { figures: 'batch' }, { figures: 'time' }]} />
       <tbody>
-        {priced.map((own) => (
-          <tr key={own.quantity} aria-current={own.quantity === quantity || undefined}>
-            <th scope="row">{own.quantity}</th>
-            <td className="figure">{own.piece.toFixed(2)}</td>
-            <td className="figure">{own.batch.toFixed(2)}</td>
-            <td className="figure">{sayMinutes(own.minutes)}</td>
+        {priced.map((price) => (
+          <tr key={price.quantity} aria-current={price.quantity === quantity || undefined}>
+            <th scope="row">{price.quantity}</th>
+            <td className="figure">{price.piece.toFixed(2)}</td>
+            <td className="figure">{price.batch.toFixed(2)}</td>
+            <td className="figure">{sayMinutes(price.minutes)}</td>
           </tr>
         ))}
       </tbody>

@@ -78,7 +78,7 @@ export function LineChart({ title, series, marks, x: xName, y: yName, sayY, show
     .domain(shown ?? [0, Math.max(...all.map(([, value]) => value)) * 1.05])
     .range([HEIGHT - MARGIN.bottom, MARGIN.top]);
   const ticks = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000, 20000, 50000, 100000].filter(
-    (own) => own >= Math.min(...xs) && own <= Math.max(...xs),
+    (figure) => figure >= Math.min(...xs) && figure <= Math.max(...xs),
   );
   return (
     <Frame ref={room}>

@@ -43,7 +43,7 @@ export function PromiseCard({ elements, range, seed, onAgain }: Props) {
   const total = elements.reduce((sum, { minutes }) => sum + minutes, 0);
   const kinds = (['cutting', 'hand', 'setup'] as const).map((kind) => ({
     kind,
-    minutes: elements.filter((own) => own.kind === kind).reduce((sum, { minutes }) => sum + minutes, 0),
+    minutes: elements.filter((element) => element.kind === kind).reduce((sum, { minutes }) => sum + minutes, 0),
   }));
   const named = elements.slice(0, NAMED);
   const rest = elements.slice(NAMED).reduce((sum, { minutes }) => sum + minutes, 0);

@@ -16,9 +16,11 @@ const POINTS = 40;
 
 /** Quantities around the run's own and the nearer cross-overs, closer together where they are small. */
 function quantitiesAround(quantity: number, crosses: readonly CrossOver[]): number[] {
-  const near = crosses.map((own) => own.quantity).filter((own) => own > quantity / 20 && own < quantity * 20);
-  const least = Math.max(1, Math.min(quantity / 4, ...near.map((own) => own / 1.5)));
-  const most = Math.max(least * 8, quantity * 4, ...near.map((own) => own * 1.5));
+  const near = crosses
+    .map((cross) => cross.quantity)
+    .filter((figure) => figure > quantity / 20 && figure < quantity * 20);
+  const least = Math.max(1, Math.min(quantity / 4, ...near.map((figure) => figure / 1.5)));
+  const most = Math.max(least * 8, quantity * 4, ...near.map((figure) => figure * 1.5));
   return Array.from({ length: POINTS }, (_, index) => least * (most / least) ** (index / (POINTS - 1)));
 }
 
@@ -56,12 +58,12 @@ function chartOf(
       words: `${line.name}: ${say(at(line, quantity) / quantity)} a piece of ${quantity}`,
     })),
     ...crosses
-      .filter((own) => own.quantity >= first && own.quantity <= most)
-      .map((own) => ({ x: own.quantity, y: own.value / own.quantity, words: sayCross(own, nameOf) })),
+      .filter((cross) => cross.quantity >= first && cross.quantity <= most)
+      .map((cross) => ({ x: cross.quantity, y: cross.value / cross.quantity, words: sayCross(cross, nameOf) })),
   ];
   const shares = series.flatMap(({ points }) => points.map(([, share]) => share));
-  const own = lines.find(({ planned }) => planned) ?? lines[0];
-  const here = own ? at(own, quantity) / quantity : 0;
+  const wayLine = lines.find(({ planned }) => planned) ?? lines[0];
+  const here = wayLine ? at(wayLine, quantity) / quantity : 0;
   // What is dear in small numbers would press the rest together.
   const shown: [number, number] = [0.85 * Math.min(...shares), Math.min(1.02 * Math.max(...shares), 1.9 * here)];
   return { series, marks, shown };
@@ -78,7 +80,7 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
   const lines = ways.flatMap(({ id, name, planned, [measured]: line }): WayLine[] =>
     line ? [{ id, name, planned, ...line }] : [],
   );
-  const nameOf = (id: string) => ways.find((own) => own.id === id)?.name ?? id;
+  const nameOf = (id: string) => ways.find((way) => way.id === id)?.name ?? id;
   const crosses = crossOvers(lines);
   const best = Math.min(...ways.flatMap((way) => batchOf(way, measured) ?? []));
   return (
@@ -129,7 +131,7 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
       <p style={{ marginTop: 8, fontSize: 14 }}>
         {crosses.length === 0
           ? 'The least stays the least, whatever the quantity.'
-          : crosses.map((own) => `${sayCross(own, nameOf)}. `)}
+          : crosses.map((cross) => `${sayCross(cross, nameOf)}. `)}
       </p>
       <Risks ways={ways} />
     </Card>

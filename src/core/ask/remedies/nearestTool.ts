@@ -8,7 +8,7 @@ const NEAR = 2;
 export const nearestTool: RemedyKind = ({ part, units }, { tools }, problems) =>
   (part.bores ?? []).flatMap((bore, index) => {
     const path = `part.bores[${index}].diameter`;
-    if (!problems.some((own) => own.path === path) || bore.shape !== 'drill') return [];
+    if (!problems.some((problem) => problem.path === path) || bore.shape !== 'drill') return [];
     const written = bore.diameter;
     const wanted = parseLength(typeof written === 'object' ? String(written.size) : String(written), units);
     if (!wanted.ok) return [];

@@ -57,13 +57,17 @@ const valueOf = (entry: Entry, key: string): unknown => {
 /** A value as it is read: millimetres and limits, so that 20 and `20.0 mm` are the same; else its text. */
 function meant({ takes }: Field, value: unknown, units: UnitSystem): string {
   if (value === undefined || value === '' || value === false) return '';
-  if (takes === 'size' || takes === 'place') {
+  if (takes === 'size' || takes === 'place' || takes === 'depth') {
     const size = readPlace(value as SizeEntry, { units, general: 'medium', path: '' });
     const places = (mm: number) => mm.toFixed(6);
     if (size.ok)
-      return [size.value.nominal, size.value.lower, size.value.upper].map(places).join(' ') + size.value.from;
+      return [
+        ...[size.value.nominal, size.value.lower, size.value.upper].map(places),
+        size.value.from,
+        size.value.open ?? '',
+      ].join(' ');
   }
-  if (takes === 'length' || takes === 'depth') {
+  if (takes === 'length') {
     const length = parseLength(value as string | number, units);
     if (length.ok) return length.value.toFixed(6);
   }
@@ -80,9 +84,9 @@ function shown({ takes }: Field, value: unknown, units: UnitSystem, mixed: boole
 }
 
 const fieldsOf = (list: EntryListName, entry: Entry): Field[] => {
-  const own = kindOfEntry(list, entry)?.fields ?? [];
+  const fields = kindOfEntry(list, entry)?.fields ?? [];
   // A drilled hole has its name among its own fields.
-  return [...own, ...COMMON.filter(({ key }) => !own.some((field) => field.key === key))];
+  return [...fields, ...COMMON.filter(({ key }) => !fields.some((field) => field.key === key))];
 };
 
 const kindIn = (list: EntryListName, entry: Entry) => byKeys(entry)[KIND_KEY[list]];
@@ -123,7 +127,7 @@ export function compareParts(before: WrittenPart, after: WrittenPart): { changes
   const mixed = units.before !== units.after;
   const paths = new Map<string, string>();
   const head = HEAD.flatMap(({ key, what }): DrawingChange[] => {
-    const [old, now] = [before.part[key], after.part[key]].map((text) => text?.trim() || undefined);
+    const [old, now] = [before.part[key], after.part[key]].map((entry) => [entry ?? ''].flat().join(' or ').trim() || undefined);
     return old === now ? [] : [{ where: 'Part', what, path: {}, ...said('before', old), ...said('after', now) }];
   });
   const entries = LISTS.flatMap(({ list, noun }) =>

@@ -28,7 +28,7 @@ describe('in the drawing', () => {
   });
 
   test('a step put in is one new line, and those behind it are the ones they were', () => {
-    const more = [outside[0], step(20, 2), outside[1]].filter((own) => own !== undefined);
+    const more = [outside[0], step(20, 2), outside[1]].filter((file) => file !== undefined);
     expect(changesOf({ outside }, { outside: more })).toEqual([['Step 2', '', undefined, '20; 2']]);
     expect([...compareParts(mm({ outside }), mm({ outside: more })).paths]).toEqual([
       ['part.outside[0]', 'part.outside[0]'],
@@ -144,9 +144,11 @@ test('a side that cannot be planned says why, and the drawing is compared all th
 test('a part in mm for a run in inches is the same part', () => {
   const { part } = example('gland-body');
   const inInches = partInUnits(part, 'mm', 'in');
-  const [own, other] = [readPart(part, 'mm'), readPart(inInches, 'in')];
-  if (!own.ok || !other.ok) throw new Error(JSON.stringify([own, other]));
-  expect(other.value.length).toBeCloseTo(own.value.length, 9);
-  expect(other.value.steps.map(({ diameter }) => diameter)).toEqual(own.value.steps.map(({ diameter }) => diameter));
-  expect(other.value.features.map(({ z0, z1 }) => [z0, z1])).toEqual(own.value.features.map(({ z0, z1 }) => [z0, z1]));
+  const [found, other] = [readPart(part, 'mm'), readPart(inInches, 'in')];
+  if (!found.ok || !other.ok) throw new Error(JSON.stringify([found, other]));
+  expect(other.value.length).toBeCloseTo(found.value.length, 9);
+  expect(other.value.steps.map(({ diameter }) => diameter)).toEqual(found.value.steps.map(({ diameter }) => diameter));
+  expect(other.value.features.map(({ z0, z1 }) => [z0, z1])).toEqual(
+    found.value.features.map(({ z0, z1 }) => [z0, z1]),
+  );
 });

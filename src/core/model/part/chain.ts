@@ -29,8 +29,8 @@ export function treeOf(faces: number, links: readonly Link[]): Link[] {
     .filter(({ from, to }) => {
       const [a, b] = [group[from], group[to]];
       if (a === b) return false;
-      group.forEach((own, face) => {
-        if (own === b) group[face] = a as number;
+      group.forEach((member, face) => {
+        if (member === b) group[face] = a as number;
       });
       return true;
     });

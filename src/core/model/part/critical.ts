@@ -29,8 +29,8 @@ export function criticalDimensions(part: Part, units: UnitSystem): CriticalDimen
   const found = [
     ...part.steps.flatMap(({ path, name, diameter, critical, why, roughness }): CriticalDimension[] => {
       const marked = critical ? [why ?? 'marked on the drawing'] : [];
-      const own = part.features.some((feature) => feature.path === path && feature.kind !== 'recess');
-      const because = [...marked, ...(own ? [] : limits(diameter, units)), ...tied(path)];
+      const featured = part.features.some((feature) => feature.path === path && feature.kind !== 'recess');
+      const because = [...marked, ...(featured ? [] : limits(diameter, units)), ...tied(path)];
       const what = `${sayDiameter(diameter.nominal, units)}${name ? `, ${name}` : ''}`;
       return because.length > 0 ? [{ path, what, because: [...because, ...rough(roughness)] }] : [];
     }),
@@ -59,8 +59,8 @@ export function criticalDimensions(part: Part, units: UnitSystem): CriticalDimen
 
 /** What a surface is called in a sentence. */
 function nameIn(part: Part, path: string): string {
-  const step = part.steps.find((own) => own.path === path);
-  const hole = part.holes.find((own) => own.path === path);
-  const feature = part.features.find((own) => own.path === path);
+  const step = part.steps.find((candidate) => candidate.path === path);
+  const hole = part.holes.find((candidate) => candidate.path === path);
+  const feature = part.features.find((candidate) => candidate.path === path);
   return step?.name ?? hole?.name ?? feature?.called ?? feature?.name ?? path;
 }

@@ -54,6 +54,8 @@ export interface Feature {
   bore?: Segment[];
   /** What it leaves standing that a square corner would not have. */
   leaves?: Segment[];
+  /** Between which diameters it is cut into the face that it goes in at. */
+  inFace?: { inner: Size; outer: Size };
   flats?: Flats;
   thread?: Thread;
   /** A hole across the axis: its diameter, and how deep from the outside; right through without it; how far out of square, degrees. */
@@ -61,6 +63,8 @@ export interface Feature {
   /** Where it stands about the axis, from the first, degrees. */
   turnedTo?: number;
   knurl?: { pattern: string; pitch: number };
+  /** How deep, where the drawing gives that limits of its own. */
+  deep?: Size;
   /** How finely it is to be made, mm between its limits, and on which diameter; for what cannot be held. */
   size?: Size;
   dimensions: Dimension[];

@@ -100,13 +100,21 @@ function crossTakes({ cross, z0, z1 }: Feature, outside: Profile, bore: Profile)
   };
 }
 
+/** A groove in a face: a ring, whose two walls are skin that was not there. */
+function inFaceTakes({ inFace, z0, z1 }: Feature): Take {
+  if (!inFace) return { volume: 0, skin: 0, moment: 0 };
+  const [inner, outer] = [inFace.inner.nominal / 2, inFace.outer.nominal / 2];
+  const volume = Math.PI * (outer ** 2 - inner ** 2) * (z1 - z0);
+  return { volume, skin: -2 * Math.PI * (inner + outer) * (z1 - z0), moment: (volume * (z0 + z1)) / 2 };
+}
+
 /** Radius just before or just behind a place; 0 beyond the ends. */
 function radiusBeside(profile: Profile, z: number, side: 'before' | 'behind'): number {
   const near = 1e-7;
-  const own = profile.find(({ z0, z1 }) =>
+  const segment = profile.find(({ z0, z1 }) =>
     side === 'before' ? z0 < z - near && z <= z1 + near : z0 <= z + near && z < z1 - near,
   );
-  return own ? radiusOn(own, Math.min(own.z1, Math.max(own.z0, z))) : 0;
+  return segment ? radiusOn(segment, Math.min(segment.z1, Math.max(segment.z0, z))) : 0;
 }
 
 /** Area of all faces that stand across the axis: the ends, and every jump of radius or of section. */
@@ -115,10 +123,10 @@ function faces(outside: Profile, bore: Profile, flats: ReturnType<typeof flatsOf
   const near = 1e-7;
   const section = (z: number, side: 'before' | 'behind') => {
     const radius = radiusBeside(outside, z, side);
-    const own = flats.find(({ z0, z1 }) =>
+    const across = flats.find(({ z0, z1 }) =>
       side === 'before' ? z0 < z - near && z <= z1 + near : z0 <= z + near && z < z1 - near,
     );
-    return own ? areaWith(own, radius) : Math.PI * radius * radius;
+    return across ? areaWith(across, radius) : Math.PI * radius * radius;
   };
   const hole = (z: number, side: 'before' | 'behind') => Math.PI * radiusBeside(bore, z, side) ** 2;
   return places
@@ -139,10 +147,11 @@ export function massOf(part: Part, density: number): Mass {
   const { outside, bore } = withThreads(part);
   const flats = flatsOf(part.features);
   const [outer, inner] = [measure(outside), measure(bore)];
-  const taken = flats.map(({ z0, z1, ...own }) => flatsTake(own, clip(outside, z0, z1)));
-  const across = part.features.map((own) => crossTakes(own, outside, bore));
+  const taken = flats.map(({ z0, z1, ...sides }) => flatsTake(sides, clip(outside, z0, z1)));
+  const across = part.features.map((feature) => crossTakes(feature, outside, bore));
+  const inFaces = part.features.map(inFaceTakes);
   const sum = (key: 'volume' | 'skin' | 'moment') =>
-    [...taken, ...across].reduce((total, take) => total + take[key], 0);
+    [...taken, ...across, ...inFaces].reduce((total, take) => total + take[key], 0);
   const volume = outer.volume - inner.volume - sum('volume');
   return {
     volume,

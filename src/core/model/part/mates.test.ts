@@ -6,7 +6,7 @@ const purposes = startValues.fits;
 const micrometres = (mm: number) => Math.round(mm * 1000);
 
 const offered = (name: string, nominal: number, making: 'hole' | 'shaft' = 'shaft', finest = 6) => {
-  const purpose = purposes.find((own) => own.purpose === name);
+  const purpose = purposes.find((fitPurpose) => fitPurpose.purpose === name);
   const fits = purpose && offerFits(purpose, nominal, making, finest);
   if (!fits?.ok) throw new Error(JSON.stringify(fits?.problems));
   return fits.value;

@@ -43,8 +43,8 @@ export const offerFits = (
     pairs.map((pair) =>
       andThen(fitDeviations(pair.hole, nominal, 'size'), (hole) =>
         andThen(fitDeviations(pair.shaft, nominal, 'size'), (shaft) => {
-          const own = making === 'hole' ? hole : shaft;
-          const held = gradeOf(own.upper - own.lower, nominal) >= finestGrade;
+          const made = making === 'hole' ? hole : shaft;
+          const held = gradeOf(made.upper - made.lower, nominal) >= finestGrade;
           return good({ names: pair, ...mate(hole, shaft), held });
         }),
       ),

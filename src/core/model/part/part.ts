@@ -50,6 +50,8 @@ export interface Hole {
   /** Depth of the full diameter, mm; of a through hole the whole length. */
   depth: number;
   through: boolean;
+  /** How deep, where the drawing gives that limits of its own. */
+  deep?: Size;
 }
 
 /** Two surfaces that must run true to each other: their paths and the run-out allowed, mm. */

@@ -28,6 +28,19 @@ test.each([
   expect(read(entry)).toEqual(expected);
 });
 
+test('what the drawing leaves open is under the general tolerance, and says so; it is typed as it is read', () => {
+  const open = (entry: SizeEntry) => {
+    const size = readSize(entry, { units: 'mm', general: 'medium', path: 'p' });
+    return size.ok ? [size.value.nominal, size.value.from, size.value.open] : size.problems;
+  };
+  for (const entry of ['40 free', { size: 40, free: true as const }])
+    expect(open(entry)).toEqual([40, 'general', 'free']);
+  for (const entry of ['about 5', { size: 5, about: true as const }])
+    expect(open(entry)).toEqual([5, 'general', 'about']);
+  expect(sizeText({ size: 40, free: true })).toBe('40 free');
+  expect(sizeObject(sizeText({ size: '3/8 in', about: true }))).toEqual({ size: '3/8 in', about: true });
+});
+
 test('limits count in the units of the file', () => {
   expect(read('.5 -.002/0', 'in')).toEqual([12.7, -0.0508, 0, 'limits']);
 });

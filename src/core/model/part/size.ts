@@ -6,7 +6,17 @@ import { fitDeviations, generalTolerance, type Deviations, type GeneralClass } f
 export type LengthEntry = number | string;
 
 /** A size as it stands in a run file: a length, text such as `14 h8` or `22 -0.1/0`, or an object. */
-export type SizeEntry = LengthEntry | { size: LengthEntry; fit?: string; limits?: [LengthEntry, LengthEntry] };
+export type SizeEntry =
+  | LengthEntry
+  | {
+      size: LengthEntry;
+      fit?: string;
+      limits?: [LengthEntry, LengthEntry];
+      /** It does not matter. */
+      free?: true;
+      /** Near this, as suits. */
+      about?: true;
+    };
 
 /** A size with its limits, mm. */
 export interface Size extends Deviations {
@@ -15,6 +25,8 @@ export interface Size extends Deviations {
   aim: number;
   from: 'fit' | 'limits' | 'general';
   fit?: string;
+  /** The drawing leaves it open: nobody measures it, and the general tolerance is more than is asked. */
+  open?: 'free' | 'about';
 }
 
 /** How a size is read: the units of the file, the class of its general tolerance, and where it stands. */
@@ -27,9 +39,13 @@ export interface SizeContext {
 const at = (path: string, problems: Problem[]): { ok: false; problems: Problem[] } =>
   bad(...problems.map((problem) => ({ ...problem, path })));
 
-/** Takes the text of a size apart: `14 h8`, `22 ±0.1`, `22 -0.1/0`, `9 +0.05`. Plain lengths come back as they are. */
+/** Takes the text of a size apart: `14 h8`, `22 ±0.1`, `22 -0.1/0`, `9 +0.05`, `40 free`, `about 5`. Plain lengths come back as they are. */
 function splitText(entry: string): Exclude<SizeEntry, number> {
   const text = entry.trim().replace(/\+\s*\/\s*[-−]/, '±');
+  const free = /^(.*\S)\s+free$/i.exec(text);
+  if (free?.[1]) return { size: free[1], free: true };
+  const about = /^about\s+(.*\S)$/i.exec(text);
+  if (about?.[1]) return { size: about[1], about: true };
   const fit = /^(.*\S)\s+([a-zA-Z]\d{1,2})$/.exec(text);
   if (fit?.[1] && fit[2]) return { size: fit[1], fit: fit[2] };
   const even = /^(.*[^\s±])\s*±\s*([^±]+)$/.exec(text);
@@ -51,7 +67,8 @@ function splitText(entry: string): Exclude<SizeEntry, number> {
  */
 export function readSize(entry: SizeEntry, { units, general, path }: SizeContext): Result<Size> {
   const parts = typeof entry === 'string' ? splitText(entry) : entry;
-  const { size, fit, limits } = typeof parts === 'object' ? parts : { size: parts, fit: undefined, limits: undefined };
+  const { size, fit, limits, free, about }: Exclude<SizeEntry, LengthEntry> =
+    typeof parts === 'object' ? parts : { size: parts };
   const nominal = parseLength(size, units);
   if (!nominal.ok) return at(path, nominal.problems);
   if (nominal.value <= 0) return refuse(path, `${size} must be more than nothing`);
@@ -62,6 +79,7 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
       aim: nominal.value + (deviations.lower + deviations.upper) / 2,
       from,
       ...(fit === undefined ? {} : { fit }),
+      ...(free ? { open: 'free' as const } : about ? { open: 'about' as const } : {}),
     });
   if (fit !== undefined) {
     const deviations = fitDeviations(fit, nominal.value, path);
@@ -97,6 +115,8 @@ export function sizeText(entry: SizeEntry | undefined): string {
   if (entry === undefined) return '';
   if (typeof entry !== 'object') return String(entry);
   if (entry.fit) return `${entry.size} ${entry.fit}`;
+  if (entry.free) return `${entry.size} free`;
+  if (entry.about) return `about ${entry.size}`;
   if (!entry.limits) return String(entry.size);
   const [least, most] = entry.limits.map(String);
   if (least !== undefined && least.replace('−', '-') === `-${most}`) return `${entry.size} ±${most}`;

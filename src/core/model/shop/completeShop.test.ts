@@ -35,8 +35,8 @@ test('kinds of operation that came later bring their tools, and a blade that is 
   const tools = startValues.tools
     .filter(({ does }) => !does.includes('ream') && !does.includes('countersink'))
     .map((tool) => ({ ...tool, does: tool.does.filter((kind) => kind !== 'groove') }));
-  const own = { ...tools[0], id: 'own-tool', name: 'own tool' };
-  const shop = completeShop({ ...startValues, tools: [...tools, own] }) as typeof startValues;
+  const found = { ...tools[0], id: 'own-tool', name: 'own tool' };
+  const shop = completeShop({ ...startValues, tools: [...tools, found] }) as typeof startValues;
   const ids = shop.tools.map(({ id }) => id);
   expect(new Set(ids).size).toBe(ids.length);
   expect(ids).toEqual(expect.arrayContaining(['own-tool', 'reamer-8', 'countersink-90']));
@@ -61,7 +61,7 @@ test('a machine of a new shop gets the fields that came later and keeps its own;
   const earlier = {
     ...startValues,
     machines: [{ ...machine, swing: 210, leadscrew: undefined, compoundTravel: undefined }].map(
-      (own) => JSON.parse(JSON.stringify(own)) as object,
+      (each) => JSON.parse(JSON.stringify(each)) as object,
     ),
     gauges: gauges.filter(({ measures }) => !measures.includes('thread')),
   };

@@ -11,12 +11,12 @@ const forEach = (table: Values, figure: number): Values =>
   Object.fromEntries(Object.keys(table).map((key) => [key, figure]));
 
 /** A group of values with those that it lacks from the start values; what it has stays as the shop set it. */
-const filled = (own: Values, start: Values): Values => ({
-  ...own,
+const filled = (kept: Values, start: Values): Values => ({
+  ...kept,
   ...Object.fromEntries(
     Object.entries(start).flatMap(([key, value]) => {
-      if (!(key in own)) return [[key, value]];
-      const has = own[key];
+      if (!(key in kept)) return [[key, value]];
+      const has = kept[key];
       if (isGroup(value) && typeof has === 'number') return [[key, forEach(value, has)]];
       return isGroup(value) && isGroup(has) ? [[key, filled(has, value)]] : [];
     }),
@@ -31,8 +31,8 @@ function withLaterKinds(tools: Tool[]): Tool[] {
   const served = new Set(tools.flatMap(({ does }) => does));
   const later = startValues.tools.filter(({ does }) => does.some((kind) => !served.has(kind)));
   const known = tools.map((tool) => {
-    const own = later.find(({ id }) => id === tool.id);
-    return own ? { ...tool, does: [...new Set([...tool.does, ...own.does])] } : tool;
+    const ready = later.find(({ id }) => id === tool.id);
+    return ready ? { ...tool, does: [...new Set([...tool.does, ...ready.does])] } : tool;
   });
   return [...known, ...later.filter(({ id }) => !tools.some((tool) => tool.id === id))];
 }
@@ -47,21 +47,23 @@ const withLaterFields = (machine: Machine): Machine => ({
 const withLaterGauges = (gauges: Gauge[]): Gauge[] => [
   ...gauges,
   ...startValues.gauges.filter(
-    ({ measures }) => !measures.some((what) => gauges.some((own) => own.measures.includes(what))),
+    ({ measures }) => !measures.some((what) => gauges.some((gauge) => gauge.measures.includes(what))),
   ),
 ];
 
 /** Means of holding with those that came later. */
 const withLaterHoldings = (holdings: HoldingMeans[]): HoldingMeans[] => [
   ...holdings,
-  ...startValues.holdings.filter(({ kind }) => !holdings.some((own) => own.kind === kind)),
+  ...startValues.holdings.filter(({ kind }) => !holdings.some((holding) => holding.kind === kind)),
 ];
 
 /** Minutes of an earlier version that stand with what they belong to now. */
 function withMovedMinutes(shop: Shop): Shop {
   const { loadSoftJaws, ...handMinutes } = shop.handMinutes as Shop['handMinutes'] & { loadSoftJaws?: number };
   if (loadSoftJaws === undefined) return shop;
-  const holdings = shop.holdings.map((own) => (own.kind === 'soft-jaws' ? { ...own, load: loadSoftJaws } : own));
+  const holdings = shop.holdings.map((holding) =>
+    holding.kind === 'soft-jaws' ? { ...holding, load: loadSoftJaws } : holding,
+  );
   return { ...shop, handMinutes, holdings };
 }
 

@@ -4,7 +4,7 @@ import { startValues } from './startValues';
 const groups = figureGroups(startValues);
 
 test('every figure of the shop has its name on the page, and every name its figure', () => {
-  for (const own of [
+  for (const word of [
     'allowances',
     'cutting',
     'handMinutes',
@@ -13,13 +13,13 @@ test('every figure of the shop has its name on the page, and every name its figu
     'rates',
     'programmed',
   ] as const) {
-    const values = startValues[own] as unknown as Record<string, unknown>;
-    const here = groups.find((group) => group.of === own)?.figures.map(({ key }) => key) ?? [];
+    const values = startValues[word] as unknown as Record<string, unknown>;
+    const here = groups.find((group) => group.of === word)?.figures.map(({ key }) => key) ?? [];
     const plain = Object.keys(values).filter((key) => typeof values[key] === 'number');
-    expect([own, [...here].sort()]).toEqual([own, plain.sort()]);
+    expect([word, [...here].sort()]).toEqual([word, plain.sort()]);
     const tables = Object.keys(values).filter((key) => typeof values[key] === 'object');
     for (const key of tables.filter((name) => name !== 'barGrade'))
-      expect(groups.map((group) => group.of)).toContain(`${own}.${key}`);
+      expect(groups.map((group) => group.of)).toContain(`${word}.${key}`);
   }
   for (const group of groups) {
     const figures = figuresAt(startValues, group);

@@ -4,7 +4,8 @@ import type { HandMinutes, Machine, Shop, ShopForRun } from './shop';
 
 /** What a run names of the shop; what it leaves open is the shop's first. */
 export interface Named {
-  material: string;
+  /** Any of several does; the first that the shop has is taken. */
+  material: string | readonly string[];
   machine?: string | Machine | undefined;
   rules?: Partial<HouseRules> | undefined;
 }
@@ -13,15 +14,20 @@ export interface Named {
 const handMinutesOn = ({ post }: Machine, { handMinutes }: Shop): HandMinutes =>
   post?.kind === 'turret' ? { ...handMinutes, changePost: handMinutes.changeTurret } : handMinutes;
 
+/** The material that is taken: of several, of which any does, the first that the shop has. */
+export const takenMaterial = (asked: string | readonly string[], { materials }: Pick<Shop, 'materials'>) =>
+  [asked].flat().flatMap((id) => materials.find((known) => known.id === id) ?? [])[0];
+
 /** The shop narrowed to what one run uses, or which name it does not know. */
 export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
-  const material = shop.materials.find(({ id }) => id === named.material);
+  const asked = [named.material].flat();
+  const material = takenMaterial(asked, shop);
   if (!material)
-    return named.material === ''
+    return asked.join('') === ''
       ? bad(missing('part.material', ': choose what it is made of'))
       : refuse(
           'part.material',
-          `“${named.material}” is not in the shop's list; it has ${shop.materials.map(({ id }) => id).join(', ')}`,
+          `“${asked.join('”, “')}” is not in the shop's list; it has ${shop.materials.map(({ id }) => id).join(', ')}`,
         );
   const machine =
     typeof named.machine === 'object'

@@ -59,7 +59,7 @@ test('hole or outside first', () => {
       { outside: [step(12, 10), step(20, 14)], bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 12 }] },
       { ...fromBar, rules: { holeFirst } },
     );
-  const place = (own: RunFile) => [kindsOf(own).indexOf('drill'), kindsOf(own).indexOf('turn-rough')];
+  const place = (runFile: RunFile) => [kindsOf(runFile).indexOf('drill'), kindsOf(runFile).indexOf('turn-rough')];
   const [drill, rough] = place(file('hole'));
   expect(drill).toBeLessThan(rough ?? 0);
   const [later, before] = place(file('outside'));
@@ -69,7 +69,8 @@ test('hole or outside first', () => {
 test('finish each feature as it is reached: the rule of all roughing first is not asked', () => {
   const file = (roughing: 'all-first' | 'by-feature') =>
     runOf({ outside: [step(12, 10), step(16, 10), step(20, 10)] }, { ...fromBar, rules: { roughing } });
-  const reasons = (own: RunFile) => operationsOf(own).flatMap(({ reasons: mine }) => mine.map(({ rule }) => rule));
+  const reasons = (runFile: RunFile) =>
+    operationsOf(runFile).flatMap(({ reasons: mine }) => mine.map(({ rule }) => rule));
   expect(reasons(file('all-first'))).toContain('ROUGH-ALL-FIRST');
   expect(reasons(file('by-feature'))).not.toContain('ROUGH-ALL-FIRST');
 });

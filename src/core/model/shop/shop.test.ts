@@ -11,7 +11,7 @@ describe('the start values', () => {
 
   test('carry the trade’s table of materials', () => {
     const row = (id: string) => {
-      const material = startValues.materials.find((own) => own.id === id);
+      const material = startValues.materials.find((candidate) => candidate.id === id);
       return [material?.density, material?.speed.hss, material?.speed.carbide, material?.force.kc, material?.force.m];
     };
     expect(row('brass-cw614n')).toEqual([8.47, 75, 180, 600, 0.2]);

@@ -1,7 +1,7 @@
 import { startTools } from './startTools';
 import { setOf, toolSets, withSet } from './toolSets';
 
-const sizeOf = (set: string, name: string) => setOf(set).find((own) => own.name === name)?.diameter;
+const sizeOf = (set: string, name: string) => setOf(set).find((tool) => tool.name === name)?.diameter;
 
 test('number and letter drills as every table has them', () => {
   expect(setOf('drills-number')).toHaveLength(60);
@@ -23,10 +23,10 @@ test('numbers fall, letters rise, and A is wider than number 1', () => {
 });
 
 test('a set adds what is lacking, once, and leaves what is there', () => {
-  const own = { ...(startTools.find(({ id }) => id === 'drill-5') as (typeof startTools)[number]), flute: 30 };
-  const tools = withSet([own], 'drills-metric');
+  const found = { ...(startTools.find(({ id }) => id === 'drill-5') as (typeof startTools)[number]), flute: 30 };
+  const tools = withSet([found], 'drills-metric');
   expect(tools).toHaveLength(setOf('drills-metric').length);
-  expect(tools[0]).toBe(own);
+  expect(tools[0]).toBe(found);
   expect(withSet(tools, 'drills-metric')).toEqual(tools);
 });
 

@@ -111,21 +111,21 @@ export const toolSets: readonly ToolSet[] = [
     name: 'reamers, fractions of an inch',
     tools: range(8, 48, 4).map((n) => reamer((n * INCH) / 64, `${sixtyFourths(n)}″`)),
   },
-  { id: 'taps-metric', name: 'taps, metric coarse', tools: METRIC.map((own) => threadCutter('tap', own)) },
-  { id: 'taps-unified', name: 'taps, unified', tools: UNIFIED.map((own) => threadCutter('tap', own)) },
+  { id: 'taps-metric', name: 'taps, metric coarse', tools: METRIC.map((name) => threadCutter('tap', name)) },
+  { id: 'taps-unified', name: 'taps, unified', tools: UNIFIED.map((name) => threadCutter('tap', name)) },
   {
     id: 'dies-metric',
     name: 'dies, metric coarse',
-    tools: METRIC.filter((own) => own !== 'M16').map((own) => threadCutter('die', own)),
+    tools: METRIC.filter((name) => name !== 'M16').map((name) => threadCutter('die', name)),
   },
-  { id: 'dies-unified', name: 'dies, unified', tools: UNIFIED.map((own) => threadCutter('die', own)) },
+  { id: 'dies-unified', name: 'dies, unified', tools: UNIFIED.map((name) => threadCutter('die', name)) },
 ];
 
 /** The tools of a set by its id. */
-export const setOf = (id: string): readonly Tool[] => toolSets.find((own) => own.id === id)?.tools ?? [];
+export const setOf = (id: string): readonly Tool[] => toolSets.find((toolSet) => toolSet.id === id)?.tools ?? [];
 
 /** A list of tools with what it lacks of a set; those that are there stay as the shop has them. */
 export const withSet = (tools: readonly Tool[], id: string): Tool[] => [
   ...tools,
-  ...setOf(id).filter((own) => !tools.some((known) => known.id === own.id)),
+  ...setOf(id).filter((set) => !tools.some((known) => known.id === set.id)),
 ];

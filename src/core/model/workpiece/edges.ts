@@ -46,14 +46,14 @@ const withShoulders = (profile: Profile, inside: boolean): Piece[] =>
     const before = profile[index - 1];
     const from = { z: segment.z0, r: segment.r0 };
     const shoulder = before ? straight({ z: before.z1, r: before.r1 }, from, inside) : [];
-    const own = {
+    const here = {
       from,
       to: { z: segment.z1, r: segment.r1 },
       leaves: along(segment, 'start'),
       arrives: along(segment, 'end'),
       inside,
     };
-    return [...shoulder, own];
+    return [...shoulder, here];
   });
 
 const backwards = ({ from, to, leaves, arrives, inside }: Piece): Piece => ({

@@ -15,7 +15,7 @@ export function outsideOf(
 ): Segment[] {
   const cylinders = steps.map((step) => cylinder(step.zFrom, step.zTo, sizeOf(step) / 2));
   const corners = chamfers.flatMap(({ step: path, end, z, size }): Segment[] => {
-    const step = steps.find((own) => own.path === path);
+    const step = steps.find((candidate) => candidate.path === path);
     return chamferCut(z, step ? sizeOf(step) / 2 : 0, size, size, end);
   });
   return lower(cylinders, corners);

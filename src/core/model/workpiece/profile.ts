@@ -31,7 +31,7 @@ function combineOne(piece: Segment, over: Profile, pick: (a: number, b: number) 
     const z0 = places[index] ?? z1;
     if (z1 - z0 < TINY) return [];
     const middle = (z0 + z1) / 2;
-    const other = over.find((own) => own.z0 < middle && middle < own.z1);
+    const other = over.find((segment) => segment.z0 < middle && middle < segment.z1);
     if (!other) return [cutOut(piece, z0, z1)];
     const cuts = [z0, ...crossings(piece, other, z0, z1), z1];
     return cuts.slice(1).map((to, at) => {

@@ -26,9 +26,9 @@ const setup = (more: Partial<Setup> = {}): Setup => ({
 
 /** Each test bends an operation of its own. */
 const cutting = (from: number, to: number): Operation => {
-  const own = operations.find(({ kind }) => kind === 'turn-finish');
-  if (!own) throw new Error('it is finished');
-  return { ...own, from, to };
+  const operation = operations.find(({ kind }) => kind === 'turn-finish');
+  if (!operation) throw new Error('it is finished');
+  return { ...operation, from, to };
 };
 const work = (outside: Workpiece['outside'], bore: Workpiece['bore'] = []): Workpiece => ({ outside, bore });
 const rod = work([cylinder(0, 60, 5)]);
@@ -91,7 +91,7 @@ describe('work that gives way', () => {
 });
 
 test('the same operation on other work is worked out anew', () => {
-  const own = cutting(0, 20);
-  const [thin, thick] = [rod, work([cylinder(0, 60, 10)])].map((some) => bendsPerNewton(own, some, setup()) ?? 0);
+  const operation = cutting(0, 20);
+  const [thin, thick] = [rod, work([cylinder(0, 60, 10)])].map((some) => bendsPerNewton(operation, some, setup()) ?? 0);
   expect((thin ?? 0) / (thick ?? 1)).toBeCloseTo(16, 9);
 });

@@ -15,7 +15,7 @@ function stiffAs({ outside, bore }: Workpiece, from: number, to: number): number
     const [z0, z1] = [Math.max(piece.z0, from), Math.min(piece.z1, to)];
     if (z1 - z0 < 1e-9) return total;
     const middle = (z0 + z1) / 2;
-    const hole = bore.find((own) => own.z0 <= middle && middle <= own.z1);
+    const hole = bore.find((segment) => segment.z0 <= middle && middle <= segment.z1);
     const moment = radiusOn(piece, middle) ** 4 - (hole ? radiusOn(hole, middle) ** 4 : 0);
     return total + ((z1 - from) ** 3 - (z0 - from) ** 3) / moment;
   }, 0);

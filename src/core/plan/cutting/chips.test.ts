@@ -25,9 +25,9 @@ describe('a finish in a material of long chips', () => {
       .filter((text) => text.startsWith('Too light'));
 
   test('is fed so that the chip breaks, where the roughness allows it', () => {
-    const [own] = finishes('mild-steel', 1.6);
-    expect(own?.feed).toMatchObject({ value: 0.1, formula: expect.stringContaining('max(s, c)') });
-    expect(own?.passes[0]?.load?.chip).toBe('broken');
+    const [found] = finishes('mild-steel', 1.6);
+    expect(found?.feed).toMatchObject({ value: 0.1, formula: expect.stringContaining('max(s, c)') });
+    expect(found?.passes[0]?.load?.chip).toBe('broken');
     expect(told('mild-steel', 1.6)).toEqual([]);
     const [short] = finishes('free-cutting-steel', 1.6);
     expect([short?.feed.value, short?.passes[0]?.load?.chip]).toEqual([0.08, 'short']);
@@ -44,9 +44,9 @@ describe('a finish in a material of long chips', () => {
 
   test('two equal cuts of 0.125 are too light at any feed: it stays the usual one', () => {
     const file = runOf({ material: 'mild-steel', outside: [step('12 h7', 20), step(20, 10)] }, { way: 'from-bar' });
-    const own = operationsOf(file).find(({ kind }) => kind === 'turn-finish');
-    expect(own?.feed.value).toBe(0.08);
-    expect(own?.cautions.map(({ text }) => text).join()).toContain(
+    const found = operationsOf(file).find(({ kind }) => kind === 'turn-finish');
+    expect(found?.feed.value).toBe(0.08);
+    expect(found?.cautions.map(({ text }) => text).join()).toContain(
       'a cut of 0.2 mm a side and a feed of 0.1 mm/rev, which leaves Ra 0.8 µm, break it',
     );
   });

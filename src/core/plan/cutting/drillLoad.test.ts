@@ -34,13 +34,13 @@ describe('a twist drill', () => {
   const drills = (file: RunFile) => operationsOf(file).filter(({ kind }) => kind === 'drill');
 
   test('its plan says torque, thrust and power, each of the material at the chip of a lip', () => {
-    const [own] = drills(holed(8, 'mild-steel'));
-    const feed = own?.feed.value ?? 0;
+    const [found] = drills(holed(8, 'mild-steel'));
+    const feed = found?.feed.value ?? 0;
     // kc1.1 1500, m 0.22, a chip of half the feed under 59°.
     const k = 1500 * ((feed / 2) * Math.sin((59 * Math.PI) / 180)) ** -0.22;
-    const { torque, power } = own?.passes[0]?.load ?? {};
+    const { torque, power } = found?.passes[0]?.load ?? {};
     expect(torque?.value).toBeCloseTo((k * feed * 64) / 8000, 6);
-    expect(power?.value).toBeCloseTo(((torque?.value ?? 0) * (own?.speed.value ?? 0)) / 9550, 6);
+    expect(power?.value).toBeCloseTo(((torque?.value ?? 0) * (found?.speed.value ?? 0)) / 9550, 6);
   });
 
   test('after a pilot the large drill has less to turn', () => {
@@ -49,7 +49,7 @@ describe('a twist drill', () => {
     expect(pilot?.key).toContain('pilot');
     const alone = drills({ ...file, rules: { pilot: 'never' } })[0];
     // Without it, it is fed less for what holds the work.
-    const perFeed = (own: typeof main) => (own?.passes[0]?.load?.torque?.value ?? 0) / (own?.feed.value ?? 1);
+    const perFeed = (each: typeof main) => (each?.passes[0]?.load?.torque?.value ?? 0) / (each?.feed.value ?? 1);
     expect(perFeed(main)).toBeLessThan(perFeed(alone));
     expect(main?.feed.value ?? 0).toBeGreaterThan(alone?.feed.value ?? 0);
   });
@@ -74,7 +74,7 @@ describe('a tap', () => {
       ),
     )
       .filter(({ kind }) => kind.endsWith('tap'))
-      .flatMap(({ warnings }) => warnings.filter((own) => own.startsWith('The tap takes')));
+      .flatMap(({ warnings }) => warnings.filter((warning) => warning.startsWith('The tap takes')));
 
   test('in stainless it comes near to breaking, and is told with what helps; in brass it does not', () => {
     expect(tapped('brass-cw614n')).toEqual([]);

@@ -92,8 +92,8 @@ describe('tipping', () => {
           const bears = (grip: number, from: number) => gripAt(on, 0, held({ from, to: from + grip }));
           expect(bears(length + more, out)).toBeGreaterThanOrEqual(bears(length, out));
           expect(bears(length, out)).toBeGreaterThanOrEqual(bears(length, out + more));
-          const own = held({ from: out, to: out + length });
-          expect(gripAt(on, 0, own)).toBe(Math.min(slipAt(on, own), tipAt(on, 0, own)));
+          const candidate = held({ from: out, to: out + length });
+          expect(gripAt(on, 0, candidate)).toBe(Math.min(slipAt(on, candidate), tipAt(on, 0, candidate)));
         },
       ),
     );
@@ -109,7 +109,7 @@ test('the shortest grips: 5 mm in hard jaws, 2 in stepped soft ones, a thread by
 });
 
 test('a ⌀20 drill through mild steel in three jaws on ⌀40, nothing behind: less feed, or a pilot, and never too much', () => {
-  const shop = { ...startValues, machines: startValues.machines.map((own) => ({ ...own, spindleBore: 60 })) };
+  const shop = { ...startValues, machines: startValues.machines.map((machine) => ({ ...machine, spindleBore: 60 })) };
   const file = runOf(
     {
       material: 'mild-steel',

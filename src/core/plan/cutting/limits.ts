@@ -25,6 +25,6 @@ export function deepestWithin(
     ['holding', holding / force],
     ...(bending ? [['bending', bending.most / (bending.perNewton * force)] as [Limit, number]] : []),
   ];
-  const [limit, depth] = allowed.reduce((least, own) => (own[1] < least[1] - 1e-12 ? own : least));
+  const [limit, depth] = allowed.reduce((least, next) => (next[1] < least[1] - 1e-12 ? next : least));
   return { depth, limit };
 }

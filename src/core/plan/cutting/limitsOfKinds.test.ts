@@ -8,12 +8,12 @@ import { cuttingForce, cuttingPower } from './force';
 
 const machine = (more: Partial<Shop['machines'][number]>): Shop => ({
   ...startValues,
-  machines: startValues.machines.map((own) => ({ ...own, ...more })),
+  machines: startValues.machines.map((candidate) => ({ ...candidate, ...more })),
 });
 const named = (plan: Plan, key: string) => {
-  const own = plan.setups.flatMap(({ operations }) => operations).find((one) => one.key === key);
-  if (!own) throw new Error(`no ${key}`);
-  return own;
+  const operation = plan.setups.flatMap(({ operations }) => operations).find((one) => one.key === key);
+  if (!operation) throw new Error(`no ${key}`);
+  return operation;
 };
 
 describe('facing', () => {
@@ -24,9 +24,9 @@ describe('facing', () => {
   );
 
   test('no deeper than the material stands, where nothing else holds it', () => {
-    const own = named(planned(file), 'face:front');
+    const operation = named(planned(file), 'face:front');
     // 2 mm are more than the 1.5 of steel.
-    expect(own.passes.map(({ depth, limitedBy }) => [depth, limitedBy])).toEqual([
+    expect(operation.passes.map(({ depth, limitedBy }) => [depth, limitedBy])).toEqual([
       [1, 'material'],
       [1, 'material'],
     ]);
@@ -34,23 +34,23 @@ describe('facing', () => {
 
   test('a weaker motor takes it within what it gives, the quickest that there is by trying all', () => {
     const shop = machine({ motorKilowatts: 0.2 });
-    const own = named(planned(file, shop), 'face:front');
+    const operation = named(planned(file, shop), 'face:front');
     const { feeds, speeds, efficiency } = shop.machines[0] as Shop['machines'][number];
     const strong = named(planned(file), 'face:front');
-    const [pass] = own.passes;
+    const [pass] = operation.passes;
     const way = pass?.way.reduce((total, { value }) => total + value, 0) ?? 0;
     let quickest = Infinity;
     for (const feed of feeds.filter((one) => one <= strong.feed.value))
       for (const speed of speeds.filter((one) => one <= strong.speed.value))
         for (let passes = 2; passes < 20; passes += 1) {
           const cut = { kc: 1500, m: 0.22, feed, depth: 2 / passes, approachAngle: 90 };
-          if (cuttingPower(cut, (Math.PI * own.on * speed) / 1000) > 0.2 * efficiency + 1e-9) continue;
+          if (cuttingPower(cut, (Math.PI * operation.on * speed) / 1000) > 0.2 * efficiency + 1e-9) continue;
           quickest = Math.min(quickest, passes * (way / (feed * speed) + shop.handMinutes.approach));
           break;
         }
-    expect(own.cutting.value + own.passes.length * shop.handMinutes.approach).toBeCloseTo(quickest, 9);
-    expect(own.passes.map(({ limitedBy }) => limitedBy)).toContain('power');
-    expect(own.warnings.join()).toContain('the motor gives no more');
+    expect(operation.cutting.value + operation.passes.length * shop.handMinutes.approach).toBeCloseTo(quickest, 9);
+    expect(operation.passes.map(({ limitedBy }) => limitedBy)).toContain('power');
+    expect(operation.warnings.join()).toContain('the motor gives no more');
   });
 
   test('it pushes along the work: force and power, and nothing gives way', () => {
@@ -101,7 +101,7 @@ describe('a rest bears on the work', () => {
     return { setup: plan.setups[0]?.setup, load: named(plan, 'turn-finish:part.outside[0]').passes[0]?.load };
   };
   const put = (load: ReturnType<typeof finish>['load'], symbol: string) =>
-    load?.bends?.terms.find((own) => own.symbol === symbol)?.value ?? NaN;
+    load?.bends?.terms.find((term) => term.symbol === symbol)?.value ?? NaN;
 
   test('one that follows leaves its own width free: F L³ / (3 E I)', () => {
     const { load } = finish('follow');

@@ -38,9 +38,9 @@ describe('what a pass asks for', () => {
   const pin = (length: number, more: Partial<RunFile> = {}): RunFile =>
     runOf({ material: 'mild-steel', outside: [step('10 h7', length), step(16, 12)] }, { way: 'from-bar', ...more });
   const finish = (file: RunFile) => {
-    const own = operationsOf(file).find(({ kind }) => kind === 'turn-finish');
-    if (!own) throw new Error('it is finished');
-    return own;
+    const found = operationsOf(file).find(({ kind }) => kind === 'turn-finish');
+    if (!found) throw new Error('it is finished');
+    return found;
   };
 
   test('force: 1500 · f^(1 − 0.22) · a of the finishing feed; power of it at the speed reached', () => {
@@ -54,8 +54,8 @@ describe('what a pass asks for', () => {
   test('a straight length gives way as the formula has it, from its jaws to where the cut begins', () => {
     const file = runOf({ material: 'mild-steel', outside: [step(15.5, 40)] }, { way: 'from-bar', stock: { size: 16 } });
     const { setup, operations } = planned(file).setups[0] as ReturnType<typeof planned>['setups'][number];
-    const own = operations.find(({ kind }) => kind === 'turn-finish');
-    const { force, bends } = own?.passes.at(-1)?.load ?? {};
+    const operation = operations.find(({ kind }) => kind === 'turn-finish');
+    const { force, bends } = operation?.passes.at(-1)?.load ?? {};
     const length = setup.holding.from;
     expect(bends?.terms.find(({ symbol }) => symbol === 'L')?.value).toBeCloseTo(length, 9);
     // Nearly all of it is ⌀16.
@@ -67,9 +67,9 @@ describe('what a pass asks for', () => {
   // A house that never cuts again without infeed.
   const never = { ...startValues, cutting: { ...startValues.cutting, mostSprings: 0 } };
   const finished = (file: RunFile, shop = startValues) => {
-    const own = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'turn-finish');
-    if (!own) throw new Error('it is finished');
-    return own;
+    const operation = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'turn-finish');
+    if (!operation) throw new Error('it is finished');
+    return operation;
   };
   const warned = (file: RunFile, shop = startValues) =>
     finished(file, shop).warnings.filter((text) => text.startsWith('The work gives way'));
@@ -126,11 +126,11 @@ describe('a boring bar', () => {
     bores: [{ from: 'front', shape: 'bore', diameter: '20 H9', depth: 40, bottom: 'flat' }],
   });
   const bored = (shop = startValues) => {
-    const own = planned(cup, shop)
+    const operation = planned(cup, shop)
       .setups.flatMap(({ operations }) => operations)
       .find(({ kind }) => kind === 'bore');
-    if (!own) throw new Error('it is bored');
-    return own;
+    if (!operation) throw new Error('it is bored');
+    return operation;
   };
 
   test('each pass says what the bar gives way by: 64 q F L³ / (3 π E d⁴) (trade: Cutting)', () => {

@@ -60,9 +60,9 @@ function tooMuch(cut: Cut, load: PassLoad, { speed }: Standing, setup: Setup): s
 }
 
 /** Cuts that turn the work in what holds it, or that the motor does not give, and what helps most. Each is said once. */
-export function overloadWarnings(own: Standing, setup: Setup): string[] {
-  const told = own.passes.flatMap((cut) =>
-    cut.load ? [turnsTheWork(cut, cut.load, own, setup), tooMuch(cut, cut.load, own, setup)] : [],
+export function overloadWarnings(standing: Standing, setup: Setup): string[] {
+  const told = standing.passes.flatMap((cut) =>
+    cut.load ? [turnsTheWork(cut, cut.load, standing, setup), tooMuch(cut, cut.load, standing, setup)] : [],
   );
   return [...new Set(told.filter((text) => text !== undefined))];
 }

@@ -22,22 +22,28 @@ const withCutting = (more: Partial<Shop['cutting']>): Shop => ({
   ...startValues,
   cutting: { ...startValues.cutting, ...more },
 });
-const weak: Shop = { ...startValues, machines: startValues.machines.map((own) => ({ ...own, motorKilowatts: 0.06 })) };
+const weak: Shop = {
+  ...startValues,
+  machines: startValues.machines.map((machine) => ({ ...machine, motorKilowatts: 0.06 })),
+};
 const cutOf = (kind: string, shop: Shop = startValues, file = collar()) => {
-  const own = planned(file, shop)
+  const operation = planned(file, shop)
     .setups.flatMap(({ operations }) => operations)
     .find((one) => one.kind === kind);
-  if (!own) throw new Error(`no ${kind}`);
-  return own;
+  if (!operation) throw new Error(`no ${kind}`);
+  return operation;
 };
 
 describe('an edge that goes straight in', () => {
   test('its force is that of its whole width: 1500 · f^(1 − 0.22) · 3, and bends the work where it stands', () => {
-    const own = cutOf('groove');
-    const [pass] = own.passes;
+    const operation = cutOf('groove');
+    const [pass] = operation.passes;
     expect(pass?.wide).toBe(3);
-    expect(pass?.load?.force?.value).toBeCloseTo(1500 * own.feed.value ** 0.78 * 3, 6);
-    expect(pass?.load?.power.value).toBeCloseTo(((pass?.load?.force?.value ?? 0) * own.achieved.value) / 60_000, 9);
+    expect(pass?.load?.force?.value).toBeCloseTo(1500 * operation.feed.value ** 0.78 * 3, 6);
+    expect(pass?.load?.power.value).toBeCloseTo(
+      ((pass?.load?.force?.value ?? 0) * operation.achieved.value) / 60_000,
+      9,
+    );
     const { setup } = planned(collar()).setups[0] as { setup: { holding: { from: number } } };
     expect(pass?.load?.bends?.terms.find(({ symbol }) => symbol === 'L')?.value).toBeCloseTo(setup.holding.from - 8, 9);
     expect(pass?.limitedBy).toBe('shape');
@@ -61,13 +67,14 @@ describe('an edge that goes straight in', () => {
 
   test('fed as it was decided it is not held back, and what is too much is told', () => {
     const file = collar({ overrules: [{ operation: 'part-off', cut: { feed: 0.06 } }] });
-    const own = cutOf('part-off', withCutting({ gripForce: { '3-jaw': 1500 } }), file);
-    expect(own.feed.value).toBe(0.06);
-    expect(own.passes[0]?.limitedBy).toBe('shape');
-    expect(own.warnings.join()).not.toContain('Held back');
+    const operation = cutOf('part-off', withCutting({ gripForce: { '3-jaw': 1500 } }), file);
+    expect(operation.feed.value).toBe(0.06);
+    expect(operation.passes[0]?.limitedBy).toBe('shape');
+    expect(operation.warnings.join()).not.toContain('Held back');
     // By hand: the width that the grip takes is in proportion to its force.
-    const [, force, grip, wide] = /(\d+) N on .* takes (\d+): an edge of (\d\.?\d*) mm/.exec(own.warnings.join()) ?? [];
-    expect(Number(wide)).toBeCloseTo(((own.passes[0]?.wide ?? 0) * Number(grip)) / Number(force), 1);
+    const [, force, grip, wide] =
+      /(\d+) N on .* takes (\d+): an edge of (\d\.?\d*) mm/.exec(operation.warnings.join()) ?? [];
+    expect(Number(wide)).toBeCloseTo(((operation.passes[0]?.wide ?? 0) * Number(grip)) / Number(force), 1);
   });
 
   test('within motor and holding whatever the width, and never above the usual', () => {
@@ -100,13 +107,15 @@ describe('what was decided and is too much', () => {
       overrules: [{ operation: 'turn-rough:part.outside[0]', cut: { depth: 5, speed: 1120, feed: 0.3 } }],
     });
     const weakly = withCutting({ gripForce: { ...startValues.cutting.gripForce, '3-jaw': 5000 } });
-    const own = planned(file, weakly).setups[0]?.operations.find(({ key }) => key === 'turn-rough:part.outside[0]');
-    const warnings = own?.warnings ?? [];
+    const operation = planned(file, weakly).setups[0]?.operations.find(
+      ({ key }) => key === 'turn-rough:part.outside[0]',
+    );
+    const warnings = operation?.warnings ?? [];
     const told = warnings.join(' ');
     expect(told).toMatch(/kW, and the motor gives 1\.13: \d+ rev\/min is within it; so is a cut of \d\.?\d* mm/);
     // By hand: force goes with depth, so the depth that the grip takes is in proportion.
     const [, force, grip, most] = /(\d+) N on .* takes (\d+): a cut of (\d\.?\d*) mm is within it/.exec(told) ?? [];
-    const depth = own?.passes[0]?.depth ?? 0;
+    const depth = operation?.passes[0]?.depth ?? 0;
     expect(Number(most)).toBeCloseTo((depth * Number(grip)) / Number(force), 1);
   });
 });
@@ -115,9 +124,11 @@ describe('a holding has a speed of its own', () => {
   test('four jaws are never run faster than 1200: 1120 of the list, and the working says why', () => {
     const file = collar({ overrules: [{ setup: 1, holding: { kind: '4-jaw' } }] });
     const thin = { ...file, part: { ...file.part, material: 'brass-cw614n' } };
-    const own = cutOf('turn-finish', startValues, thin);
-    expect(own.speed.value).toBe(1120);
-    expect(own.speed.note).toMatch(/in a four-jaw chuck .*nothing is never run faster|never run faster than 1200/);
+    const operation = cutOf('turn-finish', startValues, thin);
+    expect(operation.speed.value).toBe(1120);
+    expect(operation.speed.note).toMatch(
+      /in a four-jaw chuck .*nothing is never run faster|never run faster than 1200/,
+    );
     expect(cutOf('turn-finish', withCutting({ holdingSpeed: {} }), thin).speed.value).toBeGreaterThan(1120);
   });
 });

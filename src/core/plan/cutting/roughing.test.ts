@@ -63,8 +63,8 @@ const problem = ({
 test('no number of passes, feed and speed within the limits is quicker: every one of them tried', () => {
   fc.assert(
     fc.property(roughing, (given) => {
-      const own = problem(given);
-      const { limits, perSide, diameter, way, handling, thinnest } = own;
+      const candidate = problem(given);
+      const { limits, perSide, diameter, way, handling, thinnest } = candidate;
       let best = Infinity;
       for (const feed of feeds)
         for (const speed of speeds)
@@ -80,7 +80,7 @@ test('no number of passes, feed and speed within the limits is quicker: every on
               (passes === 1 || depth >= thinnest - 1e-9);
             if (within) best = Math.min(best, passes * (way / (feed * speed) + handling));
           }
-      const found = fewestMinutes(own);
+      const found = fewestMinutes(candidate);
       if (best === Infinity) expect(found === undefined || found.passes > 120).toBe(true);
       else expect(found?.minutes).toBeCloseTo(best, 6);
     }),

@@ -45,9 +45,9 @@ export function deepestAt({ diameter, material, approachAngle, limits }: Roughin
 }
 
 /** The cuts at one feed and speed; undefined where a pass would be thinner than the edge cuts. */
-export function cutsAt(own: Roughing, feed: number, speed: number): RoughingCuts | undefined {
-  const { perSide, thinnest, way, handling } = own;
-  const { depth, limit } = deepestAt(own, feed, speed);
+export function cutsAt(roughing: Roughing, feed: number, speed: number): RoughingCuts | undefined {
+  const { perSide, thinnest, way, handling } = roughing;
+  const { depth, limit } = deepestAt(roughing, feed, speed);
   const passes = Math.ceil(perSide / depth - 1e-9);
   if (passes > 1 && perSide / passes < thinnest - 1e-9) return undefined;
   const limitedBy = passes === 1 ? 'stock' : limit;
@@ -59,17 +59,17 @@ export function cutsAt(own: Roughing, feed: number, speed: number): RoughingCuts
  * the one that feeds and turns faster.
  * @returns undefined where no cut that the edge takes is within them
  */
-export function fewestMinutes(own: Roughing): QuickestCuts | undefined {
-  const [feed, speed] = [own.feeds.at(-1), own.speeds.at(-1)];
+export function fewestMinutes(roughing: Roughing): QuickestCuts | undefined {
+  const [feed, speed] = [roughing.feeds.at(-1), roughing.speeds.at(-1)];
   if (feed === undefined || speed === undefined) return undefined;
-  const fastest = cutsAt(own, feed, speed);
+  const fastest = cutsAt(roughing, feed, speed);
   // What only stock or material hold cannot be quicker at less of either.
   if (fastest && (fastest.limitedBy === 'stock' || fastest.limitedBy === 'material')) return fastest;
   let best = fastest;
-  for (const slower of [...own.speeds].reverse())
-    for (const less of [...own.feeds].reverse()) {
-      const cuts = cutsAt(own, less, slower);
+  for (const slower of [...roughing.speeds].reverse())
+    for (const less of [...roughing.feeds].reverse()) {
+      const cuts = cutsAt(roughing, less, slower);
       if (cuts && (!best || cuts.minutes < best.minutes - 1e-9)) best = cuts;
     }
-  return best && { ...best, heldBackBy: deepestAt(own, feed, speed).limit };
+  return best && { ...best, heldBackBy: deepestAt(roughing, feed, speed).limit };
 }

@@ -8,9 +8,9 @@ import { planned, runOf, step } from '../../testing';
 import { speedFor } from './speedFor';
 
 const toolOf = (id: string): Tool => {
-  const own = startValues.tools.find((tool) => tool.id === id || tool.does.includes(id));
-  if (!own) throw new Error(`no tool for ${id}`);
-  return own;
+  const candidate = startValues.tools.find((tool) => tool.id === id || tool.does.includes(id));
+  if (!candidate) throw new Error(`no tool for ${id}`);
+  return candidate;
 };
 const CARBIDE = { ...toolOf('turn-finish'), edge: 'carbide' as const };
 const HSS = { ...toolOf('part-off'), edge: 'hss' as const };
@@ -22,7 +22,7 @@ function setupOf(more: Partial<RunFile> = {}, shop: Shop = startValues, outside 
   return setup;
 }
 const put = (figure: ReturnType<typeof speedFor>) =>
-  Object.fromEntries(figure.terms.map((own) => [own.symbol, own.value]));
+  Object.fromEntries(figure.terms.map((term) => [term.symbol, term.value]));
 
 describe('the speed of an operation', () => {
   test('by hand: mild steel, carbide, ⌀30: 1000 · 140 / (π · 30) = 1485, the machine has 1120', () => {
@@ -121,11 +121,11 @@ test('a larger diameter is never turned faster, a harder edge never slower', () 
   const setup = setupOf();
   const diameter = fc.double({ min: 2, max: 100, noNaN: true });
   fc.assert(
-    fc.property(diameter, fc.double({ min: 1, max: 3, noNaN: true }), (own, times) => {
+    fc.property(diameter, fc.double({ min: 1, max: 3, noNaN: true }), (figure, times) => {
       const at = (on: number, edge: 'hss' | 'carbide') =>
         speedFor({ kind: 'turn-finish', tool: { ...CARBIDE, edge } }, on, setup, true).value;
-      expect(at(own * times, 'carbide')).toBeLessThanOrEqual(at(own, 'carbide'));
-      expect(at(own, 'carbide')).toBeGreaterThanOrEqual(at(own, 'hss'));
+      expect(at(figure * times, 'carbide')).toBeLessThanOrEqual(at(figure, 'carbide'));
+      expect(at(figure, 'carbide')).toBeGreaterThanOrEqual(at(figure, 'hss'));
     }),
   );
 });

@@ -20,7 +20,7 @@ function mostOf({ kind }: Pick<Operation, 'kind'>, { run, holding }: Setup): Ter
 /** Of a wanted speed and what it is at most, what the machine has; the limit that counts, where one does. */
 function snapped(wanted: number, most: readonly Term[], { run }: Setup) {
   const limit = most.reduce<Term | undefined>(
-    (least, own) => (own.value < (least?.value ?? wanted) ? own : least),
+    (least, next) => (next.value < (least?.value ?? wanted) ? next : least),
     undefined,
   );
   return { value: notAbove(run.shop.machine.speeds, limit?.value ?? wanted), limit };
@@ -32,14 +32,14 @@ const formulaOf = (wanted: string, most: readonly Term[]): string =>
 /** The speed of a house that has fixed ones, where neither the operation nor what holds the work has a lower limit. */
 function fixedSpeed(operation: Pick<Operation, 'kind' | 'tool'>, setup: Setup): Figure {
   const { cutting } = setup.run.shop;
-  const own = cutting.fixedSpeed[operation.tool.mount === 'hand' ? 'byHand' : 'cutting'] ?? 0;
+  const fixed = cutting.fixedSpeed[operation.tool.mount === 'hand' ? 'byHand' : 'cutting'] ?? 0;
   const most = mostOf(operation, setup);
   return figure({
     name: 'spindle speed',
     unit: 'rev/min',
-    value: snapped(own, most, setup).value,
+    value: snapped(fixed, most, setup).value,
     formula: formulaOf('s', most),
-    terms: [term('s', 'fixed speed of the house', own, 'rev/min', 'house rule'), ...most],
+    terms: [term('s', 'fixed speed of the house', fixed, 'rev/min', 'house rule'), ...most],
     note: 'House rule: fixed speeds. See that the cutting speed reached suits the material.',
   });
 }

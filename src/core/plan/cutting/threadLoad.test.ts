@@ -17,12 +17,12 @@ describe('a pass of a thread', () => {
     },
     { way: 'from-bar' },
   );
-  const own = only(file, 'thread');
-  const cut = own.passes.filter(({ depth }) => depth > 0);
+  const found = only(file, 'thread');
+  const cut = found.passes.filter(({ depth }) => depth > 0);
 
   test('passes of equal chip take the same area, and the thinner ones a little more force', () => {
     const areas = cut.map(({ depth, diameter = 0 }) => {
-      const to = ((own.diameter ?? 0) - diameter) / 2;
+      const to = ((found.diameter ?? 0) - diameter) / 2;
       return threadChip(to - depth, to);
     });
     for (const area of areas) expect(area).toBeCloseTo(areas[0] ?? 0, 9);
@@ -34,7 +34,7 @@ describe('a pass of a thread', () => {
     const [first] = cut;
     const deep = first?.depth ?? 0;
     expect(first?.load?.force?.value).toBeCloseTo(1500 * deep ** -0.22 * threadChip(0, deep), 6);
-    expect(own.passes.at(-1)).toMatchObject({ depth: 0, limitedBy: 'again' });
-    expect(own.passes.at(-1)?.load).toBeUndefined();
+    expect(found.passes.at(-1)).toMatchObject({ depth: 0, limitedBy: 'again' });
+    expect(found.passes.at(-1)?.load).toBeUndefined();
   });
 });

@@ -26,7 +26,7 @@ export const fineFit: Look = ({ part, shop, units }) => {
   };
   return [
     ...part.steps.flatMap(({ path, diameter }) =>
-      part.features.some((own) => own.path === path) ? [] : doubt(path, diameter),
+      part.features.some((feature) => feature.path === path) ? [] : doubt(path, diameter),
     ),
     ...part.holes.flatMap(({ path, diameter }) => doubt(path, diameter)),
     ...part.features.flatMap(({ path, size }) => doubt(path, size)),

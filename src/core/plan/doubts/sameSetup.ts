@@ -6,7 +6,7 @@ import type { Look } from './doubt';
 const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
   setups.find(
     ({ end, turned, drilled, features }) =>
-      turned.some((own) => own.path === path) ||
+      turned.some((step) => step.path === path) ||
       drilled.includes(path) ||
       features.includes(path) ||
       path === `${end} face`,

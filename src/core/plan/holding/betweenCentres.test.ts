@@ -52,7 +52,7 @@ describe('between centres', () => {
     const hands = plan.setups.flatMap(({ operations }) => operations.flatMap(({ hand }) => hand.terms));
     expect(hands.filter(({ name, value }) => name.includes('centre') && value > 0)).toEqual([]);
     // One collet for both ends, and the centres once.
-    expect([one, two, three, four].map((own) => own?.setup.holding.change)).toEqual([2, 0, 4, 0]);
+    expect([one, two, three, four].map((setup) => setup?.setup.holding.change)).toEqual([2, 0, 4, 0]);
   });
 
   test('what a collet holds true enough stays in two set-ups', () => {
@@ -72,8 +72,8 @@ describe('between centres', () => {
 
   test('a hole on the axis, a bar, a thread under the dog: not followed, and why', () => {
     const because = (file: RunFile) => {
-      const own = planned(file).overrules[0];
-      return own?.state === 'cannot' ? own.breaks.map((broken) => broken.because).join() : undefined;
+      const overrule = planned(file).overrules[0];
+      return overrule?.state === 'cannot' ? overrule.breaks.map((broken) => broken.because).join() : undefined;
     };
     const drilled = axle(0.1, { ...asked, bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 10 }] });
     expect(because(drilled)).toContain('a hole on the axis takes the place of the centre');
@@ -97,9 +97,9 @@ describe('between centres', () => {
 
   test('it is among the choices, with its minutes or why it cannot be', () => {
     const choices = choicesOf(axle(0.03), startValues, { setup: 2 });
-    const own = choices.find(({ id }) => id.startsWith('between-centres'));
-    expect(own).toMatchObject({ name: 'between centres, on the blank', planned: false });
-    expect(own?.batchMinutes).toBeGreaterThan(planned(axle(0.03)).times.batch.value);
+    const choice = choices.find(({ id }) => id.startsWith('between-centres'));
+    expect(choice).toMatchObject({ name: 'between centres, on the blank', planned: false });
+    expect(choice?.batchMinutes).toBeGreaterThan(planned(axle(0.03)).times.batch.value);
     const taken = choicesOf(axle(0.01), startValues, { setup: 2 });
     expect(taken.filter((one) => one.planned).map(({ id }) => id)).toEqual(['between-centres stock']);
     expect(taken.length).toBeGreaterThan(1);

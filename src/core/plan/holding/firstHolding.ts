@@ -65,14 +65,14 @@ export const takersOf = (run: Run, stock: Stock): HoldingKind[] =>
 
 const better = (a: Candidate, b: Candidate): number => a.untrue.length - b.untrue.length || a.minutes - b.minutes;
 
-function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
-  const { kind, figures, surface } = own;
+function reasonsOf(candidate: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
+  const { kind, figures, surface } = candidate;
   const held = `${surface.name.replace(/^t/, 'T')} ${kind.words}`;
   const why = isDecided ? 'so decided' : `of what holds it, the quickest over the batch`;
   const marks = kind.marks ? '' : ' It marks nothing.';
   return [
     { rule: 'HOLDING', because: `${held}: ${why}; it runs true to ${say(figures.runOut, run.units)}.${marks}` },
-    ...servedBy(own, ties, 'the bar’s own skin', run),
+    ...servedBy(candidate, ties, 'the bar’s own skin', run),
   ];
 }
 
@@ -92,7 +92,7 @@ export function firstHolding(sought: Sought): Result<Held> {
   const loads = stock.blade ? stock.bars.value : run.quantity;
   const surface = surfaceOf(sought);
   const all = candidatesFor(surface, run, ties, loads, kindsFor(stock))
-    .map((own) => ({ ...own, against: own.against ?? tooShort(own, sought) }))
+    .map((candidate) => ({ ...candidate, against: candidate.against ?? tooShort(candidate, sought) }))
     .sort(better);
   const able = all.filter(({ against }) => against === undefined);
   const { chosen, taken } = decidedHolding(run, 1, all, `Nothing of that kind takes ${surface.name}.`);
@@ -123,6 +123,6 @@ export function firstHolding(sought: Sought): Result<Held> {
     reasons: reasonsOf(best, sought, chosen !== undefined),
     untrue: best.untrue,
     taken,
-    others: able.map((own) => ({ kind: own.kind.kind, grip: 'stock', name: surface.name })),
+    others: able.map((candidate) => ({ kind: candidate.kind.kind, grip: 'stock', name: surface.name })),
   });
 }

@@ -6,7 +6,8 @@ import { gripMap } from './gripMap';
 function mapAfter(file: RunFile, key?: string) {
   const first = planned(file).setups[0];
   if (!first) throw new Error('there is no set-up');
-  const last = key === undefined ? first.operations.length - 1 : first.operations.findIndex((own) => own.key === key);
+  const last =
+    key === undefined ? first.operations.length - 1 : first.operations.findIndex((operation) => operation.key === key);
   const done = first.operations.slice(0, last + 1);
   const work = done.at(-1)?.after ?? first.start;
   return gripMap(

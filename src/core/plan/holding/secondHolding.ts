@@ -54,12 +54,12 @@ interface Sought {
 }
 
 /** What holds from outside. */
-const outsideKinds = holdingKinds.filter((own) => own !== mandrel);
+const outsideKinds = holdingKinds.filter((holdingKind) => holdingKind !== mandrel);
 
 /** What the first set-up finishes and the second leaves alone. */
 function surfacesOf({ run, view, count, kept, asDrawn, made }: Sought): Surface[] {
   const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
-  return finishedSurfaces(run, view, count, asDrawn, made).filter((own) => !isKept(own));
+  return finishedSurfaces(run, view, count, asDrawn, made).filter((finishedSurface) => !isKept(finishedSurface));
 }
 
 function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandidate[] {
@@ -68,19 +68,21 @@ function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandi
     const { diameter, from, end, gaps, inside } = surface;
     return (
       // On the wrong side of the wall it is no holding at all.
-      candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map((own): SecondCandidate => {
-        const length = Math.min(end - from, own.figures.length);
-        // In a bore it stands out from where that is held.
-        const out = Math.max(0, view.length + facing - (inside ? length : end));
-        return {
-          ...own,
-          against: own.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
-          length: length - gaps,
-          needed: gripNeeded(run, own.kind.kind, diameter, out),
-          easy: length - gaps >= easyGrip(run, diameter) - CLOSE,
-          slender: (view.length - (inside ? length : end)) / diameter,
-        };
-      })
+      candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map(
+        (candidate): SecondCandidate => {
+          const length = Math.min(end - from, candidate.figures.length);
+          // In a bore it stands out from where that is held.
+          const out = Math.max(0, view.length + facing - (inside ? length : end));
+          return {
+            ...candidate,
+            against: candidate.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
+            length: length - gaps,
+            needed: gripNeeded(run, candidate.kind.kind, diameter, out),
+            easy: length - gaps >= easyGrip(run, diameter) - CLOSE,
+            slender: (view.length - (inside ? length : end)) / diameter,
+          };
+        },
+      )
     );
   });
 }
@@ -102,15 +104,15 @@ const better = (a: SecondCandidate, b: SecondCandidate): number =>
 const isLong = ({ length, needed }: SecondCandidate): boolean => length >= needed - CLOSE;
 
 /** Why a holding is taken, in words. */
-function reasonsOf(own: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
-  const { kind, surface } = own;
+function reasonsOf(candidate: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
+  const { kind, surface } = candidate;
   const held = `Held on the finished ${surface.name} ${kind.words}`;
   const because = isDecided
     ? `${held}: so decided.`
     : `${held}: long enough, and it leaves least standing out.${kind.marks ? '' : ' It marks nothing.'}`;
   return [
     { rule: 'GRIP-LEFT', because: kind.mind ? `${because} ${kind.mind(surface)}` : because },
-    ...servedBy(own, ties, 'what the first set-up made', run),
+    ...servedBy(candidate, ties, 'what the first set-up made', run),
   ];
 }
 
@@ -177,9 +179,9 @@ export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidat
     // Of several stretches of one surface the best.
     others: able
       .filter(
-        (own, index) =>
-          able.findIndex((one) => one.kind === own.kind && one.surface.path === own.surface.path) === index,
+        (candidate, index) =>
+          able.findIndex((one) => one.kind === candidate.kind && one.surface.path === candidate.surface.path) === index,
       )
-      .map((own) => ({ kind: own.kind.kind, grip: own.surface.path, name: own.surface.name })),
+      .map((candidate) => ({ kind: candidate.kind.kind, grip: candidate.surface.path, name: candidate.surface.name })),
   });
 }

@@ -148,7 +148,7 @@ describe('what is left on a blank', () => {
     const [first, second] = setups;
     expect(first?.setup).toMatchObject({ supported: true, facing: 7, centreEnd: 6 });
     const route = first?.operations.map(({ kind, feature }) => `${kind} ${feature}`) ?? [];
-    const place = (name: string) => route.findIndex((own) => own.startsWith(name));
+    const place = (name: string) => route.findIndex((word) => word.startsWith(name));
     const inOrder = ['face face', 'centre centre-end', 'turn-rough', 'turn-finish', 'face centre-end'];
     expect(inOrder.map(place)).toEqual(inOrder.map(place).sort((a, b) => a - b));
     expect(place('face face')).toBe(0);
@@ -200,12 +200,12 @@ describe('what the stock is held by', () => {
   });
 
   test('run-out asked to the bar’s own skin: 0.1 of the chuck is too much for 0.05, the four jaws are dialled', () => {
-    const own = (limit: number) =>
+    const found = (limit: number) =>
       first([step(20, 12, { name: 'seat' }), step(35, 20, { name: 'rim' })], fromBar, {
         runout: [{ of: 'seat', to: 'rim', limit }],
       });
-    expect(own(0.1)?.holding.kind).toBe('3-jaw');
-    const dialled = own(0.05);
+    expect(found(0.1)?.holding.kind).toBe('3-jaw');
+    const dialled = found(0.05);
     // For one bar: 8 + 4 min, and soft jaws would be 12 + 0.4.
     expect(dialled?.holding).toMatchObject({ kind: '4-jaw', runOut: 0.02 });
     expect(dialled?.reasons).toContainEqual({

@@ -18,16 +18,16 @@ const untrueBetween = ({ part }: Run, setups: readonly Setup[]): number =>
 
 /** Set-ups that say what else could hold the second side. */
 const withOthers = (setups: readonly Setup[], others: Setup['others']): Setup[] =>
-  setups.map((own) => (own.number === 2 ? { ...own, others } : own));
+  setups.map((setup) => (setup.number === 2 ? { ...setup, others } : setup));
 
 /** Set-ups as they are held instead, and why not between centres. */
 const notBetween = (setups: readonly Setup[], run: Run, because = 'it cannot be'): Setup[] =>
-  setups.map((own) =>
-    own.number === 1
-      ? own
+  setups.map((setup) =>
+    setup.number === 1
+      ? setup
       : {
-          ...own,
-          taken: own.taken.map((taken) =>
+          ...setup,
+          taken: setup.taken.map((taken) =>
             taken.index === askedFor(run)
               ? { ...taken, breaks: [{ rule: 'GRIP-LEFT', because: `${because}.`, strength: 'H' as const }] }
               : taken,
@@ -54,7 +54,7 @@ function checkCapacity(run: Run): Result<null> {
 }
 
 const withTaken = (setups: readonly Setup[], taken: Setup['taken']): Setup[] =>
-  setups.map((own) => (own.number === 1 ? { ...own, taken: [...own.taken, ...taken] } : own));
+  setups.map((setup) => (setup.number === 1 ? { ...setup, taken: [...setup.taken, ...taken] } : setup));
 
 /** Truer first, then what is held more easily. */
 const compare = (a: Divided, b: Divided): number => a.untrue - b.untrue || a.uneasy - b.uneasy;
@@ -74,15 +74,15 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boo
   });
   const refused: Result<never>[] = [];
   let best: Divided | undefined;
-  for (const own of attempts) {
-    const outcome: Result<Divided> = 'ok' in own ? own : attempt(own);
+  for (const division of attempts) {
+    const outcome: Result<Divided> = 'ok' in division ? division : attempt(division);
     if (!outcome.ok) refused.push(outcome);
     else if (!best || compare(outcome.value, best) < 0) best = outcome.value;
     if (best?.untrue === 0 && best.uneasy === 0) break;
   }
   // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
   const asked = askedFor(run) >= 0;
-  const decided = run.overrules.some((own) => isHolding(own) && own.setup !== 1);
+  const decided = run.overrules.some((overrule) => isHolding(overrule) && overrule.setup !== 1);
   if (asked || (!centred && !decided && (!best || best.untrue > 0))) {
     const centred = andThen(betweenCentres(run, stock), (setups) =>
       andThen(keepsWishes(wishes, setups), () => good(setups)),

@@ -58,7 +58,7 @@ function outsideSurfaces(
   const { toolClearance } = run.shop.allowances;
   return view.steps.flatMap((step, index) => {
     if (index >= count && !asDrawn.includes(step.path)) return [];
-    const flats = view.features.find(({ path, flats: own }) => path === step.path && own)?.flats;
+    const flats = view.features.find(({ path, flats: brought }) => path === step.path && brought)?.flats;
     const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
     return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, knurl }): Surface[] => {
       const whole = to > step.zTo - CLOSE;

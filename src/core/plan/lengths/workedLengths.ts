@@ -53,8 +53,8 @@ function setupsOfFaces({ part }: Run, setups: readonly Setup[]): { setup: Setup 
     // A face between two steps is finished where its shoulder is turned; a parted end where it is parted.
     const [before, behind] = [part.steps[face - 1]?.path, part.steps[face]?.path];
     const made = setups.find(({ turned, end }) => {
-      const own = end === 'front' ? before : behind;
-      return turned.some(({ path, shoulder }) => path === own && shoulder);
+      const name = end === 'front' ? before : behind;
+      return turned.some(({ path, shoulder }) => path === name && shoulder);
     });
     // Whatever measures from the face that was finished first.
     return { setup: made ?? one, first: (made ?? one)?.end === one?.end };
@@ -95,7 +95,7 @@ export function workedLengths(run: Run, setups: readonly Setup[]): WorkedLengths
     const { face, size } = drawn;
     // The tool counts from the face of its set-up, as for a shoulder.
     const [a, b] = [way(face), maker.end === setups[0]?.end ? [] : [far]];
-    const errors = [...a.filter((own) => !b.includes(own)), ...b.filter((own) => !a.includes(own))];
+    const errors = [...a.filter((figure) => !b.includes(figure)), ...b.filter((figure) => !a.includes(figure))];
     const allowed = (size.upper - size.lower) / 2;
     return [{ path, name, face, size, errors, allowed, resulting: (errors.length + 1) * repeats }];
   });

@@ -14,6 +14,7 @@ import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { barsFor, stoutest } from './boringBars';
 import { fullDepthOf } from './fullDepth';
+import { depthChecks } from './depthChecks';
 import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { alongBore } from './edgePaths';
 import { CLOSE } from '../../model/tolerances';
@@ -21,46 +22,46 @@ import { CLOSE } from '../../model/tolerances';
 const KINDS = ['bore', 'counterbore'];
 
 /** How deep the bar goes: a through bore past the blade or the far end, as a drill does. */
-const depthOf = (own: Feature, setup: Setup): number =>
-  fullDepthOf({ through: goesThrough(own, setup.part), depth: own.z1 }, setup).value;
+const depthOf = (feature: Feature, setup: Setup): number =>
+  fullDepthOf({ through: goesThrough(feature, setup.part), depth: feature.z1 }, setup).value;
 
 /** The hole that a boring bar finds: wide enough for the bar, narrow enough to leave a cut (BORE-CLEARANCE). */
-function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
-  const bars = barsFor(depthOf(own, setup), setup);
+function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
+  const bars = barsFor(depthOf(feature, setup), setup);
   if (bars.length === 0) return undefined;
-  const most = (own.size?.aim ?? 0) - 2 * setup.run.shop.cutting.finishBore;
-  const through = goesThrough(own, setup.part);
+  const most = (feature.size?.aim ?? 0) - 2 * setup.run.shop.cutting.finishBore;
+  const through = goesThrough(feature, setup.part);
   return {
-    feature: own.path,
+    feature: feature.path,
     purpose: 'for the boring bar',
     atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
     atMost: most,
     aim: most,
     through,
-    depth: own.z1,
+    depth: feature.z1,
     // A flat bottom shows no drill point.
-    ...(through ? {} : { tipAtMost: own.z1 }),
+    ...(through ? {} : { tipAtMost: feature.z1 }),
   };
 }
 
 /** Holes that boring bars need first. */
 export const boreNeeds = (setup: Setup): HoleNeed[] =>
-  drilledFor(setup, ...KINDS).flatMap((own) => needOf(own, setup) ?? []);
+  drilledFor(setup, ...KINDS).flatMap((feature) => needOf(feature, setup) ?? []);
 
-function barOf(own: Feature, setup: Setup): Tool | undefined {
-  const need = needOf(own, setup);
+function barOf(feature: Feature, setup: Setup): Tool | undefined {
+  const need = needOf(feature, setup);
   const found = need && widthFound(need, setup);
-  return found === undefined ? undefined : stoutest(barsFor(depthOf(own, setup), setup), found);
+  return found === undefined ? undefined : stoutest(barsFor(depthOf(feature, setup), setup), found);
 }
 
-function operationOf(own: Feature, setup: Setup): Operation[] {
+function operationOf(feature: Feature, setup: Setup): Operation[] {
   const { units } = setup.run;
-  const { path, size, kind } = own;
-  const tool = barOf(own, setup);
+  const { path, size, kind } = feature;
+  const tool = barOf(feature, setup);
   // Without a bar that goes in it stays undone, and is told (route/doubts).
   if (!tool || !size) return [];
-  const to = depthOf(own, setup);
-  const through = goesThrough(own, setup.part);
+  const to = depthOf(feature, setup);
+  const through = goesThrough(feature, setup.part);
   return [
     {
       key: `${kind}:${path}`,
@@ -75,7 +76,10 @@ function operationOf(own: Feature, setup: Setup): Operation[] {
       diameter: size.aim,
       removal: { bore: [cylinder(-1, to, size.aim / 2)] },
       stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
-      checks: [{ what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside', size }],
+      checks: [
+        { what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside', size },
+        ...depthChecks(feature, setup),
+      ],
     },
   ];
 }
@@ -107,15 +111,15 @@ const boring = (kind: string): OperationKind => ({
   load: barLoad,
   turnsAtOverhang: false,
   underCentre: false,
-  demand: (setup) => good(reachedOf(setup, kind).flatMap((own) => operationOf(own, setup))),
+  demand: (setup) => good(reachedOf(setup, kind).flatMap((feature) => operationOf(feature, setup))),
   cut(operation, work, setup) {
     const { run, part } = setup;
     const { allowances, cutting } = run.shop;
     const { from, to, diameter = 0, tool, feature } = operation;
-    const own = part.features.find(({ path }) => path === feature);
-    const start = radiusAt(work.bore, (from + (own?.z1 ?? to)) / 2);
+    const bored = part.features.find(({ path }) => path === feature);
+    const start = radiusAt(work.bore, (from + (bored?.z1 ?? to)) / 2);
     const perSide = diameter / 2 - start;
-    const grade = standardTolerance(cutting.equalCutsFinerThan, own?.size?.nominal ?? 0) ?? 0;
+    const grade = standardTolerance(cutting.equalCutsFinerThan, bored?.size?.nominal ?? 0) ?? 0;
     const thinnest = tool.thinnestCut ?? 0;
     const byBar = deepestOfBar(operation, setup);
     const division = dividePasses(perSide, {
@@ -123,7 +127,7 @@ const boring = (kind: string): OperationKind => ({
       thinnestRough: thinnest,
       thinnestFinish: thinnest,
       finish: cutting.finishBore,
-      equalLastTwo: own?.size !== undefined && own.size.upper - own.size.lower < grade - 1e-9,
+      equalLastTwo: bored?.size !== undefined && bored.size.upper - bored.size.lower < grade - 1e-9,
     });
     if (!division || start <= 0)
       return refuse(
@@ -131,7 +135,7 @@ const boring = (kind: string): OperationKind => ({
         `the hole that is there (${sayDiameter(2 * start, run.units)}) leaves ${say(Number(perSide.toFixed(3)), run.units)} a side to bore, and ${tool.name} wants at least ${say(tool.thinnestCut ?? 0, run.units)}: drill it smaller`,
       );
     const depths = [...division.rough, ...division.finish];
-    const blind = own && !goesThrough(own, part);
+    const blind = bored && !goesThrough(bored, part);
     let radius = start;
     const passes = depths.map((depth, index) => {
       radius += depth;

@@ -14,12 +14,12 @@ describe('edges', () => {
   });
 
   test('two edges take 0.16 min and the change of speed 0.1; no tool of the machine is changed, no stop set', () => {
-    const own = only(stepped, 'deburr');
+    const found = only(stepped, 'deburr');
     // 75 m/min over ⌀20 would be 1193 rev/min: at most 300, and the machine has 250.
-    expect(own.speed.value).toBe(250);
-    expect(own.hand.value).toBeCloseTo(2 * 0.08 + 0.1, 9);
-    expect(own.cutting.value).toBe(0);
-    expect(own.stop.means).toBe('none');
+    expect(found.speed.value).toBe(250);
+    expect(found.hand.value).toBeCloseTo(2 * 0.08 + 0.1, 9);
+    expect(found.cutting.value).toBe(0);
+    expect(found.stop.means).toBe('none');
   });
 
   test('what a chamfer breaks is in no list; what it leaves is broken or told', () => {
@@ -43,7 +43,9 @@ describe('edges', () => {
 
   test('an edge beside what the bar brought is broken once, when it is first there', () => {
     // The collar of ⌀18 is the bar: its edge at the body is broken from the front, the other from the back.
-    const does = operationsOf(example('vane-spindle')).flatMap(({ kind, does: own }) => (kind === 'deburr' ? own : []));
+    const does = operationsOf(example('vane-spindle')).flatMap(({ kind, does: candidate }) =>
+      kind === 'deburr' ? candidate : [],
+    );
     expect(does).toEqual(['⌀12 at 16 mm', '⌀18 at 38 mm', '⌀18 at 14 mm']);
   });
 
@@ -60,17 +62,17 @@ describe('the measuring hold', () => {
   const fitted = runOf({ outside: [step('12 h7', 10), step(20, 15)] }, fromBar);
 
   test('before the part-off, what is held closely and nothing else, every fifth piece, the spindle stopped', () => {
-    const own = only(fitted, 'inspect');
-    expect(own.checks.map(({ what, every, gauge }) => [what, every, gauge?.name])).toEqual([
+    const found = only(fitted, 'inspect');
+    expect(found.checks.map(({ what, every, gauge }) => [what, every, gauge?.name])).toEqual([
       // h7 of 12 is 18 µm: a fifth is 3.6, and the micrometer repeats to 5, too coarse.
       ['⌀12', 5, 'micrometer'],
     ]);
-    expect(own.speed.value).toBe(0);
-    expect(own.hand.value).toBeCloseTo(0.3 / 5, 9);
+    expect(found.speed.value).toBe(0);
+    expect(found.hand.value).toBeCloseTo(0.3 / 5, 9);
     // That it is too coarse is said where the diameter is cut, and not again here.
-    expect(own.warnings).toEqual([]);
+    expect(found.warnings).toEqual([]);
     expect(only(fitted, 'turn-finish').warnings.join()).toContain('No gauge is fine enough');
-    expect(own.reasons.map(({ rule }) => rule)).toContain('GATE');
+    expect(found.reasons.map(({ rule }) => rule)).toContain('GATE');
     const kinds = planned(fitted).setups[0]?.operations.map(({ kind }) => kind) ?? [];
     expect(kinds.slice(-2)).toEqual(['inspect', 'part-off']);
   });

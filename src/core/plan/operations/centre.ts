@@ -42,11 +42,11 @@ export const centre: OperationKind = {
         'allowances.centreEnd',
         `${say(centreEnd, run.units)} is too short: the centre hole is ${say(depth, run.units)} deep and would stay in the part`,
       );
-    const centred = (face: number, own: Pick<Operation, 'key' | 'feature' | 'name'>): Operation => {
+    const centred = (face: number, pick: Pick<Operation, 'key' | 'feature' | 'name'>): Operation => {
       const coneEnd = face + depth;
       const coneStart = Math.max(face, coneEnd - diameter / 2 / Math.tan((point * Math.PI) / 360));
       return {
-        ...own,
+        ...pick,
         kind: 'centre',
         tool,
         from: face,

@@ -33,8 +33,8 @@ function plainCorners({ part, chamfered, stock }: Setup): Corner[] {
   return part.chamfers
     .filter(({ path }) => chamfered.includes(path))
     .map(({ path, step, z, size, end }) => {
-      const own = part.steps.find((other) => other.path === step);
-      const radius = (stock.asDrawn.includes(step) ? stock.over : (own?.diameter.aim ?? 0)) / 2;
+      const beside = part.steps.find((other) => other.path === step);
+      const radius = (stock.asDrawn.includes(step) ? stock.over : (beside?.diameter.aim ?? 0)) / 2;
       const removal = chamferCut(z, radius, size, size, end);
       return { path, z0: z, z1: end === 'front' ? z + size : z - size, removal, radius, angle: 45 };
     });
@@ -94,15 +94,15 @@ export const chamfer: OperationKind = {
     if (!tool.ok) return tool;
     return good(
       corners.map(({ path, z0, z1, removal, radius, angle, makes }) => {
-        const own = nearestTo(angle, setup, tool.value);
-        const turned = removal[0] ? turnedOnto(removal[0], edgeAngle(own)) : 0;
+        const nearest = nearestTo(angle, setup, tool.value);
+        const turned = removal[0] ? turnedOnto(removal[0], edgeAngle(nearest)) : 0;
         return {
           key: `chamfer:${path}`,
           kind: 'chamfer',
           feature: path,
           ...(makes ? { makes } : {}),
           name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
-          tool: own,
+          tool: nearest,
           from: z0,
           to: z1,
           diameter: 2 * radius,
@@ -116,12 +116,12 @@ export const chamfer: OperationKind = {
                 setting: figure({
                   name: 'stop setting',
                   unit: 'mm',
-                  value: z1 + own.offset,
+                  value: z1 + nearest.offset,
                   formula: 'z + c + o',
                   terms: [
                     term('z', 'the corner, from the face', z0, 'mm', 'drawing'),
                     term('c', 'leg of the chamfer, towards the chuck', z1 - z0, 'mm', 'drawing'),
-                    term('o', 'offset of the tool to the one that set the zero', own.offset, 'mm', 'tool'),
+                    term('o', 'offset of the tool to the one that set the zero', nearest.offset, 'mm', 'tool'),
                   ],
                 }),
               },

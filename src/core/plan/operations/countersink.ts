@@ -21,8 +21,8 @@ function shapeOf({ bore }: Feature): { mouth: number; included: number } | undef
 const SAME_ANGLE = 0.01;
 
 /** The countersink that makes a cone in one go: of its angle, and wide enough. */
-export function countersinkFor(own: Feature, { run }: Setup): Tool | undefined {
-  const shape = shapeOf(own);
+export function countersinkFor(feature: Feature, { run }: Setup): Tool | undefined {
+  const shape = shapeOf(feature);
   return (
     shape &&
     run.shop.tools.find(
@@ -42,23 +42,23 @@ export const countersink: OperationKind = {
     const { run } = setup;
     const sunk = reachedOf(setup, 'countersink', 'conical-bore');
     return good(
-      sunk.flatMap((own): Operation[] => {
-        const [shape, tool] = [shapeOf(own), countersinkFor(own, setup)];
-        if (!shape || !tool || !own.bore) return [];
+      sunk.flatMap((feature): Operation[] => {
+        const [shape, tool] = [shapeOf(feature), countersinkFor(feature, setup)];
+        if (!shape || !tool || !feature.bore) return [];
         return [
           {
-            key: `countersink:${own.path}`,
+            key: `countersink:${feature.path}`,
             kind: 'countersink',
-            feature: own.path,
-            makes: [own.path],
+            feature: feature.path,
+            makes: [feature.path],
             name: `Countersink ${sayDiameter(Number(shape.mouth.toFixed(3)), run.units)} × ${Number(shape.included.toFixed(1))}°`,
             tool,
             from: 0,
-            to: own.z1,
+            to: feature.z1,
             diameter: shape.mouth,
-            removal: { bore: own.bore },
+            removal: { bore: feature.bore },
             // The tool's point would stand deeper; the quill is read where its edges reach the mouth.
-            stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(own.z1, tool) }] },
+            stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(feature.z1, tool) }] },
             checks: [],
           },
         ];

@@ -144,6 +144,6 @@ export function drillsOf(setup: Setup): Result<DrillStep[]> {
     .filter(({ path }) => setup.drilled.includes(path))
     .map((hole) => wantedOf(hole, needs, setup));
   const needed = needs.flatMap((need) => drilledNeed(need, setup));
-  const steps = collect([...drawn, ...needed].sort((a, b) => a.aim - b.aim).map((own) => drillsFor(own, setup)));
+  const steps = collect([...drawn, ...needed].sort((a, b) => a.aim - b.aim).map((wanted) => drillsFor(wanted, setup)));
   return steps.ok ? good(steps.value.flat()) : steps;
 }

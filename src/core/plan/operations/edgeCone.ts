@@ -22,17 +22,21 @@ interface EdgeSet {
 
 /** How far the far diameter of a cone may be out either way, mm: half of what its closest diameter is given. */
 export const allowedAtEnd = ({ dimensions }: Feature): number =>
-  Math.min(...dimensions.flatMap((own) => (own.kind === 'diameter' ? [(own.size.upper - own.size.lower) / 2] : [])));
+  Math.min(
+    ...dimensions.flatMap((dimension) =>
+      dimension.kind === 'diameter' ? [(dimension.size.upper - dimension.size.lower) / 2] : [],
+    ),
+  );
 
 /**
  * A short cone that a straight edge covers, and that a step of the post comes near enough to: it is plunged, and the
  * compound stays where it is.
  */
-export function edgeFor(own: Feature, { run }: Setup): EdgeSet | undefined {
-  const flank = own.kind === 'cone' ? flankOf(own) : undefined;
+export function edgeFor(feature: Feature, { run }: Setup): EdgeSet | undefined {
+  const flank = feature.kind === 'cone' ? flankOf(feature) : undefined;
   if (!flank) return undefined;
   const slant = Math.hypot(flank.z1 - flank.z0, flank.r1 - flank.r0);
   const tool = run.shop.tools.find(({ does, width = 0 }) => does.includes('edge-cone') && width >= slant - 1e-6);
   const way = angleWays(halfOf(flank), flank.z1 - flank.z0, run.shop).find(({ by }) => by === 'post');
-  return tool && way && way.atEnd <= allowedAtEnd(own) + 1e-9 ? { tool, way } : undefined;
+  return tool && way && way.atEnd <= allowedAtEnd(feature) + 1e-9 ? { tool, way } : undefined;
 }

@@ -6,7 +6,7 @@ import { CLOSE } from '../../model/tolerances';
 export function edgesBehind({ finishes, part, chamfered, run, stock }: Setup): { leg: number; radius: number }[] {
   if (!finishes) return [];
   const chamfers = part.chamfers.flatMap(({ path, end, size, step: on }) => {
-    const step = part.steps.find((own) => own.path === on);
+    const step = part.steps.find((candidate) => candidate.path === on);
     const radius = (stock.asDrawn.includes(on) ? stock.over : (step?.diameter.aim ?? 0)) / 2;
     return end === 'back' && chamfered.includes(path) ? [{ leg: size, radius }] : [];
   });

@@ -28,17 +28,17 @@ interface EqualPasses extends Pick<Cuts, 'slower' | 'warnings'> {
 }
 
 /** As many passes as a depth that was decided takes. */
-function asDecided(own: Roughing, depth: number): QuickestCuts {
-  const passes = Math.ceil(own.perSide / depth - 1e-9);
-  const [feed, speed] = [own.feeds.at(-1) ?? 0, own.speeds.at(-1) ?? 0];
-  const minutes = passes * (own.way / (feed * speed) + own.handling);
+function asDecided(roughing: Roughing, depth: number): QuickestCuts {
+  const passes = Math.ceil(roughing.perSide / depth - 1e-9);
+  const [feed, speed] = [roughing.feeds.at(-1) ?? 0, roughing.speeds.at(-1) ?? 0];
+  const minutes = passes * (roughing.way / (feed * speed) + roughing.handling);
   return { passes, feed, speed, minutes, limitedBy: passes === 1 ? 'stock' : 'decided' };
 }
 
 /** A depth that was decided and is beyond a limit; what is beyond motor or grip is told of every cut. */
-function beyondOf(own: Roughing, { feed, speed }: QuickestCuts, depth: number, { units }: Run): string[] {
-  const limits = { ...own.limits, power: Infinity, holding: Infinity };
-  const { depth: most, limit } = deepestAt({ ...own, limits }, feed, speed);
+function beyondOf(roughing: Roughing, { feed, speed }: QuickestCuts, depth: number, { units }: Run): string[] {
+  const limits = { ...roughing.limits, power: Infinity, holding: Infinity };
+  const { depth: most, limit } = deepestAt({ ...roughing, limits }, feed, speed);
   return depth > most + 1e-6
     ? [`So decided, and beyond a limit: ${LIMITS[limit]}; ${say(Number(most.toFixed(2)), units)} a side is within it.`]
     : [];
@@ -77,8 +77,8 @@ export function equalPasses(
     diameter,
     way: way.reduce((total, { value }) => total + value, 0),
     handling: handMinutes.approach,
-    speeds: asked.speed ? [asked.speed] : machine.speeds.filter((own) => own <= speed),
-    feeds: asked.feed ? [asked.feed] : machine.feeds.filter((own) => own <= feed),
+    speeds: asked.speed ? [asked.speed] : machine.speeds.filter((figure) => figure <= speed),
+    feeds: asked.feed ? [asked.feed] : machine.feeds.filter((figure) => figure <= feed),
     material: material.force,
     approachAngle: cutting.approachAngle,
     limits: limitsOn(operation, diameter, work, setup, pushesAcross),

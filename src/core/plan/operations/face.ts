@@ -37,8 +37,8 @@ export const face: OperationKind = {
     if (facing <= 0) return good([]);
     const tool = toolFor(setup, 'face', 'part.outside');
     if (!tool.ok) return tool;
-    const facingTo = (to: number, from: number, own: Pick<Operation, 'key' | 'feature' | 'name' | 'checks'>) => ({
-      ...own,
+    const facingTo = (to: number, from: number, pick: Pick<Operation, 'key' | 'feature' | 'name' | 'checks'>) => ({
+      ...pick,
       kind: 'face',
       tool: tool.value,
       from,

@@ -9,7 +9,7 @@ import { mostToReam } from './ream';
 const fromBar = { way: 'from-bar' as const };
 const operationsOf = (file: RunFile, kind: string) =>
   planned(file).setups.flatMap(({ operations, setup }) =>
-    operations.filter((own) => own.kind === kind).map((own) => ({ ...own, end: setup.end })),
+    operations.filter((operation) => operation.kind === kind).map((operation) => ({ ...operation, end: setup.end })),
   );
 const only = (file: RunFile, kind: string) => {
   const [operation] = operationsOf(file, kind);
@@ -177,11 +177,11 @@ describe('countersinking', () => {
     );
 
   test('⌀9 × 90°: 4.5 deep at most of 300 rev/min, the machine has 250', () => {
-    const own = only(sunk('front'), 'countersink');
-    expect(own).toMatchObject({ end: 'front', diameter: 9 });
-    expect(own.speed.value).toBe(250);
-    expect(own.speed.note).toContain('never run faster than 300');
-    expect(own.name).toBe('Countersink ⌀9 × 90°');
+    const found = only(sunk('front'), 'countersink');
+    expect(found).toMatchObject({ end: 'front', diameter: 9 });
+    expect(found.speed.value).toBe(250);
+    expect(found.speed.note).toContain('never run faster than 300');
+    expect(found.name).toBe('Countersink ⌀9 × 90°');
   });
 
   test('from the back in the set-up that sees the back; at an angle that no tool has it is told', () => {

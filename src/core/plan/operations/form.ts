@@ -25,56 +25,59 @@ const isForm = (feature: Feature, setup: Setup): boolean =>
   (['groove', 'hollow', 'radius', 'sphere'].includes(feature.kind) && arcsOf(feature).length > 0) ||
   edgeFor(feature, setup) !== undefined;
 
-const radiusOf = (own: Feature): number => arcsOf(own)[0]?.arc?.radius ?? 0;
+const radiusOf = (feature: Feature): number => arcsOf(feature)[0]?.arc?.radius ?? 0;
 
 /**
  * A tool of the form's own radius: a round nose for what is hollow, a hollow edge for a corner. Of a relief it must be no
  * wider than the relief. A short cone takes a straight edge that the post sets.
  */
-function formTool(own: Feature, setup: Setup): Tool | undefined {
-  if (own.kind === 'cone') return edgeFor(own, setup)?.tool;
+function formTool(feature: Feature, setup: Setup): Tool | undefined {
+  if (feature.kind === 'cone') return edgeFor(feature, setup)?.tool;
   const { run } = setup;
-  const radius = radiusOf(own);
-  const hollow = arcsOf(own)[0]?.arc?.hollow ?? false;
-  if (own.kind === 'sphere') return undefined;
+  const radius = radiusOf(feature);
+  const hollow = arcsOf(feature)[0]?.arc?.hollow ?? false;
+  if (feature.kind === 'sphere') return undefined;
   return run.shop.tools.find(
     ({ does, nose, hollowEdge }) =>
       does.includes('form') &&
       (hollow
         ? nose !== undefined &&
           Math.abs(nose - radius) < SAME &&
-          (own.kind !== 'groove' || 2 * nose <= own.z1 - own.z0 + 1e-6)
+          (feature.kind !== 'groove' || 2 * nose <= feature.z1 - feature.z0 + 1e-6)
         : hollowEdge !== undefined && Math.abs(hollowEdge - radius) < SAME),
   );
 }
 
 /** A pointed tool, for a form that is turned by steps. A relief has no room for steps. */
-const stepTool = (own: Feature, { run }: Setup): Tool | undefined =>
-  own.kind === 'groove' ? undefined : run.shop.tools.find(({ does }) => does.includes('taper'));
+const stepTool = (feature: Feature, { run }: Setup): Tool | undefined =>
+  feature.kind === 'groove' ? undefined : run.shop.tools.find(({ does }) => does.includes('taper'));
 
-function nameOf(own: Feature, { run }: Setup): string {
-  if (own.kind === 'cone') return `Cone${own.name.replace(/^cone/i, '')}, by its edge`;
-  return `${{ groove: 'Relief', hollow: 'Form', radius: 'Round', sphere: 'Ball' }[own.kind] ?? 'Form'} R${say(radiusOf(own), run.units)}`;
+function nameOf(feature: Feature, { run }: Setup): string {
+  if (feature.kind === 'cone') return `Cone${feature.name.replace(/^cone/i, '')}, by its edge`;
+  return `${{ groove: 'Relief', hollow: 'Form', radius: 'Round', sphere: 'Ball' }[feature.kind] ?? 'Form'} R${say(radiusOf(feature), run.units)}`;
 }
 
-function operationOf(own: Feature, tool: Tool, setup: Setup): Operation {
-  const stands = standsOf(own, setup);
+function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation {
+  const stands = standsOf(feature, setup);
   return {
-    key: `form:${own.path}`,
+    key: `form:${feature.path}`,
     kind: 'form',
-    feature: own.path,
-    makes: [own.path],
-    name: nameOf(own, setup),
+    feature: feature.path,
+    makes: [feature.path],
+    name: nameOf(feature, setup),
     tool,
-    from: own.z0,
-    to: own.z1,
-    removal: { outside: own.outside ?? [] },
+    from: feature.z0,
+    to: feature.z1,
+    removal: { outside: feature.outside ?? [] },
     ...(stands ? { stands } : {}),
     stop: {
       means: 'carriage',
-      settings: [{ edge: tool.touched === 'left' ? 'left' : 'tip', setting: stopSetting(own.z1, tool) }],
+      settings: [{ edge: tool.touched === 'left' ? 'left' : 'tip', setting: stopSetting(feature.z1, tool) }],
     },
-    checks: own.kind === 'groove' && own.size ? [{ what: own.name, measures: 'outside', size: own.size }] : [],
+    checks:
+      feature.kind === 'groove' && feature.size
+        ? [{ what: feature.name, measures: 'outside', size: feature.size }]
+        : [],
   };
 }
 
@@ -170,35 +173,35 @@ export const form: OperationKind = {
   demand: (setup) =>
     good(
       setup.part.features
-        .filter((own) => setup.features.includes(own.path) && isForm(own, setup))
-        .flatMap((own) => {
-          const tool = formTool(own, setup) ?? stepTool(own, setup);
-          return tool ? [operationOf(own, tool, setup)] : [];
+        .filter((feature) => setup.features.includes(feature.path) && isForm(feature, setup))
+        .flatMap((feature) => {
+          const tool = formTool(feature, setup) ?? stepTool(feature, setup);
+          return tool ? [operationOf(feature, tool, setup)] : [];
         }),
     ),
   cut({ from, to, feature, tool, removal }, work, setup) {
     const { run, part } = setup;
     const { allowances, cutting } = run.shop;
-    const own = part.features.find(({ path }) => path === feature);
+    const formed = part.features.find(({ path }) => path === feature);
     const outer = largestRadius(work.outside, from, to);
     const lowest = Math.min(...(removal.outside ?? []).map(bottom));
     const depth = outer - lowest;
     const clear = clearOf(work, from, to, allowances.approach);
     const approach = term('a', 'approach', allowances.approach, 'mm', 'start value');
-    const set = own && edgeFor(own, setup)?.way;
+    const set = formed && edgeFor(formed, setup)?.way;
     const straight = {
       depth,
       diameter: 2 * lowest,
       z: to,
       wide: to - from,
-      path: own ? straightPath(own, tool, lowest, clear) : [],
+      path: formed ? straightPath(formed, tool, lowest, clear) : [],
       ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
       way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
     };
     const diameter = 2 * outer;
-    if (!own || formTool(own, setup) === undefined)
+    if (!formed || formTool(formed, setup) === undefined)
       return good({ diameter, passes: bySteps({ from, to, tool, removal }, diameter, clear, run) });
-    if (own.kind !== 'groove') return good({ diameter, passes: [straight] });
+    if (formed.kind !== 'groove') return good({ diameter, passes: [straight] });
     const width = 2 * (tool.nose ?? 0);
     const places = plunges(from, to, width, cutting.plungeStep);
     return good({

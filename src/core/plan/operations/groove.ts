@@ -19,7 +19,7 @@ const outerOf = ({ z0, z1 }: Feature, { part, turned, outerRadius, earlier, stoc
     ...part.steps
       .filter(({ zFrom, zTo }) => zFrom < z1 + beside - 1e-6 && zTo > z0 - beside + 1e-6)
       .map(({ path, diameter }) =>
-        turned.some((own) => own.path === path) || earlier.includes(path) || stock.asDrawn.includes(path)
+        turned.some((step) => step.path === path) || earlier.includes(path) || stock.asDrawn.includes(path)
           ? diameter.aim / 2
           : Math.max(outerRadius, diameter.aim / 2),
       ),
@@ -71,7 +71,7 @@ function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
     ]),
   };
   const bottom = size ?? { nominal: 0, aim: 0, lower: 0, upper: 0, from: 'general' as const };
-  const across = groove.dimensions.find((own) => own.kind === 'length')?.size;
+  const across = groove.dimensions.find((dimension) => dimension.kind === 'length')?.size;
   return {
     key: `groove:${groove.path}`,
     kind: 'groove',
@@ -109,12 +109,12 @@ export const groove: OperationKind = {
   turnsAtOverhang: false,
   underCentre: true,
   demand(setup) {
-    const grooves = setup.part.features.filter((own) => setup.features.includes(own.path) && isSquare(own));
+    const grooves = setup.part.features.filter((feature) => setup.features.includes(feature.path) && isSquare(feature));
     // A groove that no blade gets into stays as metal, and is told (route/doubts).
     return good(
-      grooves.flatMap((own) => {
-        const tool = bladeFor(own, setup);
-        return tool ? [operationOf(own, tool, setup)] : [];
+      grooves.flatMap((feature) => {
+        const tool = bladeFor(feature, setup);
+        return tool ? [operationOf(feature, tool, setup)] : [];
       }),
     );
   },

@@ -71,11 +71,11 @@ export function drillFor(need: HoleNeed, { run }: Pick<Setup, 'run'>): { tool: T
     Math.min(need.depth, (need.tipAtMost ?? Infinity) - pointLength(diameter, point));
   const tool = run.shop.tools
     .filter(
-      (own) =>
-        own.does.includes('drill') &&
-        (own.diameter ?? 0) >= need.atLeast - 1e-6 &&
-        (own.diameter ?? 0) <= need.atMost + 1e-6 &&
-        deep(own) > 0,
+      (candidate) =>
+        candidate.does.includes('drill') &&
+        (candidate.diameter ?? 0) >= need.atLeast - 1e-6 &&
+        (candidate.diameter ?? 0) <= need.atMost + 1e-6 &&
+        deep(candidate) > 0,
     )
     .sort((a, b) => {
       const [x, y] = [a.diameter ?? 0, b.diameter ?? 0];
@@ -96,10 +96,10 @@ export const widthFound = (need: HoleNeed, setup: Setup): number | undefined =>
  */
 export const drilledFor = ({ part, features, side, centres, stock }: Setup, ...kinds: string[]): Feature[] =>
   part.features.filter(
-    (own) =>
-      kinds.includes(own.kind) &&
-      !stock.asDrawn.includes(own.path) &&
-      (goesThrough(own, part) ? side === 1 && !centres : features.includes(own.path)),
+    (feature) =>
+      kinds.includes(feature.kind) &&
+      !stock.asDrawn.includes(feature.path) &&
+      (goesThrough(feature, part) ? side === 1 && !centres : features.includes(feature.path)),
   );
 
 /** Features of some kinds that a set-up gets at. */

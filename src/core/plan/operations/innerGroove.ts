@@ -30,8 +30,8 @@ function toolOf({ z0, z1, size }: Feature, { part, run }: Setup): Tool | undefin
     .sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
 }
 
-function operationOf(own: Feature, tool: Tool, { run }: Setup): Operation {
-  const { path, z0, z1, size, dimensions } = own;
+function operationOf(feature: Feature, tool: Tool, { run }: Setup): Operation {
+  const { path, z0, z1, size, dimensions } = feature;
   const bottom = size ?? { nominal: 0, aim: 0, lower: 0, upper: 0, from: 'general' as const };
   const across = dimensions.find((drawn) => drawn.kind === 'length')?.size;
   const setting = sum('stop setting, left edge touched', 'mm', [
@@ -67,9 +67,9 @@ export const innerGroove: OperationKind = {
   underCentre: false,
   demand: (setup) =>
     good(
-      reachedOf(setup, 'inner-groove').flatMap((own) => {
-        const tool = toolOf(own, setup);
-        return tool ? [operationOf(own, tool, setup)] : [];
+      reachedOf(setup, 'inner-groove').flatMap((feature) => {
+        const tool = toolOf(feature, setup);
+        return tool ? [operationOf(feature, tool, setup)] : [];
       }),
     ),
   cut({ from, to, diameter = 0, tool }, work, { run }) {

@@ -16,12 +16,12 @@ describe('boring', () => {
     const file = bored([{ ...front, shape: 'bore', diameter: '16 H8', depth: 12, bottom: 'flat' }]);
     // Aim 16.0135; 0.15 a side for the last cut leaves 15.71, and the largest drill is 15. Its point is 4.507 long.
     expect(drilled(file)).toEqual([['Drill ⌀15 for the boring bar', expect.closeTo(12 - 4.506, 3), 12]]);
-    const own = only(file, 'bore');
-    expect(own.tool.id).toBe('boring-bar-12');
+    const found = only(file, 'bore');
+    expect(found.tool.id).toBe('boring-bar-12');
     // 0.5068 a side: one roughing cut of 0.3568, then 0.15.
-    expect(own.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([0.3568, 0.15]);
-    expect(own.passes.at(-1)?.diameter).toBeCloseTo(16.0135, 9);
-    expect(own.passes.at(-1)?.note).toContain('spindle stopped');
+    expect(found.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([0.3568, 0.15]);
+    expect(found.passes.at(-1)?.diameter).toBeCloseTo(16.0135, 9);
+    expect(found.passes.at(-1)?.note).toContain('spindle stopped');
     expect(doubtsOf(file)).toEqual([]);
   });
 
@@ -76,14 +76,14 @@ describe('tapping', () => {
   test('M6 × 12 in a blind hole: drilled 5, three pitches deeper; in and out at the pitch', () => {
     const file = bored([{ ...front, shape: 'tap', designation: 'M6', depth: 12 }]);
     expect(drilled(file)).toEqual([['Drill ⌀5 for M6', 15, expect.closeTo(15 + 1.502, 3)]]);
-    const own = only(file, 'tap');
-    expect(own.feed.value).toBe(1);
+    const found = only(file, 'tap');
+    expect(found.feed.value).toBe(1);
     // 75 · 0.25 over ⌀6 is 995 rev/min; taps run at most at 200, the machine has 160: (12 + 12 + 2) / 160.
-    expect(own.speed.value).toBe(160);
-    expect(own.cutting.value).toBeCloseTo(26 / 160, 9);
+    expect(found.speed.value).toBe(160);
+    expect(found.cutting.value).toBeCloseTo(26 / 160, 9);
     // Go and no-go: no limits are made up for it.
-    expect(own.checks[0]).toMatchObject({ what: 'thread M6', gauge: { name: 'thread gauge', fineEnough: true } });
-    expect(own.checks[0]).not.toHaveProperty('size');
+    expect(found.checks[0]).toMatchObject({ what: 'thread M6', gauge: { name: 'thread gauge', fineEnough: true } });
+    expect(found.checks[0]).not.toHaveProperty('size');
   });
 
   test('a hole of the drawing that is only as deep as the thread: a bottoming tap', () => {
@@ -109,12 +109,12 @@ describe('conical bores', () => {
   test('a pilot that the bar goes into, then the compound at half of the angle', () => {
     const file = conical(40);
     expect(drilled(file)).toEqual([['Drill ⌀10 for the conical bore', 8, expect.closeTo(8 + 3.004, 3)]]);
-    const own = only(file, 'taper');
-    expect(own.compound).toBeCloseTo(20, 6);
-    expect(own.tool.id).toBe('boring-bar-8');
+    const found = only(file, 'taper');
+    expect(found.compound).toBeCloseTo(20, 6);
+    expect(found.tool.id).toBe('boring-bar-8');
     // 8 · tan 20° = 2.912 a side: 2.762 in six of 0.46, and 0.15.
-    expect(own.passes).toHaveLength(7);
-    expect(own.passes[0]?.note).toContain('compound at 20.00° from the axis');
+    expect(found.passes).toHaveLength(7);
+    expect(found.passes[0]?.note).toContain('compound at 20.00° from the axis');
     expect(doubtsOf(file)).toEqual([]);
   });
 
@@ -132,11 +132,11 @@ describe('grooves in a bore', () => {
       { ...front, shape: 'bore', diameter: 14, depth: 15 },
       { ...front, shape: 'groove', at: 6, width: 2.5, bottom: 16 },
     ]);
-    const own = only(file, 'inner-groove');
-    expect(own).toMatchObject({ from: 6, to: 8.5, diameter: 16 });
-    expect(own.tool.width).toBe(2);
+    const found = only(file, 'inner-groove');
+    expect(found).toMatchObject({ from: 6, to: 8.5, diameter: 16 });
+    expect(found.tool.width).toBe(2);
     // 2.5 with 2: two plunges and along the bottom.
-    expect(own.passes).toHaveLength(3);
+    expect(found.passes).toHaveLength(3);
     const order = operationsOf(file).map(({ kind }) => kind);
     expect(order.indexOf('inner-groove')).toBeGreaterThan(order.indexOf('bore'));
     expect(doubtsOf(file)).toEqual([]);
@@ -175,10 +175,10 @@ describe('tapping by hand', () => {
     );
 
   test('M3 by hand, the spindle stopped: twelve turns of 0.5 to 6 deep, 0.05 min each; M4 by the spindle', () => {
-    const own = operationsOf(tapped('M3')).find(({ kind }) => kind === 'hand-tap');
-    expect(own).toMatchObject({ name: 'Tap M3 by hand', speed: { value: 0 }, stop: { means: 'none' } });
-    expect(own?.does).toEqual(['12 turns from where it bites; back half a turn in each to break the chip.']);
-    expect(own?.hand.terms.find(({ name }) => name.includes('turns'))?.value).toBeCloseTo(0.6, 9);
+    const found = operationsOf(tapped('M3')).find(({ kind }) => kind === 'hand-tap');
+    expect(found).toMatchObject({ name: 'Tap M3 by hand', speed: { value: 0 }, stop: { means: 'none' } });
+    expect(found?.does).toEqual(['12 turns from where it bites; back half a turn in each to break the chip.']);
+    expect(found?.hand.terms.find(({ name }) => name.includes('turns'))?.value).toBeCloseTo(0.6, 9);
     expect(operationsOf(tapped('M4')).map(({ kind }) => kind)).not.toContain('hand-tap');
   });
 

@@ -5,7 +5,7 @@ import { toolFor } from './tools';
 /** Sizes that the drawing holds closer than its general tolerance, once each. */
 const heldClosely = (checks: readonly Check[]): Check[] =>
   checks.filter(
-    ({ what, size }, index) => size?.from !== 'general' && checks.findIndex((own) => own.what === what) === index,
+    ({ what, size }, index) => size?.from !== 'general' && checks.findIndex((check) => check.what === what) === index,
   );
 
 /**
@@ -19,11 +19,11 @@ export const inspect: OperationKind = {
   underCentre: false,
   byHand: 'stopped',
   demand(setup, others) {
-    const checks = heldClosely(others.flatMap((own) => own.checks));
+    const checks = heldClosely(others.flatMap((operation) => operation.checks));
     if (checks.length === 0) return good([]);
     const tool = toolFor(setup, 'inspect', 'part.outside');
     if (!tool.ok) return tool;
-    const measured = others.filter((own) => own.checks.some((check) => checks.includes(check)));
+    const measured = others.filter((operation) => operation.checks.some((check) => checks.includes(check)));
     return good([
       {
         ...BY_HAND,

@@ -18,10 +18,10 @@ export function trackingDiameters(diameter: number, pitch: number): { pitches: n
   return { pitches, below: at(Math.floor(pitches + 1e-9)), above: at(Math.ceil(pitches - 1e-9)) };
 }
 
-const toolOf = ({ knurl: own }: Feature, { run }: Setup): Tool | undefined =>
+const toolOf = ({ knurl: wanted }: Feature, { run }: Setup): Tool | undefined =>
   run.shop.tools.find(
     ({ does, pitch = 0, pattern }) =>
-      does.includes('knurl') && Math.abs(pitch - (own?.pitch ?? 0)) < 1e-6 && pattern === own?.pattern,
+      does.includes('knurl') && Math.abs(pitch - (wanted?.pitch ?? 0)) < 1e-6 && pattern === wanted?.pattern,
   );
 
 /** Roll a knurl into a turned diameter. */
@@ -32,23 +32,23 @@ export const knurl: OperationKind = {
   underCentre: true,
   demand: (setup) =>
     good(
-      reachedOf(setup, 'knurl').flatMap((own) => {
-        const tool = toolOf(own, setup);
-        if (!tool || !own.knurl) return [];
+      reachedOf(setup, 'knurl').flatMap((feature) => {
+        const tool = toolOf(feature, setup);
+        if (!tool || !feature.knurl) return [];
         return [
           {
-            key: `knurl:${own.path}`,
+            key: `knurl:${feature.path}`,
             kind: 'knurl',
-            feature: own.path,
-            makes: [own.path],
-            name: `Knurl ${own.knurl.pattern} ${say(own.knurl.pitch, setup.run.units)}`,
+            feature: feature.path,
+            makes: [feature.path],
+            name: `Knurl ${feature.knurl.pattern} ${say(feature.knurl.pitch, setup.run.units)}`,
             tool,
-            from: own.z0,
-            to: own.z1,
+            from: feature.z0,
+            to: feature.z1,
             removal: {},
             stop: {
               means: 'carriage' as const,
-              settings: [{ edge: 'tip' as const, setting: stopSetting(own.z1, tool) }],
+              settings: [{ edge: 'tip' as const, setting: stopSetting(feature.z1, tool) }],
             },
             checks: [],
           },

@@ -24,7 +24,7 @@ function leftBy({ kind, length }: Elsewhere, values: OutsideValues): Left {
 const leftOn = (path: string, elsewhere: readonly Elsewhere[], values: OutsideValues): Left =>
   elsewhere
     .filter(({ on }) => on.length === 0 || on.includes(path))
-    .map((own) => leftBy(own, values))
+    .map((later) => leftBy(later, values))
     .reduce((a, b) => ({ outside: a.outside + b.outside, bore: a.bore + b.bore, setsSize: a.setsSize || b.setsSize }), {
       outside: 0,
       bore: 0,
@@ -49,21 +49,21 @@ export function leftForElsewhere(part: Part, outside: OutsideValues): Part {
   if (elsewhere.length === 0) return part;
   const leave = (path: string) => leftOn(path, elsewhere, outside);
   const within = outside.leftWithin;
-  const step = (own: Step): Step => {
-    const { outside: by, setsSize } = leave(own.path);
-    return by === 0 ? own : { ...own, diameter: sizeLeft(own.diameter, by, setsSize, within), leaves: by };
+  const step = (drawn: Step): Step => {
+    const { outside: by, setsSize } = leave(drawn.path);
+    return by === 0 ? drawn : { ...drawn, diameter: sizeLeft(drawn.diameter, by, setsSize, within), leaves: by };
   };
-  const hole = (own: Hole): Hole => {
-    const { bore: by, setsSize } = leave(own.path);
-    return by === 0 ? own : { ...own, diameter: sizeLeft(own.diameter, by, setsSize, within) };
+  const hole = (drawn: Hole): Hole => {
+    const { bore: by, setsSize } = leave(drawn.path);
+    return by === 0 ? drawn : { ...drawn, diameter: sizeLeft(drawn.diameter, by, setsSize, within) };
   };
-  const feature = (own: Feature): Feature => {
-    const { bore: by, setsSize } = leave(own.path);
-    if (by === 0 || !own.bore || !own.size || own.thread) return own;
-    const size = sizeLeft(own.size, by, setsSize, within);
-    const off = (size.aim - own.size.aim) / 2;
-    const bore = own.bore.map((segment) => ({ ...segment, r0: segment.r0 + off, r1: segment.r1 + off }));
-    return { ...own, size, bore };
+  const feature = (drawn: Feature): Feature => {
+    const { bore: by, setsSize } = leave(drawn.path);
+    if (by === 0 || !drawn.bore || !drawn.size || drawn.thread) return drawn;
+    const size = sizeLeft(drawn.size, by, setsSize, within);
+    const off = (size.aim - drawn.size.aim) / 2;
+    const bore = drawn.bore.map((segment) => ({ ...segment, r0: segment.r0 + off, r1: segment.r1 + off }));
+    return { ...drawn, size, bore };
   };
   return { ...part, steps: part.steps.map(step), holes: part.holes.map(hole), features: part.features.map(feature) };
 }

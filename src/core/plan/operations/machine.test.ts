@@ -17,12 +17,12 @@ describe('a cone gets its angle', () => {
 
   test('12 to 20 over 4 is 45°, three steps of the post: plunged with a straight edge, the compound stays', () => {
     const file = cone(12, 20, 4);
-    const own = made(file);
-    expect(own).toMatchObject({ kind: 'form', tool: { id: 'straight-edge-10' }, passes: [{ depth: 4 }] });
-    expect(own?.passes[0]?.note).toContain('45°');
-    expect(own?.compound).toBeUndefined();
-    expect(own?.reasons.find(({ rule }) => rule === 'ANGLE')?.because).toContain('by the post’s step of 45°: exact');
-    const setting = (own: RunFile) => planned(own).setups[0]?.setting.terms.map(({ name }) => name);
+    const found = made(file);
+    expect(found).toMatchObject({ kind: 'form', tool: { id: 'straight-edge-10' }, passes: [{ depth: 4 }] });
+    expect(found?.passes[0]?.note).toContain('45°');
+    expect(found?.compound).toBeUndefined();
+    expect(found?.reasons.find(({ rule }) => rule === 'ANGLE')?.because).toContain('by the post’s step of 45°: exact');
+    const setting = (runFile: RunFile) => planned(runFile).setups[0]?.setting.terms.map(({ name }) => name);
     expect(setting(file)).not.toContain('compound to its angle, and proved');
     expect(setting(on(file, { post: { kind: 'quick-change', places: 12 } }))).toContain(
       'compound to its angle, and proved',
@@ -30,9 +30,9 @@ describe('a cone gets its angle', () => {
   });
 
   test('14 to 20 over 6 is 26.57°: the step of 30° is 3.43° off, 2 · 6 · (tan 30° − 0.5) = 0.93 at the end: too far', () => {
-    const own = made(cone(14, 20, 6));
-    expect(own).toMatchObject({ kind: 'taper', compound: expect.closeTo(26.565, 3) });
-    const because = own?.reasons.find(({ rule }) => rule === 'ANGLE')?.because;
+    const found = made(cone(14, 20, 6));
+    expect(found).toMatchObject({ kind: 'taper', compound: expect.closeTo(26.565, 3) });
+    const because = found?.reasons.find(({ rule }) => rule === 'ANGLE')?.because;
     // And 2 · 6 · (tan 26.815° − 0.5) = 0.065 by the compound.
     expect(because).toContain('within ±0.25°: ±0.07 mm on the far diameter');
     expect(because).toContain('3.43° off, 0.93 mm there, too far');
@@ -44,9 +44,9 @@ describe('a cone gets its angle', () => {
       { shape: 'cone', from: 12, to: 28, length: 8 },
       step(30, 12),
     ];
-    const own = made(runOf({ outside }, { way: 'from-bar' }));
-    expect(own).toMatchObject({ kind: 'taper', compound: expect.closeTo(45, 6) });
-    expect(own?.reasons.find(({ rule }) => rule === 'ANGLE')?.because).toContain('would have to be longer');
+    const found = made(runOf({ outside }, { way: 'from-bar' }));
+    expect(found).toMatchObject({ kind: 'taper', compound: expect.closeTo(45, 6) });
+    expect(found?.reasons.find(({ rule }) => rule === 'ANGLE')?.because).toContain('would have to be longer');
   });
 
   test('a protractor that counts from square to the axis reads the rest to 90°', () => {
@@ -58,8 +58,8 @@ describe('a cone gets its angle', () => {
 
 describe('the post', () => {
   const file = runOf({ outside: [step('10 h7', 14), step(16, 10)] }, { way: 'from-bar' });
-  const changes = (own: RunFile) =>
-    operationsOf(own).flatMap(({ hand }) =>
+  const changes = (runFile: RunFile) =>
+    operationsOf(runFile).flatMap(({ hand }) =>
       hand.terms.flatMap(({ name, value }) => (/in the post|place of another/.test(name) ? [value] : [])),
     );
 
@@ -96,7 +96,7 @@ test('a house that threads away from the chuck, on a spindle that is not to run 
     },
     { way: 'from-bar', rules: { threading: 'away' } },
   );
-  const thread = (own: RunFile) => operationsOf(own).find(({ kind }) => kind === 'thread');
+  const thread = (runFile: RunFile) => operationsOf(runFile).find(({ kind }) => kind === 'thread');
   expect(thread(file)?.does?.join()).toContain('spindle reversed');
   const cannot = thread(on(file, { runsBack: false }));
   expect(cannot?.does?.join()).not.toContain('spindle reversed');
@@ -156,7 +156,7 @@ test('infeed on the compound’s dial: 0.5638 along it for M5 is 28 of 0.02 (tra
     { way: 'from-bar' },
   );
   const shop = { ...startValues, cutting: { ...startValues.cutting, dieUpTo: 0 } };
-  const own = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'thread');
-  const deepest = own?.passes.filter(({ depth }) => depth > 0).at(-1);
+  const operation = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'thread');
+  const deepest = operation?.passes.filter(({ depth }) => depth > 0).at(-1);
   expect(deepest?.note).toBe('0.564 mm in along the compound, 0 + 28 on its dial');
 });

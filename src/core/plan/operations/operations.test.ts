@@ -6,7 +6,7 @@ import { pecksFor } from './drill';
 
 /** The operations of a kind, of all set-ups. */
 const operationsOf = (file: RunFile, kind: string) =>
-  planned(file).setups.flatMap(({ operations }) => operations.filter((own) => own.kind === kind));
+  planned(file).setups.flatMap(({ operations }) => operations.filter((operation) => operation.kind === kind));
 const only = (file: RunFile, kind: string) => {
   const [operation] = operationsOf(file, kind);
   if (!operation) throw new Error(`nothing of kind ${kind}`);
@@ -105,7 +105,7 @@ describe('drilling', () => {
       operationsOf(
         runOf({ material, outside: [step(30, 30)], bores: [hole(diameter, 'through')] }, { ...fromBar, rules }),
         'drill',
-      ).map(({ diameter: own }) => own);
+      ).map(({ diameter: figure }) => figure);
     expect(drills('mild-steel', 13)).toEqual([4.6, 13]);
     expect(drills('mild-steel', 12)).toEqual([12]);
     expect(drills('brass-cw614n', 13)).toEqual([13]);

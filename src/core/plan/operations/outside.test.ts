@@ -12,14 +12,14 @@ const orderOf = (file: RunFile) => operationsOf(file).map(({ kind }) => kind);
 describe('cones', () => {
   test('12 to 20 over 10: half angle 21.80°, cut from the cylinder of 20', () => {
     const file = part([{ shape: 'cone', from: 12, to: 20, length: 10 }, step(22, 10)]);
-    const own = only(file, 'taper');
-    expect(own.compound).toBeCloseTo(21.801, 3);
+    const found = only(file, 'taper');
+    expect(found.compound).toBeCloseTo(21.801, 3);
     // 4 a side: 3.75 in two of 1.875, and 0.25; the slide goes 4 / sin 21.8° = 10.77, the flank, in the last.
-    expect(own.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([1.875, 1.875, 0.25]);
-    expect(own.passes.at(-1)?.way[0]?.value).toBeCloseTo(Math.hypot(4, 10), 6);
+    expect(found.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([1.875, 1.875, 0.25]);
+    expect(found.passes.at(-1)?.way[0]?.value).toBeCloseTo(Math.hypot(4, 10), 6);
     // 2 · 10 · (tan 22.051° − tan 21.801°) = 0.1016.
-    expect(own.passes[0]?.note).toContain('±0.25° are ±0.101 mm');
-    expect(own.checks).toMatchObject([{ what: 'small end ⌀12' }]);
+    expect(found.passes[0]?.note).toContain('±0.25° are ±0.101 mm');
+    expect(found.checks).toMatchObject([{ what: 'small end ⌀12' }]);
     expect(orderOf(file).indexOf('taper')).toBeGreaterThan(orderOf(file).indexOf('turn-finish'));
     expect(doubtsOf(file)).toEqual([]);
   });
@@ -66,15 +66,15 @@ describe('outside threads', () => {
 
   test('M16 × 2 by tool: ten passes and a spring pass, gears 2 : 3, after its relief and its chamfer', () => {
     const file = relieved('M16', 16, 13);
-    const own = only(file, 'thread');
+    const found = only(file, 'thread');
     // 4 + 3 · 2 passes; 0.6134 · 2 = 1.2268 deep; the first 1.2268 / √10.
-    expect(own.passes).toHaveLength(11);
-    expect(own.passes[0]?.depth).toBeCloseTo(1.2268 / Math.sqrt(10), 6);
-    expect(own.passes.at(-1)).toMatchObject({ depth: 0, diameter: expect.closeTo(16 - 2 * 1.2268, 6) });
-    expect(own.feed.value).toBe(2);
-    expect(own.feed.note).toMatch(/change gears (20 \/ 30|40 \/ 60).*exact/);
+    expect(found.passes).toHaveLength(11);
+    expect(found.passes[0]?.depth).toBeCloseTo(1.2268 / Math.sqrt(10), 6);
+    expect(found.passes.at(-1)).toMatchObject({ depth: 0, diameter: expect.closeTo(16 - 2 * 1.2268, 6) });
+    expect(found.feed.value).toBe(2);
+    expect(found.feed.note).toMatch(/change gears (20 \/ 30|40 \/ 60).*exact/);
     // To the middle of the two pitches that the tool needs.
-    expect(own.to).toBe(14);
+    expect(found.to).toBe(14);
     const order = orderOf(file);
     for (const first of ['groove', 'chamfer', 'turn-finish'])
       expect(order.indexOf(first)).toBeLessThan(order.indexOf('thread'));
@@ -82,11 +82,11 @@ describe('outside threads', () => {
   });
 
   test('M8 with a die, since the shop has one and cuts up to 12 so', () => {
-    const own = only(relieved('M8', 8, 6.2), 'die');
-    expect(own.tool.name).toBe('die M8');
-    expect(own.feed.value).toBe(1.25);
+    const found = only(relieved('M8', 8, 6.2), 'die');
+    expect(found.tool.name).toBe('die M8');
+    expect(found.feed.value).toBe(1.25);
     // 12 on and 12 off again, and 2 of approach, at 1.25 and 100 rev/min.
-    expect(own.cutting.value).toBeCloseTo(26 / 1.25 / 100, 9);
+    expect(found.cutting.value).toBeCloseTo(26 / 1.25 / 100, 9);
   });
 
   test('without room to leave, or a machine that cuts threads, it stays undone and is told', () => {
@@ -118,7 +118,7 @@ describe('knurls', () => {
       [{ kind: 'knurl', at: 11, length: 10, pattern: 'diamond', pitch: 0.8 }],
     );
     const names = planned(file).setups[0]?.operations.map(({ name }) => name) ?? [];
-    const at = (name: string) => names.findIndex((own) => own.startsWith(name));
+    const at = (name: string) => names.findIndex((word) => word.startsWith(name));
     expect(at('Finish ⌀22')).toBeLessThan(at('Knurl'));
     expect(at('Knurl')).toBeLessThan(at('Finish ⌀14'));
     expect(at('Knurl')).toBeLessThan(at('Chamfer'));
@@ -137,21 +137,21 @@ describe('vees', () => {
   const veed = (included: number) => part([step(22, 20)], [{ kind: 'vee', at: 8, included, depth: 2 }]);
 
   test('straight in with a tool of its angle', () => {
-    const own = only(veed(60), 'vee');
-    expect(own.tool.id).toBe('thread-60');
-    expect(own.passes).toHaveLength(1);
-    expect(own).not.toHaveProperty('compound');
+    const found = only(veed(60), 'vee');
+    expect(found.tool.id).toBe('thread-60');
+    expect(found.passes).toHaveLength(1);
+    expect(found).not.toHaveProperty('compound');
   });
 
   test('wider: the middle, then both flanks with the compound at half of the angle', () => {
-    const own = only(veed(90), 'vee');
-    expect(own.passes.map(({ note }) => note?.split(',')[0])).toEqual([
+    const found = only(veed(90), 'vee');
+    expect(found.passes.map(({ note }) => note?.split(',')[0])).toEqual([
       'the middle first',
       'right flank',
       'left flank',
     ]);
     // 2 / sin 45° = 2.828 along the flank.
-    expect(own.passes[1]?.way[0]?.value).toBeCloseTo(2 * Math.SQRT2, 6);
+    expect(found.passes[1]?.way[0]?.value).toBeCloseTo(2 * Math.SQRT2, 6);
     expect(doubtsOf(veed(90))).toEqual([]);
   });
 });
@@ -159,9 +159,9 @@ describe('vees', () => {
 describe('round forms', () => {
   test('a relief with R0.5 corners: a round nose of 0.5, 3 wide by plunges of 1 and along the bottom', () => {
     const file = part([step(16, 20), step(22, 10)], [{ kind: 'groove', at: 8, width: 3, bottom: 13, radius: 0.5 }]);
-    const own = only(file, 'form');
-    expect(own.tool.id).toBe('round-nose-0.5');
-    expect(own.passes).toHaveLength(5);
+    const found = only(file, 'form');
+    expect(found.tool.id).toBe('round-nose-0.5');
+    expect(found.passes).toHaveLength(5);
     expect(doubtsOf(file)).toEqual([]);
   });
 
@@ -191,9 +191,9 @@ describe('round forms', () => {
 
   test('a chamfer of another angle: a tool of that angle, else the nearest set over', () => {
     const file = part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 2, angle: 30 }]);
-    const own = only(file, 'chamfer');
-    expect(own.name).toBe('Chamfer 2 mm × 30°');
-    expect([own.tool.id, own.stands, own.passes[0]?.note]).toEqual(['chamfer-30', undefined, undefined]);
+    const found = only(file, 'chamfer');
+    expect(found.name).toBe('Chamfer 2 mm × 30°');
+    expect([found.tool.id, found.stands, found.passes[0]?.note]).toEqual(['chamfer-30', undefined, undefined]);
     const between = only(part([step(22, 20)], [{ kind: 'chamfer', at: 0, size: 2, angle: 35 }]), 'chamfer');
     expect([between.tool.id, between.passes[0]?.note]).toEqual([
       'chamfer-30',

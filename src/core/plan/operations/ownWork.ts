@@ -32,8 +32,8 @@ export const ownWork: OperationKind = {
     );
   },
   cut({ key }, _, setup) {
-    const own = addedTo(setup).find(({ add }) => keyOfAdded(add) === key)?.add;
-    return good({ diameter: 0, passes: [], byHand: own ? [{ name: own.name, minutes: own.minutes }] : [] });
+    const work = addedTo(setup).find(({ add }) => keyOfAdded(add) === key)?.add;
+    return good({ diameter: 0, passes: [], byHand: work ? [{ name: work.name, minutes: work.minutes }] : [] });
   },
   cautions: [
     {

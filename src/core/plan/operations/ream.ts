@@ -35,33 +35,33 @@ function leftToReam(nominal: number, { run }: Setup): number | undefined {
 }
 
 /** What a reamer finds: a hole that leaves it something, and not more than is drilled where none is drawn. */
-function needOf(own: Feature, setup: Setup): HoleNeed {
+function needOf(feature: Feature, setup: Setup): HoleNeed {
   const { part } = setup;
-  const nominal = own.size?.nominal ?? 0;
+  const nominal = feature.size?.nominal ?? 0;
   const most = leftToReam(nominal, setup) ?? 0;
   return {
-    feature: own.path,
+    feature: feature.path,
     purpose: 'for the reamer',
     atLeast: 0,
     atMost: nominal - 1e-3,
     aim: nominal - most,
-    through: goesThrough(own, part),
-    depth: own.z1,
+    through: goesThrough(feature, part),
+    depth: feature.z1,
   };
 }
 
 /** Reamed holes that there is a reamer for, and whose quill goes deep enough. */
-function reamable(features: readonly Feature[], setup: Setup): { own: Feature; tool: Tool; depth: Figure }[] {
-  return features.flatMap((own) => {
-    const depth = fullDepthOf({ through: goesThrough(own, setup.part), depth: own.z1 }, setup);
-    const tool = reamerFor(own, depth.value, setup);
-    return tool && depth.value <= setup.run.shop.machine.quillTravel ? [{ own, tool, depth }] : [];
+function reamable(features: readonly Feature[], setup: Setup): { feature: Feature; tool: Tool; depth: Figure }[] {
+  return features.flatMap((feature) => {
+    const depth = fullDepthOf({ through: goesThrough(feature, setup.part), depth: feature.z1 }, setup);
+    const tool = reamerFor(feature, depth.value, setup);
+    return tool && depth.value <= setup.run.shop.machine.quillTravel ? [{ feature, tool, depth }] : [];
   });
 }
 
 /** Holes that reamers need first. */
 export const reamNeeds = (setup: Setup): HoleNeed[] =>
-  reamable(drilledFor(setup, 'ream'), setup).map(({ own }) => needOf(own, setup));
+  reamable(drilledFor(setup, 'ream'), setup).map(({ feature }) => needOf(feature, setup));
 
 /** Ream a drilled hole to size. */
 export const ream: OperationKind = {
@@ -72,10 +72,10 @@ export const ream: OperationKind = {
   demand(setup) {
     const { run } = setup;
     return good(
-      reamable(reachedOf(setup, 'ream'), setup).flatMap(({ own, tool, depth }): Operation[] => {
-        const { size, path } = own;
+      reamable(reachedOf(setup, 'ream'), setup).flatMap(({ feature, tool, depth }): Operation[] => {
+        const { size, path } = feature;
         // Without a hole for it to follow it stays undone, and is told (route/doubts).
-        if (!size || widthFound(needOf(own, setup), setup) === undefined) return [];
+        if (!size || widthFound(needOf(feature, setup), setup) === undefined) return [];
         return [
           {
             key: `ream:${path}`,
@@ -116,10 +116,10 @@ export const ream: OperationKind = {
     const { run, part } = setup;
     const { units } = run;
     const { to, diameter = 0, feature } = operation;
-    const own = part.features.find(({ path }) => path === feature);
-    const found = own && widthFound(needOf(own, setup), setup);
-    const left = (own?.size?.nominal ?? diameter) - (found ?? 0);
-    const most = leftToReam(own?.size?.nominal ?? diameter, setup);
+    const reamed = part.features.find(({ path }) => path === feature);
+    const found = reamed && widthFound(needOf(reamed, setup), setup);
+    const left = (reamed?.size?.nominal ?? diameter) - (found ?? 0);
+    const most = leftToReam(reamed?.size?.nominal ?? diameter, setup);
     const tooMuch = most !== undefined && left > most + 1e-9;
     return good({
       diameter,

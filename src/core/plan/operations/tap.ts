@@ -9,18 +9,19 @@ import { BY_HAND, type Operation, type OperationKind } from '../../model/plan/op
 import { goesThrough } from '../reach/reached';
 import type { Setup } from '../../model/plan/setup';
 import { inAndOut, stopSetting } from './tools';
+import { depthChecks } from './depthChecks';
 import { drilledFor, holeServing, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
 
 /** How far the lead of a tap goes beyond its full thread, mm. */
-const leadOf = (own: Feature, { run }: Setup): number => run.shop.cutting.tapLead * (own.thread?.pitch ?? 0);
+const leadOf = (feature: Feature, { run }: Setup): number => run.shop.cutting.tapLead * (feature.thread?.pitch ?? 0);
 
 /** The core hole of a tap (trade: Cutting): d − P, a little over it at most; a blind one deeper by the tap's lead. */
-function needOf(own: Feature, setup: Setup): HoleNeed[] {
-  const { thread, path, z1 } = own;
+function needOf(feature: Feature, setup: Setup): HoleNeed[] {
+  const { thread, path, z1 } = feature;
   if (!thread || !threadToolFor('tap', thread, setup)) return [];
   const core = tapDrill(thread);
-  const through = goesThrough(own, setup.part);
+  const through = goesThrough(feature, setup.part);
   return [
     {
       feature: path,
@@ -29,29 +30,29 @@ function needOf(own: Feature, setup: Setup): HoleNeed[] {
       atMost: core + setup.run.shop.cutting.tapDrillOver * thread.pitch,
       aim: core,
       through,
-      depth: through ? z1 : z1 + leadOf(own, setup),
-      ...(through ? { beyond: leadOf(own, setup) } : {}),
+      depth: through ? z1 : z1 + leadOf(feature, setup),
+      ...(through ? { beyond: leadOf(feature, setup) } : {}),
     },
   ];
 }
 
 /** Core holes that taps need first. A hole of the drawing that is deep enough for the thread itself serves. */
 export const tapNeeds = (setup: Setup): HoleNeed[] =>
-  drilledFor(setup, 'tap').flatMap((own) =>
-    needOf(own, setup).filter((need) => !holeServing({ ...need, depth: own.z1 }, setup)),
+  drilledFor(setup, 'tap').flatMap((feature) =>
+    needOf(feature, setup).filter((need) => !holeServing({ ...need, depth: feature.z1 }, setup)),
   );
 
 /** Whole turns that a tap takes to its depth. */
 const turnsOf = ({ from, to, tool }: Operation): number => Math.ceil((to - from) / (tool.pitch ?? 1) - 1e-9);
 
-function operationOf(own: Feature, tool: Tool, setup: Setup): Operation[] {
-  const { thread, path, z1 } = own;
-  const [need] = needOf(own, setup);
+function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation[] {
+  const { thread, path, z1 } = feature;
+  const [need] = needOf(feature, setup);
   if (!thread || !need) return [];
   const drawn = holeServing({ ...need, depth: z1 }, setup);
   if (!drawn && widthFound(need, setup) === undefined) return [];
-  const through = goesThrough(own, setup.part);
-  const to = z1 + (through ? setup.behind + leadOf(own, setup) : 0);
+  const through = goesThrough(feature, setup.part);
+  const to = z1 + (through ? setup.behind + leadOf(feature, setup) : 0);
   return [
     {
       key: `tap:${path}`,
@@ -65,7 +66,7 @@ function operationOf(own: Feature, tool: Tool, setup: Setup): Operation[] {
       diameter: thread.diameter,
       removal: {},
       stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
-      checks: [threadCheck(thread)],
+      checks: [threadCheck(thread), ...depthChecks(feature, setup)],
     },
   ];
 }
@@ -76,9 +77,10 @@ const byHand = ({ thread }: Feature, { run }: Setup): boolean =>
 
 /** Taps for the threads that are reached, by the spindle or by hand. */
 const tapped = (setup: Setup, hand: boolean): Operation[] =>
-  reachedOf(setup, 'tap').flatMap((own) => {
-    const tool = own.thread && byHand(own, setup) === hand ? threadToolFor('tap', own.thread, setup) : undefined;
-    return tool ? operationOf(own, tool, setup) : [];
+  reachedOf(setup, 'tap').flatMap((feature) => {
+    const tool =
+      feature.thread && byHand(feature, setup) === hand ? threadToolFor('tap', feature.thread, setup) : undefined;
+    return tool ? operationOf(feature, tool, setup) : [];
   });
 
 /** Tap a small hole by hand, the spindle out of gear, the quill keeping the tap square (trade: Small practices). */
@@ -90,14 +92,14 @@ export const handTap: OperationKind = {
   byHand: 'stopped',
   demand: (setup) =>
     good(
-      tapped(setup, true).map((own) => ({
-        ...own,
+      tapped(setup, true).map((operation) => ({
+        ...operation,
         ...BY_HAND,
-        key: own.key.replace('tap:', 'hand-tap:'),
+        key: operation.key.replace('tap:', 'hand-tap:'),
         kind: 'hand-tap',
-        name: `${own.name} by hand`,
-        checks: own.checks,
-        does: [`${turnsOf(own)} turns from where it bites; back half a turn in each to break the chip.`],
+        name: `${operation.name} by hand`,
+        checks: operation.checks,
+        does: [`${turnsOf(operation)} turns from where it bites; back half a turn in each to break the chip.`],
       })),
     ),
   cut: (operation, _work, setup) => {
@@ -126,11 +128,11 @@ export const tap: OperationKind = {
   feed: ({ tool }) => sum('feed', 'mm/rev', [term('P', 'pitch of the tap', tool.pitch ?? 0, 'mm', 'tool')]),
   cut({ from, to, diameter = 0, feature, tool }, _work, setup) {
     const { run, part } = setup;
-    const own = part.features.find(({ path }) => path === feature);
-    const [need] = own ? needOf(own, setup) : [];
-    const drawn = need && own && holeServing({ ...need, depth: own.z1 }, setup);
-    const room = drawn && !drawn.through ? drawn.depth - (own?.z1 ?? 0) : Infinity;
-    const lead = own ? leadOf(own, setup) : 0;
+    const threaded = part.features.find(({ path }) => path === feature);
+    const [need] = threaded ? needOf(threaded, setup) : [];
+    const drawn = need && threaded && holeServing({ ...need, depth: threaded.z1 }, setup);
+    const room = drawn && !drawn.through ? drawn.depth - (threaded?.z1 ?? 0) : Infinity;
+    const lead = threaded ? leadOf(threaded, setup) : 0;
     return good({
       diameter,
       passes: [inAndOut(to - from, to, run)],

@@ -29,25 +29,25 @@ import { CLOSE } from '../../model/tolerances';
 const round = (value: number) => Number(value.toFixed(3));
 
 /** A hole that the bar's tip can enter, so that its back does not touch (PILOT-CLEARS-BACK). */
-function needOf(own: Feature, setup: Setup): HoleNeed | undefined {
-  const flank = flankOf(own);
-  const bars = barsFor(own.z1, setup);
-  if (!flank || bars.length === 0 || countersinkFor(own, setup)) return undefined;
+function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
+  const flank = flankOf(feature);
+  const bars = barsFor(feature.z1, setup);
+  if (!flank || bars.length === 0 || countersinkFor(feature, setup)) return undefined;
   const small = 2 * Math.min(flank.r0, flank.r1);
   return {
-    feature: own.path,
+    feature: feature.path,
     purpose: 'for the conical bore',
     atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
     atMost: small,
     aim: small,
     through: false,
-    depth: own.z1,
+    depth: feature.z1,
   };
 }
 
 /** Pilot holes that conical bores need first. */
 export const taperNeeds = (setup: Setup): HoleNeed[] =>
-  reachedOf(setup, 'conical-bore').flatMap((own) => needOf(own, setup) ?? []);
+  reachedOf(setup, 'conical-bore').flatMap((feature) => needOf(feature, setup) ?? []);
 
 /** A tool for a cone on the outside: one whose back clears it, where it falls towards the chuck. */
 const outsideTool = (flank: Segment, { run }: Setup): Tool | undefined =>
@@ -55,10 +55,10 @@ const outsideTool = (flank: Segment, { run }: Setup): Tool | undefined =>
     ({ does, slope = 0 }) => does.includes('taper') && (flank.r1 >= flank.r0 || slope >= halfOf(flank) - 1e-6),
   );
 
-function insideTool(own: Feature, setup: Setup): Tool | undefined {
-  const need = needOf(own, setup);
+function insideTool(feature: Feature, setup: Setup): Tool | undefined {
+  const need = needOf(feature, setup);
   const found = need && widthFound(need, setup);
-  return found === undefined ? undefined : stoutest(barsFor(own.z1, setup), found);
+  return found === undefined ? undefined : stoutest(barsFor(feature.z1, setup), found);
 }
 
 /** Slides further than the compound goes are for the tailstock or another machine. */
@@ -71,33 +71,33 @@ const smallEnd = ({ dimensions }: Feature): Size | undefined =>
     .flatMap((dimension) => (dimension.kind === 'diameter' ? [dimension.size] : []))
     .sort((a, b) => a.nominal - b.nominal)[0];
 
-function operationOf(own: Feature, setup: Setup): Operation[] {
-  const flank = flankOf(own);
-  if (!flank || !withinTravel(flank, setup) || edgeFor(own, setup)) return [];
-  const inside = own.bore !== undefined;
-  const tool = inside ? insideTool(own, setup) : outsideTool(flank, setup);
+function operationOf(feature: Feature, setup: Setup): Operation[] {
+  const flank = flankOf(feature);
+  if (!flank || !withinTravel(flank, setup) || edgeFor(feature, setup)) return [];
+  const inside = feature.bore !== undefined;
+  const tool = inside ? insideTool(feature, setup) : outsideTool(flank, setup);
   if (!tool) return [];
   const { units } = setup.run;
   const [small, large] = [flank.r0, flank.r1].map((r) => 2 * r).sort((a, b) => a - b) as [number, number];
-  const end = smallEnd(own);
+  const end = smallEnd(feature);
   // Its flank goes on before the face, so that the mouth is clean.
   const cut = inside
     ? [{ ...flank, z0: flank.z0 - 1, r0: flank.r0 + (flank.r0 - flank.r1) / (flank.z1 - flank.z0) }]
     : [flank];
   return [
     {
-      key: `taper:${own.path}`,
+      key: `taper:${feature.path}`,
       kind: 'taper',
-      feature: own.path,
-      makes: [own.path],
+      feature: feature.path,
+      makes: [feature.path],
       name: `${inside ? 'Conical bore' : 'Cone'} ${sayDiameter(round(small), units)} to ${sayDiameter(round(large), units)}`,
       tool,
-      from: own.z0,
-      to: own.z1,
+      from: feature.z0,
+      to: feature.z1,
       diameter: large,
       compound: halfOf(flank),
       removal: inside ? { bore: cut } : { outside: cut },
-      stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(own.z1, tool) }] },
+      stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(feature.z1, tool) }] },
       checks:
         end && !inside
           ? [{ what: `small end ${sayDiameter(end.nominal, units)}`, measures: 'outside', size: end }]
@@ -147,7 +147,7 @@ export const taper: OperationKind = {
   turnsAtOverhang: true,
   underCentre: true,
   load: (operation, ...rest) => (operation.removal.bore ? barLoad : loadOf)(operation, ...rest),
-  demand: (setup) => good(reachedOf(setup, 'cone', 'conical-bore').flatMap((own) => operationOf(own, setup))),
+  demand: (setup) => good(reachedOf(setup, 'cone', 'conical-bore').flatMap((feature) => operationOf(feature, setup))),
   cut(operation, work, setup) {
     const { run, part } = setup;
     const { allowances, cutting, machine } = run.shop;
@@ -171,8 +171,10 @@ export const taper: OperationKind = {
     const error = errorAtEnd(to - from, compound, cutting.compoundWithin);
     const limits = part.features
       .find(({ path }) => path === feature)
-      ?.dimensions.flatMap((own) =>
-        own.kind === 'diameter' && own.size.from !== 'general' ? [own.size.upper - own.size.lower] : [],
+      ?.dimensions.flatMap((dimension) =>
+        dimension.kind === 'diameter' && dimension.size.from !== 'general'
+          ? [dimension.size.upper - dimension.size.lower]
+          : [],
       );
     const closest = Math.min(...(limits ?? []));
     const clear = inside ? (tool.least ?? 0) / 2 : clearOf(work, from, to, allowances.approach);

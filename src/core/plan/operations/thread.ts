@@ -43,19 +43,21 @@ function pointed(setup: Setup): Tool | undefined {
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
 
-const operationOf = (own: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
+const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
   const room =
-    kind === 'thread' && own.z1 < setup.part.length - 1e-6 && hasRoomToLeave(own, setup.part, cutting.threadEndTimes);
-  const to = own.z1 + (room ? (cutting.threadEndTimes * thread.pitch) / 2 : 0);
+    kind === 'thread' &&
+    feature.z1 < setup.part.length - 1e-6 &&
+    hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
+  const to = feature.z1 + (room ? (cutting.threadEndTimes * thread.pitch) / 2 : 0);
   return {
-    key: `${kind}:${own.path}`,
+    key: `${kind}:${feature.path}`,
     kind,
-    feature: own.path,
-    makes: [own.path],
+    feature: feature.path,
+    makes: [feature.path],
     name: `${kind === 'die' ? 'Die' : 'Thread'} ${thread.designation}`,
     tool,
-    from: own.z0,
+    from: feature.z0,
     to,
     diameter: thread.diameter,
     removal: {},
@@ -99,35 +101,35 @@ export const thread: OperationKind = {
   underCentre: true,
   demand: (setup) =>
     good(
-      reachedOf(setup, 'thread').flatMap((own) => {
+      reachedOf(setup, 'thread').flatMap((feature) => {
         const tool = pointed(setup);
         // Without gears for its pitch, or room to leave, it stays undone, and is told (route/doubts).
-        if (!own.thread || !tool || dieOf(own, setup) || !gearsFor(own.thread, setup)) return [];
-        if (!hasRoomToLeave(own, setup.part, setup.run.shop.cutting.threadEndTimes)) return [];
-        return [operationOf(own, own.thread, tool, 'thread', setup)];
+        if (!feature.thread || !tool || dieOf(feature, setup) || !gearsFor(feature.thread, setup)) return [];
+        if (!hasRoomToLeave(feature, setup.part, setup.run.shop.cutting.threadEndTimes)) return [];
+        return [operationOf(feature, feature.thread, tool, 'thread', setup)];
       }),
     ),
   feed(operation, setup) {
-    const own = threadOf(operation, setup);
-    const train = own && gearsFor(own, setup);
+    const cut = threadOf(operation, setup);
+    const train = cut && gearsFor(cut, setup);
     const gears = train ? `${train.drivers.join(' · ')} / ${train.driven.join(' · ')}` : '';
     const error =
       train && Math.abs(train.error) >= 0.5
         ? `, ${train.error > 0 ? '+' : '−'}${Math.abs(Math.round(train.error))} ppm`
         : ', exact';
-    return pitchFeed(own, `By the leadscrew: change gears ${gears}, drivers over driven${error}.`);
+    return pitchFeed(cut, `By the leadscrew: change gears ${gears}, drivers over driven${error}.`);
   },
   cut(operation, work, setup) {
     const { run } = setup;
     const { allowances, cutting } = run.shop;
-    const own = threadOf(operation, setup);
-    if (!own) return good({ diameter: 0, passes: [] });
+    const cut = threadOf(operation, setup);
+    if (!cut) return good({ diameter: 0, passes: [] });
     const { from, to, diameter = 0 } = operation;
-    const depth = threadDepth(own);
+    const depth = threadDepth(cut);
     const divide = run.shop.houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
     const depths = divide(
       depth,
-      Math.round(cutting.threadPasses + cutting.threadPassesPerMm * own.pitch),
+      Math.round(cutting.threadPasses + cutting.threadPassesPerMm * cut.pitch),
       cutting.leastThreadCut,
     );
     const way = [
@@ -193,9 +195,9 @@ export const die: OperationKind = {
   underCentre: false,
   demand: (setup) =>
     good(
-      reachedOf(setup, 'thread').flatMap((own) => {
-        const tool = dieOf(own, setup);
-        return own.thread && tool ? [operationOf(own, own.thread, tool, 'die', setup)] : [];
+      reachedOf(setup, 'thread').flatMap((feature) => {
+        const tool = dieOf(feature, setup);
+        return feature.thread && tool ? [operationOf(feature, feature.thread, tool, 'die', setup)] : [];
       }),
     ),
   feed: (operation, setup) => pitchFeed(threadOf(operation, setup), 'The die draws itself along at its pitch.'),

@@ -17,7 +17,7 @@ import { filletOf, turnedAway, turnedStepsOf } from './turned';
 import { approachTo } from './underCentre';
 import { along, clearOf } from './edgePaths';
 
-const sumOf = (depths: readonly number[]): number => depths.reduce((total, own) => total + own, 0);
+const sumOf = (depths: readonly number[]): number => depths.reduce((total, count) => total + count, 0);
 
 /** What turning leaves on a diameter for work elsewhere, in its name. */
 const sayLeft = (leaves: number | undefined, { units }: Run): string => {
@@ -93,7 +93,7 @@ export const turnFinish: OperationKind = {
           kind: 'turn-finish',
           feature: step.path,
           name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}${sayLeft(step.leaves, run)}`,
-          ...(fillet ? { makes: [fillet.own.path] } : {}),
+          ...(fillet ? { makes: [fillet.feature.path] } : {}),
           tool,
           from,
           to,

@@ -15,25 +15,25 @@ export interface TurnedStep extends Turned {
 export function filletOf(
   { step, shoulder }: TurnedStep,
   { part, run }: Setup,
-): { own: Feature; tool: Tool } | undefined {
-  const own = shoulder
+): { feature: Feature; tool: Tool } | undefined {
+  const feature = shoulder
     ? part.features.find(({ kind, leaves, z1 }) => kind === 'radius' && leaves && Math.abs(z1 - step.zTo) < 1e-6)
     : undefined;
-  const radius = own?.leaves?.[0]?.arc?.radius;
-  if (!own || radius === undefined) return undefined;
+  const radius = feature?.leaves?.[0]?.arc?.radius;
+  if (!feature || radius === undefined) return undefined;
   const tool = run.shop.tools.find(
     ({ does, nose }) =>
       (does.includes('turn-finish') || does.includes('form')) &&
       nose !== undefined &&
       Math.abs(nose - radius) <= run.shop.cutting.filletWithin * radius,
   );
-  return tool && { own, tool };
+  return tool && { feature, tool };
 }
 
 /** What turning a step to a radius takes away: straight, but for the fillet that stays in its corner. */
 export function turnedAway(turned: TurnedStep, from: number, to: number, radius: number, setup: Setup): Segment[] {
   const straight = [cylinder(from, to, radius)];
-  const fillet = filletOf(turned, setup)?.own.leaves;
+  const fillet = filletOf(turned, setup)?.feature.leaves;
   return fillet ? widen(straight, fillet) : straight;
 }
 

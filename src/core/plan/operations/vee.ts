@@ -13,15 +13,16 @@ import { clearOf, plunge } from './edgePaths';
 
 /** Half of a vee's included angle, from square to the axis, degrees, and where its bottom is. */
 function shapeOf({ outside = [] }: Feature): { half: number; bottom: number; depth: number } | undefined {
-  const [first] = outside;
-  if (!first) return undefined;
+  const [first, second] = outside;
+  // One with a flat bottom wants a blade for that first.
+  if (!first || second?.r0 === second?.r1) return undefined;
   const depth = first.r0 - first.r1;
   return { half: 90 - halfAngle(first.r0, first.r1, first.z1 - first.z0), bottom: first.z1, depth };
 }
 
 /** A tool of the vee's own angle; else one that is sharper, so that its flanks can be cut one after the other. */
-function toolOf(own: Feature, { run }: Setup): Tool | undefined {
-  const included = 2 * (shapeOf(own)?.half ?? 0);
+function toolOf(feature: Feature, { run }: Setup): Tool | undefined {
+  const included = 2 * (shapeOf(feature)?.half ?? 0);
   return run.shop.tools
     .filter(({ does, point = 180 }) => does.includes('vee') && point <= included + 0.01)
     .sort((a, b) => (b.point ?? 0) - (a.point ?? 0))[0];
@@ -37,21 +38,21 @@ export const vee: OperationKind = {
   underCentre: true,
   demand: (setup) =>
     good(
-      reachedOf(setup, 'vee').flatMap((own) => {
-        const [tool, shape] = [toolOf(own, setup), shapeOf(own)];
-        if (!tool || !shape || !own.outside) return [];
+      reachedOf(setup, 'vee').flatMap((feature) => {
+        const [tool, shape] = [toolOf(feature, setup), shapeOf(feature)];
+        if (!tool || !shape || !feature.outside) return [];
         return [
           {
-            key: `vee:${own.path}`,
+            key: `vee:${feature.path}`,
             kind: 'vee',
-            feature: own.path,
-            makes: [own.path],
+            feature: feature.path,
+            makes: [feature.path],
             name: `Vee ${Number((2 * shape.half).toFixed(1))}°, ${say(shape.depth, setup.run.units)} deep`,
             tool,
-            from: own.z0,
-            to: own.z1,
+            from: feature.z0,
+            to: feature.z1,
             ...(sameAngle(tool, shape.half) ? {} : { compound: 90 - shape.half }),
-            removal: { outside: own.outside },
+            removal: { outside: feature.outside },
             // The tip stands at the bottom.
             stop: {
               means: 'carriage' as const,
@@ -63,12 +64,12 @@ export const vee: OperationKind = {
       }),
     ),
   cut({ from, to, feature, tool }, work, { run, part }) {
-    const own = part.features.find(({ path }) => path === feature);
-    const shape = own && shapeOf(own);
+    const groove = part.features.find(({ path }) => path === feature);
+    const shape = groove && shapeOf(groove);
     if (!shape) return good({ diameter: 0, passes: [] });
     const { half, bottom, depth } = shape;
     const approach = term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value');
-    const [top, ...rest] = own.outside ?? [];
+    const [top, ...rest] = groove.outside ?? [];
     const low = top?.r1 ?? 0;
     const clear = clearOf(work, from, to, run.shop.allowances.approach);
     const straight = {

@@ -19,7 +19,7 @@ const stud = (overrules: Overrule[] = [], more: Partial<RunFile['part']> = {}): 
 const operation = (file: RunFile, key: string) =>
   planned(file)
     .setups.flatMap(({ operations }) => operations)
-    .find((own) => own.key === key);
+    .find((timedOperation) => timedOperation.key === key);
 const GROOVE = 'groove:part.details[0]';
 const CHAMFER = 'chamfer:part.outside[0].chamfers.front';
 const signed = { because: 'the fixture wants it', signed: 'the shop' };
@@ -28,10 +28,10 @@ describe('another tool', () => {
   test('is planned as its kind plans it: the narrower blade takes more plunges, and what that costs is told', () => {
     expect(operation(stud(), GROOVE)).toMatchObject({ tool: { id: 'blade-4' } });
     const plan = planned(stud([{ operation: GROOVE, tool: 'blade-2' }]));
-    const own = plan.setups[0]?.operations.find(({ key }) => key === GROOVE);
+    const timedOperation = plan.setups[0]?.operations.find(({ key }) => key === GROOVE);
     // ceil((4 − 2) / (0.9 · 2)) + 1 = 3 plunges and a cleaning pass.
-    expect(own).toMatchObject({ tool: { id: 'blade-2' } });
-    expect(own?.passes).toHaveLength(4);
+    expect(timedOperation).toMatchObject({ tool: { id: 'blade-2' } });
+    expect(timedOperation?.passes).toHaveLength(4);
     expect(plan.overrules).toMatchObject([{ state: 'kept', breaks: [] }]);
     expect(plan.overrules[0]?.minutes).toBeCloseTo(plan.times.piece.value - planned(stud()).times.piece.value, 9);
   });
@@ -46,10 +46,10 @@ describe('another tool', () => {
 
   test('those offered are those that make it', () => {
     const plan = planned(stud());
-    const own = plan.setups[0]?.operations.find(({ key }) => key === GROOVE);
+    const timedOperation = plan.setups[0]?.operations.find(({ key }) => key === GROOVE);
     const setup = plan.setups[0]?.setup;
-    if (!own || !setup) throw new Error('there is no groove');
-    expect(toolsFor(own, kindOf(own), setup, []).map(({ id }) => id)).toEqual([
+    if (!timedOperation || !setup) throw new Error('there is no groove');
+    expect(toolsFor(timedOperation, kindOf(timedOperation), setup, []).map(({ id }) => id)).toEqual([
       'blade-1.5',
       'blade-2',
       'blade-2.5',
@@ -83,10 +83,10 @@ describe('left out', () => {
   });
 
   test('against a hard rule only when it is signed', () => {
-    const shaft = (own: Overrule[]) =>
+    const shaft = (each: Overrule[]) =>
       runOf(
         { material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] },
-        { way: 'from-bar', overrules: own },
+        { way: 'from-bar', overrules: each },
       );
     const seat = planned(shaft([]))
       .setups.flatMap(({ operations }) => operations)
@@ -136,7 +136,8 @@ describe('another holding', () => {
 
   test('jaws bare on a fit want a signature; a means that holds nothing here is told', () => {
     const jaws = { holding: { kind: '3-jaw', grip: 'part.outside[0]' } };
-    const plain = (own: Overrule) => planned(stud([own], { details: [], outside: [step('12 h8', 14), step(20, 14)] }));
+    const plain = (overrule: Overrule) =>
+      planned(stud([overrule], { details: [], outside: [step('12 h8', 14), step(20, 14)] }));
     expect(plain(jaws).overrules).toMatchObject([{ state: 'waits', breaks: [{ rule: 'GRIP-LEFT', strength: 'H' }] }]);
     expect(plain({ ...jaws, ...signed }).setups[1]?.setup.holding).toMatchObject({ kind: '3-jaw' });
     expect(plain({ holding: { kind: 'mandrel' } }).overrules).toMatchObject([{ state: 'cannot' }]);
@@ -151,7 +152,7 @@ test('they are told in the plan file, whatever they are; an entry that says two 
     { holding: { kind: '4-jaw' } },
   ];
   expect(planFileOf(planned(stud(overrules))).overrules).toMatchObject(
-    overrules.map((own) => ({ ...own, state: 'kept' })),
+    overrules.map((overrule) => ({ ...overrule, state: 'kept' })),
   );
   expect(
     problemsOf({ ...stud(), overrules: [{ skip: CHAMFER, operation: GROOVE, tool: 'blade-2' }] })[0],

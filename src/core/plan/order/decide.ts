@@ -17,7 +17,7 @@ const NEEDED = { rule: 'NEEDED', because: 'The part is not made without it.', st
 /** A set-up whose shop has, of all tools for a kind of operation, only one. */
 const withOnly = (setup: Setup, kind: string, tool: Tool): Setup => {
   const { run } = setup;
-  const tools = run.shop.tools.filter((own) => own.id === tool.id || !own.does.includes(kind));
+  const tools = run.shop.tools.filter((candidate) => candidate.id === tool.id || !candidate.does.includes(kind));
   return { ...setup, run: { ...run, shop: { ...run.shop, tools } } };
 };
 
@@ -60,8 +60,8 @@ const asking = (operation: Operation, setup: Setup): Break[] =>
 
 /** The two of a list around a value, in words. */
 const around = (list: readonly number[], value: number): string =>
-  [list.findLast((own) => own < value), list.find((own) => own > value)]
-    .filter((own) => own !== undefined)
+  [list.findLast((figure) => figure < value), list.find((figure) => figure > value)]
+    .filter((figure) => figure !== undefined)
     .join(' and ');
 
 /** A tool with another edge in it: a tool of its own, to be set and changed to. */
@@ -103,7 +103,7 @@ function notPossible(
 /** Applies what was decided of one operation beside its place: its tool, and whether it is done at all. */
 export function decide(operation: Operation, kind: OperationKind, setup: Setup, others: readonly Operation[]): Decided {
   const taken: TakenOverrule[] = [];
-  let own: Operation | undefined = operation;
+  let decided: Operation | undefined = operation;
   for (const [index, overrule] of setup.run.overrules.entries()) {
     if (isAdd(overrule) && keyOfAdded(overrule.add) === operation.key) taken.push({ index, state: 'kept', breaks: [] });
     if (isTool(overrule) && overrule.operation === operation.key) {
@@ -113,18 +113,22 @@ export function decide(operation: Operation, kind: OperationKind, setup: Setup, 
       const breaks = other ? [] : [{ rule: 'NO-TOOL-REACHES', because, strength: 'H' as const }];
       taken.push({ index, state: other ? 'kept' : 'cannot', breaks });
       // How it cuts may have been decided before its tool was.
-      const asked: CutWish | undefined = own?.asked;
-      if (other && own) own = asked ? { ...other, asked, tool: withEdge(other.tool, asked, setup) } : other;
+      const asked: CutWish | undefined = decided?.asked;
+      if (other && decided) decided = asked ? { ...other, asked, tool: withEdge(other.tool, asked, setup) } : other;
     }
     if (isCut(overrule) && overrule.operation === operation.key) {
-      const because = notPossible(overrule.cut, own ?? operation, kind, setup);
+      const because = notPossible(overrule.cut, decided ?? operation, kind, setup);
       taken.push({
         index,
         state: because === undefined ? 'kept' : 'cannot',
         breaks: because === undefined ? [] : [{ rule: 'MACHINE', because, strength: 'H' }],
       });
-      if (because === undefined && own)
-        own = { ...own, tool: withEdge(own.tool, overrule.cut, setup), asked: { ...own.asked, ...overrule.cut } };
+      if (because === undefined && decided)
+        decided = {
+          ...decided,
+          tool: withEdge(decided.tool, overrule.cut, setup),
+          asked: { ...decided.asked, ...overrule.cut },
+        };
     }
     if (isSkip(overrule) && overrule.skip === operation.key) {
       const may = mayBeLeft(operation, kind);
@@ -132,8 +136,8 @@ export function decide(operation: Operation, kind: OperationKind, setup: Setup, 
       const hard = breaks.some(({ strength }) => strength === 'H');
       const state = !may ? 'cannot' : hard && !isSigned(overrule) ? 'waits' : 'kept';
       taken.push({ index, state, breaks, name: operation.name });
-      if (state === 'kept') own = undefined;
+      if (state === 'kept') decided = undefined;
     }
   }
-  return { operation: own, taken };
+  return { operation: decided, taken };
 }

@@ -12,9 +12,9 @@ export function moveOperation(
   key: string,
   to: number,
 ): Overrule[] {
-  const others = keys.filter((own) => own !== key);
+  const others = keys.filter((name) => name !== key);
   const [before, behind] = [others[to - 1], others[to]];
-  const kept = overrules.filter((own) => !isOrder(own) || (own.first !== key && own.then !== key));
+  const kept = overrules.filter((overrule) => !isOrder(overrule) || (overrule.first !== key && overrule.then !== key));
   return [
     ...kept,
     ...(before === undefined ? [] : [{ first: before, then: key, moved: key }]),

@@ -63,7 +63,7 @@ describe('the rules of the order, said again in plain words and looked for in wh
   const plans = [
     crowded,
     ...['sensor-spacer', 'vane-spindle', 'cup-arm-hub', 'mast-collar', 'terminal-pillar'].map(example),
-  ].map((own) => planned(own));
+  ].map((file) => planned(file));
 
   const everySetup = (
     check: (kinds: string[], operations: (typeof plans)[number]['setups'][number]['operations']) => void,

@@ -73,10 +73,10 @@ const keyOf = ({ tool, compound, speed, station }: Standing) => `${tool?.id}:${c
 const KEPT = { provenUpTo: 16, beyond: 400 };
 
 /** The quicker of two half-orders of the same operations; of two as quick the one that keeps the order they came in. */
-function isBetter(own: State, other: State): boolean {
-  if (Math.abs(own.minutes - other.minutes) > 1e-9) return own.minutes < other.minutes;
-  const at = own.sequence.findIndex((index, place) => index !== other.sequence[place]);
-  return at >= 0 && (own.sequence[at] ?? 0) < (other.sequence[at] ?? 0);
+function isBetter(state: State, other: State): boolean {
+  if (Math.abs(state.minutes - other.minutes) > 1e-9) return state.minutes < other.minutes;
+  const at = state.sequence.findIndex((index, place) => index !== other.sequence[place]);
+  return at >= 0 && (state.sequence[at] ?? 0) < (other.sequence[at] ?? 0);
 }
 
 /**
@@ -89,10 +89,10 @@ function undominated(states: readonly State[], hand: HandMinutes): State[] {
     const same = kept.get(state.done);
     if (!same) kept.set(state.done, [state]);
     else if (
-      !same.some((own) => {
+      !same.some((reached) => {
         // From where this one stands to where that one does; and in the end back, by where that one began.
-        const reset = changeMinutes(own.at, state.at, hand) + changeMinutes(state.first, own.first, hand);
-        return isBetter({ ...own, minutes: own.minutes + reset }, state);
+        const reset = changeMinutes(reached.at, state.at, hand) + changeMinutes(state.first, reached.first, hand);
+        return isBetter({ ...reached, minutes: reached.minutes + reset }, state);
       })
     )
       same.push(state);

@@ -30,9 +30,9 @@ describe('an order that was decided', () => {
     const plan = planned(file([{ first: FINISH, then: KNURL }]));
     const keys = plan.setups[0]?.operations.map(({ key }) => key) ?? [];
     expect(keys.indexOf(FINISH)).toBeLessThan(keys.indexOf(KNURL));
-    const [own] = plan.overrules;
-    expect(own).toMatchObject({ state: 'kept', breaks: [{ rule: 'KNURL-EARLY', strength: 'S' }] });
-    expect(own?.minutes).toBeCloseTo(plan.times.piece.value - planned(file()).times.piece.value, 9);
+    const [overrule] = plan.overrules;
+    expect(overrule).toMatchObject({ state: 'kept', breaks: [{ rule: 'KNURL-EARLY', strength: 'S' }] });
+    expect(overrule?.minutes).toBeCloseTo(plan.times.piece.value - planned(file()).times.piece.value, 9);
     const knurl = plan.setups[0]?.operations.find(({ key }) => key === KNURL);
     expect(knurl?.reasons).toContainEqual({ rule: 'OVERRULE', because: 'Finish ⌀14 first: so decided.' });
   });

@@ -33,7 +33,7 @@ export const movedBy = (overrule: Overrule | undefined): string | undefined =>
 /** The overrules that decided one place together: those of one moved operation, or one alone. */
 const together = ({ overrules }: Run, index: number): number[] => {
   const moved = movedBy(overrules[index]);
-  return moved === undefined ? [index] : overrules.flatMap((other, own) => (movedBy(other) === moved ? [own] : []));
+  return moved === undefined ? [index] : overrules.flatMap((other, index) => (movedBy(other) === moved ? [index] : []));
 };
 
 /**
@@ -48,12 +48,12 @@ export function plannedOverrules(
 ): PlannedOverrule[] {
   const stateOf = (index: number) => found.find((one) => one.index === index);
   return run.overrules.map((overrule, index): PlannedOverrule => {
-    const own = stateOf(index);
-    if (!own) return { index, overrule, state: 'idle', breaks: [] };
+    const takenOverrule = stateOf(index);
+    if (!takenOverrule) return { index, overrule, state: 'idle', breaks: [] };
     const others = together(run, index);
-    const told = own.state === 'kept' && index === others.find((other) => stateOf(other)?.state === 'kept');
+    const told = takenOverrule.state === 'kept' && index === others.find((other) => stateOf(other)?.state === 'kept');
     const without = told ? pieceWithout(others) : undefined;
-    return { ...own, overrule, ...(without === undefined ? {} : { minutes: piece - without }) };
+    return { ...takenOverrule, overrule, ...(without === undefined ? {} : { minutes: piece - without }) };
   });
 }
 

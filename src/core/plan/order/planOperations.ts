@@ -16,9 +16,9 @@ function demanded(setup: Setup): Result<{ operations: Operation[]; taken: TakenO
   const taken: TakenOverrule[] = [];
   const problems: Problem[] = [];
   for (const kind of operationKinds) {
-    const own = kind.demand(setup, operations);
-    if (!own.ok) problems.push(...own.problems);
-    for (const operation of own.ok ? own.value : []) {
+    const asked = kind.demand(setup, operations);
+    if (!asked.ok) problems.push(...asked.problems);
+    for (const operation of asked.ok ? asked.value : []) {
       const decided = decide(operation, kind, setup, operations);
       taken.push(...decided.taken);
       if (decided.operation) operations.push(decided.operation);

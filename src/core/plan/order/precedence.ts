@@ -55,7 +55,7 @@ interface Wish {
 
 /** The overrules that are about two operations of a set-up. */
 function wishesOf(operations: Operation[], { run }: Setup): Wish[] {
-  const place = (key: string) => operations.findIndex((own) => own.key === key);
+  const place = (key: string) => operations.findIndex((operation) => operation.key === key);
   return run.overrules.flatMap((overrule, index) => {
     if (!isOrder(overrule)) return [];
     const [from, to] = [place(overrule.first), place(overrule.then)];
@@ -107,8 +107,8 @@ export function precedenceOf(
   // Where nothing contradicts anything, as nearly always, all of it stands at once; else one after the other.
   const order = closureOf(operations.length, [...edges, ...wishes]) ?? closure(operations.length);
 
-  const ask = (own: readonly Wish[]) => {
-    for (const wish of own) {
+  const ask = (asked: readonly Wish[]) => {
+    for (const wish of asked) {
       const breaks: Break[] = [];
       const state = order.precedes(wish.to, wish.from) ? 'waits' : 'kept';
       overruled.push({ index: wish.index, state, breaks });
@@ -121,8 +121,8 @@ export function precedenceOf(
   };
   const broken: Reason[] = [];
   const circle: Edge[] = [];
-  const stand = (own: readonly Edge[]) => {
-    for (const edge of own) {
+  const stand = (standing: readonly Edge[]) => {
+    for (const edge of standing) {
       const { from, to, rule, because } = edge;
       if (!order.precedes(to, from)) {
         order.add(from, to);

@@ -13,8 +13,9 @@ const isAcross = ({ cross, flats }: Feature, asDrawn: boolean): boolean =>
 export const crossedKnurls = ({ features }: Part, asDrawn: readonly string[]): string[] =>
   features
     .filter(
-      (own) =>
-        own.knurl && features.some((other) => isAcross(other, asDrawn.includes(other.path)) && overlaps(own, other)),
+      (feature) =>
+        feature.knurl &&
+        features.some((other) => isAcross(other, asDrawn.includes(other.path)) && overlaps(feature, other)),
     )
     .map(({ path }) => path);
 
@@ -23,12 +24,12 @@ export const crossedKnurls = ({ features }: Part, asDrawn: readonly string[]): s
  * if that is a later one than turns its diameter; else after the last, and it is told why that is worse.
  */
 export function placeAcross(
-  own: Feature,
+  feature: Feature,
   { part }: Run,
   setups: readonly Rolled[],
 ): Pick<OutsideOp, 'after' | 'reasons'> {
   const last = setups.at(-1)?.number ?? 0;
-  const knurl = part.features.find((other) => other.knurl && overlaps(own, other));
+  const knurl = part.features.find((other) => other.knurl && overlaps(feature, other));
   if (!knurl) return { after: last, reasons: [] };
   const rolled = setups.find(({ makes }) => makes.includes(knurl.path))?.number ?? 0;
   const rule = 'CROSS-BEFORE-KNURL';

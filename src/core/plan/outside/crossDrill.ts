@@ -4,11 +4,11 @@ import { elsewhereCaution, pieceMinutes, sayTurned, setupMinutes, unmarked, type
 
 /** Holes across the axis, drilled on the bench or the mill. */
 export const crossDrill: OutsideKind = (run, _made, setups) =>
-  run.part.features.flatMap((own) => {
-    const { cross, path, name, z0, z1 } = own;
+  run.part.features.flatMap((feature) => {
+    const { cross, path, name, z0, z1 } = feature;
     if (!cross) return [];
     const { outside } = run.shop;
-    const { after, reasons } = placeAcross(own, run, setups);
+    const { after, reasons } = placeAcross(feature, run, setups);
     return [
       {
         key: `outside-op:${path}`,
@@ -27,7 +27,7 @@ export const crossDrill: OutsideKind = (run, _made, setups) =>
         ]),
         notes: [
           `Its middle ${say(Number(((z0 + z1) / 2).toFixed(3)), run.units)} from the front face, found from a stop against that face; both mouths are deburred, and the bore where it meets one.`,
-          ...sayTurned(own),
+          ...sayTurned(feature),
         ],
         reasons: [{ rule: 'OUTSIDE', because: 'It goes across the axis: the lathe does not drill it.' }, ...reasons],
         cautions: [elsewhereCaution('drill'), unmarked],

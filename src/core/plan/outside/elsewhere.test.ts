@@ -6,9 +6,9 @@ const journal = step({ size: 14, fit: 'h5' }, 20, { name: 'journal' });
 const shaft = (elsewhere: ElsewhereFile[], more: Partial<PartFile> = {}): RunFile =>
   runOf({ material: 'mild-steel', outside: [journal, step(22, 12)], elsewhere, ...more }, { way: 'from-bar' });
 const finish = (file: RunFile) => {
-  const own = operationsOf(file).find(({ key }) => key === 'turn-finish:part.outside[0]');
-  if (!own) throw new Error('the journal is turned');
-  return own;
+  const found = operationsOf(file).find(({ key }) => key === 'turn-finish:part.outside[0]');
+  if (!found) throw new Error('the journal is turned');
+  return found;
 };
 
 describe('what the lathe leaves for others', () => {

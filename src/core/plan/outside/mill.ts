@@ -6,11 +6,11 @@ import { elsewhereCaution, pieceMinutes, sayTurned, setupMinutes, unmarked, type
 
 /** Flats that the bar does not bring, milled. */
 export const mill: OutsideKind = (run, made, setups) =>
-  run.part.features.flatMap((own) => {
-    const { flats, path, name, z0, z1 } = own;
+  run.part.features.flatMap((feature) => {
+    const { flats, path, name, z0, z1 } = feature;
     if (!flats || made.has(path)) return [];
     const { outside } = run.shop;
-    const { after, reasons } = placeAcross(own, run, setups);
+    const { after, reasons } = placeAcross(feature, run, setups);
     const radius = largestRadius(finishedPart(run.part).outside, z0 + 1e-6, z1 - 1e-6);
     const depth = Number((radius - flats.fromAxis).toFixed(3));
     const indexing = flats.count > 1 ? `${flats.count} flats, indexed by ${360 / flats.count}°; ` : '';
@@ -28,7 +28,7 @@ export const mill: OutsideKind = (run, made, setups) =>
         ]),
         notes: [
           `${indexing}${say(depth, run.units)} deep from the round, ${say(Number((z1 - z0).toFixed(3)), run.units)} long.`,
-          ...sayTurned(own),
+          ...sayTurned(feature),
         ],
         reasons: [
           { rule: 'OUTSIDE', because: 'No turning tool makes a flat, and the bar does not bring it.' },

@@ -9,11 +9,11 @@ const flatted = (count: number, across: number) =>
 
 test('two flats of 11 on ⌀14: 1.5 deep each, indexed by 180°; set up once, 0.5 and two of 1.2 a piece', () => {
   const plan = planned(flatted(2, 11));
-  const [own, ...others] = plan.outside;
+  const [outsideOp, ...others] = plan.outside;
   expect(others).toEqual([]);
-  expect(own).toMatchObject({ feature: 'part.details[0]', name: 'Mill 2 flats, 11 mm across' });
-  expect(own?.notes).toEqual(['2 flats, indexed by 180°; 1.5 mm deep from the round, 10 mm long.']);
-  expect([own?.setup.value, own?.piece.value]).toEqual([20, 0.5 + 2 * 1.2]);
+  expect(outsideOp).toMatchObject({ feature: 'part.details[0]', name: 'Mill 2 flats, 11 mm across' });
+  expect(outsideOp?.notes).toEqual(['2 flats, indexed by 180°; 1.5 mm deep from the round, 10 mm long.']);
+  expect([outsideOp?.setup.value, outsideOp?.piece.value]).toEqual([20, 0.5 + 2 * 1.2]);
   expect(plan.doubts).toEqual([]);
 });
 

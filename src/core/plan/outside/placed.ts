@@ -11,13 +11,13 @@ export interface Made {
 }
 
 /** Why work on another machine cannot be done after a set-up already; undefined where it can. */
-function against(own: OutsideOp, after: number, { part }: Run, setups: readonly Made[]): string | undefined {
+function against(outsideOp: OutsideOp, after: number, { part }: Run, setups: readonly Made[]): string | undefined {
   const later = setups.filter(({ setup }) => setup.number > after);
   if (after > setups.length) return `the plan has no set-up ${after}`;
   if (later.length === 0) return undefined;
-  if (own.afterAllCutting) return own.afterAllCutting;
-  const feature = part.features.find(({ path }) => path === own.feature);
-  const entry = part.elsewhere.find(({ path }) => path === own.feature);
+  if (outsideOp.afterAllCutting) return outsideOp.afterAllCutting;
+  const feature = part.features.find(({ path }) => path === outsideOp.feature);
+  const entry = part.elsewhere.find(({ path }) => path === outsideOp.feature);
   const steps = part.steps.filter(
     ({ path, zFrom, zTo }) =>
       entry?.on.includes(path) || (feature !== undefined && zFrom < feature.z1 && zTo > feature.z0),
@@ -30,10 +30,10 @@ function against(own: OutsideOp, after: number, { part }: Run, setups: readonly 
   return undefined;
 }
 
-const decided = ({ overrules }: Run, path: string): { index: number; own: OutsideOverrule } | undefined => {
-  const index = overrules.findLastIndex((own) => isOutside(own) && own.outside === path);
-  const own = overrules[index];
-  return own && isOutside(own) ? { index, own } : undefined;
+const decided = ({ overrules }: Run, path: string): { index: number; overrule: OutsideOverrule } | undefined => {
+  const index = overrules.findLastIndex((overrule) => isOutside(overrule) && overrule.outside === path);
+  const overrule = overrules[index];
+  return overrule && isOutside(overrule) ? { index, overrule } : undefined;
 };
 
 /** Work on other machines where it was decided to be done, as far as it can be there. */
@@ -46,15 +46,15 @@ export function placed(
   const moved = operations.map((operation): OutsideOp => {
     const found = decided(run, operation.feature);
     if (!found) return operation;
-    const { index, own } = found;
-    const problem = against(operation, own.after, run, setups);
+    const { index, overrule } = found;
+    const problem = against(operation, overrule.after, run, setups);
     taken.push({
       index,
       state: problem === undefined ? 'kept' : 'cannot',
       breaks:
         problem === undefined ? [] : [{ rule: 'OUTSIDE', because: `It cannot be there: ${problem}.`, strength: 'H' }],
     });
-    return problem === undefined ? { ...operation, after: own.after } : operation;
+    return problem === undefined ? { ...operation, after: overrule.after } : operation;
   });
   return { operations: moved.sort((a, b) => a.after - b.after), taken };
 }

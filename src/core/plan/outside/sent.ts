@@ -8,17 +8,17 @@ type Filled = Pick<OutsideOp, 'setup' | 'piece' | 'notes' | 'reasons' | 'caution
 
 /** The operations for the entries of one kind. */
 const forKind =
-  (kind: string, fill: (own: Elsewhere, run: Run) => Filled): OutsideKind =>
+  (kind: string, fill: (elsewhere: Elsewhere, run: Run) => Filled): OutsideKind =>
   (run, _made, setups) =>
     run.part.elsewhere
-      .filter((own) => own.kind === kind)
-      .map((own) => ({
-        key: `outside-op:${own.path}`,
+      .filter((elsewhere) => elsewhere.kind === kind)
+      .map((elsewhere) => ({
+        key: `outside-op:${elsewhere.path}`,
         kind: 'outside-op',
         after: setups.at(-1)?.number ?? 0,
-        feature: own.path,
-        name: capital(own.name),
-        ...fill(own, run),
+        feature: elsewhere.path,
+        name: capital(elsewhere.name),
+        ...fill(elsewhere, run),
       }));
 
 /** Hardened by whoever has the furnace. */

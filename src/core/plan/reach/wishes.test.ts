@@ -24,7 +24,7 @@ const setupsOf = (file: RunFile) =>
       .map(({ kind, feature }) => `${kind} ${feature}`),
   }));
 const endOf = (file: RunFile, path: string) =>
-  setupsOf(file).find(({ does }) => does.some((own) => own.endsWith(path)))?.end;
+  setupsOf(file).find(({ does }) => does.some((name) => name.endsWith(path)))?.end;
 
 test('a hole through the part is made from the front, or from the back where it is decided so, with what is reamed in it', () => {
   expect([endOf(collar(), 'bores[0]'), endOf(collar(), 'bores[1]')]).toEqual(['front', 'front']);

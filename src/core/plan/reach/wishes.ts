@@ -16,20 +16,20 @@ export interface Wish {
 /** Holes right through the part, and what is bored and reamed in them (paths): none is made without those before it. */
 const throughHoles = (part: Part): string[] => [
   ...part.holes.filter(({ through }) => through).map(({ path }) => path),
-  ...part.features.filter((own) => own.bore && goesThrough(own, part)).map(({ path }) => path),
+  ...part.features.filter((feature) => feature.bore && goesThrough(feature, part)).map(({ path }) => path),
 ];
 
 /** What was decided of ends: a hole through the part takes along what is made in it. */
 export const wishesOf = ({ overrules, part }: Run): Wish[] =>
-  overrules.flatMap((own, index) => {
-    if (!isEnd(own)) return [];
+  overrules.flatMap((overrule, index) => {
+    if (!isEnd(overrule)) return [];
     const through = throughHoles(part);
-    return [{ index, end: own.end, paths: through.includes(own.feature) ? through : [own.feature] }];
+    return [{ index, end: overrule.end, paths: through.includes(overrule.feature) ? through : [overrule.feature] }];
   });
 
 /** What is not to be made from an end (paths). */
 export const wishedElsewhere = (wishes: readonly Wish[], end: 'front' | 'back'): string[] =>
-  wishes.filter((own) => own.end !== end).flatMap(({ paths }) => paths);
+  wishes.filter((wish) => wish.end !== end).flatMap(({ paths }) => paths);
 
 const makes = ({ turned, drilled, features, chamfered }: Setup): string[] => [
   ...turned.map(({ path }) => path),
@@ -42,7 +42,7 @@ const makes = ({ turned, drilled, features, chamfered }: Setup): string[] => [
 export function keepsWishes(wishes: readonly Wish[], setups: readonly Setup[]): Result<null> {
   for (const { paths, end } of wishes)
     for (const path of paths)
-      if (!setups.some((own) => own.end === end && makes(own).includes(path)))
+      if (!setups.some((setup) => setup.end === end && makes(setup).includes(path)))
         return refuse(path, `it is not reached from the ${end} with what holds the part then`);
   return good(null);
 }

@@ -95,7 +95,9 @@ function tubeFits(
     Math.abs(nominal - bore) < CLOSE && from === 'general' && condition === 'drawn';
   const same = [
     ...part.holes.filter(({ through, diameter }) => through && isSame(diameter)),
-    ...part.features.filter((own) => own.kind === 'bore' && own.size && goesThrough(own, part) && isSame(own.size)),
+    ...part.features.filter(
+      (feature) => feature.kind === 'bore' && feature.size && goesThrough(feature, part) && isSame(feature.size),
+    ),
   ];
   if (same.length > 0 && Math.abs(open - bore) < CLOSE) return { asDrawn: same.map(({ path }) => path) };
   const most = open - 2 * thinnestCut(run) - run.shop.machine.jaws.runOut;

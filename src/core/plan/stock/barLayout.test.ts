@@ -7,8 +7,8 @@ const plan = (more: Partial<RunFile> = {}) =>
   planned(runOf({ outside: [step(12, 20), step(18, 12)] }, { quantity: 100, spares: 0, ...more }));
 
 /** Stretches as words and lengths, mm. */
-const words = (own: ReturnType<typeof barLayout>) =>
-  own.map(({ what, from, to }) => `${what} ${Number((to - from).toFixed(4))}`);
+const words = (each: ReturnType<typeof barLayout>) =>
+  each.map(({ what, from, to }) => `${what} ${Number((to - from).toFixed(4))}`);
 
 test('from the bar: end, facing, piece, facing, blade, and again; the chuck keeps 27 and 5 of room', () => {
   const { run, stock } = plan({ way: 'from-bar' });
@@ -41,7 +41,7 @@ test('a bar too long for the spindle: three lengths, each with its own end and i
   const { run, stock } = planned(file);
   const long = { ...stock, lengths: 3, piecesPerBar: { ...stock.piecesPerBar, value: 81 } };
   const layout = barLayout(run, long, 81);
-  const count = (what: string) => layout.filter((own) => own.what === what).length;
+  const count = (what: string) => layout.filter((stretch) => stretch.what === what).length;
   expect([count('piece'), count('first end'), count('held'), count('kerf')]).toEqual([81, 3, 3, 2]);
 });
 

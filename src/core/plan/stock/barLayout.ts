@@ -27,9 +27,9 @@ export function barLayout(run: Run, stock: Stock, pieces: number): Stretch[] {
     at = to;
   };
   let left = pieces;
-  for (let own = 0; own < lengths; own += 1) {
-    if (own > 0) take('kerf', kerf);
-    const end = own * (each + kerf) + each;
+  for (let index = 0; index < lengths; index += 1) {
+    if (index > 0) take('kerf', kerf);
+    const end = index * (each + kerf) + each;
     const many = Math.min(left, perLength);
     left -= many;
     if (many > 0) take('first end', firstEnd);

@@ -35,10 +35,10 @@ function readList(list: BarList): BarOnSale[] {
 function barsToChoose({ shop, units }: Run): BarOnSale[] {
   const onSale = shop.material.bars.filter((list) => list.units === units).flatMap(readList);
   const others = (shop.rack ?? []).filter(
-    (own) =>
-      own.material === shop.material.id &&
-      own.free > 0 &&
-      !onSale.some((bar) => freeOnRack([own], own.material, bar) > 0),
+    (rack) =>
+      rack.material === shop.material.id &&
+      rack.free > 0 &&
+      !onSale.some((bar) => freeOnRack([rack], rack.material, bar) > 0),
   );
   return [
     ...onSale,
@@ -169,7 +169,7 @@ export function planStock(
   const priced = divided
     .flatMap((result) => (result.ok ? [result.value] : []))
     // What nobody sells must be there in full.
-    .filter((own) => !own.rackOnly || onHand(run, own) >= lengthTaken(own))
+    .filter((bar) => !bar.rackOnly || onHand(run, bar) >= lengthTaken(bar))
     .sort((a, b) => a.cost.total.value - b.cost.total.value);
   const best = priced[dearer];
   if (!best)

@@ -9,7 +9,9 @@ import type { OnHand } from '../../model/shop/shop';
 function millingOf({ part, shop, quantity }: Run, stock: BoughtStock): Figure {
   const { outside, rates } = shop;
   const brought = bringsWithIt(part, stock);
-  const milled = part.features.flatMap((own) => (own.flats && !brought.includes(own) ? [own.flats.count] : []));
+  const milled = part.features.flatMap((feature) =>
+    feature.flats && !brought.includes(feature) ? [feature.flats.count] : [],
+  );
   const each = milled.reduce((total, count) => total + outside.load + count * outside.millFlat, 0);
   const once = milled.length * outside.millSetup;
   return figure({
@@ -47,12 +49,12 @@ type Section = Pick<BoughtStock, 'form' | 'size' | 'bore' | 'condition'>;
 export const freeOnRack = (rack: readonly OnHand[], material: string, section: Section): number =>
   rack
     .filter(
-      (own) =>
-        own.material === material &&
-        own.form === section.form &&
-        own.condition === section.condition &&
-        Math.abs(own.size - section.size) < 0.001 &&
-        Math.abs(own.bore - section.bore) < 0.001,
+      (onHand) =>
+        onHand.material === material &&
+        onHand.form === section.form &&
+        onHand.condition === section.condition &&
+        Math.abs(onHand.size - section.size) < 0.001 &&
+        Math.abs(onHand.bore - section.bore) < 0.001,
     )
     .reduce((total, { free }) => total + free, 0);
 

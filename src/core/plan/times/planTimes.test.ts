@@ -6,7 +6,9 @@ const pin = planned(
   runOf({ outside: [step('6 h9', 12, { chamfers: { front: 0.5 } }), step(10, 8)] }, { quantity: 40, way: 'from-bar' }),
 );
 const operation = (kind: string) => {
-  const found = pin.setups.flatMap(({ operations }) => operations).find((own) => own.kind === kind);
+  const found = pin.setups
+    .flatMap(({ operations }) => operations)
+    .find((timedOperation) => timedOperation.kind === kind);
   if (!found) throw new Error(kind);
   return found;
 };

@@ -81,11 +81,14 @@ const lettered = (items: readonly HandElement[]): Term[] =>
     .map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
 
 function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
-  return checks.map((check) => {
-    const gauge = gaugeFor(check, run.shop.gauges);
-    const last = check.measures === 'length' && check.final && run.shop.houseRules.lastLength === 'measure';
-    return { ...check, every: last ? 1 : checkedEvery(check, run.shop.checkEvery), ...(gauge ? { gauge } : {}) };
-  });
+  // What the drawing leaves open is not measured.
+  return checks
+    .filter(({ size }) => !size?.open)
+    .map((check) => {
+      const gauge = gaugeFor(check, run.shop.gauges);
+      const last = check.measures === 'length' && check.final && run.shop.houseRules.lastLength === 'measure';
+      return { ...check, every: last ? 1 : checkedEvery(check, run.shop.checkEvery), ...(gauge ? { gauge } : {}) };
+    });
 }
 
 /** Whether an operation is done with the centre up: where it is there at all, and before its end is faced off. */

@@ -12,7 +12,7 @@ const finishedHole = (kind: string, label: string, verb: string): FeatureKind =>
     const { length, units } = around;
     const from = endOf(values);
     const diameter = values.size('diameter');
-    return andThen(depthOf(values, path, around), ({ depth, through }) =>
+    return andThen(depthOf(values, path, around), ({ depth, through, deep }) =>
       good({
         path,
         kind,
@@ -22,9 +22,10 @@ const finishedHole = (kind: string, label: string, verb: string): FeatureKind =>
         z1: from === 'front' ? depth : length,
         bore: straight(from, depth, diameter.nominal / 2, length),
         size: diameter,
+        ...(deep ? { deep } : {}),
         dimensions: [
           { kind: 'diameter', z: placeOf(from, depth / 2, length), size: diameter },
-          ...(through ? [] : [depthDimension(from, depth, length)]),
+          ...(through ? [] : [depthDimension(from, depth, length, deep)]),
         ],
       }),
     );

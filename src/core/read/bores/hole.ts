@@ -3,6 +3,7 @@ import { cylinder, mirrored, type Segment } from '../../model/workpiece/segment'
 import { good, refuse, type Result } from '../../model/result';
 import { say } from '../../model/words';
 import type { Dimension } from '../../model/part/feature';
+import type { Size } from '../../model/part/size';
 import type { Field, Values } from '../fields';
 
 /** From which end a hole goes in. */
@@ -17,20 +18,21 @@ export const NAME: Field = { key: 'name', label: 'Name', takes: 'text' };
 /** Which end, as read. */
 export const endOf = (values: Values): 'front' | 'back' => (values.text('from') === 'back' ? 'back' : 'front');
 
-/** The depth, mm; of a through hole the length of the part. A blind one must end within it. */
+/** The depth, mm, at the middle of its limits; of a through hole the length of the part. A blind one must end within it. */
 export function depthOf(
   values: Values,
   path: string,
   { length, units }: Surroundings,
-): Result<{ depth: number; through: boolean }> {
+): Result<{ depth: number; through: boolean; deep?: Size }> {
   if (values.text('depth') === 'through') return good({ depth: length, through: true });
-  const depth = values.number('depth');
+  const deep = values.optionalSize('depth');
+  const depth = deep?.aim ?? values.number('depth');
   if (depth > length - 0.001)
     return refuse(
       `${path}.depth`,
       `${say(depth, units)} is as deep as the part is long (${say(length, units)}); write “through” if it goes through`,
     );
-  return good({ depth, through: false });
+  return good({ depth, through: false, ...(deep ? { deep } : {}) });
 }
 
 /** A bore profile given from its own face, as it lies in the part. */
@@ -42,8 +44,9 @@ export const placeOf = (from: 'front' | 'back', distance: number, length: number
   from === 'front' ? distance : length - distance;
 
 /** How deep, for the drawing. */
-export const depthDimension = (from: 'front' | 'back', depth: number, length: number): Dimension => ({
+export const depthDimension = (from: 'front' | 'back', depth: number, length: number, deep?: Size): Dimension => ({
   kind: 'length',
+  ...(deep ? { size: deep } : {}),
   z0: from === 'front' ? 0 : length - depth,
   z1: from === 'front' ? depth : length,
 });

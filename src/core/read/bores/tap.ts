@@ -18,7 +18,7 @@ export const tap: FeatureKind = {
     const { length, units } = around;
     const from = endOf(values);
     return andThen(readThread(values.text('designation') ?? '', `${path}.designation`), (thread) =>
-      andThen(depthOf(values, path, around), ({ depth, through }) => {
+      andThen(depthOf(values, path, around), ({ depth, through, deep }) => {
         const core = tapDrill(thread);
         return good({
           path,
@@ -29,9 +29,10 @@ export const tap: FeatureKind = {
           z1: from === 'front' ? depth : length,
           bore: straight(from, depth, core / 2, length),
           thread,
+          ...(deep ? { deep } : {}),
           dimensions: [
             { kind: 'note', z: placeOf(from, depth / 2, length), r: core / 2, text: thread.designation },
-            ...(through ? [] : [depthDimension(from, depth, length)]),
+            ...(through ? [] : [depthDimension(from, depth, length, deep)]),
           ],
         });
       }),

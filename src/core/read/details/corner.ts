@@ -15,11 +15,11 @@ export interface Corner {
 
 /** Finds the shoulder or end face at a place, or says where the part has any. */
 export function cornerAt(z: number, path: string, { outside, edges, length, units }: Surroundings): Result<Corner> {
-  const edge = edges.find((own) => Math.abs(own - z) < CLOSE);
+  const edge = edges.find((figure) => Math.abs(figure - z) < CLOSE);
   if (edge === undefined)
     return refuse(
       path,
-      `no step begins or ends at ${say(z, units)}; edges are at ${edges.map((own) => say(own, units)).join(', ')}`,
+      `no step begins or ends at ${say(z, units)}; edges are at ${edges.map((figure) => say(figure, units)).join(', ')}`,
     );
   const before = edge < CLOSE ? 0 : radiusBeside(outside, edge, -1);
   const after = edge > length - CLOSE ? 0 : radiusBeside(outside, edge, 1);

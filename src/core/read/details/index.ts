@@ -1,6 +1,7 @@
 import type { FeatureKind } from '../featureKind';
 import { chamfer } from './chamfer';
 import { crossHole } from './crossHole';
+import { faceGroove } from './faceGroove';
 import { flats } from './flats';
 import { groove } from './groove';
 import { hollow } from './hollow';
@@ -15,10 +16,11 @@ export const detailKinds: readonly FeatureKind[] = [
   chamfer,
   radius,
   groove,
+  faceGroove,
   vee,
   hollow,
   thread,
   knurl,
   flats,
   crossHole,
-].map((kind) => ({ ...kind, fields: [...kind.fields, DATUM] }));
+].map((kind) => (kind.inFace ? kind : { ...kind, fields: [...kind.fields, DATUM] }));

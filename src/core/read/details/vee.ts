@@ -1,23 +1,26 @@
 import type { FeatureKind } from '../featureKind';
+import { cylinder } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
 import { AT, inAir, offPart, radiusBeside } from './at';
 
-/** A vee groove, by the place of its bottom, its included angle and its depth. */
+/** A vee groove, by the place of its bottom, its included angle and its depth; its bottom is sharp, or flat and so wide. */
 export const vee: FeatureKind = {
   kind: 'vee',
   label: 'Vee groove',
   fields: [
-    { ...AT, hint: 'its bottom, from the finished front face' },
+    { ...AT, hint: 'the middle of its bottom, from the finished front face' },
     { key: 'included', label: 'Included angle', takes: 'angle', needed: true },
     { key: 'depth', label: 'Depth', takes: 'length', needed: true },
+    { key: 'bottom', label: 'Bottom', takes: 'place', hint: 'width of a flat one; empty is sharp' },
     { key: 'name', label: 'Name', takes: 'text' },
   ],
   read(values, path, around) {
     const { units, outside } = around;
     const [at, included, depth] = [values.number('at'), values.number('included'), values.number('depth')];
-    const half = depth * Math.tan((included * Math.PI) / 360);
+    const flat = values.optionalSize('bottom')?.nominal ?? 0;
+    const half = flat / 2 + depth * Math.tan((included * Math.PI) / 360);
     const [z0, z1] = [at - half, at + half];
     const off = offPart(`${path}.at`, z0, z1, around);
     if (off) return off;
@@ -26,19 +29,27 @@ export const vee: FeatureKind = {
     if (bottom <= 0) return refuse(`${path}.depth`, `${say(depth, units)} is as deep as the axis`);
     // The flanks go on beyond the surface, so that a step or a cone beside it is cut as the tool would.
     const cut = [
-      { z0, z1: at, r0: surface, r1: bottom },
-      { z0: at, z1, r0: bottom, r1: surface },
+      { z0, z1: at - flat / 2, r0: surface, r1: bottom },
+      ...(flat > 0 ? [cylinder(at - flat / 2, at + flat / 2, bottom)] : []),
+      { z0: at + flat / 2, z1, r0: bottom, r1: surface },
     ];
     const air = inAir(`${path}.at`, cut, outside, 'this vee');
     if (air) return air;
     return good({
       path,
       kind: 'vee',
-      name: `vee ${included}°, ${say(depth, units)} deep`,
+      name: `vee ${included}°, ${say(depth, units)} deep${flat > 0 ? `, ${say(flat, units)} wide at its bottom` : ''}`,
       z0,
       z1,
       outside: cut,
-      dimensions: [{ kind: 'note', z: at, r: bottom, text: `vee ${included}° × ${formatNominal(depth, units)}` }],
+      dimensions: [
+        {
+          kind: 'note',
+          z: at,
+          r: bottom,
+          text: `vee ${included}° × ${formatNominal(depth, units)}${flat > 0 ? `, flat ${formatNominal(flat, units)}` : ''}`,
+        },
+      ],
     });
   },
 };

@@ -41,17 +41,17 @@ export function readLinks(
  */
 export function lengthsFromChains(
   steps: readonly StepFile[],
-  own: readonly Link[],
+  given: readonly Link[],
   drawn: readonly Link[],
   { units }: Context,
 ): Result<Map<number, Size>> {
   const faces = steps.length + 1;
-  const links = [...own, ...drawn];
+  const links = [...given, ...drawn];
   const tree = treeOf(faces, links);
   const lengths = new Map<number, Size>();
   const problems: Problem[] = [];
   steps.forEach((_, index) => {
-    if (own.some(({ from, to }) => from === index && to === index + 1)) return;
+    if (given.some(({ from, to }) => from === index && to === index + 1)) return;
     const path = `part.outside[${index}].length`;
     const chain = chainBetween(tree, index, index + 1);
     if (!chain) return problems.push(missing(path, ': no length of the drawing leads to it either'));

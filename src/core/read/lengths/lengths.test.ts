@@ -91,7 +91,7 @@ describe('lengths of the drawing from any datum', () => {
       'nine',
     ],
   ])('refused: %s', (_, part, path, words) => {
-    const problem = problemsOf(runOf(part)).find((own) => own.path === path);
+    const problem = problemsOf(runOf(part)).find((candidate) => candidate.path === path);
     expect(problem?.message).toContain(words);
   });
 

@@ -77,12 +77,12 @@ export function decidedHolding<Own extends Candidate>(
   candidates: readonly Own[],
   otherwise: string,
 ): { chosen?: Own; taken: TakenOverrule[] } {
-  const index = run.overrules.findIndex((own) => isHolding(own) && (own.setup ?? 2) === setup);
+  const index = run.overrules.findIndex((asked) => isHolding(asked) && (asked.setup ?? 2) === setup);
   const overrule = run.overrules[index];
   if (!overrule || !isHolding(overrule)) return { taken: [] };
   const { kind, grip } = overrule.holding;
   const named = candidates
-    .filter((own) => own.kind.kind === kind && (grip === undefined || own.surface.path === grip))
+    .filter((candidate) => candidate.kind.kind === kind && (grip === undefined || candidate.surface.path === grip))
     .sort((a, b) => Number(a.against !== undefined) - Number(b.against !== undefined))[0];
   if (!named)
     return {

@@ -66,7 +66,7 @@ export interface HoldingKind {
 export const listed =
   (kind: string) =>
   ({ holdings }: ShopForRun): HoldingFigures | undefined =>
-    holdings.find((own) => own.kind === kind);
+    holdings.find((holding) => holding.kind === kind);
 
 /** Why what is made to a size does not hold a bar with its skin on. */
 export const TO_NO_SIZE = 'a rough bar is to no size';

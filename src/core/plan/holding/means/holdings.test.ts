@@ -5,9 +5,9 @@ import { holdingKinds } from '.';
 import type { Surface } from './holding';
 
 const second = (file: RunFile) => {
-  const own = planned(file).setups[1]?.setup;
-  if (!own) throw new Error('there is no second set-up');
-  return own;
+  const found = planned(file).setups[1]?.setup;
+  if (!found) throw new Error('there is no second set-up');
+  return found;
 };
 const fromBar = { way: 'from-bar' as const };
 const reamed: HoleFile[] = [

@@ -23,4 +23,4 @@ export const holdingKinds: readonly HoldingKind[] = [
 
 /** A means of holding by its kind. */
 export const holdingOf = (kind: string): HoldingKind | undefined =>
-  [...holdingKinds, betweenCentres].find((own) => own.kind === kind);
+  [...holdingKinds, betweenCentres].find((holdingKind) => holdingKind.kind === kind);

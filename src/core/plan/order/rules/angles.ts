@@ -10,9 +10,9 @@ export const angle: Rule = {
   id: 'ANGLE',
   strength: 'S',
   asksFor({ kind, feature }, setup) {
-    const own = setup.part.features.find(({ path }) => path === feature);
-    const flank = own && ['cone', 'conical-bore'].includes(own.kind) ? flankOf(own) : undefined;
-    if (!own || !flank || !['taper', 'form'].includes(kind)) return undefined;
+    const made = setup.part.features.find(({ path }) => path === feature);
+    const flank = made && ['cone', 'conical-bore'].includes(made.kind) ? flankOf(made) : undefined;
+    if (!made || !flank || !['taper', 'form'].includes(kind)) return undefined;
     const { shop, units } = setup.run;
     const length = flank.z1 - flank.z0;
     const sayWay = ({ by, at, error, atEnd }: AngleWay): string =>
@@ -22,15 +22,15 @@ export const angle: Rule = {
             Math.abs(error) < 0.005 ? 'exact' : `${round(Math.abs(error))}° off, ${say(round(atEnd), units)} there`
           }`;
     const ways = angleWays(halfOf(flank), length, shop);
-    const taken = edgeFor(own, setup) && kind === 'form' ? 'post' : 'compound';
+    const taken = edgeFor(made, setup) && kind === 'form' ? 'post' : 'compound';
     const [by, other] = [ways.find((way) => way.by === taken), ways.find((way) => way.by !== taken)];
     if (!by) return undefined;
     const against =
-      taken === 'post' || own.bore
+      taken === 'post' || made.bore
         ? ''
-        : other && other.atEnd > allowedAtEnd(own)
+        : other && other.atEnd > allowedAtEnd(made)
           ? ', too far'
           : ', and the edge would have to be longer';
-    return `By ${sayWay(by)}.${other && !own.bore ? ` Else ${sayWay(other)}${against}.` : ''}`;
+    return `By ${sayWay(by)}.${other && !made.bore ? ` Else ${sayWay(other)}${against}.` : ''}`;
   },
 };

@@ -30,7 +30,7 @@ const IN_HOLES = ['drill', ...AFTER_DRILL.map(({ kind }) => kind)];
 
 /** Place in the chain: the drill first. A cone on the outside has none. */
 const placeOf = ({ kind, removal }: Operation): number | undefined => {
-  const after = AFTER_DRILL.findIndex((own) => own.kind === kind);
+  const after = AFTER_DRILL.findIndex((step) => step.kind === kind);
   if (kind === 'drill') return 0;
   return after < 0 || removal.outside ? undefined : after + 1;
 };
