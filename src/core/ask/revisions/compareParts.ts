@@ -127,7 +127,9 @@ export function compareParts(before: WrittenPart, after: WrittenPart): { changes
   const mixed = units.before !== units.after;
   const paths = new Map<string, string>();
   const head = HEAD.flatMap(({ key, what }): DrawingChange[] => {
-    const [old, now] = [before.part[key], after.part[key]].map((entry) => [entry ?? ''].flat().join(' or ').trim() || undefined);
+    const [old, now] = [before.part[key], after.part[key]].map(
+      (entry) => [entry ?? ''].flat().join(' or ').trim() || undefined,
+    );
     return old === now ? [] : [{ where: 'Part', what, path: {}, ...said('before', old), ...said('after', now) }];
   });
   const entries = LISTS.flatMap(({ list, noun }) =>
