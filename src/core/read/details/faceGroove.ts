@@ -7,7 +7,7 @@ import { radiusBeside } from './at';
 /** A groove in a flat face, between two diameters, as for a seal. */
 export const faceGroove: FeatureKind = {
   kind: 'face-groove',
-  label: 'Groove in a face',
+  label: 'Face groove',
   inFace: true,
   fields: [
     { key: 'face', label: 'Face', takes: ['front', 'back'], needed: true },
@@ -48,7 +48,7 @@ export const faceGroove: FeatureKind = {
           kind: 'note',
           z: face === 'front' ? 0 : length,
           r: outer.nominal / 2,
-          text: `face groove ${words} × ${formatNominal(depth, units)}`,
+          text: `face ⌀${formatNominal(inner.nominal, units)}/${formatNominal(outer.nominal, units)} × ${formatNominal(depth, units)}`,
         },
       ],
     });
