@@ -7,7 +7,7 @@ import { priceBreaks, quantitiesAround, waysOfRunning, type PriceBreak, type Run
 import { swingsOf, type Swing } from '@/core/ask/sensitivity';
 import type { Shop } from '@/core/model/shop/shop';
 import { elementsOf, type BatchElement } from '@/core/ask/elements';
-import { playBatch, type BatchRange } from '@/core/ask/promise';
+import { rangeOf, type BatchRange } from '@/core/ask/promise';
 
 /** What a batch takes and costs, as it is planned. */
 export interface BatchAccount {
@@ -33,14 +33,8 @@ class TimesWorker {
     return { cost: costOfRun(plan.value), edges: edgesOf(plan.value), elements: elementsOf(plan.value) };
   }
 
-  range(
-    elements: BatchElement[],
-    shop: Shop,
-    runs: number,
-    seed: number,
-    onShare: (share: number) => void,
-  ): BatchRange {
-    return finished(playBatch(elements, shop.spreads, { runs, seed }), onShare);
+  range(elements: BatchElement[], shop: Shop, runs: number, seed: number): BatchRange {
+    return rangeOf(elements, shop.spreads, { runs, seed });
   }
 
   ways(file: RunFile, shop: Shop): RunningWay[] {

@@ -40,21 +40,18 @@ const CLASSES = 24;
 /**
  * Plays a batch many times: every element is off by a factor of its own, the same for all pieces, since it is the
  * estimate that is wrong and not the piece.
- * @param onPart after each part of the runs, with the share that is done
  */
-export function* playBatch(
+export function rangeOf(
   elements: readonly BatchElement[],
   spreads: Spreads,
   { runs, seed }: { runs: number; seed: number },
-): Generator<number, BatchRange> {
+): BatchRange {
   const random = seeded(seed);
   const totals = new Float64Array(runs);
-  const part = Math.max(1, Math.ceil(runs / 10));
   for (let index = 0; index < runs; index += 1) {
     let total = 0;
     for (const { kind, minutes } of elements) total += minutes * triangular(random(), spreads[kind]);
     totals[index] = total;
-    if ((index + 1) % part === 0) yield (index + 1) / runs;
   }
   totals.sort();
   const share = (of: number) => totals[Math.min(runs - 1, Math.floor(of * runs))] ?? 0;
@@ -66,17 +63,4 @@ export function* playBatch(
   }
   const planned = elements.reduce((total, { minutes }) => total + minutes, 0);
   return { runs, seed, planned, p50: share(0.5), p80: share(0.8), least, most, classes };
-}
-
-/** All of it at once. */
-export function rangeOf(
-  elements: readonly BatchElement[],
-  spreads: Spreads,
-  of: { runs: number; seed: number },
-): BatchRange {
-  const play = playBatch(elements, spreads, of);
-  for (;;) {
-    const { done, value } = play.next();
-    if (done) return value;
-  }
 }

@@ -27,6 +27,17 @@ test('a line without a word is a cylinder; figures stand in order or after their
   ]);
 });
 
+test('a word of two is one word, and a groove in a face is a detail', () => {
+  const text = 'face-groove front; 30; 36; 2.4 ±0.05\ncross-hole 12; 4; tilt 20\nvee 8; 36; 9; 4';
+  expect(read(text).details).toEqual([
+    { kind: 'face-groove', face: 'front', inner: '30', outer: '36', depth: '2.4 ±0.05' },
+    { kind: 'cross-hole', at: '12', diameter: '4', tilt: '20' },
+    { kind: 'vee', at: '8', included: '36', depth: '9', bottom: '4' },
+  ]);
+  const part = { number: 'T-1', material: '', ...read(`60; 16\n${text}`) };
+  expect(read(linesOf(part))).toMatchObject({ details: read(text).details });
+});
+
 test('a groove and a cone are outside, unless they go in from an end', () => {
   expect(
     read('groove 7; 2; 12.5\ngroove front; 4; 2; 13\ncone 8; 12; 4\ncone back; mouth 9; small 6; included 60'),

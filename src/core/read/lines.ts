@@ -53,12 +53,12 @@ const ALL = [...steps, ...details, ...bores, ...elsewhere, LENGTH];
 
 /** What a line is: its first word says; where a word may be outside or in the bore, `front` or `back` makes it a bore. */
 function wordOf(line: string): { word: Word; rest: string } | { unknown: string } {
-  const match = /^([a-z]+)\b\s*(.*)$/i.exec(line);
+  const match = /^([a-z]+(?:-[a-z]+)*)\b\s*(.*)$/i.exec(line);
   if (!match?.[1]) return { word: steps[0] as Word, rest: line };
   const name = match[1].toLowerCase();
   const rest = match[2] ?? '';
-  const inside = /^(from\s+)?(front|back)\b/i.test(rest) ? [...bores, LENGTH] : ALL;
-  const word = inside.find((candidate) => candidate.word === name);
+  const first = /^(from\s+)?(front|back)\b/i.test(rest) ? [...bores, LENGTH] : [];
+  const word = [...first, ...ALL].find((candidate) => candidate.word === name);
   return word ? { word, rest } : { unknown: match[1] };
 }
 

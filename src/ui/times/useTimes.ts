@@ -31,21 +31,37 @@ function usePlannedFile(file: RunFile): RunFile {
   return useMemo(() => JSON.parse(written) as RunFile, [written]);
 }
 
+const timesWorker = () => new Worker(new URL('../../workers/times.worker.ts', import.meta.url), { type: 'module' });
+
+/** A batch played for its promise, by itself: played again, nothing else is worked out anew. */
+function useRange(account: BatchAccount | undefined, seed: number): BatchRange | undefined {
+  const { shop } = useWorkspace();
+  const [played, setPlayed] = useState<{ of: BatchAccount; seed: number; range: BatchRange }>();
+  useEffect(() => {
+    if (!account) return;
+    const worker = timesWorker();
+    void wrap<TimesApi>(worker)
+      .range(account.elements, shop, RUNS, seed)
+      .then((range) => {
+        setPlayed({ of: account, seed, range });
+        worker.terminate();
+      });
+    return () => worker.terminate();
+  }, [account, shop, seed]);
+  return played?.of === account && played?.seed === seed ? played.range : undefined;
+}
+
 /** Works out times and costs in a worker of its own; a change ends it, so that the last answer wins. */
 export function useTimes(seed: number): Known {
   const { file: shown, shop } = useWorkspace();
   const file = usePlannedFile(shown);
-  const [known, setKnown] = useState<{ of: typeof file; seed: number; answer: Known }>();
+  const [known, setKnown] = useState<{ of: typeof file; answer: Known }>();
   useEffect(() => {
     let worker: Worker | undefined;
     const told = (more: Known) =>
-      setKnown((before) => ({
-        of: file,
-        seed,
-        answer: { ...(before?.of === file && before.seed === seed ? before.answer : {}), ...more },
-      }));
+      setKnown((before) => ({ of: file, answer: { ...(before?.of === file ? before.answer : {}), ...more } }));
     const waiting = setTimeout(() => {
-      worker = new Worker(new URL('../../workers/times.worker.ts', import.meta.url), { type: 'module' });
+      worker = timesWorker();
       const times = wrap<TimesApi>(worker);
       const share = (what: string) => proxy((done: number) => told({ doing: { what, share: done } }));
       void (async () => {
@@ -53,7 +69,6 @@ export function useTimes(seed: number): Known {
         if (!account) return;
         told({ account });
         told({ ways: await times.ways(file, shop) });
-        told({ range: await times.range(account.elements, shop, RUNS, seed, share('Playing the batch')) });
         told({ doing: { what: 'Pricing quantities', share: 0 } });
         told({ breaks: await times.breaks(file, shop) });
         told({ swings: await times.swings(file, shop, share('Trying each figure')), doing: undefined });
@@ -64,6 +79,8 @@ export function useTimes(seed: number): Known {
       clearTimeout(waiting);
       worker?.terminate();
     };
-  }, [file, shop, seed]);
-  return known?.of === file && known.seed === seed ? known.answer : {};
+  }, [file, shop]);
+  const answer = known?.of === file ? known.answer : {};
+  const range = useRange(answer.account, seed);
+  return { ...answer, ...(range ? { range } : {}) };
 }
