@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, expectAccessible, makeRun, send, test } from './page';
+import { expect, expectAccessible, living, makeRun, send, test } from './page';
 
 test('two people: the second save is refused, both versions are shown, nothing is lost', async ({
   page,
@@ -10,7 +10,7 @@ test('two people: the second save is refused, both versions are shown, nothing i
   const address = await makeRun(page, 'T-TWO');
   await page.goto(`${address}/part`);
   await expect(page.getByText('The plan is there')).toBeVisible();
-  const other = await (await browser.newContext({ baseURL: baseURL ?? '' })).newPage();
+  const other = living(await (await browser.newContext({ baseURL: baseURL ?? '' })).newPage());
   await other.goto(`${address}/part`);
   await other.getByLabel('Quantity').fill('30');
   await other.getByRole('button', { name: 'Save', exact: true }).click();
@@ -142,7 +142,7 @@ test('two tabs of one run: what the closed one left is offered, and nothing is w
   context,
 }) => {
   const address = await makeRun(page, 'T-TABS');
-  const other = await context.newPage();
+  const other = living(await context.newPage());
   for (const [tab, quantity] of [
     [page, '31'],
     [other, '47'],
@@ -175,7 +175,7 @@ test('two tabs of one run: what the closed one left is offered, and nothing is w
 });
 
 test('two tabs with a new run each; after a reload, undo, and back to the beginning', async ({ page, context }) => {
-  const other = await context.newPage();
+  const other = living(await context.newPage());
   for (const [tab, number] of [
     [page, 'T-NEW-A'],
     [other, 'T-NEW-B'],

@@ -1,7 +1,33 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 
-/** A test whose page must say nothing on its console and throw nothing. A refusal of ours is a 4xx or 5xx, and may be. */
+/** Waits until what a page has to press and to type in has come to life: before that, it hears nobody. */
+const untilAlive = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => {
+    const first = document.querySelector('button, input');
+    return !first || Object.keys(first).some((key) => key.startsWith('__reactProps'));
+  });
+
+/** A page on which nothing is pressed before it is alive, whenever it is opened or loaded again. */
+export function living(page: Page): Page {
+  const { goto, reload } = { goto: page.goto.bind(page), reload: page.reload.bind(page) };
+  page.goto = async (...to) => {
+    const answer = await goto(...to);
+    await untilAlive(page);
+    return answer;
+  };
+  page.reload = async (...how) => {
+    const answer = await reload(...how);
+    await untilAlive(page);
+    return answer;
+  };
+  return page;
+}
+
+/**
+ * A test whose page must say nothing on its console and throw nothing, and hears what is pressed. A refusal of ours is a
+ * 4xx or 5xx, and may be.
+ */
 export const test = base.extend<{ page: Page }>({
   page: async ({ page }, use) => {
     const said: string[] = [];
@@ -9,7 +35,7 @@ export const test = base.extend<{ page: Page }>({
     page.on('console', (message) => {
       if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) said.push(message.text());
     });
-    await use(page);
+    await use(living(page));
     expect(said).toEqual([]);
   },
 });

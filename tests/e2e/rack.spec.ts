@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test, unfold } from './page';
+import { expect, expectAccessible, living, test, unfold } from './page';
 
 test('bars come in, are reserved, used and come back; the history tells all of it', async ({ page }) => {
   await page.goto('/rack');
@@ -42,7 +42,7 @@ test('two browsers want the last bar: one gets it, the other is told who has it 
   await page.getByRole('button', { name: 'Put on the rack' }).click();
   const name = 'titanium gr 5 ⌀14 drawn';
   await expect(page.getByRole('region', { name })).toBeVisible();
-  const other = await browser.newPage();
+  const other = living(await browser.newPage());
   await other.goto('/rack');
   for (const own of [page, other])
     await own

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, openTab, send, test } from './page';
+import { expect, expectAccessible, living, openTab, send, test } from './page';
 
 // One shop for all: these journeys change it, one after the other, and put it back.
 test.describe.configure({ mode: 'serial' });
@@ -80,7 +80,7 @@ test('a file that is no shop is told and changes nothing; of two who change it t
   await expect(page.getByText('materials', { exact: true })).toBeVisible();
   await openTab(page, 'Machines and holding');
   await expect(page.getByText('swings 180 mm')).toBeVisible();
-  const other = await browser.newPage();
+  const other = living(await browser.newPage());
   await other.goto('/shop');
   await other.getByRole('tab', { name: 'Machines and holding' }).click();
   for (const own of [page, other]) {

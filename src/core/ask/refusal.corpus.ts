@@ -29,7 +29,7 @@ export const REFUSED: [string, RunFile, string][] = [
   ['a chamfer larger than its step', detail({ kind: 'chamfer', at: 0, size: 12 }), 'part.details'],
   [
     'chamfers as long as their step',
-    runOf({ outside: [step(20, 1, { chamfers: { front: 0.6, back: 0.6 } })] }),
+    runOf({ outside: [step(20, 1, { chamfers: { front: 0.6, back: 0.6 } }), step(16, 20)] }),
     'part.',
   ],
   ['a vee to the axis', detail({ kind: 'vee', at: 15, included: 30, depth: 11 }), 'part.details'],

@@ -4,9 +4,11 @@ import type { Shop } from '../model/shop/shop';
 import { planFile } from '../plan/plan';
 import { routesTried } from '../plan/search';
 import { saySkeleton } from '../plan/skeleton';
+import { checkShape } from '../read/problems';
 import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
-import { remedyKinds } from './remedies';
+import { runFileSchema } from '../read/schemas';
+import { remediesOfPlanning, remediesOfReading } from './remedies';
 import type { Change } from './remedies/remedy';
 
 /** A route that was tried, and what stopped it. */
@@ -29,13 +31,15 @@ export interface Refusal {
 
 /** How many changes are offered, and how many are tried for them. */
 const OFFERED = 3;
-const LOOKED_AT = 40;
+const LOOKED_AT = 60;
 
 /** Tries changes of a run one after the other until enough of them work; a step for each. */
-function* remediesOf(file: RunFile, shop: Shop, problems: readonly Problem[]): Generator<void, Remedy[]> {
+function* firstThatWork(changes: readonly Change[], file: RunFile, shop: Shop): Generator<void, Remedy[]> {
   const found: Remedy[] = [];
-  for (const change of remedyKinds.flatMap((kind) => kind(file, shop, problems)).slice(0, LOOKED_AT)) {
+  for (const change of changes.slice(0, LOOKED_AT)) {
     if (found.length >= OFFERED) break;
+    // Of several figures in one place the nearest that works.
+    if (found.some(({ path }) => path === change.path)) continue;
     yield;
     const changed = setPath(file, change.path, change.value);
     const plan = changed.ok ? planFile(changed.value, shop, 'wanted') : undefined;
@@ -46,21 +50,26 @@ function* remediesOf(file: RunFile, shop: Shop, problems: readonly Problem[]): G
 
 /**
  * Why a run has no plan, and what would do (trade: Safe holds): every remedy has been planned through before it is offered.
- * A step for each change that is tried.
+ * A step for each change that is tried. A file that is no run at all has none.
  */
-export function* refusing(file: RunFile, shop: Shop, problems: readonly Problem[]): Generator<void, Refusal> {
-  const run = readRun(file, shop);
-  // What does not read is mended where it stands.
-  if (!run.ok) return { problems: [...problems], tried: [], remedies: [] };
-  const tried = routesTried(run.value).map(({ skeleton, problem }) => ({
-    route: saySkeleton(skeleton),
-    because: problem?.message ?? 'it cannot be',
-  }));
-  return { problems: [...problems], tried, remedies: yield* remediesOf(file, shop, problems) };
+export function* refusing(file: unknown, shop: Shop, problems: readonly Problem[]): Generator<void, Refusal> {
+  const shaped = checkShape(runFileSchema, file);
+  if (!shaped.ok) return { problems: [...problems], tried: [], remedies: [] };
+  const run = readRun(shaped.value, shop);
+  // What does not read has no routes.
+  const tried = run.ok
+    ? routesTried(run.value).map(({ skeleton, problem }) => ({
+        route: saySkeleton(skeleton),
+        because: problem?.message ?? 'it cannot be',
+      }))
+    : [];
+  const kinds = run.ok ? remediesOfPlanning : remediesOfReading;
+  const changes = kinds.flatMap((kind) => kind(shaped.value, shop, problems));
+  return { problems: [...problems], tried, remedies: yield* firstThatWork(changes, shaped.value, shop) };
 }
 
 /** All of it at once. */
-export function refusalOf(file: RunFile, shop: Shop, problems: readonly Problem[]): Refusal {
+export function refusalOf(file: unknown, shop: Shop, problems: readonly Problem[]): Refusal {
   const steps = refusing(file, shop, problems);
   for (;;) {
     const { done, value } = steps.next();
