@@ -43,6 +43,16 @@ test('kinds of operation that came later bring their tools, and a blade that is 
   expect(shop.tools.find(({ id }) => id === 'blade-3')?.does).toEqual(['part-off', 'part-in', 'groove']);
 });
 
+test('small centre drills came with the seat of a centre: a shop kept before gets them, one kept since does as it likes', () => {
+  const { centreSeat, ...before } = startValues.cutting;
+  const tools = startValues.tools.filter(({ id }) => !['centre-1', 'centre-1.6', 'chamfer-30'].includes(id));
+  const idsOf = (cutting: object) =>
+    (completeShop({ ...startValues, tools, cutting }) as typeof startValues).tools.map(({ id }) => id);
+  expect(idsOf(before)).toEqual(expect.arrayContaining(['centre-1', 'centre-1.6', 'chamfer-30']));
+  expect(new Set(idsOf(before)).size).toBe(idsOf(before).length);
+  expect(idsOf({ ...before, centreSeat })).not.toContain('centre-1');
+});
+
 test('one grip for all holdings becomes as much for each of them', () => {
   const cutting = { ...startValues.cutting, gripForce: 9000 };
   const shop = completeShop({ ...startValues, cutting }) as typeof startValues;

@@ -37,6 +37,18 @@ function withLaterKinds(tools: Tool[]): Tool[] {
   return [...known, ...later.filter(({ id }) => !tools.some((tool) => tool.id === id))];
 }
 
+/** Tools that came together with a figure of cutting, by their ids: a shop that was kept without it never had them. */
+const CAME_WITH: Record<string, readonly string[]> = {
+  centreSeat: ['centre-2.5', 'centre-1.6', 'centre-1', 'chamfer-30'],
+};
+
+/** Tools with those that came with figures which a kept shop has not got yet. */
+function withLaterTools(tools: Tool[], cutting: Values): Tool[] {
+  const ids = Object.entries(CAME_WITH).flatMap(([figure, came]) => (figure in cutting ? [] : came));
+  const later = startValues.tools.filter(({ id }) => ids.includes(id) && !tools.some((tool) => tool.id === id));
+  return [...tools, ...later];
+}
+
 /** A machine of a new shop that is there under its id, with the fields that came later. */
 const withLaterFields = (machine: Machine): Machine => ({
   ...startValues.machines.find(({ id }) => id === machine.id),
@@ -83,7 +95,8 @@ export function completeShop(kept: unknown): unknown {
   if (!isGroup(kept)) return kept;
   const shop = withoutFormer(withMovedMinutes(filled(kept, startValues as unknown as Values) as unknown as Shop));
   if (!Array.isArray(shop.materials)) return shop;
-  const tools = Array.isArray(shop.tools) ? withLaterKinds(shop.tools) : shop.tools;
+  const cutting = isGroup(kept['cutting']) ? kept['cutting'] : {};
+  const tools = Array.isArray(shop.tools) ? withLaterTools(withLaterKinds(shop.tools), cutting) : shop.tools;
   const complete = (bars: BarList[]) =>
     bars.every(({ form, pricePerKilogram }) => form && pricePerKilogram !== undefined);
   const gauges = Array.isArray(shop.gauges) ? withLaterGauges(shop.gauges) : shop.gauges;

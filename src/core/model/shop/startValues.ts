@@ -54,6 +54,8 @@ export const startValues: Shop = {
     chuckLength: 90, // ours
     drillHolder: 80, // ours
     toolClearance: 2, // ours
+    centreClear: 0.3, // ours
+    orderStep: 5, // ours
     breakthrough: 1,
     bladeSpare: 1,
     bladeWithin: 0.3, // ours

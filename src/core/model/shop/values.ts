@@ -31,6 +31,10 @@ export interface Allowances {
   barGrade: Partial<Record<BarCondition, number>>;
   finishPerSide: number;
   shoulder: number;
+  /** What a tool keeps clear of the cone of a centre. */
+  centreClear: number;
+  /** Rounds that are on no list are ordered in such steps. */
+  orderStep: number;
   approach: number;
   overrun: number;
   /** A spigot or a centre end is at least this long. */

@@ -8,9 +8,6 @@ const RISE = Math.tan(Math.PI / 6);
 /** How far a nose of 1 mm reaches towards such a cone before the slope behind it, which lies along the cone, goes on. */
 const NOSE = 1 + Math.sin(Math.PI / 6) - (1 - Math.cos(Math.PI / 6)) / RISE;
 
-/** What a tool keeps clear of a centre, mm (ours). */
-const CLEAR = 0.3;
-
 /** A centre in the end of the work: where its cone begins, and how wide. z of the set-up, mm. */
 interface Cone {
   face: number;
@@ -25,10 +22,10 @@ function coneOf({ outside, bore }: Workpiece, setup: Setup): Cone | undefined {
 
 /** How far before a place a tool may begin at a radius: the usual approach, or what the centre leaves it room for, mm. */
 export function approachTo(radius: number, nose: number, work: Workpiece, setup: Setup): number {
-  const { approach } = setup.run.shop.allowances;
+  const { approach, centreClear } = setup.run.shop.allowances;
   const cone = coneOf(work, setup);
   if (!cone) return approach;
-  return Math.min(approach, Math.max(0, (radius - cone.hole - CLEAR) / RISE - NOSE * nose));
+  return Math.min(approach, Math.max(0, (radius - cone.hole - centreClear) / RISE - NOSE * nose));
 }
 
 /**
@@ -43,5 +40,6 @@ export function reachBeside(
 ): number {
   const cone = coneOf(work, setup);
   if (!cone) return Infinity;
-  return Math.max(0, (low.r - cone.hole - CLEAR + (low.z - cone.face) * RISE) / (down + along * RISE));
+  const { centreClear } = setup.run.shop.allowances;
+  return Math.max(0, (low.r - cone.hole - centreClear + (low.z - cone.face) * RISE) / (down + along * RISE));
 }

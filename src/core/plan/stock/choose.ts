@@ -102,8 +102,7 @@ export interface Assessed {
   outcome: Bar | Reason;
 }
 
-/** What is ordered where no listed bar is large enough comes in steps of this, mm; so many sizes are looked at (ours). */
-const ORDER_STEP = 5;
+/** How many sizes beyond the list are looked at: more than one is wanted where the first leaves too little to hold. */
 const ORDER_SIZES = 5;
 
 /** Rounds beyond the list, from the largest diameter on: what a dealer cuts to order, at the list's price. */
@@ -111,11 +110,12 @@ function barsToOrder({ shop, units, part }: Run): BarOnSale[] {
   const lists = shop.material.bars.filter((list) => list.units === units && list.form === 'round').flatMap(readList);
   const largest = lists.toSorted((a, b) => b.size - a.size)[0];
   const from = Math.max(...part.steps.map(({ diameter }) => diameter.nominal));
-  if (!largest || from < largest.size - ORDER_STEP) return [];
-  const first = Math.ceil(from / ORDER_STEP) * ORDER_STEP;
+  const { orderStep } = shop.allowances;
+  if (!largest || orderStep <= 0 || from < largest.size - orderStep) return [];
+  const first = Math.ceil(from / orderStep) * orderStep;
   return Array.from({ length: ORDER_SIZES }, (_, index) => ({
     ...largest,
-    size: first + index * ORDER_STEP,
+    size: first + index * orderStep,
     toOrder: true as const,
   })).filter(({ size }) => size > largest.size);
 }
