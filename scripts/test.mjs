@@ -8,9 +8,9 @@ import { main, say, step } from './lib/say.mjs';
 
 const bin = (name) => join(project, 'node_modules/.bin', name);
 
-/** The unit tests, on one core and behind everything else: they take what checks, build and journeys leave of it. */
+/** The unit tests, behind everything else: they take what checks, build and journeys leave of both cores. */
 async function unitTests() {
-  const jest = ['-n', '19', bin('jest'), '--maxWorkers=1'];
+  const jest = ['-n', '19', bin('jest'), '--maxWorkers=2'];
   const { code, output } = await run('nice', jest, { cwd: project });
   say(`unit tests\n${output}`);
   return code;
