@@ -163,13 +163,15 @@ const LEFT_ON = { spigot: 'a spigot', centreEnd: 'a centre end' } as const;
 function LeftOn() {
   const { file, edit, problems } = useWorkspace();
   const kinds = Object.keys(LEFT_ON) as (keyof typeof LEFT_ON)[];
-  const kind = kinds.find((name) => file.allowances?.[name] !== undefined);
-  const length = kind && file.allowances?.[kind];
+  const left = (name: (typeof kinds)[number]) => file.allowances?.[name];
+  const kind = kinds.find((name) => left(name) !== undefined && left(name) !== 'none');
+  const length = kind && left(kind);
   const keep = (next: string, entry: string) =>
     edit('left on', (run) => {
       const allowances = (run.allowances ??= {});
       for (const name of kinds) {
         delete allowances[name];
+        if (next === 'none') allowances[name] = 'none';
         if (name === next) allowances[name] = entry === '' ? 'choose' : entry;
       }
     });
@@ -178,11 +180,12 @@ function LeftOn() {
       <div style={cell(3)}>
         <Choice
           label="Left on a blank"
-          value={kind ?? ''}
+          value={kind ?? (kinds.some((name) => left(name) === 'none') ? 'none' : '')}
           problem={kind && problemAt(problems, `allowances.${kind}`)}
           onChange={(value) => keep(value, '')}
         >
-          <option value="">nothing</option>
+          <option value="">what is needed</option>
+          <option value="none">nothing</option>
           {kinds.map((name) => (
             <option key={name} value={name}>
               {LEFT_ON[name]}
