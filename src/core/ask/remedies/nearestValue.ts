@@ -58,10 +58,14 @@ function figuresOf(path: string, file: RunFile): Written[] {
   return [...(at ? [at] : []), ...others];
 }
 
+/** What a figure is called where it is written: `blade width`. */
+const named = (path: string): string =>
+  (/\.?(\w+)$/.exec(path)?.[1] ?? 'figure').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+
 const changed = ({ path, put }: Written, to: number, was: number): Change => ({
   path,
   value: put(to),
-  words: `Make it ${to} instead of ${Number(was.toFixed(3))}; ${path.startsWith('part.') ? 'the drawing then says so' : 'the run then says so'}`,
+  words: `Make the ${named(path)} ${to} instead of ${Number(was.toFixed(3))}; ${path.startsWith('part.') ? 'the drawing then says so' : 'the run then says so'}`,
 });
 
 /** The figure that a problem is about, a little less or more of it, as far as it has to be. */
@@ -69,7 +73,9 @@ export const nearestValue: RemedyKind = (file, _, problems) => {
   const figures = problems.flatMap(({ path, missing }) => (missing ? [] : figuresOf(path, file)));
   return [
     ...figures.flatMap(({ path, plain }): Change[] =>
-      plain === undefined ? [] : [{ path, value: plain, words: `Make it ${plain} without limits of its own` }],
+      plain === undefined
+        ? []
+        : [{ path, value: plain, words: `Make the ${named(path)} ${plain} without limits of its own` }],
     ),
     ...TIMES.flatMap((times) =>
       figures.flatMap((figure) =>
