@@ -6,6 +6,10 @@ const stepsOf = (path: string): string[] => path.split(/[.[\]]+/).filter(Boolean
 type Open = Record<string, unknown>;
 const isOpen = (value: unknown): value is Open => typeof value === 'object' && value !== null;
 
+/** What stands at a path of a document; undefined where it leads nowhere. */
+export const valueAt = (document: unknown, path: string): unknown =>
+  stepsOf(path).reduce<unknown>((at, step) => (isOpen(at) ? at[step] : undefined), document);
+
 /**
  * A document with one value changed at a path; what lies above it is made where it is missing, but no entry of a list.
  * @returns the changed copy, or where the path leads nowhere

@@ -321,6 +321,25 @@ describe('what a drawing leaves open', () => {
     expect(checks.some((what) => what.includes('30'))).toBe(true);
   });
 
+  test('a depth with limits is measured where the drill, the bar or the tap makes it; a plain one is not', () => {
+    const whats = (depth: string | number) =>
+      planned(
+        runOf({
+          outside: [step(20, 30)],
+          bores: [
+            { from: 'front', shape: 'drill', diameter: 6, depth },
+            { from: 'back', shape: 'tap', designation: 'M6', depth },
+          ],
+        }),
+      ).setups.flatMap(({ operations }) =>
+        operations.flatMap(({ kind, checks }) =>
+          checks.flatMap(({ what }) => (what.startsWith('depth') ? [`${kind}: ${what}`] : [])),
+        ),
+      );
+    expect(whats('10 ±0.1')).toEqual(expect.arrayContaining(['drill: depth 10 mm', 'tap: depth 10 mm']));
+    expect(whats(10)).toEqual([]);
+  });
+
   test('of several materials the first that the shop has is taken; without any it is said where', () => {
     expect(planned(lid(['unobtainium', 'acetal', 'brass-cw614n'])).run.shop.material.id).toBe('acetal');
     const refused = planFile(lid(['unobtainium', 'mithril']), startValues);

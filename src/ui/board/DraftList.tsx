@@ -3,18 +3,10 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSyncExternalStore } from 'react';
 import styled from 'styled-components';
+import { Reminder } from '../primitives/Card';
 import { findDrafts } from '../run/drafts';
 
-const Drafts = styled.section`
-  margin-bottom: 12px;
-  padding: 10px 16px;
-  border: 1px solid var(--brass);
-  border-radius: 8px;
-  background: var(--brass-soft);
-  h2 {
-    margin-bottom: 4px;
-    font-size: 15px;
-  }
+const Drafts = styled(Reminder)`
   li {
     padding: 2px 0;
   }

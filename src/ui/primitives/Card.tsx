@@ -13,6 +13,19 @@ export const Card = styled.section`
   }
 `;
 
+/** What somebody should see to, above what a place shows. */
+export const Reminder = styled.section`
+  margin-bottom: 12px;
+  padding: 10px 16px;
+  border: 1px solid var(--brass);
+  border-radius: 8px;
+  background: var(--brass-soft);
+  h2 {
+    margin-bottom: 4px;
+    font-size: 15px;
+  }
+`;
+
 /** A place where nothing is yet, with what to do first. */
 export const Empty = styled.div`
   padding: 48px 20px;

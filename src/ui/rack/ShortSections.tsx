@@ -1,19 +1,11 @@
 'use client';
 import styled from 'styled-components';
 import { sectionKey, shortOf, type Section, type Shortage } from '@/core/rack/rack';
+import { Reminder } from '../primitives/Card';
 import { TextButton } from '../primitives/TextButton';
 import { metres } from './metres';
 
-const Short = styled.section`
-  margin-bottom: 14px;
-  padding: 10px 16px;
-  border: 1px solid var(--brass);
-  border-radius: 8px;
-  background: var(--brass-soft);
-  h2 {
-    margin-bottom: 4px;
-    font-size: 15px;
-  }
+const Short = styled(Reminder)`
   summary {
     padding: 6px 0;
     cursor: pointer;

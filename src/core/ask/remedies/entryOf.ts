@@ -1,6 +1,3 @@
-import { byKeys } from '../../read/byKeys';
-import type { RunFile } from '../../read/runFile';
-
 /** Lists of a drawing whose entries can be left out, and what one is called. */
 export const LISTS = {
   details: 'detail',
@@ -18,10 +15,3 @@ export function entryOf(path: string): { list: ListName; index: number } | undef
   const match = /^part\.(\w+)\[(\d+)\]/.exec(path);
   return match?.[1] && match[1] in LISTS ? { list: match[1] as ListName, index: Number(match[2]) } : undefined;
 }
-
-/** What stands at a path of a run file. */
-export const valueAt = (file: RunFile, path: string): unknown =>
-  path
-    .split(/[.[\]]+/)
-    .filter(Boolean)
-    .reduce<unknown>((at, step) => (typeof at === 'object' && at !== null ? byKeys(at)[step] : undefined), file);

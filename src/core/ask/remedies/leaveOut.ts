@@ -1,4 +1,5 @@
-import { entryOf, LISTS, valueAt } from './entryOf';
+import { valueAt } from '../../model/setPath';
+import { entryOf, LISTS } from './entryOf';
 import type { RemedyKind } from './remedy';
 
 /** What of the drawing cannot be is not made in this run: whoever may change the drawing decides. */

@@ -1,8 +1,9 @@
 import { MM_PER_INCH, parseLength } from '../../model/units/length';
+import { valueAt } from '../../model/setPath';
 import { sizeObject, type SizeEntry } from '../../model/part/size';
 import type { RunFile } from '../../read/runFile';
 import { byKeys } from '../../read/byKeys';
-import { entryOf, valueAt } from './entryOf';
+import { entryOf } from './entryOf';
 import type { Change, RemedyKind } from './remedy';
 
 /** How much less or more of a figure is tried, the nearest first. */

@@ -127,5 +127,5 @@ export const setOf = (id: string): readonly Tool[] => toolSets.find((toolSet) =>
 /** A list of tools with what it lacks of a set; those that are there stay as the shop has them. */
 export const withSet = (tools: readonly Tool[], id: string): Tool[] => [
   ...tools,
-  ...setOf(id).filter((set) => !tools.some((known) => known.id === set.id)),
+  ...setOf(id).filter((tool) => !tools.some((known) => known.id === tool.id)),
 ];

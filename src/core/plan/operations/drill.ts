@@ -5,6 +5,7 @@ import { good } from '../../model/result';
 import { cylinder } from '../../model/workpiece/profile';
 import { sayDiameter } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
+import { depthChecks } from './depthChecks';
 import { drillsOf } from './drillChain';
 import { intoHole } from './edgePaths';
 
@@ -41,7 +42,12 @@ export const drill: OperationKind = {
           diameter: tool.diameter ?? 0,
           removal: { bore: [cylinder(-1, fullDepth, radius), { z0: fullDepth, z1: tip.value, r0: radius, r1: 0 }] },
           stop: { means: 'quill' as const, settings: [{ edge: 'tip' as const, setting: tip }] },
-          checks: size ? [{ what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside' as const, size }] : [],
+          checks: size
+            ? [
+                { what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside' as const, size },
+                ...depthChecks(setup.part.holes.find(({ path }) => path === feature) ?? {}, setup),
+              ]
+            : [],
         };
       }),
     );
