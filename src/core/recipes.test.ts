@@ -2,7 +2,7 @@ import type { OperationKind } from './model/plan/operation';
 import type { HoldingKind } from './plan/holding/means/holding';
 import type { Rule } from './plan/order/rules/rule';
 import type { StopDevice } from './plan/stops/devices/device';
-import type { FeatureKind } from './read/featureKind';
+import { featureKind } from './read/featureKind';
 
 /**
  * The recipes of docs/extending.md, done: each test writes the one file (an entry) and lists it in the one index, and
@@ -164,25 +164,25 @@ test('a means of holding: taken where it is best, with its words and its minutes
 });
 
 test('a feature: file, schema, lines and doubts take it up', async () => {
-  const scribe: FeatureKind = {
+  const scribe = featureKind({
     kind: 'scribe',
     label: 'Scribed line',
     fields: [
       { key: 'at', label: 'At', takes: 'place', needed: true },
       { key: 'width', label: 'Width', takes: 'length', needed: true },
     ],
-    read: (values, path) => ({
+    read: ({ at, width }, path) => ({
       ok: true,
       value: {
         path,
         kind: 'scribe',
         name: 'scribed line',
-        z0: values.number('at'),
-        z1: values.number('at') + values.number('width'),
+        z0: at.nominal,
+        z1: at.nominal + width,
         dimensions: [],
       },
     }),
-  };
+  });
   const world = await withIndex('./read/details', () => ({
     detailKinds: [...jest.requireActual('./read/details').detailKinds, scribe],
   }));

@@ -176,7 +176,7 @@ describe('what cannot be is refused with where, what and what would do', () => {
     ],
     [
       'a field that the shape does not have',
-      runOf({ outside: [{ ...step(10, 5), from: 4 }] }),
+      runOf({ outside: [{ ...step(10, 5), from: 4 } as never] }),
       'part.outside[0].from',
       'is not known here',
     ],

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { RunFile, StepFile } from './read/runFile';
+import type { RunFile, StepOf } from './read/runFile';
 import type { SizeEntry } from './model/part/size';
 import { planFile, type Plan } from './plan/plan';
 import type { Problem, Result } from './model/result';
@@ -12,7 +12,11 @@ export const example = (name: string): RunFile =>
   JSON.parse(readFileSync(join(__dirname, '../../examples', `${name}.json`), 'utf8')) as RunFile;
 
 /** A cylinder. */
-export const step = (diameter: SizeEntry, length: SizeEntry, more: Partial<StepFile> = {}): StepFile => ({
+export const step = (
+  diameter: SizeEntry,
+  length: SizeEntry,
+  more: Partial<StepOf<'cylinder'>> = {},
+): StepOf<'cylinder'> => ({
   shape: 'cylinder',
   diameter,
   length,

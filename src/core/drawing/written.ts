@@ -2,7 +2,7 @@ import type { Dimension, Place } from '../model/part/feature';
 import { chainBetween, sumOf, treeOf } from '../model/part/chain';
 import { countedFrom } from '../read/lengths/faces';
 import type { Part } from '../model/part/part';
-import type { Size } from '../model/part/size';
+import { exactly, type Size } from '../model/part/size';
 import { finishedPart } from '../model/workpiece/finishedPart';
 import { radiusAt } from '../model/workpiece/profile';
 import type { UnitSystem } from '../model/units/length';
@@ -28,7 +28,6 @@ export interface Length {
 }
 
 /** A size that the drawing gives no limits of its own. */
-const plainSize = (nominal: number): Size => ({ nominal, lower: 0, upper: 0, aim: nominal, from: 'general' });
 
 /** Diameters of the plain steps. */
 const stepLabels = ({ steps, features }: Part, units: UnitSystem): Label[] =>
@@ -65,7 +64,7 @@ const chamferLabels = ({ chamfers, steps }: Part, units: UnitSystem): Label[] =>
   chamfers.map(({ path, step, end, z, size }) => ({
     z: end === 'front' ? z + size / 2 : z - size / 2,
     r: (steps.find(({ path: other }) => other === step)?.diameter.nominal ?? 0) / 2 - size / 2,
-    text: `${sizeOnDrawing(plainSize(size), units)} × 45°`,
+    text: `${sizeOnDrawing(exactly(size), units)} × 45°`,
     of: path,
     critical: false,
   }));
@@ -83,7 +82,7 @@ const holeLabels = ({ holes, length }: Part, units: UnitSystem): Label[] =>
 function lengthsOf(part: Part, units: UnitSystem): Length[] {
   const { steps, links, features, holes, length } = part;
   const edges = [0, ...steps.map(({ zTo }) => zTo)];
-  const plain = (z0: number, z1: number, of: string, size: Size = plainSize(z1 - z0)): Length => ({
+  const plain = (z0: number, z1: number, of: string, size: Size = exactly(z1 - z0)): Length => ({
     z0,
     z1,
     text: sizeOnDrawing(size, units),

@@ -17,7 +17,9 @@ export function chamfersOnSteps(file: RunFile): RunFile {
   const outside = file.part.outside.map((step, index) => {
     const moved = details.flatMap((detail, at) => {
       const chamfer = onStep(at);
-      return chamfer && stepIndex(chamfer.step) === index ? [[chamfer.end, detail.size] as const] : [];
+      return detail.kind === 'chamfer' && chamfer && stepIndex(chamfer.step) === index
+        ? [[chamfer.end, detail.size] as const]
+        : [];
     });
     return moved.length === 0 ? step : { ...step, chamfers: { ...step.chamfers, ...Object.fromEntries(moved) } };
   });

@@ -1,34 +1,42 @@
 import { andThen, good, type Result } from '../model/result';
 import { faceOf } from '../read/lengths/faces';
-import { fromFront } from '../read/readDetails';
+import { placeFromFront } from '../read/readDetails';
 import { entered } from '../read/readOutside';
 import { readPart } from '../read/readPart';
+import type { SizeEntry } from '../model/part/size';
 import { MM_PER_INCH } from '../model/units/length';
 import type { DetailFile, LengthFile, PartFile, RunFile, StepFile } from '../read/runFile';
 
 const OTHER = { front: 'back', back: 'front' } as const;
 
 function mirroredStep(step: StepFile): StepFile {
-  const { from, to, rises, chamfers, ...rest } = step;
+  const { chamfers } = step;
+  const turned = chamfers
+    ? {
+        ...step,
+        chamfers: {
+          ...(chamfers.back === undefined ? {} : { front: chamfers.back }),
+          ...(chamfers.front === undefined ? {} : { back: chamfers.front }),
+        },
+      }
+    : step;
+  if (turned.shape !== 'cone') return turned;
+  const { from, to, rises, ...cone } = turned;
   return {
-    ...rest,
+    ...cone,
     ...(to === undefined ? {} : { from: to }),
     ...(from === undefined ? {} : { to: from }),
     // An angle with one diameter says which way it widens; with two the diameters do.
-    ...(rises
-      ? { rises: OTHER[rises] }
-      : step.shape === 'cone' && (from === undefined || to === undefined)
-        ? { rises: 'front' as const }
-        : {}),
-    ...(chamfers
-      ? {
-          chamfers: {
-            ...(chamfers.back === undefined ? {} : { front: chamfers.back }),
-            ...(chamfers.front === undefined ? {} : { back: chamfers.front }),
-          },
-        }
-      : {}),
+    ...(rises ? { rises: OTHER[rises] } : from === undefined || to === undefined ? { rises: 'front' } : {}),
   };
+}
+
+/** A detail with its place from the other face, and what faces one end facing the other. */
+function mirroredDetail(entry: DetailFile, place: () => SizeEntry): DetailFile {
+  if (entry.kind === 'face-groove') return { ...entry, face: OTHER[entry.face] };
+  const turned = { ...entry, at: place() };
+  delete turned.datum;
+  return turned.kind === 'chamfer' && turned.side ? { ...turned, side: OTHER[turned.side] } : turned;
 }
 
 /** A length between the same two faces, each by its number from what is then the front. */
@@ -57,21 +65,18 @@ export const mirrorPart = ({ part, units }: Pick<RunFile, 'part' | 'units'>): Re
     const inUnits = (mm: number) => Number((units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
     const details = (part.details ?? []).map((entry, index): DetailFile => {
       const path = `part.details[${index}]`;
-      const placed = fromFront(entry, path, around);
-      const { detail, at: z = 0, place } = placed.ok ? placed.value : { detail: entry };
-      const feature = features.find((candidate) => candidate.path === path);
-      // What begins at its place ends there when it is turned; an edge, a vee and a form are where they are.
-      const begins = feature && !['chamfer', 'radius', 'vee', 'hollow'].includes(feature.kind);
-      const wide = begins ? feature.z1 - feature.z0 : 0;
-      const from = inUnits(length - z - wide);
-      // Limits stay as wide, and count from the other end.
-      const limits: [number, number] | undefined =
-        place?.size.from === 'limits' ? [inUnits(-place.size.upper), inUnits(-place.size.lower)] : undefined;
-      return {
-        ...detail,
-        at: limits ? { size: from, limits } : from,
-        ...(detail.side ? { side: OTHER[detail.side] } : {}),
-      };
+      return mirroredDetail(entry, () => {
+        const placed = placeFromFront(entry, path, around);
+        const place = placed.ok ? placed.value : undefined;
+        const feature = features.find((candidate) => candidate.path === path);
+        // What begins at its place ends there when it is turned; an edge, a vee and a form are where they are.
+        const begins = feature && !['chamfer', 'radius', 'vee', 'hollow'].includes(feature.kind);
+        const wide = begins ? feature.z1 - feature.z0 : 0;
+        const from = inUnits(length - (place?.at.nominal ?? 0) - wide);
+        // Limits stay as wide, and count from the other end.
+        const size = place?.drawn.size;
+        return size?.from === 'limits' ? { size: from, limits: [inUnits(-size.upper), inUnits(-size.lower)] } : from;
+      });
     });
     return good({
       ...part,

@@ -59,11 +59,13 @@ describe('turned end for end', () => {
     const [one, other] = [mass(part), mass(turned(part))];
     expect(other.volume).toBeCloseTo(one.volume, 6);
     expect(other.centre).toBeCloseTo(22 - one.centre, 6);
-    expect(turned(part).details?.map(({ at, side }) => [at, side])).toEqual([
-      [14, undefined],
-      [0, 'front'],
-      [4, undefined],
-    ]);
+    expect(turned(part).details).toMatchObject([{ at: 14 }, { at: 0, side: 'front' }, { at: 4 }]);
+  });
+
+  test('a groove in the front face is in the back face, and stays without a place along the part', () => {
+    const groove = { kind: 'face-groove', face: 'front', inner: 8, outer: 12, depth: 1 } as const;
+    const outside = [step(20, 10)];
+    expect(turned({ ...part, outside, details: [groove], bores: [] }).details).toEqual([{ ...groove, face: 'back' }]);
   });
 
   test('twice is as it was', () => {

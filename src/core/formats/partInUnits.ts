@@ -1,6 +1,6 @@
 import { KIND_KEY, kindOfEntry, type EntryListName } from '../read/entryKinds';
 import type { Field } from '../read/fields';
-import { sizeObject, type LengthEntry, type SizeEntry } from '../model/part/size';
+import { isSize, sizeObject, type LengthEntry, type SizeEntry } from '../model/part/size';
 import type { UnitSystem } from '../model/units/length';
 import type { DetailFile, ElsewhereFile, HoleFile, PartFile, StepFile } from '../read/runFile';
 
@@ -23,8 +23,8 @@ function namedSize(entry: SizeEntry, units: UnitSystem): SizeEntry {
 }
 
 function inWords({ takes }: Field, value: unknown, units: UnitSystem): unknown {
-  if (takes === 'size' || takes === 'place' || takes === 'depth') return namedSize(value as SizeEntry, units);
-  return takes === 'length' ? named(value as LengthEntry, units) : value;
+  const isLong = takes === 'size' || takes === 'place' || takes === 'depth' || takes === 'length';
+  return isLong && isSize(value) ? namedSize(value, units) : value;
 }
 
 function entryInUnits<E extends StepFile | DetailFile | HoleFile | ElsewhereFile>(

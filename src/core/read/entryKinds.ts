@@ -3,7 +3,6 @@ import { boreKinds } from './bores';
 import { detailKinds } from './details';
 import { elsewhereKinds } from './elsewhere';
 import type { Field } from './fields';
-import { DRILLED } from './readHoles';
 import { stepShapes } from './shapes';
 import { byKeys } from './byKeys';
 
@@ -24,10 +23,7 @@ export const KIND_KEY = { outside: 'shape', details: 'kind', bores: 'shape', els
 export const ENTRY_KINDS: Record<EntryListName, readonly EntryKind[]> = {
   outside: stepShapes.map(({ shape, label, fields }) => ({ name: shape, label, fields })),
   details: detailKinds.map(({ kind, label, fields }) => ({ name: kind, label, fields })),
-  bores: [
-    { name: 'drill', label: 'Drilled hole', fields: DRILLED },
-    ...boreKinds.map(({ kind, label, fields }) => ({ name: kind, label, fields })),
-  ],
+  bores: boreKinds.map(({ kind, label, fields }) => ({ name: kind, label, fields })),
   elsewhere: elsewhereKinds.map(({ kind, label, fields }) => ({ name: kind, label, fields })),
 };
 

@@ -419,6 +419,12 @@ test('a run-out ties two surfaces by their names', () => {
 });
 
 describe('what a drawing says of how closely', () => {
+  test('a cross hole with a depth that has limits goes so deep, not through', () => {
+    const part = detail({ kind: 'cross-hole', at: 10, diameter: 4, depth: '5 +0.2/0' });
+    expect(part.features[0]?.cross?.depth).toBeCloseTo(5.1, 9);
+    expect(part.features[0]?.deep).toMatchObject({ nominal: 5, lower: 0, upper: 0.2 });
+  });
+
   test('a depth with limits is made to their middle and measured; a plain one is as it is typed', () => {
     const bore = (depth: SizeEntry) => hole({ from: 'front', shape: 'bore', diameter: 10, depth }).features[0];
     expect(bore('6.5 +0.1/0')?.z1).toBeCloseTo(6.55, 9);

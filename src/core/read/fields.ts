@@ -1,7 +1,17 @@
 import { bad, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { parseLength, type UnitSystem } from '../model/units/length';
-import { readPlace, readSize, sizeObject, type LengthEntry, type Size, type SizeEntry } from '../model/part/size';
+import {
+  isLength,
+  isSize,
+  readPlace,
+  readSize,
+  sizeObject,
+  type LengthEntry,
+  type Size,
+  type SizeEntry,
+} from '../model/part/size';
 import type { GeneralClass } from '../model/part/tolerance';
+import { byKeys, type ByKeys } from './byKeys';
 
 /** What a field of an entry holds, and so how it is read, typed and written into the schema. */
 export type Takes =
@@ -35,17 +45,63 @@ export interface Context {
   general: GeneralClass;
 }
 
-/** What an entry said, read: asked for by key. A needed field is there; asking for one that is not is a bug. */
-export interface Values {
-  /** mm, degrees, µm or a count; of a place where it is, its limits apart. */
-  number(key: string): number;
-  optional(key: string): number | undefined;
-  size(key: string): Size;
-  optionalSize(key: string): Size | undefined;
-  text(key: string): string | undefined;
+/** What is read from a field, by what it takes. */
+interface Taken {
+  /** mm. */
+  length: number;
+  size: Size;
+  /** Where something is, with the limits of that. */
+  place: Size;
+  /** mm, or a size where the drawing gives it limits of its own. */
+  depth: number | Size | 'through';
+  /** Degrees. */
+  angle: number;
+  turn: number;
+  /** Ra, µm. */
+  roughness: number;
+  count: number;
+  face: string;
+  text: string;
 }
 
-export type Value = number | Size | string;
+/** How a field stands in a file. */
+interface Typed {
+  length: LengthEntry;
+  size: SizeEntry;
+  place: SizeEntry;
+  depth: SizeEntry;
+  angle: number | string;
+  turn: number | string;
+  roughness: number | string;
+  count: number | string;
+  face: number | string;
+  text: string;
+}
+
+type By<Meaning, T extends Takes> = T extends keyof Meaning
+  ? Meaning[T]
+  : T extends readonly (infer Word)[]
+    ? Word
+    : never;
+
+/** What the fields of an entry said, by their keys: a needed one is there. */
+export type ValuesOf<Fields extends readonly Field[]> = {
+  [F in Fields[number] as F extends { needed: true } ? F['key'] : never]: By<Taken, F['takes']>;
+} & {
+  [F in Fields[number] as F extends { needed: true } ? never : F['key']]?: By<Taken, F['takes']>;
+};
+
+/** The fields of an entry as a file writes them. */
+export type TypedIn<Fields extends readonly Field[]> = {
+  [F in Fields[number] as F extends { needed: true } ? (F extends { follows: true } ? never : F['key']) : never]: By<
+    Typed,
+    F['takes']
+  >;
+} & {
+  [
+    F in Fields[number] as F extends { needed: true } ? (F extends { follows: true } ? F['key'] : never) : F['key']
+  ]?: By<Typed, F['takes']>;
+};
 
 const isBlank = (entry: unknown) => entry === undefined || (typeof entry === 'string' && entry.trim() === '');
 
@@ -55,7 +111,8 @@ export function readLength(entry: LengthEntry, units: UnitSystem, path: string):
   return length.ok ? length : bad(...length.problems.map((problem) => ({ ...problem, path })));
 }
 
-function readPositive(entry: LengthEntry, units: UnitSystem, path: string): Result<number> {
+function readPositive(entry: unknown, units: UnitSystem, path: string): Result<number> {
+  if (!isLength(entry)) return refuse(path, 'is not a length');
   const length = readLength(entry, units, path);
   return length.ok && length.value <= 0 ? refuse(path, `${entry} must be more than nothing`) : length;
 }
@@ -65,9 +122,12 @@ function readNumber(entry: unknown, path: string, what: string, accepts: (value:
   return Number.isFinite(value) && accepts(value) ? good(value) : refuse(path, `“${String(entry)}” is not ${what}`);
 }
 
+const readWord = (entry: unknown): Result<string> => good(String(entry).trim());
+
 /** Through, or how deep; a size only where the drawing gives it limits of its own. */
-function readDepth(entry: SizeEntry, context: Context, path: string): Result<Value> {
+function readDepth(entry: unknown, path: string, context: Context): Result<Taken['depth']> {
   if (String(entry).trim().toLowerCase() === 'through') return good('through');
+  if (!isSize(entry)) return refuse(path, 'is not a depth');
   const parts = sizeObject(entry);
   if (typeof parts !== 'object') return readPositive(parts, context.units, path);
   return parts.fit || parts.limits
@@ -75,34 +135,29 @@ function readDepth(entry: SizeEntry, context: Context, path: string): Result<Val
     : readPositive(parts.size, context.units, path);
 }
 
-function readField({ takes }: Field, entry: unknown, path: string, context: Context): Result<Value> {
-  if (Array.isArray(takes)) {
-    const word = String(entry).trim().toLowerCase();
-    return takes.includes(word)
-      ? good(word)
-      : refuse(path, `“${String(entry)}” is not known here; it can be ${takes.join(', ')}`);
-  }
-  switch (takes as Exclude<Takes, readonly string[]>) {
-    case 'length':
-      return readPositive(entry as LengthEntry, context.units, path);
-    case 'place':
-      return readPlace(entry as SizeEntry, { ...context, path });
-    case 'size':
-      return readSize(entry as SizeEntry, { ...context, path });
-    case 'depth':
-      return readDepth(entry as SizeEntry, context, path);
-    case 'angle':
-      return readNumber(entry, path, 'an angle; write degrees, as 60', (value) => value > 0 && value < 180);
-    case 'turn':
-      return readNumber(entry, path, 'an angle; write degrees, as 0 or 45', (value) => value >= 0 && value < 360);
-    case 'roughness':
-      return readNumber(entry, path, 'a roughness; write Ra in µm, as 1.6', (value) => value > 0);
-    case 'count':
-      return readNumber(entry, path, 'a whole number', (value) => Number.isInteger(value) && value > 0);
-    case 'face':
-    case 'text':
-      return good(String(entry).trim());
-  }
+const READERS: { [T in keyof Taken]: (entry: unknown, path: string, context: Context) => Result<Taken[T]> } = {
+  length: (entry, path, { units }) => readPositive(entry, units, path),
+  size: (entry, path, context) =>
+    isSize(entry) ? readSize(entry, { ...context, path }) : refuse(path, 'is not a size'),
+  place: (entry, path, context) =>
+    isSize(entry) ? readPlace(entry, { ...context, path }) : refuse(path, 'is not a place'),
+  depth: readDepth,
+  angle: (entry, path) =>
+    readNumber(entry, path, 'an angle; write degrees, as 60', (value) => value > 0 && value < 180),
+  turn: (entry, path) =>
+    readNumber(entry, path, 'an angle; write degrees, as 0 or 45', (value) => value >= 0 && value < 360),
+  roughness: (entry, path) => readNumber(entry, path, 'a roughness; write Ra in µm, as 1.6', (value) => value > 0),
+  count: (entry, path) => readNumber(entry, path, 'a whole number', (value) => Number.isInteger(value) && value > 0),
+  face: readWord,
+  text: readWord,
+};
+
+function readField({ takes }: Field, entry: unknown, path: string, context: Context): Result<Taken[keyof Taken]> {
+  if (typeof takes === 'string') return READERS[takes](entry, path, context);
+  const word = String(entry).trim().toLowerCase();
+  return takes.includes(word)
+    ? good(word)
+    : refuse(path, `“${String(entry)}” is not known here; it can be ${takes.join(', ')}`);
 }
 
 /**
@@ -110,42 +165,28 @@ function readField({ takes }: Field, entry: unknown, path: string, context: Cont
  * @param known values that follow from elsewhere, for fields left empty
  * @returns its values, or every field that cannot be read with its path
  */
-export function readFields(
-  fields: readonly Field[],
+export function readFields<const Fields extends readonly Field[]>(
+  fields: Fields,
   entry: object,
   path: string,
   context: Context,
-  known: Partial<Record<string, Value>> = {},
-): Result<Values> {
-  const given = entry as Record<string, unknown>;
+  known: Readonly<Partial<Record<string, Size>>> = {},
+): Result<ValuesOf<Fields>> {
+  const given = byKeys(entry);
   const problems: Problem[] = [];
-  const values = new Map<string, Value>();
+  const values: ByKeys = {};
   for (const field of fields) {
     const at = `${path}.${field.key}`;
     if (isBlank(given[field.key])) {
       const value = known[field.key];
-      if (value !== undefined) values.set(field.key, value);
+      if (value !== undefined) values[field.key] = value;
       else if (field.needed) problems.push(missing(at));
       continue;
     }
     const value = readField(field, given[field.key], at, context);
-    if (value.ok) values.set(field.key, value.value);
+    if (value.ok) values[field.key] = value.value;
     else problems.push(...value.problems);
   }
-  if (problems.length > 0) return { ok: false, problems };
-  const is = <T extends Value>(key: string, kind: 'number' | 'object' | 'string') => {
-    const value = values.get(key);
-    return typeof value === kind ? (value as T) : undefined;
-  };
-  const needed = <T>(key: string, value: T | undefined): T => {
-    if (value === undefined) throw new Error(`${path}.${key} was not read`);
-    return value;
-  };
-  return good({
-    optional: (key) => is<number>(key, 'number'),
-    optionalSize: (key) => is<Size>(key, 'object'),
-    text: (key) => is<string>(key, 'string'),
-    number: (key) => needed(key, is<number>(key, 'number') ?? is<Size>(key, 'object')?.nominal),
-    size: (key) => needed(key, is<Size>(key, 'object')),
-  });
+  // Every needed field is there and each was read as what it takes: what the type says.
+  return problems.length > 0 ? { ok: false, problems } : good(values as ValuesOf<Fields>);
 }

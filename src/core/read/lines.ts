@@ -1,7 +1,7 @@
 import { ENTRY_KINDS, KIND_KEY, type EntryListName } from './entryKinds';
 import { LENGTH_FIELDS } from './lengths/drawnLengths';
 import type { Field } from './fields';
-import { sizeText, type SizeEntry } from '../model/part/size';
+import { isSize, sizeText } from '../model/part/size';
 import { bad, good, type Problem, type Result } from '../model/result';
 import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from './runFile';
 import { byKeys } from './byKeys';
@@ -126,7 +126,7 @@ export function readLines(text: string): Result<Lines> {
   return problems.length > 0 ? bad(...problems) : good(lines);
 }
 
-const textOf = (value: unknown): string => sizeText(value as SizeEntry | undefined).trim();
+const textOf = (value: unknown): string => (isSize(value) ? sizeText(value).trim() : '');
 
 /** One entry as a line: figures in order as long as none is missing, then each after its word. */
 function lineOf(entry: Entry, word: Word | undefined): string {

@@ -3,29 +3,33 @@ import type { DetailFile, StepFile } from './runFile';
 import { andThen, collect, good, refuse, type Problem, type Result } from '../model/result';
 import { formatNominal } from '../model/units/length';
 import { detailKinds } from './details';
+import { chamfer } from './details/chamfer';
 import type { Feature, Place } from '../model/part/feature';
-import { readFields } from './fields';
 import { countedFrom, faceOf, noFace } from './lengths/faces';
 import type { Chamfer, Step } from '../model/part/part';
 import type { Outside } from './readOutside';
-import { readPlace, sizeText } from '../model/part/size';
+import { exactly, readPlace, sizeText, type Size } from '../model/part/size';
 import { CLOSE } from '../model/tolerances';
 
-/**
- * A detail without its place, that place counted from the finished front face, mm, and as the drawing has it, whichever
- * face that counts from.
- */
-export function fromFront(
+/** Where a detail is: from the finished front face, mm, and as the drawing has it, whichever face that counts from. */
+interface Placed {
+  at: Size;
+  drawn: Place;
+}
+
+/** The place of a detail; undefined for one that has none, or not yet. */
+export function placeFromFront(
   entry: DetailFile,
   path: string,
   { steps, edges, units, general }: Pick<Surroundings, 'steps' | 'edges' | 'units' | 'general'>,
-): Result<{ detail: Omit<DetailFile, 'at'>; at?: number; place?: Place }> {
-  const { datum = '', at, ...detail } = entry;
+): Result<Placed | undefined> {
+  if (entry.kind === 'face-groove') return good(undefined);
+  const { datum = '', at } = entry;
   const face = String(datum).trim() === '' ? 0 : faceOf(datum, steps);
   if (face === undefined) return refuse(`${path}.datum`, noFace(datum, steps));
-  if (at === undefined || sizeText(at).trim() === '') return good({ detail });
+  if (at === undefined || sizeText(at).trim() === '') return good(undefined);
   return andThen(readPlace(at, { units, general, path: `${path}.at` }), (size) =>
-    good({ detail, at: countedFrom(face, edges, size.nominal), place: { face, size } }),
+    good({ at: { ...size, nominal: countedFrom(face, edges, size.nominal) }, drawn: { face, size } }),
   );
 }
 
@@ -38,37 +42,33 @@ function placed(feature: Feature, place: Place | undefined, onCorner: boolean): 
     : good(feature);
 }
 
-/** Reads a detail at its place, mm from the finished front face, and as the drawing has that. */
-function readAt(
-  detail: Omit<DetailFile, 'at'>,
-  at: number | undefined,
-  place: Place | undefined,
-  path: string,
-  around: Surroundings,
-): Result<Feature> {
-  const kind = detailKinds.find((known) => known.kind === detail.kind);
-  if (!kind) return refuse(`${path}.kind`, `“${detail.kind}” is not a detail`);
-  return andThen(readFields(kind.fields, detail, path, around, at === undefined ? {} : { at }), (values) =>
-    andThen(kind.read(values, path, around), (feature) => placed(feature, place, kind.onCorner === true)),
-  );
-}
-
 /** Reads a detail of the run file. */
 function readDetail(entry: DetailFile, path: string, around: Surroundings): Result<Feature> {
-  const read = andThen(fromFront(entry, path, around), ({ detail, at, place }) =>
-    readAt(detail, at, place, path, around),
+  const kind = detailKinds.find((known) => known.kind === entry.kind);
+  if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not a detail`);
+  return andThen(placeFromFront(entry, path, around), (place) =>
+    andThen(
+      kind.read(place ? { ...entry, at: undefined } : entry, path, around, place && { at: place.at }),
+      (feature) =>
+        andThen(placed(feature, place?.drawn, kind.onCorner === true), (at) =>
+          good(entry.name ? { ...at, called: entry.name } : at),
+        ),
+    ),
   );
-  return read.ok && entry.name ? good({ ...read.value, called: entry.name }) : read;
 }
 
 /** The chamfers that a step has on its own corners; an empty entry is none. Its problems stand at the entry. */
-function readOwnChamfers({ chamfers = {} }: StepFile, step: Step, around: Surroundings): Result<Feature>[] {
+function readOwnChamfers(
+  { chamfers = {} }: Pick<StepFile, 'chamfers'>,
+  step: Step,
+  around: Surroundings,
+): Result<Feature>[] {
   return (['front', 'back'] as const).flatMap((side) => {
     const size = chamfers[side];
     if (size === undefined || String(size).trim() === '') return [];
     const path = `${step.path}.chamfers.${side}`;
     const at = side === 'front' ? step.zFrom : step.zTo;
-    const read = readAt({ kind: 'chamfer', size, side }, at, undefined, path, around);
+    const read = chamfer.read({ size, side }, path, around, { at: exactly(at) });
     return [read.ok ? read : { ok: false, problems: read.problems.map((problem) => ({ ...problem, path })) }];
   });
 }
@@ -116,7 +116,7 @@ export function readDetails(
 ): Result<{ chamfers: Chamfer[]; features: Feature[] }> {
   const read = collect([
     ...details.map((entry, index) => readDetail(entry, `part.details[${index}]`, around)),
-    ...outside.steps.flatMap((step, index) => readOwnChamfers(entries[index] ?? { shape: 'cylinder' }, step, around)),
+    ...outside.steps.flatMap((step, index) => readOwnChamfers(entries[index] ?? {}, step, around)),
   ]);
   if (!read.ok) return read;
   const chamfers: Chamfer[] = [];

@@ -1,10 +1,10 @@
 import type { Elsewhere } from '../model/part/elsewhere';
 import type { ElsewhereFile } from './runFile';
-import { andThen, collect, good, refuse, type Result } from '../model/result';
+import { collect, good, refuse, type Result } from '../model/result';
 import { sayDiameter } from '../model/words';
 import { elsewhereKinds } from './elsewhere';
 import type { Surfaces } from './elsewhere/elsewhere';
-import { readFields, type Context } from './fields';
+import type { Context } from './fields';
 import type { Part } from '../model/part/part';
 
 /** Steps and bores by the names that the drawing gives them; a nameless step by its number. */
@@ -50,9 +50,7 @@ export function readElsewhere(
       const path = `part.elsewhere[${index}]`;
       const kind = elsewhereKinds.find((elsewhereKind) => elsewhereKind.kind === entry.kind);
       if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not known here`);
-      return andThen(readFields(kind.fields, entry, path, context), (values) =>
-        kind.read(values, path, surfaces, context),
-      );
+      return kind.read(entry, path, surfaces, context);
     }),
   );
   return read.ok ? good([...read.value].sort((a, b) => order(a) - order(b))) : read;

@@ -1,5 +1,5 @@
 import type { LengthFile, StepFile } from './runFile';
-import { andThen, collect, good, refuse, type Problem, type Result } from '../model/result';
+import { andThen, bad, collect, good, refuse, type Problem, type Result } from '../model/result';
 import { cylinder, type Segment } from '../model/workpiece/segment';
 import { sayDiameter } from '../model/words';
 import type { Feature } from '../model/part/feature';
@@ -13,7 +13,7 @@ import { readSize, type Size } from '../model/part/size';
 import { CLOSE } from '../model/tolerances';
 
 /** What every step may have beside its shape. */
-const SURFACE: readonly Field[] = [{ key: 'roughness', label: 'Ra', takes: 'roughness' }];
+const SURFACE = [{ key: 'roughness', label: 'Ra', takes: 'roughness' }] as const satisfies readonly Field[];
 
 /** The outside, read: what turning leaves, what it is beyond that, and its true outline. */
 export interface Outside {
@@ -40,13 +40,11 @@ type Where = Context & { z: number; first: boolean; last: boolean };
 function readStep(entry: StepFile, path: string, where: Where, known?: Size): Result<Read> {
   const shape = stepShapes.find((stepShape) => stepShape.shape === entry.shape);
   if (!shape) return refuse(`${path}.shape`, `“${entry.shape}” is not a shape of a step`);
-  return andThen(
-    readFields([...shape.fields, ...SURFACE], entry, path, where, known ? { length: known } : {}),
-    (values) =>
-      andThen(shape.read(values, path, where), (read) =>
-        good({ ...read, path, entry, zFrom: where.z, roughness: values.optional('roughness') }),
-      ),
-  );
+  const read = shape.read(entry, path, where, known ? { length: known } : {});
+  const surface = readFields(SURFACE, entry, path, where);
+  return read.ok && surface.ok
+    ? good({ ...read.value, path, entry, zFrom: where.z, roughness: surface.value.roughness })
+    : bad(...problemsIn(read, surface));
 }
 
 const pathOf = (index: number) => `part.outside[${index}]`;

@@ -1,3 +1,8 @@
+import type { boreKinds } from './bores';
+import type { detailKinds } from './details';
+import type { elsewhereKinds } from './elsewhere';
+import type { EntryOf } from './featureKind';
+import type { stepShapes } from './shapes';
 import type { Way } from '../model/way';
 import type { LengthEntry, SizeEntry } from '../model/part/size';
 import type { HouseRules } from '../model/shop/houseRules';
@@ -7,22 +12,8 @@ import type { Overrule } from '../model/overrule';
 import type { RunAllowances } from '../model/run';
 import type { UnitSystem } from '../model/units/length';
 
-type Angle = number | string;
-type End = 'front' | 'back';
-
-/** One step of the outside, front to back; which of the fields it has follows from its shape (`core/read/shapes`). */
-export interface StepFile {
-  shape: 'cylinder' | 'cone' | 'sphere' | 'hex' | 'square';
-  diameter?: SizeEntry;
-  length?: SizeEntry;
-  /** Diameters of a cone at its front and its back end, and its angle. */
-  from?: SizeEntry;
-  to?: SizeEntry;
-  included?: Angle;
-  half?: Angle;
-  rises?: End;
-  /** Across the flats of a hexagon or a square. */
-  across?: SizeEntry;
+/** One step of the outside, front to back; which of the fields it has follows from its shape. */
+export type StepFile = EntryOf<'shape', (typeof stepShapes)[number]> & {
   name?: string;
   roughness?: number | string;
   critical?: boolean;
@@ -32,68 +23,19 @@ export interface StepFile {
   why?: string;
   /** 45° chamfers on its own corners; the same as `details` at those places, and they move with the step. */
   chamfers?: { front?: LengthEntry; back?: LengthEntry };
-}
+};
 
-/** A detail of the outside; which of the fields it has follows from its kind (`core/read/details`). */
-export interface DetailFile {
-  kind:
-    'chamfer' | 'radius' | 'groove' | 'face-groove' | 'vee' | 'hollow' | 'thread' | 'knurl' | 'flats' | 'cross-hole';
-  at?: SizeEntry;
-  /** The face that `at` is measured from; without it the front. */
-  datum?: string | number;
-  size?: LengthEntry;
-  side?: End;
-  angle?: Angle;
-  form?: 'fillet' | 'corner';
-  width?: SizeEntry;
-  bottom?: SizeEntry;
-  radius?: LengthEntry;
-  depth?: SizeEntry;
-  /** Of a groove in a face: which, and between which diameters. */
-  face?: End;
-  inner?: SizeEntry;
-  outer?: SizeEntry;
-  included?: Angle;
-  length?: LengthEntry;
-  designation?: string;
-  runOut?: LengthEntry;
-  pattern?: 'straight' | 'diamond';
-  pitch?: LengthEntry;
-  count?: number | string;
-  across?: SizeEntry;
-  diameter?: SizeEntry;
-  /** How far out of square, degrees. */
-  tilt?: Angle;
-  name?: string;
-}
+/** A step of one shape. */
+export type StepOf<Shape extends StepFile['shape']> = Extract<StepFile, { shape: Shape }>;
 
-/** A hole on the axis; which of the fields it has follows from its shape (`core/read/bores`). */
-export interface HoleFile {
-  from: End;
-  shape: 'drill' | 'ream' | 'bore' | 'counterbore' | 'countersink' | 'cone' | 'tap' | 'groove';
-  diameter?: SizeEntry;
-  depth?: SizeEntry;
-  depthTo?: 'full' | 'point';
-  bottom?: SizeEntry;
-  mouth?: LengthEntry;
-  small?: LengthEntry;
-  included?: Angle;
-  designation?: string;
-  at?: LengthEntry;
-  width?: SizeEntry;
-  name?: string;
-}
+/** A detail of the outside; which of the fields it has follows from its kind. */
+export type DetailFile = EntryOf<'kind', (typeof detailKinds)[number]>;
 
-/** Work on other machines or by other firms; which of the fields it has follows from its kind (`core/read/elsewhere`). */
-export interface ElsewhereFile {
-  kind: 'harden' | 'grind' | 'hone' | 'plate';
-  on?: string;
-  leave?: LengthEntry;
-  thickness?: LengthEntry;
-  growth?: LengthEntry;
-  to?: string;
-  with?: string;
-}
+/** A hole on the axis; which of the fields it has follows from its shape. */
+export type HoleFile = EntryOf<'shape', (typeof boreKinds)[number]>;
+
+/** Work on other machines or by other firms; which of the fields it has follows from its kind. */
+export type ElsewhereFile = EntryOf<'kind', (typeof elsewhereKinds)[number]>;
 
 /** A length as the drawing gives it, from whichever datum: between two faces (`core/read/lengths/faces`). */
 export interface LengthFile {
@@ -166,7 +108,7 @@ export interface RunFile {
 }
 
 /** A step that waits to be filled in. */
-export const emptyStep = (): StepFile => ({ shape: 'cylinder', diameter: '', length: '' });
+export const emptyStep = (): StepOf<'cylinder'> => ({ shape: 'cylinder', diameter: '', length: '' });
 
 /** A run with nothing entered yet. */
 export const emptyRun = (units: UnitSystem = 'mm'): RunFile => ({

@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import type { Field as EntryField } from '@/core/read/fields';
-import { sizeText, type SizeEntry } from '@/core/model/part/size';
+import { isSize, sizeText } from '@/core/model/part/size';
 import { Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 
@@ -40,7 +40,10 @@ const Caption = styled.label`
 
 type Entry = Record<string, unknown>;
 
-export const textIn = (entry: Entry, key: string): string => sizeText(entry[key] as SizeEntry | undefined);
+export const textIn = (entry: Entry, key: string): string => {
+  const value = entry[key];
+  return isSize(value) ? sizeText(value) : '';
+};
 
 /** The fields of an entry in a row, each with its name above it. What is wrong stands under the whole entry. */
 export function EntryFields({
@@ -64,7 +67,7 @@ export function EntryFields({
     <Row>
       {fields.map(({ key, label, takes, hint }) => {
         const name = `${path}.${key}`;
-        const choices = Array.isArray(takes) ? (takes as readonly string[]) : undefined;
+        const choices = typeof takes === 'string' ? undefined : takes;
         return (
           <div key={key} className={takes === 'size' || takes === 'place' ? 'wide' : ''} title={hint}>
             <Caption htmlFor={choices ? name : undefined} aria-hidden={choices ? undefined : true}>

@@ -67,7 +67,7 @@ interface Place {
 /** Every diameter that is entered, outside and inside. */
 function placesOf({ part }: RunFile): Place[] {
   const steps = part.outside.flatMap((step, index): Place[] =>
-    step.shape === 'cylinder' && step.diameter !== undefined && step.diameter !== ''
+    step.shape === 'cylinder' && step.diameter !== ''
       ? [
           {
             path: `part.outside[${index}]`,
@@ -76,14 +76,14 @@ function placesOf({ part }: RunFile): Place[] {
             size: step.diameter,
             put: (file, size) => {
               const stepFile = file.part.outside[index];
-              if (stepFile) stepFile.diameter = size;
+              if (stepFile?.shape === 'cylinder') stepFile.diameter = size;
             },
           },
         ]
       : [],
   );
   const holes = (part.bores ?? []).flatMap((bore, index): Place[] =>
-    bore.diameter !== undefined && bore.diameter !== ''
+    'diameter' in bore && bore.diameter !== ''
       ? [
           {
             path: `part.bores[${index}]`,
@@ -92,7 +92,7 @@ function placesOf({ part }: RunFile): Place[] {
             size: bore.diameter,
             put: (file, size) => {
               const holeFile = file.part.bores?.[index];
-              if (holeFile) holeFile.diameter = size;
+              if (holeFile && 'diameter' in holeFile) holeFile.diameter = size;
             },
           },
         ]

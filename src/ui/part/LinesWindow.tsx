@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { emptyStep } from '@/core/read/runFile';
 import { linesOf, readLines } from '@/core/read/lines';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
@@ -41,7 +42,7 @@ function Lines({ onClose }: { onClose: () => void }) {
     if (!read.ok) return;
     edit(undefined, ({ part }) => {
       Object.assign(part, read.value);
-      if (part.outside.length === 0) part.outside = [{ shape: 'cylinder', diameter: '', length: '' }];
+      if (part.outside.length === 0) part.outside = [emptyStep()];
     });
     onClose();
   };

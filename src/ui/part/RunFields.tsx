@@ -223,7 +223,7 @@ export function StockFields() {
             label="Way"
             value={file.way ?? 'choose'}
             problem={problemAt(problems, 'way')}
-            onChange={(value) => edit('way', (run) => void (run.way = value as 'choose'))}
+            onChange={(value) => edit('way', (run) => void (run.way = value))}
           >
             <option value="choose">choose</option>
             <option value="from-bar">from the bar</option>
@@ -265,7 +265,7 @@ export function StockFields() {
           <Choice
             label="First end"
             value={file.firstEnd ?? 'choose'}
-            onChange={(value) => edit('firstEnd', (run) => void (run.firstEnd = value as 'choose'))}
+            onChange={(value) => edit('firstEnd', (run) => void (run.firstEnd = value))}
           >
             <option value="choose">choose</option>
             <option value="front">front</option>
@@ -294,7 +294,7 @@ function NamedBar({ bar }: { bar: StockFile }) {
           value={bar.form ?? 'round'}
           onChange={(value) =>
             editBar('form', (typed) => {
-              typed.form = value as 'round';
+              typed.form = value;
               if (value === 'tube') typed.bore ??= '';
               else delete typed.bore;
             })
@@ -328,7 +328,7 @@ function NamedBar({ bar }: { bar: StockFile }) {
         <Choice
           label="Condition"
           value={bar.condition ?? 'drawn'}
-          onChange={(value) => editBar('condition', (typed) => void (typed.condition = value as 'drawn'))}
+          onChange={(value) => editBar('condition', (typed) => void (typed.condition = value))}
         >
           <option value="drawn">drawn</option>
           <option value="ground">ground</option>

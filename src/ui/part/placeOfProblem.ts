@@ -18,7 +18,9 @@ export function placeOfProblem(path: string, { part, units }: RunFile, sketch: P
     return step ? (step.zFrom + step.zTo) / 2 : sketch.length;
   }
   if (match?.[1] === 'details') {
-    const { at = '', datum = 'front' } = part.details?.[index] ?? {};
+    const detail = part.details?.[index];
+    if (!detail || detail.kind === 'face-groove') return undefined;
+    const { at, datum } = detail;
     const face = faceOf(datum || 'front', part.outside);
     const place = readPlace(at, { units, general: part.generalTolerance ?? 'medium', path });
     return place.ok && face !== undefined ? within(countedFrom(face, edges, place.value.nominal)) : undefined;

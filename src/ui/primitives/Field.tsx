@@ -112,7 +112,7 @@ export function Field({
 }
 
 /** A choice of a few. The browser's own select: the keyboard and every screen reader know it. */
-export function Choice({
+export function Choice<Value extends string>({
   label,
   value,
   onChange,
@@ -120,8 +120,9 @@ export function Choice({
   problem,
 }: {
   label: string;
-  value: string;
-  onChange: (value: string) => void;
+  value: Value;
+  /** One of its options, which say what there is to choose. */
+  onChange: (value: Value) => void;
   children: ReactNode;
   problem?: string | undefined;
 }) {
@@ -132,7 +133,7 @@ export function Choice({
       <Select
         id={id}
         value={value}
-        onChange={(event) => onChange(event.target.value)}
+        onChange={(event) => onChange(event.target.value as Value)}
         aria-invalid={problem !== undefined}
         aria-describedby={problem ? `${id}-problem` : undefined}
       >

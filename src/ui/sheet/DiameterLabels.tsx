@@ -1,12 +1,12 @@
 'use client';
 import { memo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { sizeText } from '@/core/model/part/size';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { formatNominal } from '@/core/model/units/length';
 import { spread } from '@/core/drawing/layout';
 import { Balloon } from '../primitives/Balloon';
 import { Field } from '../primitives/Field';
+import { labelAt, pathOf, textOf, write } from '../part/stepColumns';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { JAWS, type SheetLayout } from './sheetLayout';
 
@@ -107,17 +107,20 @@ export const DiameterLabels = memo(function DiameterLabels({ planned, layout, op
 function DiameterEntry({ path, onDone }: { path: string; onDone: () => void }) {
   const { file, edit, problems } = useWorkspace();
   const index = stepIndexOf(path);
+  const step = file.part.outside[index];
+  if (!step) return null;
+  const field = pathOf(step, index, 'diameter');
   return (
     <div style={{ width: 240 }}>
       <Field
-        label={`Diameter of step ${index + 1}`}
+        label={`${labelAt(step, 'diameter')} of step ${index + 1}`}
         autoFocus
-        value={sizeText(file.part.outside[index]?.diameter)}
-        problem={problemAt(problems, `${path}.diameter`)}
+        value={textOf(step, 'diameter')}
+        problem={problemAt(problems, field)}
         onChange={(text) =>
-          edit(`${path}.diameter`, ({ part }) => {
-            const step = part.outside[index];
-            if (step) step.diameter = text;
+          edit(field, ({ part }) => {
+            const typed = part.outside[index];
+            if (typed) write(typed, 'diameter', text);
           })
         }
         onKeyDown={(event) => {

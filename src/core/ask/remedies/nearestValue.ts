@@ -1,6 +1,6 @@
 import { MM_PER_INCH, parseLength } from '../../model/units/length';
 import { valueAt } from '../../model/setPath';
-import { sizeObject, type SizeEntry } from '../../model/part/size';
+import { isSize, sizeObject } from '../../model/part/size';
 import type { RunFile } from '../../read/runFile';
 import { byKeys } from '../../read/byKeys';
 import { entryOf } from './entryOf';
@@ -26,9 +26,8 @@ interface Written {
 }
 
 function writtenAt(path: string, entry: unknown, { units }: RunFile): Written | undefined {
-  if (typeof entry !== 'number' && typeof entry !== 'string' && (typeof entry !== 'object' || entry === null))
-    return undefined;
-  const parts = sizeObject(entry as SizeEntry);
+  if (!isSize(entry)) return undefined;
+  const parts = sizeObject(entry);
   const length = parseLength(typeof parts === 'object' ? parts.size : parts, units);
   if (!length.ok) return undefined;
   const value = units === 'in' ? length.value / MM_PER_INCH : length.value;
@@ -51,7 +50,7 @@ function figuresOf(path: string, file: RunFile): Written[] {
   const at = writtenAt(path, valueAt(file, path), file);
   const entry = entryOf(path) ? /^part\.\w+\[\d+\]/.exec(path)?.[0] : undefined;
   const others = entry
-    ? Object.entries((valueAt(file, entry) ?? {}) as object).flatMap(([key, value]): Written[] => {
+    ? Object.entries(byKeys(valueAt(file, entry) ?? {})).flatMap(([key, value]): Written[] => {
         const written = writtenAt(`${entry}.${key}`, value, file);
         return written && written.path !== path ? [written] : [];
       })

@@ -2,7 +2,7 @@ import { linesOf } from '../../read/lines';
 import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from '../../read/runFile';
 import { KIND_KEY, kindOfEntry, type EntryListName } from '../../read/entryKinds';
 import type { Field } from '../../read/fields';
-import { readPlace, sizeText, type SizeEntry } from '../../model/part/size';
+import { isSize, readPlace, sizeText } from '../../model/part/size';
 import { parseLength, type UnitSystem } from '../../model/units/length';
 import { align } from './align';
 import { byKeys, type ByKeys } from '../../read/byKeys';
@@ -57,8 +57,8 @@ const valueOf = (entry: Entry, key: string): unknown => {
 /** A value as it is read: millimetres and limits, so that 20 and `20.0 mm` are the same; else its text. */
 function meant({ takes }: Field, value: unknown, units: UnitSystem): string {
   if (value === undefined || value === '' || value === false) return '';
-  if (takes === 'size' || takes === 'place' || takes === 'depth') {
-    const size = readPlace(value as SizeEntry, { units, general: 'medium', path: '' });
+  if ((takes === 'size' || takes === 'place' || takes === 'depth') && isSize(value)) {
+    const size = readPlace(value, { units, general: 'medium', path: '' });
     const places = (mm: number) => mm.toFixed(6);
     if (size.ok)
       return [
@@ -78,9 +78,9 @@ function meant({ takes }: Field, value: unknown, units: UnitSystem): string {
 function shown({ takes }: Field, value: unknown, units: UnitSystem, mixed: boolean): string | undefined {
   if (value === undefined || value === '' || value === false) return undefined;
   if (value === true) return 'yes';
-  const text = sizeText(value as SizeEntry);
-  const isLength = ['size', 'place', 'length', 'depth'].includes(String(takes));
-  return mixed && isLength && !/[a-z"″]/i.test(text) ? `${text} ${units}` : text;
+  const text = isSize(value) ? sizeText(value) : String(value);
+  const isLong = ['size', 'place', 'length', 'depth'].includes(String(takes));
+  return mixed && isLong && !/[a-z"″]/i.test(text) ? `${text} ${units}` : text;
 }
 
 const fieldsOf = (list: EntryListName, entry: Entry): Field[] => {

@@ -18,6 +18,12 @@ export type SizeEntry =
       about?: true;
     };
 
+export const isLength = (entry: unknown): entry is LengthEntry =>
+  typeof entry === 'number' || typeof entry === 'string';
+
+export const isSize = (entry: unknown): entry is SizeEntry =>
+  isLength(entry) || (typeof entry === 'object' && entry !== null && 'size' in entry && isLength(entry.size));
+
 /** A size with its limits, mm. */
 export interface Size extends Deviations {
   nominal: number;
@@ -28,6 +34,9 @@ export interface Size extends Deviations {
   /** The drawing leaves it open: nobody measures it, and the general tolerance is more than is asked. */
   open?: 'free' | 'about';
 }
+
+/** A size that is what it is, without limits. */
+export const exactly = (mm: number): Size => ({ nominal: mm, lower: 0, upper: 0, aim: mm, from: 'general' });
 
 /** How a size is read: the units of the file, the class of its general tolerance, and where it stands. */
 export interface SizeContext {
@@ -105,8 +114,7 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
 export function readPlace(entry: SizeEntry, context: SizeContext): Result<Size> {
   const parts = typeof entry === 'string' ? splitText(entry) : entry;
   const nominal = parseLength(typeof parts === 'object' ? parts.size : parts, context.units);
-  if (nominal.ok && nominal.value === 0 && (typeof parts !== 'object' || !parts.limits))
-    return good({ nominal: 0, lower: 0, upper: 0, aim: 0, from: 'general' });
+  if (nominal.ok && nominal.value === 0 && (typeof parts !== 'object' || !parts.limits)) return good(exactly(0));
   return readSize(entry, context);
 }
 

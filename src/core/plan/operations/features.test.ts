@@ -22,8 +22,10 @@ const doubtsOf = (file: RunFile) => planned(file).doubts.map(({ rule, path }) =>
 const orderOf = (file: RunFile) => planned(file).setups[0]?.operations.map(({ kind }) => kind) ?? [];
 
 describe('grooves', () => {
-  const grooved = (more: Partial<DetailFile> = {}, outside: PartFile['outside'] = [step(16, 20), step(22, 10)]) =>
-    runOf({ outside, details: [{ kind: 'groove', at: 8, width: 3, bottom: 12, ...more }] }, fromBar);
+  const grooved = (
+    more: Partial<Extract<DetailFile, { kind: 'groove' }>> = {},
+    outside: PartFile['outside'] = [step(16, 20), step(22, 10)],
+  ) => runOf({ outside, details: [{ kind: 'groove', at: 8, width: 3, bottom: 12, ...more }] }, fromBar);
 
   test('3 wide with the blade of 3: one plunge of 2 over 2 of approach at 0.04', () => {
     const groove = only(grooved(), 'groove');
@@ -93,7 +95,7 @@ describe('grooves', () => {
 });
 
 describe('reaming', () => {
-  const hole = (shape: HoleFile['shape'], diameter: number | string, depth: string | number): HoleFile => ({
+  const hole = (shape: 'drill' | 'ream', diameter: number | string, depth: string | number): HoleFile => ({
     from: 'front',
     shape,
     diameter,

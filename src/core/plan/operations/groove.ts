@@ -1,6 +1,7 @@
 import { sum, term } from '../../model/figure';
 import type { EdgePlace } from '../../model/plan/edgeWay';
 import type { Feature } from '../../model/part/feature';
+import { exactly } from '../../model/part/size';
 import { good } from '../../model/result';
 import { cylinder, largestRadius } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
@@ -70,7 +71,7 @@ function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
       offset,
     ]),
   };
-  const bottom = size ?? { nominal: 0, aim: 0, lower: 0, upper: 0, from: 'general' as const };
+  const bottom = size ?? exactly(0);
   const across = groove.dimensions.find((dimension) => dimension.kind === 'length')?.size;
   return {
     key: `groove:${groove.path}`,

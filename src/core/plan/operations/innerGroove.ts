@@ -3,6 +3,7 @@ import type { Feature } from '../../model/part/feature';
 import { cylinder, radiusAt } from '../../model/workpiece/profile';
 import { lowestRadius } from '../../read/details/at';
 import { finishedPart } from '../../model/workpiece/finishedPart';
+import { exactly } from '../../model/part/size';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
@@ -32,7 +33,7 @@ function toolOf({ z0, z1, size }: Feature, { part, run }: Setup): Tool | undefin
 
 function operationOf(feature: Feature, tool: Tool, { run }: Setup): Operation {
   const { path, z0, z1, size, dimensions } = feature;
-  const bottom = size ?? { nominal: 0, aim: 0, lower: 0, upper: 0, from: 'general' as const };
+  const bottom = size ?? exactly(0);
   const across = dimensions.find((drawn) => drawn.kind === 'length')?.size;
   const setting = sum('stop setting, left edge touched', 'mm', [
     term('z', 'far edge of the groove, from the face', z1, 'mm', 'drawing'),

@@ -1,14 +1,25 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { andThen, good, refuse, type Result, missing, bad } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
-import type { Values } from '../fields';
-import { FROM, NAME, depthDimension, endOf, seenFrom } from './hole';
+import type { Field, ValuesOf } from '../fields';
+import { FROM, NAME, depthDimension, seenFrom } from './hole';
+
+const CONE = [
+  FROM,
+  { key: 'mouth', label: 'Mouth ⌀', takes: 'length' },
+  { key: 'small', label: 'Small end ⌀', takes: 'length' },
+  { key: 'depth', label: 'Depth', takes: 'length' },
+  { key: 'included', label: 'Included angle', takes: 'angle' },
+  NAME,
+] as const satisfies readonly Field[];
 
 const halfTan = (included: number) => Math.tan((included * Math.PI) / 360);
 
 /** Mouth, small end, depth and included angle: any three give the fourth (trade: Cutting: D = d + 2 · depth · tan half). */
-function coneOf(values: Values, path: string): Result<{ mouth: number; small: number; depth: number }> {
-  const [mouth, small, depth, included] = ['mouth', 'small', 'depth', 'included'].map((key) => values.optional(key));
+function coneOf(
+  { mouth, small, depth, included }: ValuesOf<typeof CONE>,
+  path: string,
+): Result<{ mouth: number; small: number; depth: number }> {
   const given = [mouth, small, depth, included].filter((value) => value !== undefined).length;
   if (given === 4) return refuse(`${path}.depth`, 'mouth, small end, depth and angle: give three, the fourth follows');
   if (mouth !== undefined && small !== undefined) {
@@ -33,20 +44,13 @@ function coneOf(values: Values, path: string): Result<{ mouth: number; small: nu
 }
 
 /** A conical bore to a small end. */
-export const conical: FeatureKind = {
+export const conical = featureKind({
   kind: 'cone',
   label: 'Conical bore',
-  fields: [
-    FROM,
-    { key: 'mouth', label: 'Mouth ⌀', takes: 'length' },
-    { key: 'small', label: 'Small end ⌀', takes: 'length' },
-    { key: 'depth', label: 'Depth', takes: 'length' },
-    { key: 'included', label: 'Included angle', takes: 'angle' },
-    NAME,
-  ],
+  fields: CONE,
   read(values, path, around) {
     const { length, units } = around;
-    const from = endOf(values);
+    const { from } = values;
     return andThen(coneOf(values, path), ({ mouth, small, depth }) => {
       if (depth > length + 0.001)
         return refuse(
@@ -74,10 +78,10 @@ export const conical: FeatureKind = {
       });
     });
   },
-};
+});
 
 /** A countersink: a cone from its mouth to the axis, of which an existing hole leaves the rim. */
-export const countersink: FeatureKind = {
+export const countersink = featureKind({
   kind: 'countersink',
   label: 'Countersink',
   fields: [
@@ -87,9 +91,9 @@ export const countersink: FeatureKind = {
     NAME,
   ],
   read(values, path, { length, units }) {
-    const from = endOf(values);
-    const mouth = values.number('mouth');
-    const included = values.optional('included') ?? 90;
+    const { from } = values;
+    const mouth = values.mouth;
+    const included = values.included ?? 90;
     const depth = mouth / 2 / halfTan(included);
     if (depth > length)
       return refuse(`${path}.mouth`, `a countersink of ${sayDiameter(mouth, units)} is deeper than the part is long`);
@@ -111,4 +115,4 @@ export const countersink: FeatureKind = {
       ],
     });
   },
-};
+});

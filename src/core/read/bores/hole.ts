@@ -4,29 +4,32 @@ import { good, refuse, type Result } from '../../model/result';
 import { say } from '../../model/words';
 import type { Dimension } from '../../model/part/feature';
 import type { Size } from '../../model/part/size';
-import type { Field, Values } from '../fields';
+import type { Field, ValuesOf } from '../fields';
 
 /** From which end a hole goes in. */
-export const FROM: Field = { key: 'from', label: 'From', takes: ['front', 'back'], needed: true };
+export const FROM = { key: 'from', label: 'From', takes: ['front', 'back'], needed: true } as const satisfies Field;
 
 /** A depth from the face it goes in at, or through. */
-export const DEPTH: Field = { key: 'depth', label: 'Depth', takes: 'depth', needed: true, hint: 'or “through”' };
+export const DEPTH = {
+  key: 'depth',
+  label: 'Depth',
+  takes: 'depth',
+  needed: true,
+  hint: 'or “through”',
+} as const satisfies Field;
 
 /** What a hole is called where others refer to it. */
-export const NAME: Field = { key: 'name', label: 'Name', takes: 'text' };
-
-/** Which end, as read. */
-export const endOf = (values: Values): 'front' | 'back' => (values.text('from') === 'back' ? 'back' : 'front');
+export const NAME = { key: 'name', label: 'Name', takes: 'text' } as const satisfies Field;
 
 /** The depth, mm, at the middle of its limits; of a through hole the length of the part. A blind one must end within it. */
 export function depthOf(
-  values: Values,
+  { depth: read }: Pick<ValuesOf<readonly [typeof DEPTH]>, 'depth'>,
   path: string,
   { length, units }: Surroundings,
 ): Result<{ depth: number; through: boolean; deep?: Size }> {
-  if (values.text('depth') === 'through') return good({ depth: length, through: true });
-  const deep = values.optionalSize('depth');
-  const depth = deep?.aim ?? values.number('depth');
+  if (read === 'through') return good({ depth: length, through: true });
+  const deep = typeof read === 'number' ? undefined : read;
+  const depth = typeof read === 'number' ? read : read.aim;
   if (depth > length - 0.001)
     return refuse(
       `${path}.depth`,

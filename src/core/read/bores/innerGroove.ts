@@ -1,11 +1,11 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { cylinder } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
-import { FROM, NAME, endOf, placeOf, seenFrom } from './hole';
+import { FROM, NAME, placeOf, seenFrom } from './hole';
 
 /** A groove in the wall of a bore, by its place from the face, width and bottom. */
-export const innerGroove: FeatureKind = {
+export const innerGroove = featureKind({
   kind: 'groove',
   label: 'Internal groove',
   fields: [
@@ -17,8 +17,8 @@ export const innerGroove: FeatureKind = {
   ],
   read(values, path, around) {
     const { length, units } = around;
-    const from = endOf(values);
-    const [at, width, bottom] = [values.number('at'), values.size('width'), values.size('bottom')];
+    const { from } = values;
+    const [at, width, bottom] = [values.at.nominal, values.width, values.bottom];
     if (at < 0 || at + width.nominal > length)
       return refuse(
         `${path}.at`,
@@ -35,11 +35,11 @@ export const innerGroove: FeatureKind = {
       z1,
       bore,
       size: bottom,
-      place: { face: from === 'front' ? 0 : around.edges.length - 1, size: values.size('at') },
+      place: { face: from === 'front' ? 0 : around.edges.length - 1, size: values.at },
       dimensions: [
         { kind: 'diameter', z: placeOf(from, at + width.nominal / 2, length), size: bottom },
         { kind: 'length', z0, z1, size: width },
       ],
     });
   },
-};
+});

@@ -1,11 +1,11 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { andThen, good } from '../../model/result';
 import { say } from '../../model/words';
 import { readThread, tapDrill } from '../../model/part/thread';
-import { DEPTH, FROM, NAME, depthDimension, depthOf, endOf, placeOf, straight } from './hole';
+import { DEPTH, FROM, NAME, depthDimension, depthOf, placeOf, straight } from './hole';
 
 /** A tapped hole, by designation; the depth is of the full thread. */
-export const tap: FeatureKind = {
+export const tap = featureKind({
   kind: 'tap',
   label: 'Tapped hole',
   fields: [
@@ -16,8 +16,8 @@ export const tap: FeatureKind = {
   ],
   read(values, path, around) {
     const { length, units } = around;
-    const from = endOf(values);
-    return andThen(readThread(values.text('designation') ?? '', `${path}.designation`), (thread) =>
+    const { from } = values;
+    return andThen(readThread(values.designation, `${path}.designation`), (thread) =>
       andThen(depthOf(values, path, around), ({ depth, through, deep }) => {
         const core = tapDrill(thread);
         return good({
@@ -38,4 +38,4 @@ export const tap: FeatureKind = {
       }),
     );
   },
-};
+});

@@ -8,21 +8,24 @@ import type { Field } from '../fields';
 import { CLOSE } from '../../model/tolerances';
 
 /** Where a detail begins, from the finished front face. */
-export const AT: Field = {
+export const AT = {
   key: 'at',
   label: 'At',
   takes: 'place',
   needed: true,
   hint: 'from the finished front face; with limits where the drawing has some',
-};
+} as const satisfies Field;
 
 /** The face that `at` is measured from, where the drawing does not take the front. */
-export const DATUM: Field = {
+export const DATUM = {
   key: 'datum',
   label: 'From face',
   takes: 'face',
   hint: 'front, back, or a step by name or number; empty is the front',
-};
+} as const satisfies Field;
+
+/** What a detail is called where others refer to it. */
+export const NAME = { key: 'name', label: 'Name', takes: 'text' } as const satisfies Field;
 
 /** Smallest radius of the outside between two places; what a detail there stands on. */
 export const lowestRadius = (outside: Profile, from: number, to: number): number =>

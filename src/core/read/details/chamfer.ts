@@ -1,9 +1,9 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { chamferCut } from '../../model/workpiece/chamferCut';
 import { andThen, good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
-import { AT } from './at';
+import { AT, DATUM, NAME } from './at';
 import { CLOSE } from '../../model/tolerances';
 import { cornerAt, wrongSide } from './corner';
 
@@ -11,7 +11,7 @@ import { cornerAt, wrongSide } from './corner';
 const USUAL_ANGLE = 45;
 
 /** A chamfer on the outer corner of a shoulder or an end face: 45° by its leg, or any angle by its length along z. */
-export const chamfer: FeatureKind = {
+export const chamfer = featureKind({
   kind: 'chamfer',
   label: 'Chamfer',
   onCorner: true,
@@ -20,14 +20,15 @@ export const chamfer: FeatureKind = {
     { key: 'size', label: 'Length', takes: 'length', needed: true, hint: 'along the axis' },
     { key: 'angle', label: 'Angle', takes: 'angle', hint: 'from the axis; 45° when left empty' },
     { key: 'side', label: 'Faces', takes: ['front', 'back'] },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units } = around;
-    const size = values.number('size');
-    const angle = values.optional('angle') ?? USUAL_ANGLE;
-    return andThen(cornerAt(values.number('at'), `${path}.at`, around), (corner) => {
-      const turned = wrongSide(values.text('side'), corner, `${path}.side`, units);
+    const size = values.size;
+    const angle = values.angle ?? USUAL_ANGLE;
+    return andThen(cornerAt(values.at.nominal, `${path}.at`, around), (corner) => {
+      const turned = wrongSide(values.side, corner, `${path}.side`, units);
       if (turned) return turned;
       if (angle >= 90) return refuse(`${path}.angle`, `${angle}° from the axis is not a chamfer`);
       const down = size * Math.tan((angle * Math.PI) / 180);
@@ -62,4 +63,4 @@ export const chamfer: FeatureKind = {
       });
     });
   },
-};
+});

@@ -1,24 +1,23 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say, sayDiameter } from '../../model/words';
-import { radiusBeside } from './at';
+import { NAME, radiusBeside } from './at';
 
 /** A groove in a flat face, between two diameters, as for a seal. */
-export const faceGroove: FeatureKind = {
+export const faceGroove = featureKind({
   kind: 'face-groove',
   label: 'Face groove',
-  inFace: true,
   fields: [
     { key: 'face', label: 'Face', takes: ['front', 'back'], needed: true },
     { key: 'inner', label: 'Inner diameter', takes: 'size', needed: true },
     { key: 'outer', label: 'Outer diameter', takes: 'size', needed: true },
     { key: 'depth', label: 'Depth', takes: 'size', needed: true },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
   ],
   read(values, path, { units, length, outside }) {
-    const face = values.text('face') === 'back' ? 'back' : 'front';
-    const [inner, outer, deep] = [values.size('inner'), values.size('outer'), values.size('depth')];
+    const face = values.face === 'back' ? 'back' : 'front';
+    const [inner, outer, deep] = [values.inner, values.outer, values.depth];
     const depth = deep.aim;
     if (inner.nominal >= outer.nominal)
       return refuse(
@@ -53,4 +52,4 @@ export const faceGroove: FeatureKind = {
       ],
     });
   },
-};
+});

@@ -1,12 +1,12 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say, sayDiameter } from '../../model/words';
-import { AT, lowestRadius, offPart, radiusBeside } from './at';
+import { AT, DATUM, NAME, lowestRadius, offPart, radiusBeside } from './at';
 import { CLOSE } from '../../model/tolerances';
 
 /** Flats on a round: one, two, four or six. One is measured to the round opposite it. */
-export const flats: FeatureKind = {
+export const flats = featureKind({
   kind: 'flats',
   label: 'Flats',
   fields: [
@@ -21,18 +21,14 @@ export const flats: FeatureKind = {
       hint: 'over two flats; one flat to the round opposite',
     },
     { key: 'angle', label: 'About the axis', takes: 'turn', hint: 'degrees from the first' },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units, outside } = around;
-    const [z0, length, count, across] = [
-      values.number('at'),
-      values.number('length'),
-      values.number('count'),
-      values.size('across'),
-    ];
+    const [z0, length, count, across] = [values.at.nominal, values.length, values.count, values.across];
     const z1 = z0 + length;
-    const turnedTo = values.optional('angle');
+    const turnedTo = values.angle;
     const off = offPart(`${path}.length`, z0, z1, around);
     if (off) return off;
     if (![1, 2, 4, 6].includes(count)) return refuse(`${path}.count`, `${count} is not one of 1, 2, 4 and 6`);
@@ -76,4 +72,4 @@ export const flats: FeatureKind = {
       ],
     });
   },
-};
+});

@@ -1,8 +1,8 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { along, cylinder, type Segment } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
-import { AT, inAir, lowestRadius, offPart } from './at';
+import { AT, DATUM, NAME, inAir, lowestRadius, offPart } from './at';
 
 /** The cut of a groove from z0 to z1 down to a radius, its bottom corners rounded. */
 export function grooveCut(z0: number, z1: number, bottom: number, corner: number): Segment[] {
@@ -17,7 +17,7 @@ export function grooveCut(z0: number, z1: number, bottom: number, corner: number
 }
 
 /** A groove by width and bottom: square, or a relief with rounded bottom corners. */
-export const groove: FeatureKind = {
+export const groove = featureKind({
   kind: 'groove',
   label: 'Groove',
   fields: [
@@ -25,16 +25,12 @@ export const groove: FeatureKind = {
     { key: 'width', label: 'Width', takes: 'size', needed: true },
     { key: 'bottom', label: 'Bottom ⌀', takes: 'size', needed: true },
     { key: 'radius', label: 'Corner radius', takes: 'length', hint: 'of a relief; a square groove has none' },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units, outside } = around;
-    const [z0, width, bottom, corner] = [
-      values.number('at'),
-      values.size('width'),
-      values.size('bottom'),
-      values.optional('radius') ?? 0,
-    ];
+    const [z0, width, bottom, corner] = [values.at.nominal, values.width, values.bottom, values.radius ?? 0];
     const z1 = z0 + width.nominal;
     const off = offPart(`${path}.at`, z0, z1, around);
     if (off) return off;
@@ -66,4 +62,4 @@ export const groove: FeatureKind = {
       ],
     });
   },
-};
+});

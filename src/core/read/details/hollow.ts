@@ -1,23 +1,24 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { along } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
-import { AT, inAir, offPart, radiusBeside } from './at';
+import { AT, DATUM, NAME, inAir, offPart, radiusBeside } from './at';
 
 /** A concave form: part of a circle cut into the outside, by the middle of the form, its radius and its depth. */
-export const hollow: FeatureKind = {
+export const hollow = featureKind({
   kind: 'hollow',
   label: 'Concave form',
   fields: [
     { ...AT, hint: 'its middle, from the finished front face' },
     { key: 'radius', label: 'Radius', takes: 'length', needed: true },
     { key: 'depth', label: 'Depth', takes: 'length', needed: true },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units, outside } = around;
-    const [at, radius, depth] = [values.number('at'), values.number('radius'), values.number('depth')];
+    const [at, radius, depth] = [values.at.nominal, values.radius, values.depth];
     if (depth > radius)
       return refuse(
         `${path}.depth`,
@@ -49,4 +50,4 @@ export const hollow: FeatureKind = {
       ],
     });
   },
-};
+});

@@ -1,4 +1,3 @@
-import type { FeatureKind } from '../featureKind';
 import { chamfer } from './chamfer';
 import { crossHole } from './crossHole';
 import { faceGroove } from './faceGroove';
@@ -9,18 +8,6 @@ import { knurl } from './knurl';
 import { radius } from './radius';
 import { thread } from './thread';
 import { vee } from './vee';
-import { DATUM } from './at';
 
 /** Every detail that can sit on the outside, in the order that the page offers them. */
-export const detailKinds: readonly FeatureKind[] = [
-  chamfer,
-  radius,
-  groove,
-  faceGroove,
-  vee,
-  hollow,
-  thread,
-  knurl,
-  flats,
-  crossHole,
-].map((kind) => (kind.inFace ? kind : { ...kind, fields: [...kind.fields, DATUM] }));
+export const detailKinds = [chamfer, radius, groove, faceGroove, vee, hollow, thread, knurl, flats, crossHole] as const;

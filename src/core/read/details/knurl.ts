@@ -1,12 +1,12 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say, sayDiameter } from '../../model/words';
-import { AT, lowestRadius, offPart, radiusBeside } from './at';
+import { AT, DATUM, NAME, lowestRadius, offPart, radiusBeside } from './at';
 import { CLOSE } from '../../model/tolerances';
 
 /** A knurl on a cylinder. */
-export const knurl: FeatureKind = {
+export const knurl = featureKind({
   kind: 'knurl',
   label: 'Knurl',
   fields: [
@@ -14,11 +14,12 @@ export const knurl: FeatureKind = {
     { key: 'length', label: 'Length', takes: 'length', needed: true },
     { key: 'pattern', label: 'Pattern', takes: ['straight', 'diamond'], needed: true },
     { key: 'pitch', label: 'Pitch', takes: 'length', needed: true },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units, outside } = around;
-    const [z0, length, pitch] = [values.number('at'), values.number('length'), values.number('pitch')];
+    const [z0, length, pitch] = [values.at.nominal, values.length, values.pitch];
     const z1 = z0 + length;
     const off = offPart(`${path}.length`, z0, z1, around);
     if (off) return off;
@@ -33,7 +34,7 @@ export const knurl: FeatureKind = {
         `${path}.pitch`,
         `a pitch of ${say(pitch, units)} is not one for ${sayDiameter(2 * surface, units)}`,
       );
-    const pattern = values.text('pattern') ?? '';
+    const pattern = values.pattern;
     return good({
       path,
       kind: 'knurl',
@@ -47,4 +48,4 @@ export const knurl: FeatureKind = {
       ],
     });
   },
-};
+});

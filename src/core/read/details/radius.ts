@@ -1,14 +1,14 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { along } from '../../model/workpiece/segment';
 import { andThen, good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
-import { AT } from './at';
+import { AT, DATUM, NAME } from './at';
 import { CLOSE } from '../../model/tolerances';
 import { cornerAt } from './corner';
 
 /** A radius at a shoulder or an end: the fillet in its inner corner, or the rounding of its outer one. */
-export const radius: FeatureKind = {
+export const radius = featureKind({
   kind: 'radius',
   label: 'Radius',
   onCorner: true,
@@ -21,13 +21,14 @@ export const radius: FeatureKind = {
       takes: ['fillet', 'corner'],
       hint: 'a fillet at a shoulder, a corner at an end, when left empty',
     },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units } = around;
-    const size = values.number('size');
-    return andThen(cornerAt(values.number('at'), `${path}.at`, around), ({ z, low, high, faces }) => {
-      const form = values.text('form') ?? (low < CLOSE ? 'corner' : 'fillet');
+    const size = values.size;
+    return andThen(cornerAt(values.at.nominal, `${path}.at`, around), ({ z, low, high, faces }) => {
+      const form = values.form ?? (low < CLOSE ? 'corner' : 'fillet');
       if (form === 'fillet' && low < CLOSE)
         return refuse(`${path}.form`, `there is no inner corner at ${say(z, units)}: it is an end of the part`);
       const height = high - low;
@@ -65,4 +66,4 @@ export const radius: FeatureKind = {
       });
     });
   },
-};
+});

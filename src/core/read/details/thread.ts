@@ -1,9 +1,9 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { andThen, good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Thread } from '../../model/part/feature';
 import { readThread, threadDepth } from '../../model/part/thread';
-import { AT, lowestRadius, offPart, radiusBeside } from './at';
+import { AT, DATUM, NAME, lowestRadius, offPart, radiusBeside } from './at';
 import { CLOSE } from '../../model/tolerances';
 
 /** How far a diameter may lie from the thread's and still carry it: its own limits, and a fifth of the pitch. */
@@ -11,7 +11,7 @@ const fits = (diameter: number, { diameter: nominal, pitch }: Thread) =>
   diameter <= nominal + 0.05 && diameter >= nominal - 0.2 * pitch;
 
 /** An external thread, by designation, with the run-out that the drawing allows. */
-export const thread: FeatureKind = {
+export const thread = featureKind({
   kind: 'thread',
   label: 'Thread',
   fields: [
@@ -19,16 +19,17 @@ export const thread: FeatureKind = {
     { key: 'length', label: 'Length', takes: 'length', needed: true },
     { key: 'designation', label: 'Thread', takes: 'text', needed: true, hint: 'M6, M14x1, 1/4-20' },
     { key: 'runOut', label: 'Run-out', takes: 'length', hint: 'beyond the full thread, where the drawing allows it' },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units, outside } = around;
-    const [z0, length] = [values.number('at'), values.number('length')];
+    const [z0, length] = [values.at.nominal, values.length];
     const z1 = z0 + length;
-    const runOut = values.optional('runOut');
+    const runOut = values.runOut;
     const off = offPart(`${path}.length`, z0, z1, around);
     if (off) return off;
-    return andThen(readThread(values.text('designation') ?? '', `${path}.designation`), (thread) => {
+    return andThen(readThread(values.designation, `${path}.designation`), (thread) => {
       const surface = radiusBeside(outside, z0, 1);
       const least = lowestRadius(outside, z0, z1);
       if (!fits(2 * surface, thread) || Math.abs(least - surface) > CLOSE)
@@ -51,4 +52,4 @@ export const thread: FeatureKind = {
       });
     });
   },
-};
+});

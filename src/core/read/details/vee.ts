@@ -1,12 +1,12 @@
-import type { FeatureKind } from '../featureKind';
+import { featureKind } from '../featureKind';
 import { cylinder } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
 import { formatNominal } from '../../model/units/length';
 import { say } from '../../model/words';
-import { AT, inAir, offPart, radiusBeside } from './at';
+import { AT, DATUM, NAME, inAir, offPart, radiusBeside } from './at';
 
 /** A vee groove, by the place of its bottom, its included angle and its depth; its bottom is sharp, or flat and so wide. */
-export const vee: FeatureKind = {
+export const vee = featureKind({
   kind: 'vee',
   label: 'Vee groove',
   fields: [
@@ -14,12 +14,13 @@ export const vee: FeatureKind = {
     { key: 'included', label: 'Included angle', takes: 'angle', needed: true },
     { key: 'depth', label: 'Depth', takes: 'length', needed: true },
     { key: 'bottom', label: 'Bottom', takes: 'place', hint: 'width of a flat one; empty is sharp' },
-    { key: 'name', label: 'Name', takes: 'text' },
+    NAME,
+    DATUM,
   ],
   read(values, path, around) {
     const { units, outside } = around;
-    const [at, included, depth] = [values.number('at'), values.number('included'), values.number('depth')];
-    const flat = values.optionalSize('bottom')?.nominal ?? 0;
+    const [at, included, depth] = [values.at.nominal, values.included, values.depth];
+    const flat = values.bottom?.nominal ?? 0;
     const half = flat / 2 + depth * Math.tan((included * Math.PI) / 360);
     const [z0, z1] = [at - half, at + half];
     const off = offPart(`${path}.at`, z0, z1, around);
@@ -52,4 +53,4 @@ export const vee: FeatureKind = {
       ],
     });
   },
-};
+});

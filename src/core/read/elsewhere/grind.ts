@@ -1,14 +1,14 @@
 import { andThen, good } from '../../model/result';
-import { ON, type ElsewhereKind } from './elsewhere';
+import { ON, elsewhereKind } from './elsewhere';
 
 /** Ground to size: the lathe leaves something on it. */
-export const grind: ElsewhereKind = {
+export const grind = elsewhereKind({
   kind: 'grind',
   label: 'Grind',
   fields: [ON, { key: 'leave', label: 'Leave', takes: 'length', hint: 'on the diameter; empty as the shop has it' }],
   read: (values, path, surfaces) =>
-    andThen(surfaces(values.text('on') ?? '', `${path}.on`), (surface) => {
-      const length = values.optional('leave');
+    andThen(surfaces(values.on, `${path}.on`), (surface) => {
+      const length = values.leave;
       return good({
         path,
         kind: 'grind',
@@ -17,4 +17,4 @@ export const grind: ElsewhereKind = {
         ...(length === undefined ? {} : { length }),
       });
     }),
-};
+});

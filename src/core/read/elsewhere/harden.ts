@@ -1,8 +1,8 @@
 import { good } from '../../model/result';
-import type { ElsewhereKind } from './elsewhere';
+import { elsewhereKind } from './elsewhere';
 
 /** Hardened, the whole part: it may grow. */
-export const harden: ElsewhereKind = {
+export const harden = elsewhereKind({
   kind: 'harden',
   label: 'Harden',
   fields: [
@@ -10,7 +10,7 @@ export const harden: ElsewhereKind = {
     { key: 'growth', label: 'Grows', takes: 'length', hint: 'on every diameter; empty where nobody knows' },
   ],
   read(values, path) {
-    const [to, length] = [values.text('to'), values.optional('growth')];
+    const [to, length] = [values.to, values.growth];
     return good({
       path,
       kind: 'harden',
@@ -19,4 +19,4 @@ export const harden: ElsewhereKind = {
       ...(length === undefined ? {} : { length }),
     });
   },
-};
+});

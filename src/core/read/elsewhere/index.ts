@@ -1,8 +1,7 @@
-import type { ElsewhereKind } from './elsewhere';
 import { grind } from './grind';
 import { harden } from './harden';
 import { hone } from './hone';
 import { plate } from './plate';
 
 /** Every kind of work elsewhere, in the order that it is done. */
-export const elsewhereKinds: readonly ElsewhereKind[] = [harden, grind, hone, plate];
+export const elsewhereKinds = [harden, grind, hone, plate] as const;

@@ -1,9 +1,9 @@
 import { good } from '../../model/result';
 import { say } from '../../model/words';
-import type { ElsewhereKind } from './elsewhere';
+import { elsewhereKind } from './elsewhere';
 
 /** Plated all over: every diameter is turned smaller by two thicknesses, every bore larger. */
-export const plate: ElsewhereKind = {
+export const plate = elsewhereKind({
   kind: 'plate',
   label: 'Plate',
   fields: [
@@ -11,7 +11,7 @@ export const plate: ElsewhereKind = {
     { key: 'with', label: 'With', takes: 'text', hint: 'as the drawing says it: nickel' },
   ],
   read(values, path, _, { units }) {
-    const [length, material] = [values.number('thickness'), values.text('with')];
+    const [length, material] = [values.thickness, values.with];
     return good({
       path,
       kind: 'plate',
@@ -20,4 +20,4 @@ export const plate: ElsewhereKind = {
       length,
     });
   },
-};
+});

@@ -1,12 +1,14 @@
-import type { StepFile } from '../runFile';
+interface Named {
+  name?: string;
+}
 
 /** A face as a file names it: `front`, `back`, or a step by its name or number, which is the face behind it. */
 export type FaceName = string | number;
 
-const nameOf = (step: StepFile) => step.name?.trim().toLowerCase();
+const nameOf = (step: Named) => step.name?.trim().toLowerCase();
 
 /** The face of a name, counted from the front; undefined for a name that is none. */
-export function faceOf(name: FaceName, steps: readonly StepFile[]): number | undefined {
+export function faceOf(name: FaceName, steps: readonly Named[]): number | undefined {
   const text = String(name).trim().toLowerCase();
   if (text === 'front') return 0;
   if (text === 'back') return steps.length;
@@ -17,14 +19,14 @@ export function faceOf(name: FaceName, steps: readonly StepFile[]): number | und
 }
 
 /** Every face by the name that says most: the ends, and between them each step's name or number. */
-export const faceNames = (steps: readonly StepFile[]): string[] => [
+export const faceNames = (steps: readonly Named[]): string[] => [
   'front',
   ...steps.slice(0, -1).map((step, index) => step.name?.trim() || String(index + 1)),
   'back',
 ];
 
 /** A face in a sentence: `the front face`, `the shoulder behind step 2 (head)`. */
-export function sayFace(face: number, steps: readonly { name?: string }[]): string {
+export function sayFace(face: number, steps: readonly Named[]): string {
   if (face === 0) return 'the front face';
   if (face === steps.length) return 'the back face';
   const name = steps[face - 1]?.name?.trim();
@@ -39,5 +41,5 @@ export const countedFrom = (face: number, edges: readonly number[], at: number):
   (edges[face] ?? 0) + (face === edges.length - 1 ? -at : at);
 
 /** What is wrong with a name that is no face. */
-export const noFace = (name: FaceName, steps: readonly StepFile[]): string =>
+export const noFace = (name: FaceName, steps: readonly Named[]): string =>
   `“${name}” is no face of this part; there are ${faceNames(steps).join(', ')}`;

@@ -135,7 +135,7 @@ describe('lengths of the drawing from any datum', () => {
       message: expect.stringContaining('give the limits to the length that ends there'),
     });
     const turned = mirrorPart({ part: { ...runOf({}).part, ...part('20 +0.1/+0.3', 'groove') }, units: 'mm' });
-    expect(turned.ok && turned.value.details?.[0]?.at).toEqual({ size: 8, limits: [-0.3, -0.1] });
+    expect(turned.ok && turned.value.details?.[0]).toMatchObject({ at: { size: 8, limits: [-0.3, -0.1] } });
   });
 
   test('turned end for end twice is the same part', () => {

@@ -1,10 +1,10 @@
 import { along } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
-import { LENGTH, type StepShape } from './shape';
+import { LENGTH, stepShape } from './shape';
 
 /** A spherical end: a ball, or as much of one as its length says, measured from its pole. */
-export const ball: StepShape = {
+export const ball = stepShape({
   shape: 'sphere',
   label: 'Spherical end',
   fields: [
@@ -12,7 +12,7 @@ export const ball: StepShape = {
     { ...LENGTH, label: 'Length from the pole' },
   ],
   read(values, path, { z, first, last, units }) {
-    const [diameter, length] = [values.size('diameter'), values.size('length')];
+    const [diameter, length] = [values.diameter, values.length];
     const radius = diameter.nominal / 2;
     if (!first && !last)
       return refuse(
@@ -46,4 +46,4 @@ export const ball: StepShape = {
       },
     });
   },
-};
+});

@@ -1,14 +1,24 @@
 import { andThen, good, refuse, type Result, missing, bad } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
-import type { Values } from '../fields';
+import type { Field, ValuesOf } from '../fields';
 import { readSize, type Size } from '../../model/part/size';
-import type { Place, StepShape } from './shape';
+import { stepShape, type Place } from './shape';
+
+const CONE = [
+  { key: 'from', label: 'Front ⌀', takes: 'size' },
+  { key: 'to', label: 'Back ⌀', takes: 'size' },
+  { key: 'length', label: 'Length', takes: 'size' },
+  { key: 'included', label: 'Included angle', takes: 'angle', hint: 'the whole angle, in degrees' },
+  { key: 'half', label: 'Half angle', takes: 'angle', hint: 'from the axis, in degrees' },
+  { key: 'rises', label: 'Widens to', takes: ['back', 'front'], hint: 'with one diameter and an angle; else back' },
+] as const satisfies readonly Field[];
+
+type ConeValues = ValuesOf<typeof CONE>;
 
 const RADIANS = Math.PI / 180;
 
 /** Half of the included angle, degrees; the drawing may give either. */
-function halfAngle(values: Values, path: string): Result<number | undefined> {
-  const [included, half] = [values.optional('included'), values.optional('half')];
+function halfAngle({ included, half }: ConeValues, path: string): Result<number | undefined> {
   if (included !== undefined && half !== undefined)
     return refuse(`${path}.half`, 'give the included angle or half of it, not both');
   const angle = half ?? (included === undefined ? undefined : included / 2);
@@ -25,9 +35,13 @@ interface Ends {
 }
 
 /** The two diameters and the length, whichever three figures the drawing gives. */
-function endsOf(values: Values, path: string, place: Place, half: number | undefined): Result<Ends> {
-  const [from, to, length] = ['from', 'to', 'length'].map((key) => values.optionalSize(key));
-  const falls = values.text('rises') === 'front';
+function endsOf(
+  { from, to, length, rises }: ConeValues,
+  path: string,
+  place: Place,
+  half: number | undefined,
+): Result<Ends> {
+  const falls = rises === 'front';
   if (from && to && length)
     return half === undefined
       ? good({ from, to, length })
@@ -62,17 +76,10 @@ function endsOf(values: Values, path: string, place: Place, half: number | undef
 }
 
 /** A cone: two diameters and a length, or an angle (included or half) in the place of one of them. */
-export const cone: StepShape = {
+export const cone = stepShape({
   shape: 'cone',
   label: 'Cone',
-  fields: [
-    { key: 'from', label: 'Front ⌀', takes: 'size' },
-    { key: 'to', label: 'Back ⌀', takes: 'size' },
-    { key: 'length', label: 'Length', takes: 'size' },
-    { key: 'included', label: 'Included angle', takes: 'angle', hint: 'the whole angle, in degrees' },
-    { key: 'half', label: 'Half angle', takes: 'angle', hint: 'from the axis, in degrees' },
-    { key: 'rises', label: 'Widens to', takes: ['back', 'front'], hint: 'with one diameter and an angle; else back' },
-  ],
+  fields: CONE,
   read(values, path, place) {
     return andThen(halfAngle(values, path), (half) =>
       andThen(endsOf(values, path, place, half), ({ from, to, length }) => {
@@ -108,4 +115,4 @@ export const cone: StepShape = {
       }),
     );
   },
-};
+});

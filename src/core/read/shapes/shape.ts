@@ -1,6 +1,6 @@
 import type { Segment } from '../../model/workpiece/segment';
-import type { Result } from '../../model/result';
-import type { Context, Field, Values } from '../fields';
+import { andThen, type Result } from '../../model/result';
+import { readFields, type Context, type Field, type ValuesOf } from '../fields';
 import type { Feature } from '../../model/part/feature';
 import type { Size } from '../../model/part/size';
 
@@ -23,12 +23,30 @@ export interface Shape {
 }
 
 /** How long a step is; left empty, it follows from the lengths that the drawing gives between faces. */
-export const LENGTH: Field = { key: 'length', label: 'Length', takes: 'size', needed: true, follows: true };
+export const LENGTH = {
+  key: 'length',
+  label: 'Length',
+  takes: 'size',
+  needed: true,
+  follows: true,
+} as const satisfies Field;
+
+/** A shape that a step can have, as readers, files and pages see it. */
+export interface StepShape<Name extends string = string, Fields extends readonly Field[] = readonly Field[]> {
+  shape: Name;
+  label: string;
+  fields: Fields;
+  /** @param known what follows from elsewhere, for fields that the entry leaves out */
+  read(entry: object, path: string, place: Place, known?: { length?: Size }): Result<Shape>;
+}
 
 /** A shape that a step can have. A new one is a new file in this folder, listed in its index. */
-export interface StepShape {
-  shape: string;
-  label: string;
-  fields: readonly Field[];
-  read(values: Values, path: string, place: Place): Result<Shape>;
-}
+export const stepShape = <const Name extends string, const Fields extends readonly Field[]>(
+  shape: Omit<StepShape<Name, Fields>, 'read'> & {
+    read(values: ValuesOf<Fields>, path: string, place: Place): Result<Shape>;
+  },
+): StepShape<Name, Fields> => ({
+  ...shape,
+  read: (entry, path, place, known) =>
+    andThen(readFields(shape.fields, entry, path, place, known), (values) => shape.read(values, path, place)),
+});
