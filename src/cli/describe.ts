@@ -7,7 +7,9 @@ import { sayWorkStop } from '@/core/plan/stops/planStops';
 import { crossReadingOf } from '@/core/present/cross';
 import { operationView } from '@/core/present/operation';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { WAY_WORDS } from '@/core/model/way';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
+import { stockView } from '@/core/present/stock';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { missingFrom } from '@/core/present/missing';
@@ -23,7 +25,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
   const { run, stock, times } = plan;
   const { units, part } = run;
   const length = (mm: number) => `${formatLength(mm, units)} ${units}`;
-  const fromBar = stock.way === 'from-bar';
+  const view = stockView(stock, units);
   const missing = missingFrom(plan);
   const head = [
     `${part.number}${part.revision ? ` revision ${part.revision}` : ''}  ${part.name}`,
@@ -32,8 +34,8 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
       ({ path, because: words }, index) => `${index === 0 ? 'INCOMPLETE  ' : '            '}${path}: ${words}`,
     ),
     '',
-    `Stock   ${nameOfBar(stock, units)}, ${fromBar ? 'from the bar' : 'sawn blanks'}`,
-    `        ${fromBar ? 'pitch' : 'blank'} ${length(stock.each.value)}, ${stock.piecesPerBar.value} a bar of ${length(stock.barLength)}, ${stock.bars.value} bar${stock.bars.value === 1 ? '' : 's'}, ${stock.mass.value.toFixed(2)} kg`,
+    `Stock   ${nameOfBar(stock, units)}, ${WAY_WORDS[stock.way]}`,
+    `        ${view.each.toLowerCase()} ${length(stock.each.value)}, ${view.isBar ? `${stock.piecesPerBar.value} a bar, ` : ''}${stock.bars.value} ${view.counted}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
     ...describeRoutes(plan),
     ...describeProof(plan.proof, run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),

@@ -81,13 +81,14 @@ export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures
       batchMinutes: times.batch.value,
       bars: stock.bars.value,
       size: sectionName(stock, plan.run.units),
-      barLength: `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
+      // A piece that arrives is no length of a bar.
+      barLength: stock.piece ? '' : `${formatNominal(stock.barLength, run.file.units)} ${run.file.units}`,
       way: WAY_WORDS[way],
       proved: plan.proof.passed,
       complete: missingFrom(plan).length === 0,
       routes: plan.route.best,
     },
-    need: stockNeed(run, plan),
+    need: stock.piece ? undefined : stockNeed(run, plan),
     uses: usesOf(plan),
   };
 }

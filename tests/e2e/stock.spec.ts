@@ -63,3 +63,23 @@ test('a section is watched: below its level it stands on the low-stock list', as
   await page.getByRole('button', { name: 'Keep this much' }).click();
   await expect(short).toHaveCount(0);
 });
+
+test('a piece as it is: typed as lines, drawn with the part in it, made in one holding', async ({ page }) => {
+  await openMade(page, numberOf('T-PIECE'));
+  await page.getByLabel('Bar', { exact: true }).selectOption('a piece as it is');
+  // It begins as the part is, ⌀12 by 30, and 1 before its face: that much is missing behind it.
+  await expect(page.getByText(/1 mm are missing at the back/).first()).toBeVisible();
+  const lines = page.getByLabel(/^The piece from its front end/);
+  await lines.fill('16; 31\nlump 4');
+  await expect(page.getByText(/^line 2:/)).toBeVisible();
+  await lines.fill('16; 31\nvee 4; 90; 1');
+  await expect(page.getByText('a piece as it is has steps and holes only')).toBeVisible();
+  await lines.fill('16; 31\n24; 20');
+  await page.getByLabel('Surface').selectOption('with its skin on');
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Stock' }).click();
+  const piece = page.getByRole('region', { name: 'From the piece as it arrives' });
+  await expect(piece.getByRole('img', { name: /before its face 1 · piece 30 · behind it 20 mm/ })).toBeVisible();
+  await expect(piece).not.toContainText('Bars');
+  await expectAccessible(page);
+});

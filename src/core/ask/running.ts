@@ -1,4 +1,4 @@
-import { WAYS, type Way } from '../model/way';
+import { WAYS, takesWay, type Way } from '../model/way';
 import type { RunFile } from '../read/runFile';
 import { costOfRun } from '../money/runCost';
 import type { Line } from '../money/lines';
@@ -31,6 +31,7 @@ const NAMES: Record<Way, Record<HouseRules['batchOrder'], string>> = {
     'op-by-op': 'From the bar, second sides tool by tool',
   },
   'sawn-blanks': { 'piece-by-piece': 'Sawn first, each piece finished', 'op-by-op': 'Sawn first, tool by tool' },
+  'as-it-arrives': { 'piece-by-piece': 'Each piece finished', 'op-by-op': 'Tool by tool' },
 };
 
 /** What a plan takes once and for each piece; bars are loaded by whole ones, here by their share of a piece. */
@@ -56,9 +57,10 @@ function risksOf(plan: Plan): string[] {
   const held = setups.filter(({ setup }) => !setup.partsOff);
   const worst = Math.max(0, ...held.map(({ setup }) => setup.holding.runOut));
   return [
-    ...(way === 'from-bar'
-      ? ['A long bar turns behind the spindle: supported, guarded, or cut shorter.']
-      : ['Every blank is sawn and handled once more; a skew end costs its facing allowance.']),
+    ...(way === 'from-bar' ? ['A long bar turns behind the spindle: supported, guarded, or cut shorter.'] : []),
+    ...(way === 'sawn-blanks'
+      ? ['Every blank is sawn and handled once more; a skew end costs its facing allowance.']
+      : []),
     ...(opByOp && held.length > 0
       ? [
           `Each piece is held anew for every tool, true to ${say(worst, run.units)} at best: nothing that must run true to another may be parted so.`,
@@ -78,7 +80,7 @@ function risksOf(plan: Plan): string[] {
 const BATCH_ORDERS = ['piece-by-piece', 'op-by-op'] as const;
 
 function byHand(file: RunFile, shop: Shop, plan: Plan): RunningWay[] {
-  return WAYS.flatMap((way) =>
+  return WAYS.filter((way) => takesWay(file.stock, way)).flatMap((way) =>
     BATCH_ORDERS.map((batchOrder): RunningWay => {
       const change = { way, batchOrder };
       const id = `${way} ${batchOrder}`;

@@ -1,4 +1,4 @@
-import { WAYS, type Way } from '../model/way';
+import { WAYS, takesWay, type Way } from '../model/way';
 import type { RunFile } from '../read/runFile';
 import { planFile, type Plan } from '../plan/plan';
 import type { Result } from '../model/result';
@@ -89,7 +89,7 @@ export function* sequencesOf(file: RunFile, shop: Shop): Generator<Sequence, Com
   const machines = typeof file.machine === 'object' ? [undefined] : shop.machines.map(({ id, name }) => ({ id, name }));
   const sequences: Sequence[] = [];
   for (const machine of machines)
-    for (const way of WAYS)
+    for (const way of WAYS.filter((candidate) => takesWay(file.stock, candidate)))
       for (const firstEnd of ENDS) {
         const change = { way, firstEnd, ...(machine ? { machine: machine.id } : {}) };
         const planned = {

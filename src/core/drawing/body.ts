@@ -1,6 +1,6 @@
 import type { Part } from '../model/part/part';
 import { finishedPart } from '../model/workpiece/finishedPart';
-import { radiusAt } from '../model/workpiece/profile';
+import type { Workpiece } from '../model/workpiece/workpiece';
 import type { Segment, Profile } from '../model/workpiece/segment';
 import type { Corner, LineUse, Mark } from './marks';
 import { line, type Frame } from './sheet';
@@ -33,9 +33,11 @@ const reversed = (corners: Corner[]): Corner[] =>
     })
     .reverse();
 
-/** The metal and its edges. */
-export function bodyMarks(part: Part, frame: Frame): Mark[] {
-  const { outside, bore } = finishedPart(part);
+/** The metal of a part and its edges. */
+export const bodyMarks = (part: Part, frame: Frame): Mark[] => workMarks(finishedPart(part), frame);
+
+/** The metal of any work and its edges. */
+export function workMarks({ outside, bore }: Workpiece, frame: Frame): Mark[] {
   const open = bore.filter(({ r0, r1 }) => r0 + r1 > 1e-9);
   const { x, y } = frame;
   const halves = ([1, -1] as const).flatMap((half): Mark[] => [
@@ -49,7 +51,11 @@ export function bodyMarks(part: Part, frame: Frame): Mark[] {
       { x: x(z), y: y(r) },
       { x: x(z), y: y(-r) },
     ]);
-  const ends = [0, part.length].map((z) => across(z, radiusAt(outside, z), 'outline'));
+  const [first, last] = [outside[0], outside.at(-1)];
+  const ends = [
+    ...(first ? [across(first.z0, first.r0, 'outline')] : []),
+    ...(last ? [across(last.z1, last.r1, 'outline')] : []),
+  ];
   const edges = outside
     .slice(1)
     .map(({ z0 }, index) => across(z0, Math.max(outside[index]?.r1 ?? 0, outside[index + 1]?.r0 ?? 0), 'edge'));

@@ -54,6 +54,7 @@ const outcomeOf = (way: Way, planned: Result<Route>): WayOutcome =>
 /** Why this way: named by the run, the only one that can be, or quicker over the batch. */
 function because(run: Run, best: Route, other: WayOutcome | undefined): Reason {
   const rule = 'WAY';
+  if (best.way === 'as-it-arrives') return { rule, because: 'The run says what it is made from, as it arrives.' };
   if (run.way !== 'choose') return { rule, because: `${WAY_BEGINS[best.way]}: the run says so.` };
   if (other?.problem)
     return {

@@ -1,4 +1,4 @@
-import { WAYS, type Way } from '../model/way';
+import { takesWay, WAYS, type Way } from '../model/way';
 import { bad, good, type Problem, type Result } from '../model/result';
 import type { Run } from '../model/run';
 import { WAY_BEGINS } from '../model/way';
@@ -147,7 +147,7 @@ export class Search {
   }
 
   isOpen(way: Way): boolean {
-    return this.run.way === 'choose' || this.run.way === way;
+    return takesWay(this.run.stock, way) && (this.run.way === 'choose' || this.run.way === way);
   }
 
   /** The plainest route that was not tried yet; what those before it were refused for says where to look. */
@@ -276,7 +276,7 @@ export class Search {
    * @param goOn whether to look on all the same, for what is quicker; asked before each
    */
   *steps(ways: readonly Way[], goOn?: () => boolean): Generator<void, void> {
-    for (const way of ways) {
+    for (const way of ways.filter((candidate) => takesWay(this.run.stock, candidate))) {
       if (this.tried.length > 0) yield;
       this.try(usual(way));
     }

@@ -41,7 +41,8 @@ const MORE_BARS = 2;
 export function otherSkeletons(run: Run, way: Way, wants: Wants, eitherEnd = false): Skeleton[] {
   const { allowances } = run;
   const fromBar = way === 'from-bar';
-  const spigots = fromBar || allowances.spigot !== undefined ? [false] : [false, true];
+  const asItIs = fromBar || way === 'as-it-arrives';
+  const spigots = asItIs || allowances.spigot !== undefined ? [false] : [false, true];
   const centres = fromBar || allowances.centreEnd !== undefined ? [false] : [false, true];
   const rooms = [undefined, ...roomsOf(run, way, wants)];
   const bars =

@@ -7,9 +7,12 @@ import type { BarList, Shop } from '../model/shop/shop';
 import { isAdd, keyOfAdded, type Overrule } from '../model/overrule';
 import type { Run, RunAllowances } from '../model/run';
 import { checkShape } from './problems';
-import type { RunFile, StockFile } from './runFile';
+import { readPiece } from './readPiece';
+import type { RunFile } from './runFile';
 import { runFileSchema } from './schemas';
 import type { UnitSystem } from '../model/units/length';
+import type { Part } from '../model/part/part';
+import { takesWay } from '../model/way';
 
 function readQuantity(entry: number | string): Result<number> {
   const text = String(entry).trim();
@@ -30,11 +33,15 @@ function readSpares(entry: number | string | undefined): Result<number | undefin
 }
 
 function readStock(
-  entry: 'choose' | StockFile | undefined,
+  entry: RunFile['stock'],
   units: UnitSystem,
   lists: readonly BarList[],
+  { part, facing }: { part: Result<Part>; facing: number },
 ): Result<BarOnSale | 'choose'> {
   if (entry === undefined || entry === 'choose') return good('choose');
+  if (entry.form === 'piece')
+    // What is wrong with the part is told of the part.
+    return part.ok ? readPiece(entry, part.value, { units, facing }) : good('choose');
   const { form = 'round', condition = 'drawn' } = entry;
   const list = lists.find((barList) => barList.form === form && barList.condition === condition) ?? lists[0];
   const size = readLength(entry.size, units, 'stock.size');
@@ -59,6 +66,17 @@ function readStock(
     barLength: given.value,
     pricePerKilogram: list?.pricePerKilogram ?? 0,
   });
+}
+
+/** How the pieces come off the stock, where it can be so. */
+function readWay({ way = 'choose', stock }: RunFile): Result<Run['way']> {
+  if (way === 'choose' || takesWay(stock, way)) return good(way);
+  return refuse(
+    'way',
+    way === 'as-it-arrives'
+      ? 'the stock says of no piece what it is like as it arrives'
+      : 'a piece that arrives is no bar',
+  );
 }
 
 /** What was decided; work that is added twice under one name at one end could not be told apart. */
@@ -105,25 +123,37 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const part = readPart(file.part, units);
   const quantity = readQuantity(file.quantity);
   const spares = readSpares(file.spares);
-  const stock = readStock(file.stock, units, lists);
+  const facing = narrowed.ok ? narrowed.value.allowances.facingSawn : 0;
+  const stock = readStock(file.stock, units, lists, { part, facing });
+  const way = readWay(file);
   const allowances = readAllowances(file, units);
   const overrules = readOverrules(file.overrules);
   const number: Result<string> =
     file.part.number.trim() === '' ? bad(missing('part.number', ': give the part a number')) : good(file.part.number);
-  if (narrowed.ok && part.ok && quantity.ok && spares.ok && stock.ok && allowances.ok && overrules.ok && number.ok)
+  if (
+    narrowed.ok &&
+    part.ok &&
+    quantity.ok &&
+    spares.ok &&
+    stock.ok &&
+    allowances.ok &&
+    overrules.ok &&
+    number.ok &&
+    way.ok
+  )
     return good({
       part: part.value,
       units,
       quantity: quantity.value,
       ...(spares.value === undefined ? {} : { spares: spares.value }),
       stock: stock.value,
-      way: file.way ?? 'choose',
+      way: way.value,
       firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
       overrules: overrules.value,
       shop: narrowed.value,
     });
-  const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, allowances, overrules].flatMap(
+  const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, way, allowances, overrules].flatMap(
     (result) => (result.ok ? [] : result.problems),
   );
   return bad(...problems);

@@ -6,7 +6,7 @@ import type { stepShapes } from './shapes';
 import type { Way } from '../model/way';
 import type { LengthEntry, SizeEntry } from '../model/part/size';
 import type { HouseRules } from '../model/shop/houseRules';
-import type { BarCondition, Machine, StockForm } from '../model/shop/shop';
+import type { BarCondition, BarForm, Machine } from '../model/shop/shop';
 import type { GeneralClass } from '../model/part/tolerance';
 import type { Overrule } from '../model/overrule';
 import type { RunAllowances } from '../model/run';
@@ -70,8 +70,20 @@ export interface PartFile {
   elsewhere?: ElsewhereFile[];
 }
 
+/** A piece as it arrives: described like a part, its z counted from the same finished front face (`docs/run-file.md`). */
+export interface PieceFile {
+  form: 'piece';
+  outside: StepFile[];
+  bores?: HoleFile[];
+  /** What stands before the finished front face; else the facing allowance. */
+  ahead?: LengthEntry;
+  /** As it was rolled, cast or forged. */
+  skin?: boolean;
+  grade?: string;
+}
+
 export interface StockFile {
-  form?: StockForm;
+  form?: BarForm;
   size: LengthEntry;
   /** Of a tube. */
   bore?: LengthEntry;
@@ -94,7 +106,7 @@ export interface RunFile {
   due?: string;
   /** Pieces to make beyond the quantity. */
   spares?: number | string;
-  stock?: 'choose' | StockFile;
+  stock?: 'choose' | StockFile | PieceFile;
   way?: 'choose' | Way;
   /** Which end is worked first; left open, the front where the part can then be held. */
   firstEnd?: 'choose' | 'front' | 'back';

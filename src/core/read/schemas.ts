@@ -118,6 +118,27 @@ const part = Joi.object<PartFile>({
     .max(20),
 });
 
+const bar = Joi.alternatives(
+  Joi.string().valid('choose'),
+  Joi.object({
+    form: Joi.string().valid(...FORMS),
+    size: LENGTH.required(),
+    bore: Joi.when('form', { is: 'tube', then: LENGTH.required(), otherwise: Joi.forbidden() }),
+    condition: Joi.string().valid(...CONDITIONS),
+    barLength: LENGTH,
+  }),
+);
+
+/** A piece as it arrives. */
+const piece = Joi.object({
+  form: Joi.valid('piece').required(),
+  outside: Joi.array().items(step).min(1).max(50).required(),
+  bores: Joi.array().items(oneOf('bores')).max(20),
+  ahead: LENGTH,
+  skin: Joi.boolean().strict(),
+  grade: text(60),
+});
+
 /** A part by itself, as a revision keeps it. */
 export const partSchema = part.required();
 
@@ -176,16 +197,7 @@ export const runFileSchema = Joi.object<RunFile>({
     .allow('')
     .pattern(/^\d{4}-\d{2}-\d{2}$/)
     .messages({ 'string.pattern.base': '“{#value}” is not a day; write it as 2026-12-04' }),
-  stock: Joi.alternatives(
-    Joi.string().valid('choose'),
-    Joi.object({
-      form: Joi.string().valid(...FORMS),
-      size: LENGTH.required(),
-      bore: Joi.when('form', { is: 'tube', then: LENGTH.required(), otherwise: Joi.forbidden() }),
-      condition: Joi.string().valid(...CONDITIONS),
-      barLength: LENGTH,
-    }),
-  ),
+  stock: Joi.alternatives().conditional('.form', { is: 'piece', then: piece, otherwise: bar }),
   way: Joi.string().valid('choose', ...WAYS),
   allowances,
   firstEnd: Joi.string().valid('choose', 'front', 'back'),

@@ -200,8 +200,9 @@ const Figures = ({ run: { figures, stale } }: { run: BoardRun }) => {
         <small>{stale ? 'as before; planned again …' : `${sayMinutes(figures.pieceMinutes)} a piece`}</small>
       </span>
       <span className="figure">
-        {figures.bars} bar{figures.bars === 1 ? '' : 's'}
-        <small>of {figures.barLength}</small>
+        {figures.bars} {figures.barLength === '' ? 'piece' : 'bar'}
+        {figures.bars === 1 ? '' : 's'}
+        <small>{figures.barLength === '' ? 'as they arrive' : `of ${figures.barLength}`}</small>
       </span>
     </>
   );

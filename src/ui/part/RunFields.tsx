@@ -1,23 +1,10 @@
 'use client';
-import styled from 'styled-components';
-import type { StockFile } from '@/core/read/runFile';
+import type { RunFile, StockFile } from '@/core/read/runFile';
 import { Choice, Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { cell, Grid } from './grid';
+import { PieceFields, pieceLike } from './PieceFields';
 import { Group } from './table';
-
-const Grid = styled.div`
-  display: grid;
-  grid-template-columns: repeat(12, 1fr);
-  gap: 8px 10px;
-  > * {
-    grid-column: span var(--w);
-  }
-  @media (max-width: 720px) {
-    grid-template-columns: repeat(6, 1fr);
-  }
-`;
-
-const cell = (width: number) => ({ '--w': width }) as React.CSSProperties;
 
 /** What the run is of: part, material, quantity, day. */
 export function RunFields() {
@@ -207,10 +194,19 @@ function LeftOn() {
   );
 }
 
-/** What it is made from: chosen, or named. */
+/** A stock of another kind, with what is to be filled in of it; a piece that arrives is no bar, and is cut off none. */
+function begin(run: RunFile, kind: 'choose' | 'named' | 'piece'): void {
+  if (kind === 'piece') run.way = 'choose';
+  run.stock =
+    kind === 'choose' ? 'choose' : kind === 'named' ? { form: 'round', size: '', condition: 'drawn' } : pieceLike(run);
+}
+
+/** What it is made from: chosen, named, or a piece as it arrives. */
 export function StockFields() {
   const { file, edit, problems } = useWorkspace();
-  const named: StockFile | undefined = file.stock === 'choose' ? undefined : file.stock;
+  const given = file.stock === 'choose' ? undefined : file.stock;
+  const piece = given?.form === 'piece' ? given : undefined;
+  const named = given?.form === 'piece' ? undefined : given;
   return (
     <Group aria-labelledby="stock">
       <h2>
@@ -228,6 +224,7 @@ export function StockFields() {
             <option value="choose">choose</option>
             <option value="from-bar">from the bar</option>
             <option value="sawn-blanks">sawn blanks</option>
+            {piece && <option value="as-it-arrives">as it arrives</option>}
           </Choice>
         </div>
         <div style={cell(2)}>
@@ -247,17 +244,12 @@ export function StockFields() {
         <div style={cell(3)}>
           <Choice
             label="Bar"
-            value={named ? 'named' : 'choose'}
-            onChange={(value) =>
-              edit(
-                'stock',
-                (run) =>
-                  void (run.stock = value === 'named' ? { form: 'round', size: '', condition: 'drawn' } : 'choose'),
-              )
-            }
+            value={piece ? 'piece' : named ? 'named' : 'choose'}
+            onChange={(value) => edit('stock', (run) => begin(run, value))}
           >
             <option value="choose">choose</option>
             <option value="named">this one</option>
+            <option value="piece">a piece as it is</option>
           </Choice>
         </div>
         <MachineChoice />
@@ -272,8 +264,9 @@ export function StockFields() {
             <option value="back">back</option>
           </Choice>
         </div>
-        {file.way !== 'from-bar' && <LeftOn />}
+        {file.way !== 'from-bar' && !piece && <LeftOn />}
         {named && <NamedBar bar={named} />}
+        {piece && <PieceFields piece={piece} />}
       </Grid>
     </Group>
   );
@@ -284,7 +277,7 @@ function NamedBar({ bar }: { bar: StockFile }) {
   const { edit, problems } = useWorkspace();
   const editBar = (field: string, recipe: (bar: StockFile) => void) =>
     edit(`stock ${field}`, (run) => {
-      if (run.stock && run.stock !== 'choose') recipe(run.stock);
+      if (run.stock && run.stock !== 'choose' && run.stock.form !== 'piece') recipe(run.stock);
     });
   return (
     <>

@@ -33,7 +33,7 @@ const Select = styled.select`
   ${box}
 `;
 
-const FieldLabel = styled(Label)`
+export const FieldLabel = styled(Label)`
   display: block;
   margin-bottom: 3px;
   color: var(--ink-soft);

@@ -1,5 +1,5 @@
 'use client';
-import { sectionName } from '@/core/plan/stock/nameOfBar';
+import { stockView } from '@/core/present/stock';
 import { Printer } from 'lucide-react';
 import { PlaceLink } from '../run/PlaceLink';
 import { crossReadingOf } from '@/core/present/cross';
@@ -15,7 +15,7 @@ import { missingFrom } from '@/core/present/missing';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
 import { sayWorkStop } from '@/core/plan/stops/planStops';
-import { formatLength, formatNominal } from '@/core/model/units/length';
+import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { entryName } from '../run/entryName';
@@ -187,7 +187,7 @@ export function PrintSheet() {
 export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefined }) {
   const { run, stock, times, setups } = plan;
   const { part, units } = run;
-  const fromBar = stock.way === 'from-bar';
+  const view = stockView(stock, units);
   const cautions = setups.flatMap(({ setup, operations }) => [
     ...setup.cautions,
     ...operations.flatMap(({ cautions: minded }) => minded),
@@ -195,10 +195,10 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
   const dangers = [...new Set(cautions.filter(({ kind }) => kind === 'danger').map(({ text }) => text))];
   const facts = [
     ['Material', run.shop.material.name],
-    ['Bar', `${sectionName(stock, units)} ${units} ${stock.condition}`],
-    [fromBar ? 'Pitch' : 'Blank', `${formatLength(stock.each.value, units)} ${units}`],
-    ['Bars', `${stock.bars.value} of ${formatNominal(stock.barLength, units)}`],
-    ['Pieces a bar', String(stock.piecesPerBar.value)],
+    [view.kind, `${view.section} ${units} ${view.condition}`],
+    [view.each, `${formatLength(stock.each.value, units)} ${units}`],
+    ['Made from', `${stock.bars.value} ${view.counted}`],
+    ...(view.isBar ? [['Pieces a bar', String(stock.piecesPerBar.value)]] : []),
     ['A piece', sayMinutes(times.piece.value)],
     ['Setting up', sayMinutes(times.setup.value)],
     ['Batch', sayMinutes(times.batch.value)],

@@ -2,7 +2,8 @@
 import { memo } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
-import { formatLength, formatNominal } from '@/core/model/units/length';
+import { stockView } from '@/core/present/stock';
+import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { WaysStrip } from './WaysStrip';
 import { FigureButton } from './Working';
@@ -37,13 +38,18 @@ const Bar = styled.footer`
 export const Foot = memo(function Foot({ id, plan }: { id: string; plan: Plan }) {
   const { times, stock, run } = plan;
   const { units } = run;
+  const view = stockView(stock, units);
   const figures = [
     [times.piece, sayMinutes(times.piece.value), 'a piece'],
     [times.batch, sayMinutes(times.batch.value), `batch of ${run.quantity}`],
     [times.setup, sayMinutes(times.setup.value), 'setting up'],
-    [stock.bars, String(stock.bars.value), `bars of ${formatNominal(stock.barLength, units)} ${units}`],
-    [stock.piecesPerBar, String(stock.piecesPerBar.value), 'pieces a bar'],
-    [stock.leftOver, `${formatLength(stock.leftOver.value, units)} ${units}`, 'left over'],
+    [stock.bars, String(stock.bars.value), view.counted],
+    ...(view.isBar
+      ? ([
+          [stock.piecesPerBar, String(stock.piecesPerBar.value), 'pieces a bar'],
+          [stock.leftOver, `${formatLength(stock.leftOver.value, units)} ${units}`, 'left over'],
+        ] as const)
+      : []),
     [stock.mass, `${stock.mass.value.toFixed(2)} kg`, 'of stock'],
   ] as const;
   return (

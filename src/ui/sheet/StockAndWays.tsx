@@ -7,7 +7,7 @@ import type { UnitSystem } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { WAY_WORDS } from '@/core/model/way';
 import type { Plan } from '@/core/plan/plan';
-import { sectionName } from '@/core/plan/stock/nameOfBar';
+import { stockView } from '@/core/present/stock';
 import { sayLost, sayRoute, sayTried } from '@/core/present/route';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
@@ -28,15 +28,16 @@ const countOf = ({ sequences }: Compared): string =>
 
 /** What it is made from. */
 export function StockPart({ stock, units }: { stock: Stock; units: UnitSystem }) {
+  const view = stockView(stock, units);
   return (
     <Part>
       <h3>Stock</h3>
       <dl>
-        <Line name={`Bar, ${stock.condition}`}>{sectionName(stock, units)}</Line>
-        <Line name="Smallest that cleans up">
+        <Line name={`${view.kind}, ${view.condition}`}>{view.section}</Line>
+        <Line name={view.isBar ? 'Smallest that cleans up' : 'Cleans up with, a side'}>
           <FigureButton figure={stock.need} units={units} />
         </Line>
-        <Line name={stock.way === 'from-bar' ? 'Pitch' : 'Blank'}>
+        <Line name={view.each}>
           <FigureButton figure={stock.each} units={units} />
         </Line>
         {stock.way === 'from-bar' && (

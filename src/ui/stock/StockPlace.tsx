@@ -15,6 +15,11 @@ import { FigureButton } from '../sheet/Working';
 import { WholeBar } from './BarDrawing';
 import { FirstEnd } from './FirstEnd';
 import { FromTheRack } from './FromTheRack';
+import { PieceDrawing } from './PieceDrawing';
+import type { Run } from '@/core/model/run';
+import type { Stock } from '@/core/model/plan/stock';
+import type { Times } from '@/core/plan/times/planTimes';
+import { stockView } from '@/core/present/stock';
 
 const Room = styled.main`
   display: grid;
@@ -95,7 +100,8 @@ export function StockPlace() {
       ))}
       <Card aria-labelledby="why-stock">
         <h2 id="why-stock">
-          Why {nameOfBar(plan.stock, units)}, {WAY_BEGINS[plan.way].toLowerCase()}
+          Why {plan.stock.piece ? '' : `${nameOfBar(plan.stock, units)}, `}
+          {WAY_BEGINS[plan.way].toLowerCase()}
         </h2>
         <Reasons>
           {[plan.chosenBecause, ...plan.stock.reasons].map(({ rule, because }) => (
@@ -105,7 +111,7 @@ export function StockPlace() {
           ))}
         </Reasons>
       </Card>
-      <FromTheRack plan={plan} />
+      {!plan.stock.piece && <FromTheRack plan={plan} />}
     </Room>
   );
 }
@@ -122,7 +128,6 @@ function OneWay({
   onPin: (way: 'choose' | Way) => void;
 }) {
   const chosen = plan.way === way;
-  const { units } = plan.run;
   const title = (
     <header>
       <h2>{WAY_BEGINS[way]}</h2>
@@ -130,7 +135,8 @@ function OneWay({
       {pinned ? (
         <Button onPress={() => onPin('choose')}>Let Shingle choose</Button>
       ) : (
-        stock && <Button onPress={() => onPin(way)}>{chosen ? 'Keep it this way' : 'Make it this way'}</Button>
+        stock &&
+        !stock.piece && <Button onPress={() => onPin(way)}>{chosen ? 'Keep it this way' : 'Make it this way'}</Button>
       )}
     </header>
   );
@@ -144,45 +150,69 @@ function OneWay({
         </Empty>
       </WayCard>
     );
+  return (
+    <WayCard aria-label={WAY_BEGINS[way]} {...(chosen ? { 'data-chosen': '' } : {})}>
+      {title}
+      {stock.piece ? (
+        <PieceDrawing run={plan.run} piece={stock.piece} size={stock.size} />
+      ) : (
+        <Bars run={plan.run} stock={stock} name={WAY_BEGINS[way]} />
+      )}
+      <StockFacts stock={stock} times={times} run={plan.run} />
+    </WayCard>
+  );
+}
+
+/** The bars that are alike, and the last one where it is not. */
+function Bars({ run, stock, name }: { run: Run; stock: Stock; name: string }) {
   const last = onLastBar(stock);
   const alike = last === stock.piecesPerBar.value;
   const onFirst = stock.bars.value === 1 ? last : stock.piecesPerBar.value;
   return (
-    <WayCard aria-label={WAY_BEGINS[way]} {...(chosen ? { 'data-chosen': '' } : {})}>
-      {title}
+    <>
       <h3>{whichBars(stock.bars.value, alike)}</h3>
-      <WholeBar run={plan.run} stock={stock} pieces={onFirst} name={WAY_BEGINS[way]} />
-      <FirstEnd run={plan.run} stock={stock} pieces={onFirst} />
+      <WholeBar run={run} stock={stock} pieces={onFirst} name={name} />
+      <FirstEnd run={run} stock={stock} pieces={onFirst} />
       {!alike && stock.bars.value > 1 && (
         <>
           <h3>the last bar</h3>
-          <WholeBar run={plan.run} stock={stock} pieces={last} name={`${WAY_BEGINS[way]}, the last bar`} />
+          <WholeBar run={run} stock={stock} pieces={last} name={`${name}, the last bar`} />
         </>
       )}
-      <dl>
-        <Fact name="Bar" text={nameOfBar(stock, units)} />
-        <Fact name="Bars">
-          <FigureButton figure={stock.bars} units={units} />
-        </Fact>
+    </>
+  );
+}
+
+function StockFacts({ stock, times, run: { units, shop } }: { stock: Stock; times: Times; run: Run }) {
+  const view = stockView(stock, units);
+  return (
+    <dl>
+      <Fact name={view.kind} text={view.isBar ? nameOfBar(stock, units) : view.section} />
+      <Fact name={`${view.kind}s`}>
+        <FigureButton figure={stock.bars} units={units} />
+      </Fact>
+      {view.isBar && (
         <Fact name="Pieces from a bar">
           <FigureButton figure={stock.piecesPerBar} units={units} />
         </Fact>
-        <Fact name={`A piece takes, ${units}`}>
-          <FigureButton figure={stock.each} units={units} />
-        </Fact>
+      )}
+      <Fact name={`A piece takes, ${units}`}>
+        <FigureButton figure={stock.each} units={units} />
+      </Fact>
+      {view.isBar && (
         <Fact name={`Left of the last, ${units}`}>
           <FigureButton figure={stock.leftOver} units={units} />
         </Fact>
-        <Fact name="Mass, kg">
-          <FigureButton figure={stock.mass} units={units} />
-        </Fact>
-        <Fact name={`Stock, ${plan.run.shop.rates.currency}`}>
-          <FigureButton figure={stock.cost.material} units={units} />
-        </Fact>
-        <Fact name="A piece" text={sayMinutes(times.piece.value)} />
-        <Fact name="The batch" text={sayMinutes(times.batch.value)} />
-      </dl>
-    </WayCard>
+      )}
+      <Fact name="Mass, kg">
+        <FigureButton figure={stock.mass} units={units} />
+      </Fact>
+      <Fact name={`Stock, ${shop.rates.currency}`}>
+        <FigureButton figure={stock.cost.material} units={units} />
+      </Fact>
+      <Fact name="A piece" text={sayMinutes(times.piece.value)} />
+      <Fact name="The batch" text={sayMinutes(times.batch.value)} />
+    </dl>
   );
 }
 

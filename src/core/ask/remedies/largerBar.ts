@@ -6,7 +6,7 @@ const MORE = 3;
 
 /** Where the run names its bar, the next ones of the list. */
 export const largerBar: RemedyKind = ({ stock, part, units }, shop) => {
-  if (!stock || stock === 'choose') return [];
+  if (!stock || stock === 'choose' || stock.form === 'piece') return [];
   const { form = 'round', condition = 'drawn' } = stock;
   const list = takenMaterial(part.material, shop)?.bars.find(
     (bar) => bar.form === form && bar.condition === condition && bar.units === units,

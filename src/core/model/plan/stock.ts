@@ -2,8 +2,20 @@ import type { Way } from '../way';
 import type { Reason } from '../words';
 import type { BarCondition, StockForm, Tool } from '../shop/shop';
 import type { Figure } from '../figure';
+import type { Profile } from '../workpiece/segment';
 
-/** A bar as it is sold. Lengths mm. */
+/** A piece as it arrives, z from the finished front face, mm. */
+export interface Piece {
+  outside: Profile;
+  bore: Profile;
+  /** What stands before the finished front face, and behind the back one. */
+  ahead: number;
+  behind: number;
+  /** Of unknown strength, as its maker or a weld left it. */
+  grade?: string;
+}
+
+/** A bar as it is sold, or a piece as it arrives. Lengths mm. */
 export interface BarOnSale {
   form: StockForm;
   condition: BarCondition;
@@ -13,6 +25,8 @@ export interface BarOnSale {
   bore: number;
   barLength: number;
   pricePerKilogram: number;
+  /** Of a piece as it arrives: what there is of it. */
+  piece?: Piece;
   /** Nobody sells it: it is there, or it is not. */
   rackOnly?: boolean;
   /** Beyond the list: a dealer cuts it to order. */

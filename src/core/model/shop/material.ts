@@ -1,13 +1,13 @@
 import type { UnitSystem } from '../units/length';
 
-export type StockForm = 'round' | 'hex' | 'square' | 'tube';
+export type BarForm = 'round' | 'hex' | 'square' | 'tube';
 
 /** Sawn pieces are bought cut, one piece to a “bar”. */
 export type BarCondition = 'drawn' | 'ground' | 'hot-rolled' | 'sawn';
 
 /** Bars that can be had of one condition in one system of sizes. Sizes as they are sold: `"3/8 in"`, `"12 mm"`, a tube as `"30 mm × 20 mm"`. */
 export interface BarList {
-  form: StockForm;
+  form: BarForm;
   condition: BarCondition;
   units: UnitSystem;
   sizes: string[];

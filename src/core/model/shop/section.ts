@@ -1,7 +1,7 @@
 import type { StockForm } from './shop';
 
 /** Flats of a form; a round has none. */
-export const FLATS: Record<StockForm, number> = { round: 0, tube: 0, hex: 6, square: 4 };
+export const FLATS: Record<StockForm, number> = { round: 0, tube: 0, piece: 0, hex: 6, square: 4 };
 
 /** Diameter over the corners: across flats / cos(180° / n) (trade: Stock). */
 export const overCorners = (form: StockForm, size: number): number =>

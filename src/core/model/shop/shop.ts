@@ -1,11 +1,13 @@
 import type { HouseRules } from './houseRules';
-import type { StockForm, BarCondition, EdgeMaterial, Material } from './material';
+import type { BarForm, BarCondition, EdgeMaterial, Material } from './material';
 import type { Machine, HoldingMeans } from './machine';
 import type { Tool, Gauge } from './tool';
 import type { Allowances, Bodies, CuttingValues } from './values';
 import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
-export type { StockForm, BarCondition, BarList, Material, EdgeMaterial } from './material';
+/** What a part is made from: a bar of a form, or a piece as it arrives. */
+export type StockForm = BarForm | 'piece';
+export type { BarForm, BarCondition, BarList, Material, EdgeMaterial } from './material';
 export type { Machine, ToolPost, Dial, Rest, Holding, HoldingMeans } from './machine';
 export type { Tool, Gauge } from './tool';
 export type { Allowances, Bodies, CuttingValues } from './values';

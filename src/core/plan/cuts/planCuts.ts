@@ -263,7 +263,8 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
 /** The work as a set-up first sees it. */
 function startOf(setup: Setup, left: { work: Workpiece; end: Setup['end'] } | undefined): Workpiece {
   if (left) return left.end === setup.end ? left.work : turnedRound(left.work, setup.part.length);
-  const { over, bore } = setup.stock;
+  const { over, bore, piece } = setup.stock;
+  if (piece) return setup.end === 'front' ? piece : turnedRound(piece, setup.part.length);
   const bar = solid(-setup.facing, setup.holding.to, over);
   return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, setup.holding.to, bore / 2)] } : bar;
 }

@@ -5,6 +5,8 @@ import { good, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import type { Setup } from '../../model/plan/setup';
 import { firstHolding } from './firstHolding';
+import { stretchesOf } from './heldStretch';
+import { CLOSE } from '../../model/tolerances';
 import { setupCautions } from './setupCautions';
 
 /** A run and the stock that it is made from. */
@@ -39,7 +41,16 @@ interface End {
 export function centred(work: Work, { number, end, part, facing, behind }: End): Result<Setup> {
   const { run, stock } = work;
   const { toolClearance } = run.shop.allowances;
-  const held = firstHolding({ run, stock, from: toolClearance, end: part.length + behind, ties: [] });
+  // Of a piece as it arrives the first cylinder of it that reaches into the jaws.
+  const stretch = stretchesOf(stock, end, part.length).find(({ to }) => to > toolClearance + CLOSE);
+  const held = firstHolding({
+    run,
+    stock,
+    diameter: stretch?.diameter ?? stock.over,
+    from: toolClearance,
+    end: Math.min(part.length + behind, stretch?.to ?? Infinity),
+    ties: [],
+  });
   if (!held.ok) return held;
   return good({
     ...common(work),

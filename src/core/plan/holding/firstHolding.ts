@@ -14,6 +14,8 @@ import { CLOSE } from '../../model/tolerances';
 interface Sought {
   run: Run;
   stock: Stock;
+  /** Over what the jaws close; of a piece as it arrives another at every place. */
+  diameter: number;
   /** Where the jaws begin, and up to where there is stock for them, mm. */
   from: number;
   end: number;
@@ -30,22 +32,23 @@ const fourTogether: HoldingKind = {
 };
 
 /** The stock as something to hold. */
-function surfaceOf({ run, stock, from, end }: Sought): Surface {
+function surfaceOf({ run, stock, diameter, from, end }: Sought): Surface {
   const { part, shop } = run;
-  const name = stock.blade ? 'the bar' : 'the blank';
+  const name = stock.blade ? 'the bar' : stock.piece ? 'the piece' : 'the blank';
   const flats = FLATS[stock.form];
   return {
     path: 'stock',
     name,
     on: name,
-    diameter: stock.over,
+    diameter,
     from,
     end,
     gaps: 0,
     close: false,
     inside: false,
     fit: part.steps.some(
-      ({ path, critical, diameter }) => stock.asDrawn.includes(path) && (critical || diameter.from !== 'general'),
+      ({ path, critical, diameter: { nominal, from: limits } }) =>
+        stock.asDrawn.includes(path) && Math.abs(nominal - diameter) < CLOSE && (critical || limits !== 'general'),
     ),
     thread: false,
     knurl: false,
@@ -58,17 +61,34 @@ function surfaceOf({ run, stock, from, end }: Sought): Surface {
 const kindsFor = ({ form }: Stock): readonly HoldingKind[] => (form === 'square' ? [fourTogether] : holdingKinds);
 
 /** Means that take the stock of a run. */
-export const takersOf = (run: Run, stock: Stock): HoldingKind[] =>
-  candidatesFor(surfaceOf({ run, stock, from: 0, end: 0, ties: [] }), run, [], 1, kindsFor(stock)).flatMap(
+export const takersOf = (run: Run, stock: Stock, diameter: number): HoldingKind[] =>
+  candidatesFor(surfaceOf({ run, stock, diameter, from: 0, end: 0, ties: [] }), run, [], 1, kindsFor(stock)).flatMap(
     ({ kind, against }) => (against === undefined ? [kind] : []),
   );
 
-const better = (a: Candidate, b: Candidate): number => a.untrue.length - b.untrue.length || a.minutes - b.minutes;
+/** Whether a piece of unknown make is bored: its wall is even only where it runs true by what stays of it. */
+const isDialled = ({ run, stock }: Sought): boolean =>
+  stock.piece?.grade !== undefined &&
+  [...run.part.holes, ...run.part.features.filter(({ bore }) => bore)].some(
+    ({ path }) => !stock.asDrawn.includes(path),
+  );
 
-function reasonsOf(candidate: Candidate, { run, ties }: Sought, isDecided: boolean): Reason[] {
+const better =
+  (sought: Sought) =>
+  (a: Candidate, b: Candidate): number =>
+    a.untrue.length - b.untrue.length ||
+    (isDialled(sought) ? a.figures.runOut - b.figures.runOut : 0) ||
+    a.minutes - b.minutes;
+
+function reasonsOf(candidate: Candidate, sought: Sought, isDecided: boolean): Reason[] {
+  const { run, ties } = sought;
   const { kind, figures, surface } = candidate;
   const held = `${surface.name.replace(/^t/, 'T')} ${kind.words}`;
-  const why = isDecided ? 'so decided' : `of what holds it, the quickest over the batch`;
+  const why = isDecided
+    ? 'so decided'
+    : isDialled(sought)
+      ? 'of unknown make and bored: the truest there is, so that its wall is even'
+      : `of what holds it, the quickest over the batch`;
   const marks = kind.marks ? '' : ' It marks nothing.';
   return [
     { rule: 'HOLDING', because: `${held}: ${why}; it runs true to ${say(figures.runOut, run.units)}.${marks}` },
@@ -77,9 +97,9 @@ function reasonsOf(candidate: Candidate, { run, ties }: Sought, isDecided: boole
 }
 
 /** Why a means does not grip a blank long enough. */
-function tooShort({ kind }: Candidate, { run, stock, from, end }: Sought): string | undefined {
-  if (stock.blade || end - from >= shortestGrip(kind.kind, stock.over, run.shop.cutting) - CLOSE) return undefined;
-  return `grips no less than ${say(shortestGrip(kind.kind, stock.over, run.shop.cutting), run.units)}`;
+function tooShort({ kind }: Candidate, { run, stock, diameter, from, end }: Sought): string | undefined {
+  if (stock.blade || end - from >= shortestGrip(kind.kind, diameter, run.shop.cutting) - CLOSE) return undefined;
+  return `grips no less than ${say(shortestGrip(kind.kind, diameter, run.shop.cutting), run.units)}`;
 }
 
 /**
@@ -88,12 +108,12 @@ function tooShort({ kind }: Candidate, { run, stock, from, end }: Sought): strin
  * @returns the holding with z of the first set-up, or why nothing takes the stock
  */
 export function firstHolding(sought: Sought): Result<Held> {
-  const { run, stock, from, end, ties } = sought;
+  const { run, stock, diameter, from, end, ties } = sought;
   const loads = stock.blade ? stock.bars.value : run.quantity;
   const surface = surfaceOf(sought);
   const all = candidatesFor(surface, run, ties, loads, kindsFor(stock))
     .map((candidate) => ({ ...candidate, against: candidate.against ?? tooShort(candidate, sought) }))
-    .sort(better);
+    .sort(better(sought));
   const able = all.filter(({ against }) => against === undefined);
   const { chosen, taken } = decidedHolding(run, 1, all, `Nothing of that kind takes ${surface.name}.`);
   const best = chosen ?? able[0];
@@ -101,7 +121,7 @@ export function firstHolding(sought: Sought): Result<Held> {
     const [spoilt] = all;
     return refuse(
       'stock',
-      `nothing here holds a bar of ${sayDiameter(stock.over, run.units)}${spoilt ? `: ${spoilt.kind.words} ${spoilt.against}` : ''}`,
+      `nothing here holds a bar of ${sayDiameter(diameter, run.units)}${spoilt ? `: ${spoilt.kind.words} ${spoilt.against}` : ''}`,
       'stock',
     );
   }
@@ -112,7 +132,7 @@ export function firstHolding(sought: Sought): Result<Held> {
       words: kind.words,
       grip: 'stock',
       on: surface.on,
-      diameter: stock.over,
+      diameter,
       from,
       to: stock.blade ? Math.max(end, from + figures.length) : end,
       runOut: figures.runOut,

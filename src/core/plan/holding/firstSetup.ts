@@ -4,6 +4,7 @@ import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
 import type { Setup, Turned } from '../../model/plan/setup';
 import { firstHolding } from './firstHolding';
+import { farStretch } from './heldStretch';
 import { say, type Reason } from '../../model/words';
 import type { Run } from '../../model/run';
 import { good, type Result } from '../../model/result';
@@ -46,25 +47,28 @@ const tooShort = (standsOut: number, clearance: number, bar: boolean, { units }:
     ? `A piece and the blade take ${say(standsOut - clearance, units)}`
     : `The tools go ${say(standsOut - clearance, units)} far, and enough of the blank must be left to hold`;
 
-/** Whether the part-off leaves a finished piece: nothing is left for its other side. */
+/** Whether nothing is left for the other side: the part-off leaves a finished piece, or a piece arrived so. */
 export function isFinishedBy(
   { stock }: Attempt,
   { view, lastFacing }: Layout,
   { turned, drilled, features, chamfered }: MadeFirst,
   turnedBack: readonly Turned[],
 ): boolean {
+  const parts = stock.blade !== undefined;
   const isDone = ({ path }: { path: string }) =>
     [turned, drilled, features, chamfered].some((paths) => paths.includes(path));
   return (
-    stock.blade !== undefined &&
+    (parts || stock.piece !== undefined) &&
     lastFacing === 0 &&
     turnedBack.length === 0 &&
-    toDrill(view, stock).every((hole) => isDone(hole) && !hole.through) &&
+    toDrill(view, stock).every((hole) => isDone(hole) && !(hole.through && parts)) &&
     view.features.every(
       (feature) =>
-        feature.flats !== undefined || (isDone(feature) && !(feature.bore && feature.z1 > view.length - CLOSE)),
+        feature.flats !== undefined ||
+        stock.asDrawn.includes(feature.path) ||
+        (isDone(feature) && !(parts && feature.bore && feature.z1 > view.length - CLOSE)),
     ) &&
-    view.chamfers.every((chamfer) => isDone(chamfer) || backEdges(view).includes(chamfer))
+    view.chamfers.every((chamfer) => isDone(chamfer) || (parts && backEdges(view).includes(chamfer)))
   );
 }
 
@@ -101,6 +105,7 @@ export function firstSetup(
   const held = firstHolding({
     run,
     stock,
+    diameter: farStretch(stock, firstEnd, view.length).diameter,
     from: jawsAt,
     end: bar ? jawsAt + rawHold : partedAt,
     ties: tiesBetween(run.part, stock.asDrawn, (path) => here.includes(path)),
@@ -122,10 +127,10 @@ export function firstSetup(
     outerRadius: stock.over / 2,
     drilled: made.drilled,
     features: made.features,
-    chamfered: [...made.chamfered, ...(finishes ? backEdges(view).map(({ path }) => path) : [])],
+    chamfered: [...made.chamfered, ...(finishes && bar ? backEdges(view).map(({ path }) => path) : [])],
     earlier: [],
     partsOff: bar,
-    finishes,
+    finishes: finishes && bar,
     supported,
     ...(attempt.centred ? { centres: false } : {}),
     ...(rest ? { rest } : {}),

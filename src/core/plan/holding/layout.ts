@@ -2,6 +2,7 @@ import type { Wish } from '../reach/wishes';
 import { heldBack } from './stickOut';
 import type { Setup, Turned } from '../../model/plan/setup';
 import { takersOf } from './firstHolding';
+import { farStretch } from './heldStretch';
 import { gripNeeded } from './secondHolding';
 import { reachedFeatures } from '../reach/reached';
 import { chamferedIn, turnedSteps } from './division';
@@ -98,16 +99,22 @@ export interface Standing {
 }
 
 /** The least that any means that takes the stock must grip, so far out, mm. */
-const leastGripOf = (run: Run, stock: Stock, out: number): number =>
-  Math.min(...takersOf(run, stock).map(({ kind }) => gripNeeded(run, kind, stock.over, out)));
+const leastGripOf = (run: Run, stock: Stock, { diameter, out }: { diameter: number; out: number }): number =>
+  Math.min(...takersOf(run, stock, diameter).map(({ kind }) => gripNeeded(run, kind, diameter, out)));
 
 /** How the stock stands for its first side, or why too little of a blank is left to hold. */
-export function standingOf({ run, stock }: Attempt, layout: Layout): Result<Standing> {
+export function standingOf({ run, stock, firstEnd, centred }: Attempt, layout: Layout): Result<Standing> {
   const { shop, units } = run;
   const { firstFacing, lastFacing, partedAt, turnedEnd, view } = layout;
   const bar = stock.blade !== undefined;
-  const usual = bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance);
-  const needed = leastGripOf(run, stock, turnedEnd + firstFacing + usual);
+  const held = farStretch(stock, firstEnd, view.length);
+  const usual = Math.max(
+    bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance),
+    held.from - turnedEnd,
+  );
+  // A piece has no more to hold by; under a centre that is there from the start it does not lean (trade: Safe holds).
+  const out = centred && stock.piece ? 0 : turnedEnd + firstFacing + usual;
+  const needed = leastGripOf(run, stock, { diameter: held.diameter, out });
   // A blank has so much to let go of; of a bar the stock has seen to it.
   const spare = bar ? 0 : partedAt - turnedEnd - usual - needed;
   const clearance = usual + heldBack(run, 1, turnedEnd + firstFacing + usual, spare);
@@ -115,7 +122,7 @@ export function standingOf({ run, stock }: Attempt, layout: Layout): Result<Stan
   if (!bar && rawHold < needed - CLOSE)
     return refuse(
       'part.outside',
-      `a blank leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(needed, units)} are needed`,
+      `${stock.piece ? 'the piece' : 'a blank'} leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(needed, units)} are needed`,
     );
   const clear = term('c', 'clearance to the jaws', clearance, 'mm', 'start value');
   const stickOut = bar

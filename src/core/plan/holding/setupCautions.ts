@@ -19,6 +19,12 @@ export function setupCautions(
       'Chuck key out; turn the work round by hand before the power comes on. Guards and eye protection on; no gloves, rings or loose sleeves.',
     ),
     ...(fromBar ? [danger('The bar behind the spindle is supported and guarded: it whips.')] : []),
+    ...(first && stock.piece?.grade
+      ? [mistake('Of unknown make: a file tells how hard it is, the first cut is light, and it is measured after it.')]
+      : []),
+    ...(first && stock.piece && shop.allowances.skin[stock.condition] > 0
+      ? [mistake('The cut is interrupted until it is round: under the skin in one, no faster than it knocks.')]
+      : []),
     ...(fromBar
       ? [mistake('A bar end that was hammered, sawn skew or mushroomed is no length: face it until it is whole.')]
       : []),

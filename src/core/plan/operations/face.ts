@@ -49,13 +49,15 @@ export const face: OperationKind = {
         settings: [{ edge: 'tip' as const, setting: stopSetting(to, tool.value) }],
       },
     });
+    // A piece may come with its other end as it is to be.
+    const isLast = number > 1 || (stock.piece !== undefined && setup.behind === 0);
     const spigot = number > 1 && stock.spigot > 0 ? ', spigot off' : '';
     const itself = facingTo(0 - centreEnd, -facing, {
       key: `face:${end}`,
       feature: 'face',
       name: centreEnd > 0 ? 'Face the end of the blank' : `Face the ${end}${spigot}`,
       // The length of the part becomes fixed when its second end is faced.
-      checks: number > 1 && run.part.steps.length > 0 ? [lengthOverAll(part)] : [],
+      checks: isLast && run.part.steps.length > 0 ? [lengthOverAll(part)] : [],
     });
     return good([
       ...(facing > centreEnd ? [itself] : []),

@@ -1,6 +1,7 @@
 import type { Step } from '../../model/part/part';
 import type { Feature } from '../../model/part/feature';
-import { cylinder, widen, type Segment } from '../../model/workpiece/profile';
+import { CLOSE } from '../../model/tolerances';
+import { cylinder, largestRadius, mirror, widen, type Segment } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
 import type { Setup, Turned } from '../../model/plan/setup';
 
@@ -41,15 +42,17 @@ export function turnedAway(turned: TurnedStep, from: number, to: number, radius:
  * The steps a set-up turns, from the chuck to the free end, as BIG-FIRST has them roughed: each finds what the larger
  * one before it left.
  */
-export function turnedStepsOf({ turned, part, run, outerRadius }: Setup): TurnedStep[] {
+export function turnedStepsOf({ turned, part, run, outerRadius, stock, end }: Setup): TurnedStep[] {
   const { allowances, tools } = run.shop;
   const thinnest = tools.find(({ does }) => does.includes('turn-rough'))?.thinnestCut ?? 0;
   const chuckFirst = [...turned].sort((a, b) => b.to - a.to);
+  const piece = stock.piece && (end === 'front' ? stock.piece.outside : mirror(stock.piece.outside, part.length));
   let radius = outerRadius;
   return chuckFirst.flatMap((turn): TurnedStep[] => {
     const step = part.steps.find(({ path }) => path === turn.path);
     if (!step) return [];
     const left = step.diameter.aim / 2 + allowances.finishPerSide;
+    if (piece) radius = Math.min(radius, largestRadius(piece, step.zFrom, turn.to - CLOSE));
     if (radius - left < thinnest - 1e-9) return [{ ...turn, step }];
     radius = left;
     return [{ ...turn, step, roughRadius: left }];

@@ -77,7 +77,7 @@ export function prove(plan: WrittenPlan, drawn: Run, watch?: Running['watch']): 
   };
   for (const [index, setup] of plan.setups.entries()) {
     const before = plan.setups[index - 1];
-    if (!before) running.metal = rawWork(plan, setup, length);
+    if (!before) running.metal = rawWork(plan, setup, run);
     else if (before.end !== setup.end) running.metal = mirrored(running.metal, length);
     for (const operation of setup.operations) runOperation(operation, running, setup, run, plan.stock.form);
     const made = setup.operations.flatMap(({ feature, makes = [] }) => [feature, ...makes]);

@@ -3,7 +3,8 @@ import type { Tool } from '../../model/shop/shop';
 import { rectangle } from './bodies/convex';
 import { catcherBody, centreBody, holdingBodies, restBody, stopBody, type FixedBody } from './bodies/fixed';
 import { shapeOf, type ToolShape } from './bodies/shapes';
-import { highAt, lowAt, type Section } from './section/section';
+import { sectionOfWork } from './drawn';
+import { highAt, lowAt, mirrored, type Section } from './section/section';
 import { sectionsOf } from './sweep';
 import type { WrittenOperation, WrittenPlan, WrittenSetup } from './written';
 
@@ -17,8 +18,15 @@ export const viewOf =
 const overCorners = ({ form, size }: WrittenPlan['stock']): number =>
   form === 'hex' ? size / Math.cos(Math.PI / 6) : form === 'square' ? size * Math.SQRT2 : size;
 
-/** The bar or the blank as the first set-up sees it: from before the face that it finishes to where it ends or is held. */
-export function rawWork({ stock }: WrittenPlan, { facing, holding, end }: WrittenSetup, length: number): Section {
+/**
+ * What the first set-up begins with: the bar or the blank, from before the face that it finishes to where it ends or is
+ * held, or the piece as the run says that it arrives.
+ */
+export function rawWork({ stock }: WrittenPlan, { facing, holding, end }: WrittenSetup, run: Run): Section {
+  const { length } = run.part;
+  const piece = run.stock === 'choose' ? undefined : run.stock.piece;
+  if (piece) return end === 'front' ? sectionOfWork(piece) : mirrored(sectionOfWork(piece), length);
+
   const to = stock.blankLength === null ? viewOf({ end }, length)(holding.to) : stock.blankLength - facing;
   return sectionsOf(rectangle(-facing, to, (stock.bore ?? 0) / 2, overCorners(stock) / 2)).flat();
 }

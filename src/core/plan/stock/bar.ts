@@ -15,7 +15,7 @@ import { CLOSE } from '../../model/tolerances';
 const largestOf = (steps: Step[]) => Math.max(0, ...steps.map(({ diameter }) => diameter.nominal));
 
 /** What the finishing edge must have to cut at all. */
-const thinnestCut = ({ shop }: Run): number =>
+export const thinnestCut = ({ shop }: Run): number =>
   Math.max(
     0,
     ...shop.tools.filter(({ does }) => does.includes('turn-finish')).map(({ thinnestCut: thin }) => thin ?? 0),

@@ -1,6 +1,6 @@
 import type { Way } from '../../model/way';
 import type { Bar, BarOnSale, Stock } from '../../model/plan/stock';
-import { bad, good, refuse, type Result } from '../../model/result';
+import { andThen, bad, good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import type { BarList } from '../../model/shop/shop';
 import { parseLength } from '../../model/units/length';
@@ -9,6 +9,7 @@ import { massOf } from '../../model/part/mass';
 import { assessBar, openTo, serves, TOO_SMALL } from './bar';
 import { costOf, freeOnRack, lengthTaken } from './cost';
 import { nameOfBar } from './nameOfBar';
+import { assessPiece } from './piece';
 import { divide } from './stock';
 
 /** Lists of bars that were read before: every edit plans anew, and the lists stay the same. */
@@ -66,6 +67,8 @@ const withCost = (run: Run, way: Way, bar: Bar, volume: number): Result<Stock> =
 };
 
 function named(run: Run, way: Way, bar: BarOnSale, volume: number): Result<Stock> {
+  const { piece } = bar;
+  if (piece) return andThen(assessPiece(run, { ...bar, piece }), (arrived) => withCost(run, way, arrived, volume));
   const outcome = assessBar(run, bar, openTo(run.part));
   if (!serves(outcome)) return refuse('stock.size', outcome.because);
   return withCost(

@@ -30,6 +30,7 @@ function millingOf({ part, shop, quantity }: Run, stock: BoughtStock): Figure {
 
 /** Length of bar that a run takes, mm: its pieces, and what each bar loses. */
 export const lengthTaken = ({
+  piece,
   way,
   toMake,
   each,
@@ -39,9 +40,11 @@ export const lengthTaken = ({
   gripRemnant,
   jawClearance,
 }: BoughtStock): number =>
-  way === 'sawn-blanks'
-    ? toMake.value * (each.value + kerf)
-    : toMake.value * each.value + bars.value * (firstEnd + gripRemnant.value + jawClearance);
+  piece
+    ? 0
+    : way === 'sawn-blanks'
+      ? toMake.value * (each.value + kerf)
+      : toMake.value * each.value + bars.value * (firstEnd + gripRemnant.value + jawClearance);
 
 type Section = Pick<BoughtStock, 'form' | 'size' | 'bore' | 'condition'>;
 

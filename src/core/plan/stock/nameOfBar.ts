@@ -7,6 +7,7 @@ export function nameOfBar(
   { form, size, bore, condition }: { form: StockForm; size: number; bore: number; condition: string },
   units: UnitSystem,
 ): string {
+  if (form === 'piece') return `the piece, up to ${sayDiameter(size, units)}`;
   if (form === 'round') return `${sayDiameter(size, units)} ${condition}`;
   if (form === 'tube') return `tube ${sayDiameter(size, units)} × ${sayDiameter(bore, units)} ${condition}`;
   return `${form} ${say(size, units)} ${condition}`;
@@ -19,5 +20,6 @@ export function sectionName(
 ): string {
   const show = (mm: number) => formatNominal(mm, units);
   if (form === 'tube') return `⌀${show(size)} × ${show(bore)}`;
+  if (form === 'piece') return `⌀${show(size)} at most`;
   return form === 'round' ? `⌀${show(size)}` : `${form} ${show(size)}`;
 }

@@ -1,12 +1,13 @@
 import type { Way } from '../../model/way';
 import { sectionOf } from '../../model/shop/section';
-import type { Bar, BoughtStock } from '../../model/plan/stock';
+import type { Bar, BoughtStock, Piece } from '../../model/plan/stock';
 import { figure, sum, term, termOf, type Figure, type Term } from '../../model/figure';
 import { askedStickOut } from '../../model/overrule';
 import { andThen, good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { say } from '../../model/words';
 import { turnRound } from '../../model/part/part';
+import { metal } from '../../model/workpiece/workpiece';
 import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import { chooseBlade } from './blade';
 
@@ -33,8 +34,8 @@ function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
   });
 }
 
-/** The quantity and its spares: for the first-off, and for the scrap that the shop counts with (trade: Stock, Measuring). */
-function toMakeOf({ quantity, spares, shop }: Run): Figure {
+/** The quantity and its spares: pieces that arrive are counted, others for the first-off, and for the scrap that the shop counts with (trade: Stock, Measuring). */
+function toMakeOf({ quantity, spares, shop, stock }: Run): Figure {
   const N = term('N', 'quantity', quantity, '', 'run');
   if (spares !== undefined)
     return figure({
@@ -43,6 +44,15 @@ function toMakeOf({ quantity, spares, shop }: Run): Figure {
       value: quantity + spares,
       formula: 'N + s',
       terms: [N, term('s', 'spare pieces', spares, '', 'run')],
+    });
+  if (stock !== 'choose' && stock.piece)
+    return figure({
+      name: 'pieces to make',
+      unit: '',
+      value: quantity,
+      formula: 'N',
+      terms: [N],
+      note: 'So many arrive.',
     });
   const { firstOff, scrapShare } = shop.spares;
   return figure({
@@ -70,7 +80,8 @@ function bought(
   const bars = Math.ceil(toMake.value / piecesPerBar.value);
   const onLast = toMake.value - (bars - 1) * piecesPerBar.value;
   const density = run.shop.material.density;
-  const section = sectionOf(bar);
+  // Of a piece as it arrives the section that it has on average.
+  const section = bar.piece ? metal(bar.piece) / bar.barLength : sectionOf(bar);
   return {
     toMake,
     bars: figure({
@@ -300,9 +311,41 @@ function sawnBlanks(run: Run, bar: Bar): Result<BoughtStock> {
   });
 }
 
+/** A piece as it arrives: what stands before and behind the part comes off, and the rest is there. */
+function asItArrives(run: Run, bar: Bar & { piece: Piece }): Result<BoughtStock> {
+  const { allowances, shop } = run;
+  const start = shop.allowances;
+  const each = sum('length of the piece', 'mm', [
+    term('L', 'length of the part', run.part.length, 'mm', 'drawing'),
+    term('f', 'before its front face', bar.piece.ahead, 'mm', 'run'),
+    term('k', 'behind its back face', bar.piece.behind, 'mm', 'run'),
+  ]);
+  const one = figure({ name: 'pieces of a piece', unit: '', value: 1, formula: '1', terms: [] });
+  return good({
+    ...bar,
+    way: 'as-it-arrives',
+    frontFacing: bar.piece.ahead,
+    backFacing: bar.piece.behind,
+    spigot: 0,
+    centreEnd: 0,
+    each,
+    gripRemnant: gripRemnantOf(run, bar.over),
+    firstEnd: 0,
+    kerf: 0,
+    lengths: 1,
+    longest: Infinity,
+    jawClearance: allowances.jawClearance ?? start.jawClearance,
+    breakthrough: allowances.breakthrough ?? start.breakthrough,
+    piecesPerBar: one,
+    ...bought(run, bar, each, one, 0),
+  });
+}
+
+const isPiece = (bar: Bar): bar is Bar & { piece: Piece } => bar.piece !== undefined;
+
 /** How a bar is divided in one way (trade: Stock): how long each piece, how many from a bar, how many bars. */
 export const divide = (run: Run, way: Way, bar: Bar): Result<BoughtStock> =>
-  way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar);
+  isPiece(bar) ? asItArrives(run, bar) : way === 'from-bar' ? fromBar(run, bar) : sawnBlanks(run, bar);
 
 /** What a length of bar loses when pieces are turned from it: the clean-up of its end, room for the blade, the grip. */
 export const lostInTheLathe = ({

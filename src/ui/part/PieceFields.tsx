@@ -1,0 +1,154 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { refuse } from '@/core/model/result';
+import { linesOf, readLines } from '@/core/read/lines';
+import type { PieceFile, RunFile } from '@/core/read/runFile';
+import { Choice, Field, FieldLabel } from '../primitives/Field';
+import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { cell } from './grid';
+
+const Text = styled.textarea`
+  width: 100%;
+  min-height: 92px;
+  padding: 8px 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  background: var(--sheet);
+  font-family: var(--mono);
+  line-height: 1.5;
+  resize: vertical;
+`;
+
+const Wrong = styled.ul`
+  margin-top: 4px;
+  color: var(--oxide);
+  font-size: 13px;
+  list-style: none;
+`;
+
+/** A piece to begin with: as the part is, its steps plain; what differs is then changed. */
+export const pieceLike = ({ part }: RunFile): PieceFile => ({
+  form: 'piece',
+  outside: part.outside.map((step) =>
+    step.shape === 'cylinder' ? { shape: 'cylinder', diameter: step.diameter, length: step.length ?? '' } : { ...step },
+  ),
+  bores: [],
+});
+
+/** Lines of a piece: steps and holes, nothing else of a part. */
+function readPieceLines(text: string): ReturnType<typeof readLines> {
+  const read = readLines(text);
+  if (!read.ok) return read;
+  const { details, lengths = [], elsewhere = [] } = read.value;
+  return details.length + lengths.length + elsewhere.length === 0
+    ? read
+    : refuse('', 'a piece as it is has steps and holes only');
+}
+
+/** Changes the piece of the run, as one step of undo for each field. */
+function useChange() {
+  const { edit } = useWorkspace();
+  return (field: string, recipe: (piece: PieceFile) => void) =>
+    edit(`stock ${field}`, (run) => {
+      if (run.stock && run.stock !== 'choose' && run.stock.form === 'piece') recipe(run.stock);
+    });
+}
+
+/** A piece as it arrives: its steps and holes as lines, what stands before the finished front face, its make. */
+export function PieceFields({ piece }: { piece: PieceFile }) {
+  const { problems } = useWorkspace();
+  const change = useChange();
+  return (
+    <>
+      <div style={cell(6)}>
+        <PieceLines piece={piece} />
+      </div>
+      <div style={cell(3)}>
+        <Field
+          label="Before the front face"
+          value={String(piece.ahead ?? '')}
+          placeholder="facing allowance"
+          problem={problemAt(problems, 'stock.ahead')}
+          onChange={(typed) =>
+            change('ahead', (to) => {
+              if (typed === '') delete to.ahead;
+              else to.ahead = typed;
+            })
+          }
+        />
+        <Choice
+          label="Surface"
+          value={piece.skin ? 'skin' : 'bright'}
+          onChange={(value) =>
+            change('skin', (to) => {
+              if (value === 'skin') to.skin = true;
+              else delete to.skin;
+            })
+          }
+        >
+          <option value="bright">bright</option>
+          <option value="skin">with its skin on</option>
+        </Choice>
+      </div>
+      <div style={cell(3)}>
+        <Field
+          label="Make, where nobody knows it"
+          plain
+          value={piece.grade ?? ''}
+          placeholder="welded, forged"
+          problem={problemAt(problems, 'stock.grade')}
+          onChange={(typed) =>
+            change('grade', (to) => {
+              if (typed === '') delete to.grade;
+              else to.grade = typed;
+            })
+          }
+        />
+      </div>
+    </>
+  );
+}
+
+/** Its steps and holes, a line each. What cannot be read stays as it is typed. */
+function PieceLines({ piece }: { piece: PieceFile }) {
+  const { problems } = useWorkspace();
+  const change = useChange();
+  const [text, setText] = useState(() => linesOf(piece));
+  const read = readPieceLines(text);
+  const wrong = read.ok
+    ? problems.filter(({ path }) => path.startsWith('stock.outside') || path.startsWith('stock.bores'))
+    : read.problems;
+  const type = (typed: string) => {
+    setText(typed);
+    const lines = readPieceLines(typed);
+    if (lines.ok)
+      change('lines', (to) => {
+        to.outside = lines.value.outside;
+        to.bores = lines.value.bores;
+      });
+  };
+  return (
+    <>
+      <FieldLabel htmlFor="piece-lines">
+        The piece from its front end, a line a step or a hole: <code>42; 43</code>,{' '}
+        <code>drill front; 12; through</code>
+      </FieldLabel>
+      <Text
+        id="piece-lines"
+        value={text}
+        spellCheck={false}
+        aria-invalid={wrong.length > 0}
+        aria-describedby={wrong.length > 0 ? 'piece-wrong' : undefined}
+        onChange={(event) => type(event.target.value)}
+      />
+      {wrong.length > 0 && (
+        <Wrong id="piece-wrong" role="status">
+          {wrong.map(({ path, message }) => (
+            <li key={path + message}>{read.ok || path === '' ? message : `${path}: ${message}`}</li>
+          ))}
+        </Wrong>
+      )}
+    </>
+  );
+}
