@@ -78,7 +78,7 @@ test('a piece as it is: typed as lines, drawn with the part in it, made in one h
   await page.getByLabel('Surface').selectOption('with its skin on');
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Stock' }).click();
-  const piece = page.getByRole('region', { name: 'From the piece as it arrives' });
+  const piece = page.getByRole('region', { name: 'From the piece as it arrives', exact: true });
   await expect(piece.getByRole('img', { name: /before its face 1 · piece 30 · behind it 20 mm/ })).toBeVisible();
   await expect(piece).not.toContainText('Bars');
   await expectAccessible(page);
