@@ -54,6 +54,7 @@ export const startValues: Shop = {
     chuckLength: 90, // ours
     drillHolder: 80, // ours
     toolClearance: 2, // ours
+    tipShort: 0.2,
     centreClear: 0.3, // ours
     orderStep: 5, // ours
     breakthrough: 1,
@@ -85,6 +86,7 @@ export const startValues: Shop = {
     flutes: 8,
     stop: 16,
     stopBore: 10,
+    barEnd: 1, // ours
   },
   cutting: {
     speedFactor: {

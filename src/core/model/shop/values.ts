@@ -31,6 +31,8 @@ export interface Allowances {
   barGrade: Partial<Record<BarCondition, number>>;
   finishPerSide: number;
   shoulder: number;
+  /** The tip of a drill stops so far short of a flat bottom. */
+  tipShort: number;
   /** What a tool keeps clear of the cone of a centre. */
   centreClear: number;
   /** Rounds that are on no list are ordered in such steps. */
@@ -62,6 +64,8 @@ export interface Bodies {
   /** A spindle stop behind the work: over all, and the hole in it. */
   stop: number;
   stopBore: number;
+  /** The end of a boring bar lies so far behind its edge: it faces a floor in layers no deeper. */
+  barEnd: number;
   /** The lead of a reamer takes no more a side. */
   reamerLead: number;
   /** Tools in the tailstock without a flute of their own reach so many diameters in. */

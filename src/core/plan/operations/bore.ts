@@ -15,8 +15,9 @@ import { stopSetting } from './tools';
 import { barsFor, stoutest } from './boringBars';
 import { fullDepthOf } from './fullDepth';
 import { depthChecks } from './depthChecks';
-import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { drilledFor, goesOnAs, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 import { alongBore } from './edgePaths';
+import { flatBottom, roomAcross } from './flatBottom';
 import { CLOSE } from '../../model/tolerances';
 
 const KINDS = ['bore', 'counterbore'];
@@ -29,19 +30,24 @@ const depthOf = (feature: Feature, setup: Setup): number =>
 function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
   const bars = barsFor(depthOf(feature, setup), setup);
   if (bars.length === 0) return undefined;
-  const most = (feature.size?.aim ?? 0) - 2 * setup.run.shop.cutting.finishBore;
-  const through = goesThrough(feature, setup.part);
-  return {
+  const { allowances, cutting } = setup.run.shop;
+  const most = (feature.size?.aim ?? 0) - 2 * cutting.finishBore;
+  const need = {
     feature: feature.path,
     purpose: 'for the boring bar',
     atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
     atMost: most,
     aim: most,
-    through,
     depth: feature.z1,
-    // A flat bottom shows no drill point.
-    ...(through ? {} : { tipAtMost: feature.z1 }),
   };
+  if (goesThrough(feature, setup.part)) return { ...need, through: true };
+  // A flat bottom shows no drill point, and an edge goes to its middle; where no drill makes room for that, the proof tells.
+  const blind = { ...need, through: false, tipAtMost: feature.z1 - allowances.tipShort };
+  const toMiddle = {
+    ...blind,
+    atLeast: Math.max(need.atLeast, 2 * Math.min(...bars.map((bar) => roomAcross(bar, goesOnAs(feature, setup))))),
+  };
+  return widthFound(toMiddle, setup) === undefined ? blind : toMiddle;
 }
 
 /** Holes that boring bars need first. */
@@ -51,7 +57,15 @@ export const boreNeeds = (setup: Setup): HoleNeed[] =>
 function barOf(feature: Feature, setup: Setup): Tool | undefined {
   const need = needOf(feature, setup);
   const found = need && widthFound(need, setup);
-  return found === undefined ? undefined : stoutest(barsFor(depthOf(feature, setup), setup), found);
+  if (found === undefined) return undefined;
+  const bars = barsFor(depthOf(feature, setup), setup);
+  if (goesThrough(feature, setup.part)) return stoutest(bars, found);
+  // To the middle of a flat bottom as the hole is, or once it is opened as far as its wall.
+  const opened = (feature.size?.aim ?? 0) / 2 - setup.run.shop.cutting.finishBore;
+  const [now, later] = [found / 2, opened].map((radius) =>
+    bars.filter((bar) => roomAcross(bar, goesOnAs(feature, setup)) <= radius + CLOSE),
+  );
+  return stoutest(now ?? [], found) ?? stoutest(later ?? [], found) ?? stoutest(bars, found);
 }
 
 function operationOf(feature: Feature, setup: Setup): Operation[] {
@@ -117,7 +131,10 @@ const boring = (kind: string): OperationKind => ({
     const { allowances, cutting } = run.shop;
     const { from, to, diameter = 0, tool, feature } = operation;
     const bored = part.features.find(({ path }) => path === feature);
-    const start = radiusAt(work.bore, (from + (bored?.z1 ?? to)) / 2);
+    const blind = bored !== undefined && !goesThrough(bored, part);
+    const there = radiusAt(work.bore, blind ? from + CLOSE : (from + (bored?.z1 ?? to)) / 2);
+    const floor = blind ? flatBottom(operation, work.bore, there, setup) : undefined;
+    const start = floor?.out ?? there;
     const perSide = diameter / 2 - start;
     const grade = standardTolerance(cutting.equalCutsFinerThan, bored?.size?.nominal ?? 0) ?? 0;
     const thinnest = tool.thinnestCut ?? 0;
@@ -135,9 +152,8 @@ const boring = (kind: string): OperationKind => ({
         `the hole that is there (${sayDiameter(2 * start, run.units)}) leaves ${say(Number(perSide.toFixed(3)), run.units)} a side to bore, and ${tool.name} wants at least ${say(tool.thinnestCut ?? 0, run.units)}: drill it smaller`,
       );
     const depths = [...division.rough, ...division.finish];
-    const blind = bored && !goesThrough(bored, part);
     let radius = start;
-    const passes = depths.map((depth, index) => {
+    const walls = depths.map((depth, index) => {
       radius += depth;
       const last = index === depths.length - 1;
       return {
@@ -163,7 +179,7 @@ const boring = (kind: string): OperationKind => ({
     });
     return good({
       diameter,
-      passes,
+      passes: [...(floor?.passes ?? []), ...walls],
       warnings: [
         ...(byBar < thinnest && division.rough.length > 0
           ? [

@@ -39,7 +39,10 @@ function findDrill(setup: Setup, path: string, from: number, upTo: number, aim: 
       `${path}.diameter`,
       `no drill of ${sayDiameter(aim, units)} is in the tool list${nearest ? `; the nearest is ${sayDiameter(nearest.diameter ?? 0, units)}` : ''}`,
     );
-  const long = fitting.filter(({ flute = 0 }) => flute >= depth - 1e-6);
+  // Its point goes deeper than its full diameter, and its chuck stays out.
+  const long = fitting.filter(
+    ({ flute = 0, diameter = 0, point = 118 }) => flute >= depth + pointLength(diameter, point) - 1e-6,
+  );
   if (long[0]) return good(long[0]);
   return refuse(
     `${path}.depth`,

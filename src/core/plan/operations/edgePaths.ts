@@ -30,6 +30,13 @@ export const across = (z: number, clear: number, core: number, approach: number)
   rapid(z - approach, clear),
 ];
 
+/** Along a floor to its wall, up that so far that no rib of the layer before stays, and off it. */
+export const outwards = (z: number, r: number, back: number): EdgePlace[] => [
+  { z, r },
+  { z: z - back, r },
+  rapid(z - back, r - back),
+];
+
 /** Straight in and out again. */
 export const plunge = (z: number, r: number, clear: number): EdgePlace[] => [
   { z, r: clear },

@@ -50,6 +50,15 @@ function openings(part: Part): Opening[] {
   return [...drilled, ...finished];
 }
 
+/** Radius of the widest hole that goes on beyond the bottom of a feature, mm; nothing where the metal is whole. */
+export const goesOnAs = ({ path, z1 }: Feature, { part }: Pick<Setup, 'part'>): number =>
+  Math.max(
+    0,
+    ...openings(part).flatMap((hole) =>
+      hole.path !== path && (hole.through || hole.depth > z1 + 1e-6) ? [hole.diameter / 2] : [],
+    ),
+  );
+
 /** A hole of the drawing that meets a need: the widest. */
 export const holeServing = (
   { feature, atLeast, atMost, depth, through }: HoleNeed,

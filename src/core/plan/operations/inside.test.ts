@@ -14,12 +14,15 @@ const drilled = (file: RunFile) =>
 describe('boring', () => {
   test('blind and flat: drilled so that the point stays above the bottom, then bored', () => {
     const file = bored([{ ...front, shape: 'bore', diameter: '16 H8', depth: 12, bottom: 'flat' }]);
-    // Aim 16.0135; 0.15 a side for the last cut leaves 15.71, and the largest drill is 15. Its point is 4.507 long.
-    expect(drilled(file)).toEqual([['Drill ⌀15 for the boring bar', expect.closeTo(12 - 4.506, 3), 12]]);
+    // Aim 16.0135; 0.15 a side for the last cut leaves 15.71, and the largest drill is 15. Its point is 4.507 long, and its
+    // tip stops 0.2 short of the floor.
+    expect(drilled(file)).toEqual([['Drill ⌀15 for the boring bar', expect.closeTo(11.8 - 4.506, 3), 11.8]]);
     const found = only(file, 'bore');
-    expect(found.tool.id).toBe('boring-bar-12');
-    // 0.5068 a side: one roughing cut of 0.3568, then 0.15.
-    expect(found.passes.map(({ depth }) => Number(depth.toFixed(4)))).toEqual([0.3568, 0.15]);
+    // To the middle in ⌀15: the back of the bar of 8 lies (10 − 8) / 2 + 8 = 9 behind its edge, that of 5 only 5.75.
+    expect(found.tool.id).toBe('boring-bar-5');
+    // The cone, from 7.294 to 12, in ten layers of at most 0.5; then 0.5068 a side: a roughing cut of 0.3568, and 0.15.
+    const depths = found.passes.map(({ depth }) => Number(depth.toFixed(4)));
+    expect(depths).toEqual([...Array.from({ length: 10 }, () => 0.4706), 0.3568, 0.15]);
     expect(found.passes.at(-1)?.diameter).toBeCloseTo(16.0135, 9);
     expect(found.passes.at(-1)?.note).toContain('spindle stopped');
     expect(doubtsOf(file)).toEqual([]);

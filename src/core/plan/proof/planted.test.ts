@@ -343,14 +343,27 @@ test.each(PLANTED)('%s (%s)', (_, name, change, code) => {
 });
 
 describe('a blind bore with a flat bottom', () => {
-  // ⌀20, 15 deep, from a drill whose cone stays at the bottom: the first pass there is as deep as the cone is high.
+  // ⌀20, 15 deep: the cone that the drill leaves is faced out before the wall.
   const file: RunFile = runOf({
     outside: [step(30, 25)],
     bores: [{ from: 'front', shape: 'bore', diameter: 20, depth: 15, bottom: 'flat' }],
   });
-  test('its first pass is not as deep as the plan says: the cone of the drill is still there', () => {
-    const plan = planned(file);
-    const { faults } = prove(writtenPlan(plan), plan.run);
-    expect(faults).toContainEqual(expect.objectContaining({ code: 'depth-differs', pass: 1 }));
+  const plan = planned(file);
+  const written = writtenPlan(plan);
+
+  test('its floor is faced outwards, then its wall is bored', () => {
+    expect(prove(written, plan.run).faults).toEqual([]);
+  });
+
+  test('without the floor its first pass is not as deep as the plan says: the cone of the drill is still there', () => {
+    const walls = (operation: WrittenOperation) =>
+      operation.kind === 'bore' ? { ...operation, passes: operation.passes.slice(-2) } : operation;
+    const bare = {
+      ...written,
+      setups: written.setups.map((setup) => ({ ...setup, operations: setup.operations.map(walls) })),
+    };
+    const codes = prove(bare, plan.run).faults.map(({ code }) => code);
+    expect(codes).toContain('depth-differs');
+    expect(codes).toContain('body-meets-work');
   });
 });

@@ -1,4 +1,5 @@
 import type { ToolStands } from '../../../model/plan/edgeWay';
+import { boringBarSize } from '../../../model/shop/boringBar';
 import type { Bodies, Tool } from '../../../model/shop/shop';
 import { boxOf, hullOf, rectangle, type Box, type Point, type Polygon } from './convex';
 
@@ -98,13 +99,14 @@ function turning({ nose = 0, slope, ahead = -PROUD }: Tool, bodies: Bodies): Pie
 }
 
 /** A bar stands out of its holder as far as it goes deep; its back lies opposite to its edge. */
-function boringBar({ nose = 0, diameter = 0, least = diameter, deep = 0, ahead = -PROUD }: Tool): Pieces {
-  const proud = Math.max((least - diameter) / 2, nose + RELIEF);
+function boringBar(tool: Tool, { barEnd }: Bodies): Pieces {
+  const { nose = 0, deep = 0, ahead = -barEnd } = tool;
+  const { proud, back } = boringBarSize(tool);
   return {
     edge: nosed(nose, proud, 45).map((piece) =>
       'disc' in piece ? { ...piece, disc: { ...piece.disc, r: -piece.disc.r } } : { polygon: inwards(piece.polygon) },
     ),
-    body: [rectangle(-deep, ahead, -(proud + diameter), -proud)],
+    body: [rectangle(-deep, ahead, -back, -proud)],
   };
 }
 
@@ -221,7 +223,7 @@ function piecesOf(tool: Tool, bodies: Bodies, stands: ToolStands): Pieces | unde
   if (does('ream')) return reamerShape({ ...tool, flute }, bodies);
   if (tool.mount === 'tailstock') return onAxis({ ...tool, flute }, tool.point ?? 118, bodies);
   if (does('knurl')) return knurlShape(bodies);
-  if (tool.least !== undefined) return tool.width === undefined ? boringBar(tool) : insideBlade(tool);
+  if (tool.least !== undefined) return tool.width === undefined ? boringBar(tool, bodies) : insideBlade(tool);
   if (tool.reach !== undefined) return bladeShape(tool, bodies);
   if (tool.hollowEdge !== undefined) return hollowEdge(tool.hollowEdge, bodies, stands);
   if (does('edge-cone')) return straightEdge(tool, bodies, stands);
