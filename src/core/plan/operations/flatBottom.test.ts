@@ -20,7 +20,9 @@ test('wide and shallow it is faced outwards down to its floor, and only the fini
   expect(floor).toHaveLength(10);
   expect(floor.map(({ depth }) => depth)).toEqual(floor.map(() => 0.5));
   // 0.15 a side for the finish, on its aim of 30.
-  expect(floor.map(({ diameter }) => diameter)).toEqual(floor.map(() => 29.7));
+  expect(floor.map(({ on }) => on)).toEqual(floor.map(() => 29.7));
+  // What is dialled is the depth of each layer.
+  expect(floor.map(({ diameter, z }) => [diameter, z])).toEqual(floor.map((_, index) => [undefined, (index + 1) / 2]));
   expect(wall.map(({ depth }) => Number(depth.toFixed(6)))).toEqual([0.15]);
 });
 

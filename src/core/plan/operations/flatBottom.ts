@@ -59,7 +59,6 @@ function layer(z: number, depth: number, { bore, tool, out }: Floor, back: EdgeP
     depth,
     z,
     on: 2 * out,
-    diameter: 2 * out,
     leaves: { bore: [cylinder(-1, z, out)] },
     path: [...entry, ...outwards(z, out, depth + nose), ...(back ? [back] : [])],
     way: [
