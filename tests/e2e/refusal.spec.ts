@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openUnplanned, test } from './page';
+import { expect, expectAccessible, openSaved, openUnplanned, test } from './page';
 
 test('a run that nothing holds: what was tried, and a change that works, one press away', async ({ page }) => {
   await openUnplanned(
@@ -25,4 +25,27 @@ test('a run that nothing holds: what was tried, and a change that works, one pre
   await page.keyboard.press('Control+z');
   await expect(page.getByText('What is entered now cannot be planned')).toBeVisible();
   await expect(offers.getByRole('button', { name: 'Take it' }).first()).toBeVisible();
+});
+
+test('another route that could be is taken by a press, and one undo brings the first back', async ({ page }) => {
+  // No blade is as narrow as its slot, so other routes are tried for it, and each could be as well.
+  await openSaved(
+    page,
+    {
+      number: 'WS-962',
+      material: 'brass-cw614n',
+      outside: [{ shape: 'cylinder', diameter: 8, length: 30 }],
+      details: [{ kind: 'groove', at: 24, width: 0.6, bottom: 6.4 }],
+    },
+    { quantity: 60, way: 'choose' },
+  );
+  await page.getByText(/routes tried/).click();
+  await page
+    .getByRole('button', { name: /^Take From sawn blanks/ })
+    .first()
+    .click();
+  await expect(page.getByText('unsaved changes')).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('unsaved changes')).toHaveCount(0);
 });

@@ -74,6 +74,23 @@ export interface EndOverrule extends Signed {
   end: 'front' | 'back';
 }
 
+/** The same, made in the set-up of this number. */
+export interface SetupOverrule extends Signed {
+  feature: string;
+  setup: number;
+}
+
+/** The part is made in so many set-ups. */
+export interface SetupsOverrule extends Signed {
+  setups: number;
+}
+
+/** What is left on a blank: a spigot to hold it by, an end for a centre, or nothing; so long, mm, or as long as is needed. */
+export interface LeaveOverrule extends Signed {
+  leave: 'spigot' | 'centre-end' | 'none';
+  length?: number;
+}
+
 /** Work on another machine, by the path of what asks for it, is done after this set-up of the lathe. */
 export interface OutsideOverrule extends Signed {
   outside: string;
@@ -90,6 +107,9 @@ export type Overrule =
   | HoldingOverrule
   | StickOutOverrule
   | EndOverrule
+  | SetupOverrule
+  | SetupsOverrule
+  | LeaveOverrule
   | OutsideOverrule;
 
 export const isOrder = (overrule: Overrule): overrule is OrderOverrule => 'first' in overrule;
@@ -99,7 +119,10 @@ export const isSkip = (overrule: Overrule): overrule is SkipOverrule => 'skip' i
 export const isAdd = (overrule: Overrule): overrule is AddOverrule => 'add' in overrule;
 export const isHolding = (overrule: Overrule): overrule is HoldingOverrule => 'holding' in overrule;
 export const isStickOut = (overrule: Overrule): overrule is StickOutOverrule => 'stickOut' in overrule;
-export const isEnd = (overrule: Overrule): overrule is EndOverrule => 'feature' in overrule;
+export const isEnd = (overrule: Overrule): overrule is EndOverrule => 'end' in overrule;
+export const isSetup = (overrule: Overrule): overrule is SetupOverrule => 'feature' in overrule && 'setup' in overrule;
+export const isSetups = (overrule: Overrule): overrule is SetupsOverrule => 'setups' in overrule;
+export const isLeave = (overrule: Overrule): overrule is LeaveOverrule => 'leave' in overrule;
 export const isOutside = (overrule: Overrule): overrule is OutsideOverrule => 'outside' in overrule;
 
 /** How far the work was decided to stand out in a set-up, and which of the overrules says so. */

@@ -2,6 +2,7 @@ import { collect, good, type Result } from '../model/result';
 import type { Stock } from '../model/plan/stock';
 import type { TakenOverrule } from '../model/plan/taken';
 import type { Run } from '../model/run';
+import { takenOfRoute, withDecided } from './reach/decidedRoute';
 import { withLeft, type Skeleton } from './skeleton';
 import type { Way } from '../model/way';
 import { planCuts } from './cuts/planCuts';
@@ -40,7 +41,7 @@ export interface Prepared {
 
 /** What every route of a run begins with. */
 export function prepare(drawn: Run): Prepared {
-  const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
+  const run = withDecided({ ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) });
   return { drawn, run, bars: assessBars(run) };
 }
 
@@ -83,7 +84,7 @@ function withOthers(
   return {
     outside,
     made: new Set([...here, ...outside.map(({ feature }) => feature)]),
-    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided],
+    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided, ...takenOfRoute(run, setups.length)],
     times: planTimes(run, stock, setups, outside),
   };
 }

@@ -1,7 +1,9 @@
 import { takesWay, WAYS, type Way } from '../model/way';
 import { bad, good, type Problem, type Result } from '../model/result';
+import type { Bar } from '../model/plan/stock';
 import type { Run } from '../model/run';
 import { WAY_BEGINS } from '../model/way';
+import { setupsDecided, withDecided } from './reach/decidedRoute';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
 import type { Fault, FaultCode, Proof } from './proof/faults';
@@ -18,6 +20,8 @@ export interface Tried {
 /** A route that could be, with what it cannot promise and what its proof showed. */
 export interface Judged {
   route: Route;
+  /** Whether it has as many set-ups as was decided. */
+  asked: boolean;
   doubts: Doubt[];
   proof: Proof;
 }
@@ -32,6 +36,8 @@ const isUntrue = ({ rule }: Doubt): boolean => rule === 'SAME-SETUP';
 
 /** How much of a route is not as it should be. */
 interface Wrong {
+  /** It has another number of set-ups than was decided. */
+  undecided: number;
   /** Features that nothing makes. */
   bare: number;
   /** What its proof found. */
@@ -40,17 +46,20 @@ interface Wrong {
   untrue: number;
 }
 
-const wrongIn = ({ doubts, proof }: Judged): Wrong => ({
+const wrongIn = ({ doubts, proof, asked }: Judged): Wrong => ({
+  undecided: Number(!asked),
   bare: doubts.filter(isBare).length,
   faults: proof.faults.length,
   untrue: doubts.filter(isUntrue).length,
 });
 
-/** Whether one route is less wrong than another: what it leaves out counts first, what is not true enough last. */
-const lessWrong = (a: Wrong, b: Wrong): number => a.bare - b.bare || a.faults - b.faults || a.untrue - b.untrue;
+/** Whether one route is less wrong than another: what was decided and what it leaves out count first, what is not true enough last. */
+const lessWrong = (a: Wrong, b: Wrong): number =>
+  a.undecided - b.undecided || a.bare - b.bare || a.faults - b.faults || a.untrue - b.untrue;
 
 /** Whether a route makes everything that is drawn, as true as it is drawn, and its proof bears it out. */
-export const isSound = (judged: Judged): boolean => lessWrong(wrongIn(judged), { bare: 0, faults: 0, untrue: 0 }) === 0;
+export const isSound = (judged: Judged): boolean =>
+  lessWrong(wrongIn(judged), { undecided: 0, bare: 0, faults: 0, untrue: 0 }) === 0;
 
 /** Faults of how the work is held or stands out, which another route may not have. */
 const OF_HOLDING: readonly FaultCode[] = [
@@ -69,13 +78,13 @@ const OF_HOLDING: readonly FaultCode[] = [
 
 /** Whether another route may be sounder: something is left out, or it is held or stands out wrongly, or not true enough. */
 const couldBeBetter = (judged: Judged): boolean => {
-  const { bare, untrue } = wrongIn(judged);
-  return bare + untrue > 0 || judged.proof.faults.some(({ code }) => OF_HOLDING.includes(code));
+  const { undecided, bare, untrue } = wrongIn(judged);
+  return undecided + bare + untrue > 0 || judged.proof.faults.some(({ code }) => OF_HOLDING.includes(code));
 };
 
 /** Whether holding it otherwise could make it sound: nothing else is wrong with it. */
 const couldBeSound = (judged: Judged): boolean =>
-  judged.proof.faults.every(({ code }) => OF_HOLDING.includes(code) || wrongIn(judged).bare > 0);
+  !judged.asked || judged.proof.faults.every(({ code }) => OF_HOLDING.includes(code) || wrongIn(judged).bare > 0);
 
 /** So many others are tried where no route can be sound, for one that is held better. */
 const FEW = 3;
@@ -107,11 +116,14 @@ const batchOf = ({ times }: Route): number => times.batch.value;
 /** How a route that was not taken compares: what it is, its figures where it could be planned, and what it lost by. */
 export interface Compared {
   skeleton: Skeleton;
+  /** How many set-ups it has, and the bar that it is made from. */
+  setups?: number;
+  bar?: Bar;
   pieceMinutes?: number;
   batchMinutes?: number;
   /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
   lostBy?: number;
-  because: 'slower' | 'quicker-elsewhere' | 'bare' | 'not-proved' | 'untrue' | 'refused';
+  because: 'slower' | 'quicker-elsewhere' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
   /** What of it cannot be, where that is why. */
   problem?: Problem;
   fault?: Fault;
@@ -142,7 +154,10 @@ export class Search {
   /** Whether everything in the space was tried. */
   private isWhole = false;
 
-  constructor(private readonly run: Run) {
+  private readonly run: Run;
+
+  constructor(run: Run) {
+    this.run = withDecided(run);
     this.prepared = prepare(run);
   }
 
@@ -180,7 +195,9 @@ export class Search {
       route.setups.map(({ setup }) => setup),
       route.made,
     );
-    const judged = { route, doubts, proof: proofOf({ ...route, run: this.run, doubts }) };
+    const decided = setupsDecided(this.run);
+    const asked = decided === undefined || decided === route.setups.length;
+    const judged = { route, asked, doubts, proof: proofOf({ ...route, run: this.run, doubts }) };
     this.judged.set(route, judged);
     return judged;
   }
@@ -241,6 +258,8 @@ export class Search {
       return { skeleton, because: 'refused', ...(result.problems[0] ? { problem: result.problems[0] } : {}) };
     const figures = {
       skeleton,
+      setups: result.value.setups.length,
+      bar: result.value.stock,
       pieceMinutes: result.value.times.piece.value,
       batchMinutes: batchOf(result.value),
       lostBy: batchOf(result.value) - batchOf(best.route),
@@ -249,6 +268,7 @@ export class Search {
     if (figures.lostBy >= 0 && isSound(best)) return { ...figures, because: 'slower' };
     const judged = this.judge(result.value);
     const [fault] = judged.proof.faults;
+    if (!judged.asked && best.asked) return { ...figures, because: 'undecided' };
     if (wrongIn(judged).bare > wrongIn(best).bare) return { ...figures, because: 'bare' };
     if (fault) return { ...figures, because: 'not-proved', fault };
     if (wrongIn(judged).untrue > 0) return { ...figures, because: 'untrue' };

@@ -14,6 +14,8 @@ export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units
       return lostBy < 0.05 ? 'as quick over the batch' : `slower by ${sayMinutes(lostBy)} over the batch`;
     case 'quicker-elsewhere':
       return `quicker by ${sayMinutes(-lostBy)} over the batch, and not what the run or the house says`;
+    case 'undecided':
+      return 'not in as many set-ups as was decided';
     case 'bare':
       return 'leaves out what is drawn';
     case 'not-proved':

@@ -166,21 +166,29 @@ export const overruleSchema = Joi.object({
   }),
   holding: Joi.object({ kind: KEY.required(), grip: KEY }),
   stickOut: POSITIVE,
-  setup: Joi.valid(1, 2)
-    .when('holding', { not: Joi.exist(), then: Joi.forbidden() })
-    .when('stickOut', { is: Joi.exist(), then: Joi.required() }),
+  // Of a feature the set-up that makes it; else the side that is held.
+  setup: Joi.when('feature', {
+    is: Joi.exist(),
+    then: NUMBER.integer().min(1).max(4),
+    otherwise: Joi.valid(1, 2)
+      .when('holding', { not: Joi.exist(), then: Joi.forbidden() })
+      .when('stickOut', { is: Joi.exist(), then: Joi.required() }),
+  }),
   feature: KEY,
   end: Joi.valid('front', 'back').when('feature', {
     is: Joi.exist(),
-    then: Joi.required(),
+    then: Joi.when('setup', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }),
     otherwise: Joi.forbidden(),
   }),
+  setups: NUMBER.integer().min(1).max(4),
+  leave: Joi.valid('spigot', 'centre-end', 'none'),
+  length: POSITIVE.when('leave', { not: Joi.valid('spigot', 'centre-end').required(), then: Joi.forbidden() }),
   outside: KEY,
   after: NUMBER.integer().min(1).when('outside', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
   because: text(300),
   signed: text(60),
 })
-  .xor('first', 'operation', 'skip', 'add', 'holding', 'stickOut', 'feature', 'outside')
+  .xor('first', 'operation', 'skip', 'add', 'holding', 'stickOut', 'feature', 'outside', 'setups', 'leave')
   .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut') });
 
 export const runFileSchema = Joi.object<RunFile>({

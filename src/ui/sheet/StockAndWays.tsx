@@ -1,7 +1,9 @@
 'use client';
 import { capital } from '@/core/model/words';
 import { useState } from 'react';
+import styled from 'styled-components';
 import type { Compared } from '@/core/ask/sequences';
+import { canTake, takeRoute } from '@/core/ask/takeRoute';
 import type { Stock } from '@/core/model/plan/stock';
 import type { UnitSystem } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
@@ -50,18 +52,50 @@ export function StockPart({ stock, units }: { stock: Stock; units: UnitSystem })
   );
 }
 
+const Others = styled.ul`
+  && li {
+    display: block;
+    margin-top: 5px;
+  }
+`;
+
+/** Small, in a line of words, and still large enough for a finger where there is one. */
+const TakeIt = styled.button`
+  padding: 2px 4px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+`;
+
 /** How many routes were tried, and what those that were not taken lost by. */
-function Routes({ plan: { route, run } }: { plan: Plan }) {
+function Routes({ plan }: { plan: Plan }) {
+  const { route, run } = plan;
+  const { edit } = useWorkspace();
   return (
     <details style={{ fontSize: 14, margin: '4px 0' }}>
       <summary style={{ cursor: 'pointer' }}>{sayTried(route)}</summary>
-      <ul>
+      <Others>
         {route.runnersUp.map((runnerUp) => (
           <li key={sayRoute(runnerUp)}>
-            <strong>{sayRoute(runnerUp)}</strong>: {sayLost(runnerUp, run.units)}
+            <strong>{sayRoute(runnerUp)}</strong>: {sayLost(runnerUp, run.units)}{' '}
+            {canTake(runnerUp) && (
+              <TakeIt
+                type="button"
+                aria-label={`Take ${sayRoute(runnerUp)}`}
+                onClick={() => edit(undefined, (file) => void Object.assign(file, takeRoute(file, plan, runnerUp)))}
+              >
+                take it
+              </TakeIt>
+            )}
           </li>
         ))}
-      </ul>
+      </Others>
     </details>
   );
 }

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan/plan';
-import { isEnd, isOutside } from '@/core/model/overrule';
+import { isEnd, isOutside, isSetup } from '@/core/model/overrule';
 import { keysIn, movedBy, type PlannedOverrule } from '@/core/plan/order/overrules';
 
 /** The overrules that decided of an operation by its key: place, tool, end, or that it is there; or of work elsewhere by its path. */
@@ -7,7 +7,7 @@ export function overrulesOf({ overrules, setups }: Plan, key: string): PlannedOv
   if (overrules.length === 0) return [];
   const feature = setups.flatMap(({ operations }) => operations).find((operation) => operation.key === key)?.feature;
   return overrules.filter(({ overrule }) => {
-    if (isEnd(overrule)) return overrule.feature === feature;
+    if (isEnd(overrule) || isSetup(overrule)) return overrule.feature === feature;
     if (isOutside(overrule)) return overrule.outside === key;
     const moved = movedBy(overrule);
     return moved === undefined ? keysIn(overrule).includes(key) : moved === key;

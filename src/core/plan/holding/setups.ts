@@ -66,7 +66,7 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boo
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
     if (!counts.ok) return [counts];
     const across = crossedKnurls(run.part, stock.asDrawn);
-    const later = wishedElsewhere(wishes, firstEnd);
+    const later = wishedElsewhere(wishes, firstEnd, centred ? 2 : 1);
     const waits = across.length > 0 ? [[...across, ...later], later] : [later];
     return waits.flatMap((deferred) =>
       counts.value.map((count) => ({ run, stock, firstEnd, count, centred, deferred, wishes })),

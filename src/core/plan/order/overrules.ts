@@ -3,8 +3,11 @@ import {
   isCut,
   isEnd,
   isHolding,
+  isLeave,
   isOrder,
   isOutside,
+  isSetup,
+  isSetups,
   isSkip,
   isStickOut,
   isTool,
@@ -74,6 +77,12 @@ const sayWish = ({ speed, feed, depth, nose, edge }: CutWish): string =>
     ...(edge === undefined ? [] : [EDGES[edge]]),
   ].join(', ');
 
+const LEFT_ON = {
+  spigot: 'A spigot left on',
+  'centre-end': 'An end left on for a centre',
+  none: 'Nothing left on',
+};
+
 /** What was decided, in words. @param names of operations by their keys, of tools by their ids, of features by their paths */
 export function sayOverrule({ overrule, name }: PlannedOverrule, names: ReadonlyMap<string, string>): string {
   const named = (key: string) => names.get(key) ?? key;
@@ -87,6 +96,9 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
   }
   if (isStickOut(overrule)) return `Set-up ${overrule.setup}, ${overrule.stickOut} mm standing out`;
   if (isEnd(overrule)) return `${named(overrule.feature)}, from the ${overrule.end}`;
+  if (isSetup(overrule)) return `${named(overrule.feature)}, in set-up ${overrule.setup}`;
+  if (isSetups(overrule)) return overrule.setups === 1 ? 'In one set-up' : `In ${overrule.setups} set-ups`;
+  if (isLeave(overrule)) return `${LEFT_ON[overrule.leave]}${overrule.length ? `, ${overrule.length} mm` : ''}`;
   if (isOutside(overrule)) return `${named(overrule.outside)}, after set-up ${overrule.after}`;
   return `${overrule.add.name} added, ${overrule.add.minutes} min`;
 }

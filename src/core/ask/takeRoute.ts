@@ -1,0 +1,48 @@
+import { isLeave, isSetups, type Overrule } from '../model/overrule';
+import type { Plan } from '../plan/plan';
+import type { Compared } from '../plan/search';
+import { MM_PER_INCH } from '../model/units/length';
+import type { RunFile, StockFile } from '../read/runFile';
+
+/** Decisions that another route is taken in the place of. */
+const ofRoutes = (overrule: Overrule): boolean => isLeave(overrule) || isSetups(overrule);
+
+/** Whether a route that was compared can be taken: nothing is wrong with it, but that another was chosen. */
+export const canTake = ({ because }: Compared): boolean => because === 'slower' || because === 'quicker-elsewhere';
+
+/**
+ * A run that keeps to a route which was compared with its plan: its way and end, what is left on its blanks, the room before
+ * the jaws, its bar, the number of its set-ups. What the run says beside these stays.
+ */
+export function takeRoute(
+  file: RunFile,
+  { setups: taken }: Pick<Plan, 'setups'>,
+  { skeleton, setups = 0, bar }: Compared,
+): RunFile {
+  const { way, spigot, centred, end, clearance, dearer } = skeleton;
+  const inUnits = (mm: number) => Number((file.units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
+  const others = (file.overrules ?? []).filter((overrule) => !ofRoutes(overrule));
+  const decided: Overrule[] = [
+    ...(spigot ? [{ leave: 'spigot' as const }] : []),
+    // What none of the ways leaves on need not be decided.
+    ...(!spigot && !centred && way === 'sawn-blanks' ? [{ leave: 'none' as const }] : []),
+    ...(centred || setups !== taken.length ? [{ setups }] : []),
+  ];
+  const stock: StockFile | undefined =
+    dearer > 0 && bar && bar.form !== 'piece'
+      ? {
+          form: bar.form,
+          size: inUnits(bar.size),
+          condition: bar.condition,
+          ...(bar.form === 'tube' ? { bore: inUnits(bar.bore) } : {}),
+        }
+      : undefined;
+  return {
+    ...file,
+    way,
+    ...(end ? { firstEnd: end } : {}),
+    ...(stock ? { stock } : {}),
+    ...(clearance === undefined ? {} : { allowances: { ...file.allowances, jawClearance: inUnits(clearance) } }),
+    overrules: [...others, ...decided],
+  };
+}

@@ -1,0 +1,29 @@
+import { isLeave, isSetups } from '../../model/overrule';
+import type { TakenOverrule } from '../../model/plan/taken';
+import type { Run, RunAllowances } from '../../model/run';
+
+/** What is left on a blank where a run decides so. */
+function leftOn({ overrules }: Run): Pick<RunAllowances, 'spigot' | 'centreEnd'> {
+  const decided = overrules.findLast(isLeave);
+  if (!decided) return {};
+  const { leave, length = 'choose' } = decided;
+  if (leave === 'none') return { spigot: 0, centreEnd: 0 };
+  return leave === 'spigot' ? { spigot: length } : { centreEnd: length };
+}
+
+/** A run with what it decides of its blanks as allowances, as if it gave them itself. */
+export const withDecided = (run: Run): Run =>
+  run.overrules.some(isLeave) ? { ...run, allowances: { ...run.allowances, ...leftOn(run) } } : run;
+
+/** In how many set-ups a run decides to be made; undefined where that is open. */
+export const setupsDecided = ({ overrules }: Run): number | undefined => overrules.findLast(isSetups)?.setups;
+
+/** What came of deciding the number of set-ups and what is left on: of several of a kind the last counts. */
+export const takenOfRoute = (run: Run, setups: number): TakenOverrule[] =>
+  run.overrules.flatMap((overrule, index): TakenOverrule[] => {
+    if (isLeave(overrule)) return [{ index, state: 'kept', breaks: [] }];
+    if (!isSetups(overrule)) return [];
+    if (overrule.setups === setups) return [{ index, state: 'kept', breaks: [] }];
+    const because = `No route in ${overrule.setups} set-ups was found; this one has ${setups}.`;
+    return [{ index, state: 'cannot', breaks: [{ rule: 'SET-UPS', because, strength: 'H' }] }];
+  });
