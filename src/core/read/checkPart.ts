@@ -122,13 +122,18 @@ function checkBores(part: Part, units: UnitSystem): Problem[] {
       ];
     // A hole of the same size may be drilled first; one that is wider everywhere leaves nothing to cut.
     const nothing = volume(widen(others, pieces)) - volume(others) < 1e-6;
-    if (nothing && pieces.every(({ z0, z1, r0, r1 }) => Math.max(r0, r1) < radiusAt(others, (z0 + z1) / 2) - CLOSE))
+    // A core hole a little over is drilled so, as long as its thread finds metal.
+    const most = (r0: number, r1: number) => (thread ? pitchDiameter(thread) / 2 : Math.max(r0, r1));
+    if (nothing && pieces.every(({ z0, z1, r0, r1 }) => most(r0, r1) < radiusAt(others, (z0 + z1) / 2) - CLOSE))
       return [
         {
           path: `${feature.path}${sizeOf[feature.kind] ?? ''}`,
           message: `${feature.name} lies wholly within a wider hole: nothing would be cut`,
         },
       ];
+    const through = feature.kind === 'countersink' && pieces.find(({ r0, r1 }) => Math.min(r0, r1) > CLOSE);
+    if (through && Math.min(through.r0, through.r1) > radiusAt(others, (through.z0 + through.z1) / 2) + CLOSE)
+      return [{ path: `${feature.path}.mouth`, message: `${feature.name} is deeper than the part is long` }];
     if (feature.kind === 'inner-groove' && pieces.some(({ z0, z1 }) => radiusAt(others, (z0 + z1) / 2) < CLOSE))
       return [{ path: `${feature.path}.at`, message: 'there is no bore here for a groove to sit in' }];
     return [];

@@ -1,7 +1,7 @@
 import type { DetailFile, HoleFile, PartFile, StepFile } from './runFile';
 import { finishedPart } from '../model/workpiece/finishedPart';
 import type { SizeEntry } from '../model/part/size';
-import { step } from '../testing';
+import { problemsOf, runOf, step } from '../testing';
 import { areaWith, massOf } from '../model/part/mass';
 import { turnRound, type Part } from '../model/part/part';
 import { readPart } from './readPart';
@@ -416,6 +416,22 @@ test('a run-out ties two surfaces by their names', () => {
     runout: [{ of: 'spigot', to: 'bore', limit: 0.03 }],
   });
   expect(part.ties).toEqual([{ path: 'part.runout[0]', of: 'part.outside[0]', to: 'part.bores[0]', limit: 0.03 }]);
+});
+
+test('a core hole a little over its tap drill is one; at the pitch diameter the thread finds no metal', () => {
+  const tapped = (diameter: number) =>
+    runOf({
+      outside: [step(20, 30)],
+      bores: [
+        { from: 'front', shape: 'drill', diameter, depth: 20 },
+        { from: 'front', shape: 'tap', designation: 'M8', depth: 14 },
+      ],
+    });
+  // Tap drill 8 − 1.25 = 6.75; pitch diameter 8 − 0.6495 · 1.25 = 7.188.
+  expect(partOf(tapped(6.8).part).features).toMatchObject([{ kind: 'tap' }]);
+  expect(problemsOf(tapped(7.2))).toContainEqual(
+    expect.objectContaining({ path: 'part.bores[1].designation', message: expect.stringContaining('finds no metal') }),
+  );
 });
 
 describe('what a drawing says of how closely', () => {

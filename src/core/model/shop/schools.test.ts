@@ -47,6 +47,20 @@ describe('the parted face', () => {
     expect(planned(waisted).setups).toHaveLength(2);
   });
 
+  test('with a hole through it too: parted off over a rod, the mouth behind broken off the lathe', () => {
+    const bores = [{ from: 'front' as const, shape: 'drill' as const, diameter: 8, depth: 'through' as const }];
+    const ring = runOf({ outside: [step(16, 10)], bores }, { ...fromBar, rules: { nib: 'as-parted' } });
+    const { setups, edges, proof } = planned(ring);
+    expect(setups).toHaveLength(1);
+    const parted = only(ring, 'part-off');
+    expect(parted.hand.terms).toContainEqual(
+      expect.objectContaining({ name: 'break the mouth behind, off the lathe' }),
+    );
+    const behind = edges.find(({ z, inside }) => inside && z > 9.9);
+    expect(behind?.brokenBy).toBe(parted.number);
+    expect(proof.faults).toEqual([]);
+  });
+
   test('the same from the run’s own allowance: nothing left behind', () => {
     const file = runOf({ outside: [step(16, 24)] }, { ...fromBar, allowances: { backFacing: 0 } });
     expect(planned(file).setups).toHaveLength(1);

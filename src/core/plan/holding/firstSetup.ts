@@ -1,4 +1,3 @@
-import { CLOSE } from '../../model/tolerances';
 import { supportOf, type Support } from './support';
 import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
@@ -61,12 +60,9 @@ export function isFinishedBy(
     (parts || stock.piece !== undefined) &&
     lastFacing === 0 &&
     turnedBack.length === 0 &&
-    toDrill(view, stock).every((hole) => isDone(hole) && !(hole.through && parts)) &&
+    toDrill(view, stock).every(isDone) &&
     view.features.every(
-      (feature) =>
-        feature.flats !== undefined ||
-        stock.asDrawn.includes(feature.path) ||
-        (isDone(feature) && !(parts && feature.bore && feature.z1 > view.length - CLOSE)),
+      (feature) => feature.flats !== undefined || stock.asDrawn.includes(feature.path) || isDone(feature),
     ) &&
     view.chamfers.every((chamfer) => isDone(chamfer) || (parts && backEdges(view).includes(chamfer)))
   );

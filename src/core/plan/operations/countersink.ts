@@ -6,6 +6,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting, straightIn } from './tools';
 import { reachedOf } from './holeNeed';
+import { INTO_THE_MOUTH, mouthFor, mouthPass } from './mouthChamfer';
 
 /** Mouth and included angle of a countersink, mm and degrees, as its profile has them. */
 function shapeOf({ bore }: Feature): { mouth: number; included: number } | undefined {
@@ -32,7 +33,7 @@ export function countersinkFor(feature: Feature, { run }: Setup): Tool | undefin
   );
 }
 
-/** Countersink the mouth of a hole from the tailstock. */
+/** Countersink the mouth of a hole from the tailstock; wider than every countersink, chamfer it from the post. */
 export const countersink: OperationKind = {
   kind: 'countersink',
   handFed: true,
@@ -43,8 +44,13 @@ export const countersink: OperationKind = {
     const sunk = reachedOf(setup, 'countersink', 'conical-bore');
     return good(
       sunk.flatMap((feature): Operation[] => {
-        const [shape, tool] = [shapeOf(feature), countersinkFor(feature, setup)];
-        if (!shape || !tool || !feature.bore) return [];
+        const shape = shapeOf(feature);
+        if (!shape || !feature.bore) return [];
+        const sink = countersinkFor(feature, setup);
+        // The bar or another set-up sees to a conical bore.
+        const mouth = sink || feature.kind !== 'countersink' ? undefined : mouthFor(feature, setup, shape);
+        const tool = sink ?? mouth?.tool;
+        if (!tool) return [];
         return [
           {
             key: `countersink:${feature.path}`,
@@ -54,18 +60,26 @@ export const countersink: OperationKind = {
             name: `Countersink ${sayDiameter(Number(shape.mouth.toFixed(3)), run.units)} × ${Number(shape.included.toFixed(1))}°`,
             tool,
             from: 0,
-            to: feature.z1,
+            to: mouth ? mouth.z : feature.z1,
             diameter: shape.mouth,
             removal: { bore: feature.bore },
-            // The tool's point would stand deeper; the quill is read where its edges reach the mouth.
-            stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(feature.z1, tool) }] },
+            ...(mouth ? { stands: { turned: INTO_THE_MOUTH } } : {}),
+            stop: mouth
+              ? { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(mouth.z, tool) }] }
+              : // The tool's point would stand deeper; the quill is read where its edges reach the mouth.
+                { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(feature.z1, tool) }] },
             checks: [],
           },
         ];
       }),
     );
   },
-  cut({ to, diameter = 0, removal: { bore = [] } }, _work, { run }) {
+  cut({ to, diameter = 0, removal: { bore = [] }, feature }, _work, setup) {
+    const { run, part } = setup;
+    const made = part.features.find(({ path }) => path === feature);
+    const shape = made && !countersinkFor(made, setup) ? shapeOf(made) : undefined;
+    const mouth = made && shape && mouthFor(made, setup, shape);
+    if (mouth) return good({ diameter, passes: [mouthPass(mouth, run.shop.allowances.approach)] });
     const [cone] = bore;
     // Its point would stand where its flanks meet.
     const point = cone ? cone.z0 + (cone.r0 * (cone.z1 - cone.z0)) / (cone.r0 - cone.r1) : to;

@@ -11,7 +11,7 @@ export const clearOf = ({ outside }: Workpiece, z0: number, z1: number, approach
   largestRadius(outside, z0, z1) + approach;
 
 /** At rapid. */
-const rapid = (z: number, r: number): EdgePlace => ({ z, r, by: 'rapid' });
+export const rapid = (z: number, r: number): EdgePlace => ({ z, r, by: 'rapid' });
 
 /** Along the axis at one radius, out at the end, and back outside of the work. */
 export const along = (z0: number, z1: number, r: number, clear: number): EdgePlace[] => [

@@ -2,6 +2,8 @@ import { term } from '../../model/figure';
 import { largestRadius, radiusAt } from '../../model/workpiece/profile';
 import { good } from '../../model/result';
 import type { OperationKind } from '../../model/plan/operation';
+import { CLOSE } from '../../model/tolerances';
+import { sharpEdges } from './deburr';
 import { bladeSettings } from './tools';
 import { lengthOverAll } from './face';
 import { clearOf, plunge, throughTo } from './edgePaths';
@@ -12,12 +14,16 @@ export const partOff: OperationKind = {
   handFed: true,
   turnsAtOverhang: false,
   underCentre: false,
-  demand({ partsOff, stock, part, behind, finishes }) {
+  demand({ partsOff, stock, part, behind, finishes, run }) {
     const { blade } = stock;
     if (!partsOff || !blade) return good([]);
     const { tool, width } = blade;
     const end = part.length + behind;
     const length = term('L', 'length of the part', part.length, 'mm', 'drawing');
+    // Nothing comes after it: the mouth of a hole behind is broken in the hand.
+    const mouths = finishes
+      ? sharpEdges(part, run.shop.cutting.sharpFrom).filter(({ z, inside }) => inside && z > part.length - CLOSE)
+      : [];
     const back = term('k', 'facing allowance behind it', behind, 'mm', 'computed');
     return good([
       {
@@ -31,10 +37,11 @@ export const partOff: OperationKind = {
         removal: { partedAt: end },
         stop: { means: 'carriage', settings: bladeSettings(blade, [length, back]) },
         checks: finishes ? [lengthOverAll(part)] : [],
+        ...(mouths.length > 0 ? { breaks: mouths } : {}),
       },
     ]);
   },
-  cut({ from, to }, work, { run }) {
+  cut({ from, to, breaks = [] }, work, { run }) {
     const outer = largestRadius(work.outside, to, from);
     const core = radiusAt(work.bore, (from + to) / 2);
     return good({
@@ -52,6 +59,10 @@ export const partOff: OperationKind = {
           ],
         },
       ],
+      byHand: breaks.map(() => ({
+        name: 'break the mouth behind, off the lathe',
+        minutes: run.shop.handMinutes.deburrEdge,
+      })),
       warnings: core > 0 ? ['The ring comes off whole: catch it on a rod in the bore.'] : [],
     });
   },

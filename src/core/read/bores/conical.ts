@@ -94,9 +94,9 @@ export const countersink = featureKind({
     const { from } = values;
     const mouth = values.mouth;
     const included = values.included ?? 90;
-    const depth = mouth / 2 / halfTan(included);
-    if (depth > length)
-      return refuse(`${path}.mouth`, `a countersink of ${sayDiameter(mouth, units)} is deeper than the part is long`);
+    // To its point, or through the part, where a hole is that wide (`checkPart`).
+    const depth = Math.min(mouth / 2 / halfTan(included), length);
+    const small = mouth / 2 - depth * halfTan(included);
     return good({
       path,
       kind: 'countersink',
@@ -104,7 +104,7 @@ export const countersink = featureKind({
       from,
       z0: from === 'front' ? 0 : length - depth,
       z1: from === 'front' ? depth : length,
-      bore: seenFrom(from, [{ z0: 0, z1: depth, r0: mouth / 2, r1: 0 }], length),
+      bore: seenFrom(from, [{ z0: 0, z1: depth, r0: mouth / 2, r1: small }], length),
       dimensions: [
         {
           kind: 'note',
