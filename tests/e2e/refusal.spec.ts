@@ -28,14 +28,14 @@ test('a run that nothing holds: what was tried, and a change that works, one pre
 });
 
 test('another route that could be is taken by a press, and one undo brings the first back', async ({ page }) => {
-  // No blade is as narrow as its slot, so other routes are tried for it, and each could be as well.
+  // Nothing makes its groove in a face yet, so other routes are tried for it, and each could be as well.
   await openSaved(
     page,
     {
       number: 'WS-962',
       material: 'brass-cw614n',
-      outside: [{ shape: 'cylinder', diameter: 8, length: 30 }],
-      details: [{ kind: 'groove', at: 24, width: 0.6, bottom: 6.4 }],
+      outside: [{ shape: 'cylinder', diameter: 30, length: 30 }],
+      details: [{ kind: 'face-groove', face: 'front', inner: 14, outer: 20, depth: 2 }],
     },
     { quantity: 60, way: 'choose' },
   );

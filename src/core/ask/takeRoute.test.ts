@@ -7,7 +7,7 @@ const slender = runOf({ outside: [step(12, 90), step(16, 10)] }, { quantity: 4 }
 const searched: [string, RunFile][] = [
   ['a flange with a spigot', runOf({ outside: [step('13 h8', 20), step(60, 4)] }, { quantity: 8 })],
   ['slender work', slender],
-  ['a narrow slot', example('parts/40-narrow-slot.small')],
+  ['a groove in a face', example('parts/36-face-groove.small')],
   ['a pin of three steps', example('parts/08-three-step-pin.awkward')],
 ];
 

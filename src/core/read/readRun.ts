@@ -8,6 +8,7 @@ import { isAdd, keyOfAdded, type Overrule } from '../model/overrule';
 import type { Run, RunAllowances } from '../model/run';
 import { checkShape } from './problems';
 import { readPiece } from './readPiece';
+import { toolsToGet } from './toolsToGet';
 import type { RunFile } from './runFile';
 import { runFileSchema } from './schemas';
 import type { UnitSystem } from '../model/units/length';
@@ -151,7 +152,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
       overrules: overrules.value,
-      shop: narrowed.value,
+      shop: { ...narrowed.value, tools: [...narrowed.value.tools, ...toolsToGet(part.value, narrowed.value.tools)] },
     });
   const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, way, allowances, overrules].flatMap(
     (result) => (result.ok ? [] : result.problems),

@@ -8,6 +8,8 @@ export interface Tool {
   /** Kinds of operation it is used for. */
   does: string[];
   edge: EdgeMaterial;
+  /** Not in the shop: a run asks for it. */
+  toGet?: true;
   /** Put aside: kept with what it did, and planned with no more. */
   archived?: boolean;
   mount: 'post' | 'tailstock' | 'hand';

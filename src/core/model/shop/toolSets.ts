@@ -1,9 +1,11 @@
+import type { Thread } from '../part/feature';
 import { readThread } from '../part/thread';
 import type { Tool } from './shop';
 
 const INCH = 25.4;
 
-const drill = (diameter: number, size = String(diameter)): Tool => ({
+/** A twist drill of a size, mm, as it is sold. */
+export const drill = (diameter: number, size = String(diameter)): Tool => ({
   id: `drill-${size.replace('/', '-')}`,
   name: `drill ⌀${size}`,
   does: ['drill'],
@@ -41,7 +43,8 @@ const LETTERS = [
 /** A size in inches as mm, to a tenth of a micrometre. */
 const inch = (size: number): number => Number((size * INCH).toFixed(4));
 
-const reamer = (diameter: number, size = String(diameter)): Tool => ({
+/** A reamer of a size, mm, as it is sold. */
+export const reamer = (diameter: number, size = String(diameter)): Tool => ({
   id: `reamer-${size.replace('/', '-')}`,
   name: `reamer ⌀${size}`,
   does: ['ream'],
@@ -53,19 +56,24 @@ const reamer = (diameter: number, size = String(diameter)): Tool => ({
   flute: Math.round(Math.max(30, 20 + 5 * diameter)),
 });
 
-const threadCutter = (kind: 'tap' | 'die', designation: string): Tool => {
+const threadCutter = (kind: 'tap' | 'die', { designation, diameter, pitch }: Thread): Tool => ({
+  id: `${kind}-${designation.replace('/', '-')}`,
+  name: `${kind} ${designation}`,
+  does: kind === 'tap' ? ['tap', 'hand-tap'] : [kind],
+  edge: 'hss',
+  mount: 'tailstock',
+  offset: 0,
+  diameter,
+  pitch,
+});
+
+/** A tap for a thread, as it is sold. */
+export const tap = (thread: Thread): Tool => threadCutter('tap', thread);
+
+const cutterFor = (kind: 'tap' | 'die', designation: string): Tool => {
   const thread = readThread(designation, '');
   if (!thread.ok) throw new Error(`${designation} is no thread`);
-  return {
-    id: `${kind}-${designation.replace('/', '-')}`,
-    name: `${kind} ${designation}`,
-    does: kind === 'tap' ? ['tap', 'hand-tap'] : [kind],
-    edge: 'hss',
-    mount: 'tailstock',
-    offset: 0,
-    diameter: thread.value.diameter,
-    pitch: thread.value.pitch,
-  };
+  return threadCutter(kind, thread.value);
 };
 
 /** Coarse threads, and the unified ones that are about as large (trade: Tables). */
@@ -111,14 +119,14 @@ export const toolSets: readonly ToolSet[] = [
     name: 'reamers, fractions of an inch',
     tools: range(8, 48, 4).map((n) => reamer((n * INCH) / 64, `${sixtyFourths(n)}″`)),
   },
-  { id: 'taps-metric', name: 'taps, metric coarse', tools: METRIC.map((name) => threadCutter('tap', name)) },
-  { id: 'taps-unified', name: 'taps, unified', tools: UNIFIED.map((name) => threadCutter('tap', name)) },
+  { id: 'taps-metric', name: 'taps, metric coarse', tools: METRIC.map((name) => cutterFor('tap', name)) },
+  { id: 'taps-unified', name: 'taps, unified', tools: UNIFIED.map((name) => cutterFor('tap', name)) },
   {
     id: 'dies-metric',
     name: 'dies, metric coarse',
-    tools: METRIC.filter((name) => name !== 'M16').map((name) => threadCutter('die', name)),
+    tools: METRIC.filter((name) => name !== 'M16').map((name) => cutterFor('die', name)),
   },
-  { id: 'dies-unified', name: 'dies, unified', tools: UNIFIED.map((name) => threadCutter('die', name)) },
+  { id: 'dies-unified', name: 'dies, unified', tools: UNIFIED.map((name) => cutterFor('die', name)) },
 ];
 
 /** The tools of a set by its id. */

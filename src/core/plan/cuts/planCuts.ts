@@ -164,6 +164,9 @@ const triedWith = ({ feature, checks }: Operation, { run }: Setup): Caution[] =>
       : [],
   );
 
+/** The shop has it not: it is got before the run begins. */
+const TO_GET: Caution = { kind: 'mistake', text: 'Not in the shop: get it, or make it, before the run begins.' };
+
 /** Where an operation cuts farthest out of its holding. */
 const farthestOut = ({ from, to }: Operation): number => Math.min(from, to);
 
@@ -240,6 +243,7 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       cautions: [
         ...kind.cautions,
         ...triedWith(operation, setup),
+        ...(operation.tool.toGet ? [TO_GET] : []),
         ...(cuts.cautions ?? []),
         ...chipCaution(operation, feed.value, lastDepth(passes), setup),
       ],

@@ -55,7 +55,7 @@ export const undercut: Look = ({ part, shop, units }) =>
     const bottom = Math.min(...outside.flatMap(({ r0, r1 }) => [r0, r1]));
     const beside = part.steps.filter(({ zFrom, zTo }) => zFrom < z1 && zTo > z0);
     const depth = Math.max(...beside.map(({ diameter }) => diameter.nominal / 2)) - bottom;
-    const blades = shop.tools.filter(({ does }) => does.includes('part-off'));
+    const blades = shop.tools.filter(({ does }) => does.includes('groove'));
     const serving = blades.filter((blade) => (blade.width ?? Infinity) <= width + 1e-6);
     if (serving.some(({ reach = 0 }) => reach >= depth)) return [];
     return [

@@ -61,10 +61,18 @@ describe('grooves', () => {
     expect(order.indexOf('part-off')).toBe(order.length - 1);
   });
 
+  test('narrower than every blade it is cut with one that is ground to it, which is told', () => {
+    const groove = only(grooved({ width: 1 }), 'groove');
+    expect(groove.tool).toMatchObject({ width: 1, reach: 8, toGet: true });
+    expect(groove.passes).toHaveLength(1);
+    expect(groove.cautions.map(({ text }) => text).join()).toContain('Not in the shop');
+  });
+
   test('made, it is no doubt any more; with corners that no round nose has, or too narrow for any blade, it is', () => {
     expect(doubtsOf(grooved())).toEqual([]);
     expect(doubtsOf(grooved({ radius: 0.7 }))).toEqual([['NO-OPERATION', 'part.details[0]']]);
-    expect(doubtsOf(grooved({ width: 1 }))).toContainEqual(['NO-OPERATION', 'part.details[0]']);
+    // 2 deep: a blade ground to 0.2 reaches 8 · 0.2 = 1.6.
+    expect(doubtsOf(grooved({ width: 0.2 }))).toContainEqual(['NO-OPERATION', 'part.details[0]']);
   });
 
   test('aimed at the middle of its limits', () => {
@@ -150,8 +158,11 @@ describe('reaming', () => {
     ]);
   });
 
-  test('without a reamer of that size it stays undone and is told; without a hole, one is drilled for it', () => {
-    expect(doubtsOf(reamed(7.8, '8.2 H7'))).toEqual([['NO-OPERATION', 'part.bores[1]']]);
+  test('a reamer of a size that is not there is one to get; without a hole, one is drilled for it', () => {
+    const { tool, cautions } = only(reamed(7.8, '8.2 H7'), 'ream');
+    expect(tool).toMatchObject({ name: 'reamer ⌀8.2, to get', diameter: 8.2 });
+    expect(cautions.map(({ text }) => text).join()).toContain('Not in the shop');
+    expect(doubtsOf(reamed(7.8, '8.2 H7'))).toEqual([]);
     const bare = runOf({ outside: [step(16, 20)], bores: [hole('ream', '8 H7', 12)] }, fromBar);
     expect(doubtsOf(bare)).toEqual([]);
     // 8 − 0.25 is 7.75; of 7.7 and 7.8, both as near, the wider.

@@ -1,0 +1,93 @@
+import type { Feature } from '../model/part/feature';
+import type { Part } from '../model/part/part';
+import { drill, reamer, tap } from '../model/shop/toolSets';
+import type { Tool } from '../model/shop/shop';
+import { CLOSE } from '../model/tolerances';
+
+/** A blade is ground to reach so many of its widths (trade: Stock). */
+const REACHES = 8;
+
+/** Beside what it holds a ground blade stands so far out of the way, mm (ours). */
+const HOLDER = 3;
+
+const round = (mm: number): number => Number(mm.toFixed(3));
+
+/** Much smaller than the smallest of a list, or larger than its largest, a kind of tool is for another shop (ours). */
+const LEAST = 0.5;
+const MOST = 1.25;
+
+function withinReach(sizes: readonly number[], size: number): boolean {
+  return sizes.length > 0 && size >= LEAST * Math.min(...sizes) && size <= MOST * Math.max(...sizes);
+}
+
+const sizesOf = (tools: readonly Tool[], kind: string): number[] =>
+  tools.flatMap(({ does, diameter }) => (does.includes(kind) && diameter !== undefined ? [diameter] : []));
+
+/** Drills for holes of the drawing that none of the list makes; what is closer than a drill makes it is bored or reamed. */
+function drills({ holes }: Part, tools: readonly Tool[]): Tool[] {
+  const sizes = sizesOf(tools, 'drill');
+  return holes.flatMap(({ diameter: { nominal, lower, upper, from } }) => {
+    if (from !== 'general') return [];
+    const listed = sizes.some((size) => size >= nominal + lower - CLOSE && size <= nominal + upper + CLOSE);
+    return listed || !withinReach(sizes, nominal) ? [] : [drill(nominal, String(round(nominal)))];
+  });
+}
+
+/** Reamers for holes of the drawing that none of the list makes. */
+function reamers({ features }: Part, tools: readonly Tool[]): Tool[] {
+  const sizes = sizesOf(tools, 'ream');
+  return features.flatMap(({ kind, size }) => {
+    if (kind !== 'ream' || !size) return [];
+    const listed = sizes.some((diameter) => Math.abs(diameter - size.nominal) < CLOSE);
+    return listed || !withinReach(sizes, size.nominal) ? [] : [reamer(size.nominal, String(round(size.nominal)))];
+  });
+}
+
+/** Taps for threads of the drawing that none of the list cuts. */
+function taps({ features }: Part, tools: readonly Tool[]): Tool[] {
+  const listed = tools.filter(({ does }) => does.includes('tap'));
+  return features.flatMap(({ kind, thread }) => {
+    if (kind !== 'tap' || !thread) return [];
+    const known = listed.some(
+      ({ diameter = 0, pitch = 0 }) =>
+        Math.abs(diameter - thread.diameter) < 0.01 && Math.abs(pitch - thread.pitch) < CLOSE,
+    );
+    return known || !withinReach(sizesOf(listed, 'tap'), thread.diameter) ? [] : [tap(thread)];
+  });
+}
+
+const widthOf = ({ z0, z1 }: Feature): number => z1 - z0;
+
+/** Blades for grooves that are narrower than every blade of the list: ground, as wide as the groove. */
+function blades({ features }: Part, tools: readonly Tool[]): Tool[] {
+  const widths = tools.flatMap(({ does, width }) => (does.includes('groove') && width !== undefined ? [width] : []));
+  if (widths.length === 0) return [];
+  return features.flatMap((feature) => {
+    const width = round(widthOf(feature));
+    if (feature.kind !== 'groove' || width >= Math.min(...widths) - CLOSE) return [];
+    const ground: Tool = {
+      id: `blade-${width}`,
+      name: `blade ground to ${width}`,
+      does: ['groove'],
+      edge: 'hss',
+      mount: 'post',
+      offset: 0,
+      width,
+      reach: REACHES * width,
+      holder: HOLDER,
+      touched: 'left',
+    };
+    return [ground];
+  });
+}
+
+/**
+ * Tools that a drawing asks for and a shop has not: nothing is left out for want of one. Each is planned with as if it were
+ * there, and told as to get or to make (trade: Small practices).
+ */
+export function toolsToGet(part: Part, tools: readonly Tool[]): Tool[] {
+  const wanted = [...drills(part, tools), ...reamers(part, tools), ...taps(part, tools), ...blades(part, tools)];
+  return wanted
+    .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)
+    .map((tool) => ({ ...tool, id: `${tool.id}-to-get`, name: `${tool.name}, to get`, toGet: true as const }));
+}
