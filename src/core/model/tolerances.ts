@@ -6,3 +6,6 @@ export const SAME_STOP = 0.005;
 
 /** What arithmetic alone makes of lengths that are equal, mm. */
 export const TINY = 1e-9;
+
+/** An edge goes so far beyond a wall that it breaks through, or beyond the middle, mm (ours). */
+export const EDGE_THROUGH = 0.1;

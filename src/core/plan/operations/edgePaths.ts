@@ -1,10 +1,8 @@
+import { EDGE_THROUGH } from '../../model/tolerances';
 import type { EdgePlace } from '../../model/plan/edgeWay';
 import { halfAngle } from '../cutting/compound';
 import { largestRadius, type Segment } from '../../model/workpiece/profile';
 import type { Workpiece } from '../../model/workpiece/workpiece';
-
-/** How far an edge goes beyond a wall that it breaks through, mm. */
-const THROUGH = 0.1;
 
 /** Outside of everything that turns between two places, and an approach away. */
 export const clearOf = ({ outside }: Workpiece, z0: number, z1: number, approach: number): number =>
@@ -53,7 +51,7 @@ export const plungeAlong = (z0: number, z1: number, r: number, clear: number): E
 ];
 
 /** Through the middle, or to the wall of a hole and a little beyond. */
-export const throughTo = (core: number): number => core - THROUGH;
+export const throughTo = (core: number): number => core - EDGE_THROUGH;
 
 /** In along the axis and out again. */
 export const intoHole = (z0: number, tip: number): EdgePlace[] => [{ z: z0, r: 0 }, { z: tip, r: 0 }, rapid(z0, 0)];
@@ -113,7 +111,7 @@ export function alongFlank(
   const first = { open: -approach, level: 0, corner, wall: corner }[before];
   return [
     at(first),
-    at({ open: length + THROUGH, level: length, corner: length - corner, wall: length - dz / c }[after]),
+    at({ open: length + EDGE_THROUGH, level: length, corner: length - corner, wall: length - dz / c }[after]),
   ];
 }
 

@@ -51,13 +51,15 @@ function openings(part: Part): Opening[] {
 }
 
 /** Radius of the widest hole that goes on beyond the bottom of a feature, mm; nothing where the metal is whole. */
-export const goesOnAs = ({ path, z1 }: Feature, { part }: Pick<Setup, 'part'>): number =>
-  Math.max(
+export function goesOnAs({ path, z1 }: Feature, { part }: Pick<Setup, 'part'>): number {
+  // As deep as the feature, a drilled one still goes on by its point.
+  const hasPoint = (hole: Opening) => part.holes.some((drilled) => drilled.path === hole.path);
+  const goesOn = (hole: Opening) => hole.through || hole.depth > z1 + (hasPoint(hole) ? -1e-6 : 1e-6);
+  return Math.max(
     0,
-    ...openings(part).flatMap((hole) =>
-      hole.path !== path && (hole.through || hole.depth > z1 + 1e-6) ? [hole.diameter / 2] : [],
-    ),
+    ...openings(part).flatMap((hole) => (hole.path !== path && goesOn(hole) ? [hole.diameter / 2] : [])),
   );
+}
 
 /** A hole of the drawing that meets a need: the widest. */
 export const holeServing = (

@@ -1,3 +1,4 @@
+import { EDGE_THROUGH } from '../../model/tolerances';
 import type { Blade } from '../../model/plan/stock';
 import { good, refuse, type Result } from '../../model/result';
 import { largestDiameter } from '../../model/part/part';
@@ -20,7 +21,7 @@ export function chooseBlade(run: Run, over: number): Result<Blade> {
   const open = part.holes.filter(({ through, path }) => through && !later.includes(path));
   const bore = Math.max(0, ...open.map(({ diameter }) => diameter.nominal));
   const toWall = (largestDiameter(part) - bore) / 2 + shop.allowances.bladeSpare;
-  const reachNeeded = ({ holder = 0 }: Tool) => Math.max(toWall, holder > 0 ? (over - bore) / 2 : 0);
+  const reachNeeded = ({ holder = 0 }: Tool) => Math.max(toWall, holder > 0 ? (over - bore) / 2 + EDGE_THROUGH : 0);
   const wanted = allowances.bladeWidth;
   const path = wanted === undefined ? 'part.outside' : 'allowances.bladeWidth';
   const listed = blades
