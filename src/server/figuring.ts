@@ -9,8 +9,8 @@ import type { SavedRun } from './savedRun';
 import { currentShop } from './shopRepository';
 import { troubleDigest, troubleOf } from './trouble';
 
-/** Runs looked at together: few enough that lists show how it goes on. */
-const AT_ONCE = 25;
+/** Runs looked at together: so few that one which was just saved does not wait long behind them. */
+const AT_ONCE = 5;
 
 interface Wanted {
   run_id: number;
