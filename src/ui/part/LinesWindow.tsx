@@ -1,29 +1,11 @@
 'use client';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { emptyStep } from '@/core/read/runFile';
 import { linesOf, readLines } from '@/core/read/lines';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
+import { LinesText, LinesWrong } from './linesText';
 import { useWorkspace } from '../run/WorkspaceContext';
-
-const Text = styled.textarea`
-  width: 100%;
-  min-height: 260px;
-  padding: 10px;
-  border: 1px solid var(--line);
-  border-radius: var(--round);
-  background: var(--sheet);
-  font-family: var(--mono);
-  line-height: 1.5;
-  resize: vertical;
-`;
-
-const Wrong = styled.ul`
-  margin-top: 6px;
-  color: var(--oxide);
-  font-size: 14px;
-`;
 
 /** The whole part as lines of text, to type, paste and copy. What cannot be read is told, and nothing is lost. */
 export function LinesWindow({ onClose }: { onClose: () => void }) {
@@ -52,7 +34,8 @@ function Lines({ onClose }: { onClose: () => void }) {
         A line an entry, figures with semicolons between: <code>14 h8; 9; ra 1.6</code> is a cylinder,{' '}
         <code>cone 20; 26; 5</code>, <code>groove 7; 2; 12.5</code>, <code>drill front; 6; through</code>.
       </p>
-      <Text
+      <LinesText
+        $least={260}
         aria-label="Lines of the part"
         value={text}
         spellCheck={false}
@@ -62,14 +45,14 @@ function Lines({ onClose }: { onClose: () => void }) {
           if (event.key === 'Enter' && event.ctrlKey) use();
         }}
       />
-      <Wrong role="status">
+      <LinesWrong role="status">
         {!read.ok &&
           read.problems.map(({ path, message }) => (
             <li key={path}>
               {path}: {message}
             </li>
           ))}
-      </Wrong>
+      </LinesWrong>
       <p style={{ display: 'flex', gap: 8, marginTop: 10 }}>
         <Button $strong onPress={use} isDisabled={!read.ok}>
           Use these lines

@@ -1,31 +1,12 @@
 'use client';
 import { useState } from 'react';
-import styled from 'styled-components';
 import { refuse } from '@/core/model/result';
 import { linesOf, readLines } from '@/core/read/lines';
 import type { PieceFile, RunFile } from '@/core/read/runFile';
 import { Choice, Field, FieldLabel } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { cell } from './grid';
-
-const Text = styled.textarea`
-  width: 100%;
-  min-height: 92px;
-  padding: 8px 10px;
-  border: 1px solid var(--line);
-  border-radius: var(--round);
-  background: var(--sheet);
-  font-family: var(--mono);
-  line-height: 1.5;
-  resize: vertical;
-`;
-
-const Wrong = styled.ul`
-  margin-top: 4px;
-  color: var(--oxide);
-  font-size: 13px;
-  list-style: none;
-`;
+import { LinesText, LinesWrong } from './linesText';
 
 /** A piece to begin with: as the part is, its steps plain; what differs is then changed. */
 export const pieceLike = ({ part }: RunFile): PieceFile => ({
@@ -134,7 +115,8 @@ function PieceLines({ piece }: { piece: PieceFile }) {
         The piece from its front end, a line a step or a hole: <code>42; 43</code>,{' '}
         <code>drill front; 12; through</code>
       </FieldLabel>
-      <Text
+      <LinesText
+        $least={92}
         id="piece-lines"
         value={text}
         spellCheck={false}
@@ -143,11 +125,11 @@ function PieceLines({ piece }: { piece: PieceFile }) {
         onChange={(event) => type(event.target.value)}
       />
       {wrong.length > 0 && (
-        <Wrong id="piece-wrong" role="status">
+        <LinesWrong id="piece-wrong" role="status">
           {wrong.map(({ path, message }) => (
             <li key={path + message}>{read.ok || path === '' ? message : `${path}: ${message}`}</li>
           ))}
-        </Wrong>
+        </LinesWrong>
       )}
     </>
   );
