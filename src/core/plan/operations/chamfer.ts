@@ -34,7 +34,7 @@ function plainCorners({ part, chamfered, stock }: Setup): Corner[] {
     .filter(({ path }) => chamfered.includes(path))
     .map(({ path, step, z, size, end }) => {
       const beside = part.steps.find((other) => other.path === step);
-      const radius = (stock.asDrawn.includes(step) ? stock.over : (beside?.diameter.aim ?? 0)) / 2;
+      const radius = (stock.asDrawn.includes(step) && !stock.piece ? stock.over : (beside?.diameter.aim ?? 0)) / 2;
       const removal = chamferCut(z, radius, size, size, end);
       return { path, z0: z, z1: end === 'front' ? z + size : z - size, removal, radius, angle: 45 };
     });

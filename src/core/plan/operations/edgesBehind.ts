@@ -7,7 +7,7 @@ export function edgesBehind({ finishes, part, chamfered, run, stock }: Setup): {
   if (!finishes) return [];
   const chamfers = part.chamfers.flatMap(({ path, end, size, step: on }) => {
     const step = part.steps.find((candidate) => candidate.path === on);
-    const radius = (stock.asDrawn.includes(on) ? stock.over : (step?.diameter.aim ?? 0)) / 2;
+    const radius = (stock.asDrawn.includes(on) && !stock.piece ? stock.over : (step?.diameter.aim ?? 0)) / 2;
     return end === 'back' && chamfered.includes(path) ? [{ leg: size, radius }] : [];
   });
   const sharp = sharpEdges(part, run.shop.cutting.sharpFrom).filter(

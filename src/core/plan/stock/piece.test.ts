@@ -33,6 +33,24 @@ test('only what differs from the drawing is made: in one holding, by the head, w
   expect([way, proof.passed]).toEqual(['as-it-arrives', true]);
 });
 
+test('an edge of a surface that stays is broken where that surface is, not where the piece is widest', () => {
+  const file = runOf(
+    { outside: [step(20, 12, { chamfers: { front: 0.5 } }), step(40, 14)] },
+    { stock: { form: 'piece', ahead: 1, outside: [step(20, 13), step(40, 14)] } },
+  );
+  const { setups, proof } = planned(file);
+  const chamfer = setups.flatMap(({ operations }) => operations).find(({ kind }) => kind === 'chamfer');
+  expect(chamfer?.diameter).toBeCloseTo(20, 9);
+  expect(proof.faults).toEqual([]);
+});
+
+test('at the nominal size of a fit that lies above it, it is not there already: it cannot be made', () => {
+  // ⌀26 p6 is 26.022 to 26.035.
+  const pressed = { part: [step('26 p6', 20), step(40, 10)], piece: [step(26, 21), step(40, 10)] };
+  const file = runOf({ outside: pressed.part }, { stock: { form: 'piece', ahead: 1, outside: pressed.piece } });
+  expect(problemsOf(file)[0]?.path).toBe('stock.outside');
+});
+
 test('it is cut from the size that it has there: ⌀42 down to the finish, not from the ⌀48 of its head', () => {
   const rough = planned(forged()).setups[0]?.operations.find(({ kind }) => kind === 'turn-rough');
   expect(rough?.passes[0]?.on).toBeCloseTo(42, 9);

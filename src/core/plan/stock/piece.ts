@@ -1,6 +1,7 @@
 import type { Bar, BarOnSale, Piece } from '../../model/plan/stock';
 import { figure, term } from '../../model/figure';
 import type { Part } from '../../model/part/part';
+import type { Size } from '../../model/part/size';
 import { refuse, good, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { CLOSE } from '../../model/tolerances';
@@ -22,7 +23,11 @@ const isAt = (profile: Profile, from: number, to: number, radius: number): boole
 
 /** Steps and straight holes of the drawing that a piece has already (paths). */
 function thereAlready({ outside, bore }: Piece, part: Part): string[] {
-  const steps = part.steps.filter(({ zFrom, zTo, diameter }) => isAt(outside, zFrom, zTo, diameter.nominal / 2));
+  // At its nominal size a close fit may be outside of its own limits.
+  const isWithin = ({ lower, upper }: Size) => lower <= CLOSE && upper >= -CLOSE;
+  const steps = part.steps.filter(
+    ({ zFrom, zTo, diameter }) => isWithin(diameter) && isAt(outside, zFrom, zTo, diameter.nominal / 2),
+  );
   const holes = part.holes.filter(({ through, from, depth, diameter }) =>
     isAt(
       bore,
@@ -32,7 +37,8 @@ function thereAlready({ outside, bore }: Piece, part: Part): string[] {
     ),
   );
   const bored = part.features.filter(
-    ({ bore: cut, size, z0, z1 }) => cut?.length === 1 && size && isAt(bore, z0, z1, size.nominal / 2),
+    ({ bore: cut, size, z0, z1 }) =>
+      cut?.length === 1 && size && isWithin(size) && isAt(bore, z0, z1, size.nominal / 2),
   );
   return [...steps, ...holes, ...bored].map(({ path }) => path);
 }
