@@ -31,6 +31,13 @@ const file = (changes: object) =>
     ...changes,
   });
 
+/** A run of the demo with its front worked first, for the figures of which a test has worked out by hand. */
+const frontFirst = (name: string) =>
+  JSON.stringify({
+    ...(JSON.parse(readFileSync(join(root, `examples/${name}.json`), 'utf8')) as object),
+    firstEnd: 'front',
+  });
+
 test('a plan for people: stock, set-ups, operations, times', () => {
   const { status, stdout, stderr } = spawned(['plan', 'examples/sensor-spacer.json']);
   expect([status, stderr]).toEqual([0, '']);
@@ -39,8 +46,10 @@ test('a plan for people: stock, set-ups, operations, times', () => {
     '120 off in aluminium 6082',
     'pitch 25.10 mm, 116 a bar',
     'sequences can be. ',
-    'Set-up 2, from the back',
-    '70 Finish ⌀14 h8, spigot',
+    // The flange first: quicker than the spigot first, and the routes that were tried are told.
+    'Set-up 2, from the front',
+    'Finish ⌀14 h8, spigot',
+    'routes tried',
     '9.025',
     'The shop’s rules',
   ])
@@ -48,7 +57,7 @@ test('a plan for people: stock, set-ups, operations, times', () => {
 });
 
 test('the heaviest cut of each operation, with what holds it', async () => {
-  const { stdout } = await shingle(['plan', 'examples/sensor-spacer.json']);
+  const { stdout } = await shingle(['plan', '-'], frontFirst('sensor-spacer'));
   const rows = stdout.split('\n');
   expect(rows.find((row) => row.startsWith('Heaviest cuts'))).toMatch(
     /force +torque +power +gives way +Ra +chip +held by/,
@@ -136,7 +145,7 @@ describe('what if', () => {
     expect(JSON.parse(stdout)).toMatchObject({
       format: 'shingle-refusal/1',
       problems: [{ path: 'part.outside' }],
-      tried: [{ route: 'From the bar' }],
+      tried: expect.arrayContaining([expect.objectContaining({ route: 'From the bar' })]),
       // The house gives way before the drawing does.
       remedies: [{ path: 'rules.nib', value: 'as-parted' }, { path: 'part.outside[0].length' }],
     });
@@ -152,14 +161,10 @@ describe('what if', () => {
   });
 
   test('of the shop: which operations cut otherwise, what holds them back, and how far the work stands out', async () => {
-    const { stdout } = await shingle([
-      'what-if',
-      'examples/sensor-spacer.json',
-      '--set',
-      'shop.cutting.gripForce.3-jaw=1500',
-      '--set',
-      'overrules=[{"setup":1,"stickOut":50}]',
-    ]);
+    const { stdout } = await shingle(
+      ['what-if', '-', '--set', 'shop.cutting.gripForce.3-jaw=1500', '--set', 'overrules=[{"setup":1,"stickOut":50}]'],
+      frontFirst('sensor-spacer'),
+    );
     expect(stdout).toMatch(/Set-up 1 · Rough ⌀26\.5, feed +0\.200 +→ +0\.080/);
     expect(stdout).toMatch(/Set-up 1, standing out +30\.10 +→ +50\.00/);
     expect(stdout).toMatch(/New to mind\n +20 Rough ⌀26\.5: Held back: more force could turn the work/);
@@ -235,7 +240,7 @@ describe('a cut list', () => {
 describe('prove', () => {
   const plan = async (name: string) => {
     const { stdout } = await shingle(['plan', `examples/${name}.json`, '--json']);
-    return JSON.parse(stdout) as { setups: { operations: { number: number; passes: { depth: number }[] }[] }[] };
+    return JSON.parse(stdout) as { setups: { operations: { name: string; passes: { depth: number }[] }[] }[] };
   };
   /** With a plan file that is not on disk. */
   const proved = (name: string, file: unknown) =>
@@ -247,7 +252,7 @@ describe('prove', () => {
     const good = await shingle(['prove', 'examples/sensor-spacer.json']);
     expect([good.status, good.stderr]).toEqual([0, '']);
     expect(good.stdout).toMatch(/^Proved/);
-    const bad = await shingle(['prove', 'examples/gland-body.json']);
+    const bad = await shingle(['prove', '-'], frontFirst('gland-body'));
     expect(bad.status).toBe(1);
     expect(bad.stdout).toMatch(/^NOT PROVED/);
     expect(bad.stdout).toContain('130, pass 10: the threading edge meets what stands beside its thread: 14.09');
@@ -256,7 +261,10 @@ describe('prove', () => {
   test('any plan file for that run, and what it found as data', async () => {
     const file = await plan('sensor-spacer');
     expect((await proved('sensor-spacer', file)).code).toBe(0);
-    file.setups[0]?.operations.find(({ number }) => number === 70)?.passes.pop();
+    const finish = file.setups
+      .flatMap(({ operations }) => operations)
+      .find(({ name }) => name.startsWith('Finish ⌀14'));
+    finish?.passes.pop();
     const { code, out } = await proved('sensor-spacer', file);
     expect(code).toBe(1);
     expect(out).toContain('metal is left that the drawing does not allow');

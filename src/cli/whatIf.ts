@@ -1,3 +1,5 @@
+import { withEndKept } from '../core/ask/keepEnd';
+import type { RunFile } from '../core/read/runFile';
 import { readShop } from '@/core/read/readShop';
 import { setPath } from '@/core/model/setPath';
 import { costOfRun } from '@/core/money/runCost';
@@ -55,7 +57,7 @@ export function whatIf(file: unknown, shop: Shop, sets: readonly string[]): Resu
   const checked = changedShop === shop ? good(shop) : readShop(changedShop);
   if (!checked.ok) return bad(...checked.problems.map((problem) => ({ ...problem, path: `shop.${problem.path}` })));
   return andThen(planFile(file, shop), (before) =>
-    andThen(planFile(changed, checked.value), (after) =>
+    andThen(planFile(withEndKept(changed as RunFile, before.skeleton), checked.value), (after) =>
       good({
         ...comparePlans(before, after, new Map()),
         money: money(before, after),

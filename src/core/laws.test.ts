@@ -55,7 +55,7 @@ function forPlans(shops: readonly Shop[], check: (...plans: Plan[]) => void): vo
   let planned = 0;
   fc.assert(
     fc.property(runs, (file) => {
-      const plans = shops.map((shop) => planFile(file, shop, 'wanted'));
+      const plans = shops.map((shop) => planFile(file, shop, 'wanted', { until: 'sound' }));
       const all = plans.flatMap((plan) => (plan.ok ? [plan.value] : []));
       if (all.length < shops.length) return;
       planned += 1;

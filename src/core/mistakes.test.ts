@@ -1,5 +1,7 @@
 import type { DetailFile, PartFile, RunFile } from './read/runFile';
 import { planFile } from './plan/plan';
+import type { Searching } from './plan/search';
+import { usual } from './plan/skeleton';
 import type { Overrule } from './model/overrule';
 import { startValues } from './model/shop/startValues';
 import type { Shop } from './model/shop/shop';
@@ -18,15 +20,16 @@ const pin = (part: Partial<PartFile> = {}, more: Partial<RunFile> = {}): RunFile
     { ...fromBar, ...more },
   );
 const inShop = (file: RunFile, change: (shop: Shop) => Shop) => planFile(file, change(startValues));
-const waits = (file: RunFile, overrule: Overrule) => {
-  const plannedOverrule = planned({ ...file, overrules: [overrule] }).overrules[0];
+const waits = (file: RunFile, overrule: Overrule, searching?: Searching) => {
+  const plannedOverrule = planned({ ...file, overrules: [overrule] }, startValues, searching).overrules[0];
   return plannedOverrule?.state === 'waits' ? plannedOverrule.breaks.map(({ rule }) => rule) : [];
 };
 
 describe('order', () => {
   test('a centre forgotten until after the finish', () => {
     const shaft = runOf({ material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] }, fromBar);
-    expect(waits(shaft, { first: 'turn-finish:part.outside[0]', then: 'centre:1' })).toContain('CENTRE-SUPPORT');
+    const at = { only: [usual('from-bar')] };
+    expect(waits(shaft, { first: 'turn-finish:part.outside[0]', then: 'centre:1' }, at)).toContain('CENTRE-SUPPORT');
   });
 
   test('part-off before a hole, and before a chamfer', () => {
@@ -213,23 +216,27 @@ describe('what touches what', () => {
   });
 
   test('a slender part that wants a rest: refused without room for it, or without one; else it is there', () => {
-    const slender = (jawClearance: number) =>
+    const slender = (jawClearance: number, more: Partial<RunFile['part']> = {}) =>
       runOf(
-        { material: 'mild-steel', outside: [step('8 h8', 120), step(12, 20)] },
+        { material: 'mild-steel', outside: [step('8 h8', 120), step(12, 20)], ...more },
         { ...fromBar, allowances: { jawClearance } },
       );
-    expect(problemsOf(slender(5))[0]).toMatchObject({
+    // With a hole in its end it cannot be centred and drawn out.
+    const hollow = { bores: [{ from: 'front' as const, shape: 'drill' as const, diameter: 3, depth: 6 }] };
+    expect(problemsOf(slender(5, hollow))[0]).toMatchObject({
       path: 'allowances.jawClearance',
       message: expect.stringContaining('is 20 mm wide, and between the jaws and the end of the cut there are 5 mm'),
     });
-    const none = inShop(slender(20), (shop) => ({
+    const none = inShop(slender(20, hollow), (shop) => ({
       ...shop,
       machines: shop.machines.map((machine) => ({ ...machine, rests: [] })),
     }));
     expect(!none.ok && none.problems[0]?.message).toContain('has none for that diameter');
     // Left open, the room that the rest wants is left.
-    expect(planned({ ...slender(20), allowances: {} }).setups[0]?.setup.rest).toMatchObject({ kind: 'follow' });
-    const [first] = planned(slender(20)).setups;
+    const roomy = { only: [{ ...usual('from-bar'), clearance: 20 }] };
+    const open = planned({ ...slender(20), allowances: {} }, startValues, roomy);
+    expect(open.setups[0]?.setup.rest).toMatchObject({ kind: 'follow' });
+    const [first] = planned(slender(20), startValues, { only: [usual('from-bar')] }).setups;
     expect(first?.setup).toMatchObject({ supported: true, rest: { kind: 'follow' } });
     expect(first?.setup.reasons.map(({ rule }) => rule)).toEqual(['HOLDING', 'CENTRE-SUPPORT', 'REST']);
     expect(first?.loading.terms.map(({ name }) => name)).toContain('rest up to the work');

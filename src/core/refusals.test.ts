@@ -142,7 +142,10 @@ describe('what cannot be is refused with where, what and what would do', () => {
     ],
     [
       'a slender part beyond a rest',
-      runOf({ outside: [step(6, 120)] }, { way: 'from-bar', allowances: { jawClearance: 5 } }),
+      runOf(
+        { outside: [step(5.5, 120)], bores: [{ from: 'front', shape: 'drill', diameter: 2, depth: 5 }] },
+        { way: 'from-bar', allowances: { jawClearance: 5 } },
+      ),
       'allowances.jawClearance',
       'a fixed or a follow rest',
     ],

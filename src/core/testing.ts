@@ -3,6 +3,9 @@ import { join } from 'node:path';
 import type { RunFile, StepOf } from './read/runFile';
 import type { SizeEntry } from './model/part/size';
 import { planFile, type Plan } from './plan/plan';
+import type { Searching } from './plan/search';
+import { usual } from './plan/skeleton';
+import type { Way } from './model/way';
 import type { Problem, Result } from './model/result';
 import type { Shop } from './model/shop/shop';
 import { startValues } from './model/shop/startValues';
@@ -32,12 +35,16 @@ export const runOf = (part: Partial<RunFile['part']>, more: Partial<RunFile> = {
   ...more,
 });
 
-/** The plan of a run that must have one. */
-export function planned(file: RunFile, shop: Shop = startValues): Plan {
-  const plan = planFile(file, shop);
+/** The plan of a run that must have one, by the first route that is sound: what it is made of, not which route wins. */
+export function planned(file: RunFile, shop: Shop = startValues, searching: Searching = { until: 'sound' }): Plan {
+  const plan = planFile(file, shop, 'all', searching);
   if (!plan.ok) throw new Error(JSON.stringify(plan.problems));
   return plan.value;
 }
+
+/** The plan of a run by the usual route of its way alone, whether that is sound or not. */
+export const plannedAsUsual = (file: RunFile, way: Way = 'from-bar', shop: Shop = startValues): Plan =>
+  planned(file, shop, { only: [usual(way)] });
 
 /** The problems of a run that must be refused. */
 export function problemsOf(file: unknown): Problem[] {

@@ -3,7 +3,8 @@ import { choicesOf, type Choice } from '@/core/ask/choices';
 import { refusing, type Refusal } from '@/core/ask/refusal';
 import type { Problem } from '@/core/model/result';
 import type { Question } from '@/core/ask/question';
-import type { Answer, Comparing } from '@/core/formats/answer';
+import { comparingOf, type Answer, type Comparing } from '@/core/formats/answer';
+import { keyOf, type Skeleton } from '@/core/plan/skeleton';
 import { answers } from '@/core/formats/planner';
 import type { RunFile } from '@/core/read/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
@@ -15,6 +16,12 @@ import { tryCut, type Tried } from '@/core/ask/whatIf';
 
 /** Lets messages in. */
 const pause = () => new Promise((resolve) => setTimeout(resolve));
+
+/** So long it works before it lets messages in, ms: a pause costs some itself. */
+const AT_ONCE = 12;
+
+/** How many files are remembered with the route that was shown for them, for whoever goes back. */
+const REMEMBERED = 200;
 
 /** An answer to an edit, by its number; more comes, unless it is the last word. */
 export interface Step {
@@ -34,32 +41,54 @@ class Planner {
     this.shop = shop;
   }
 
-  /** How the last plan compared, and what is still to be said of the newest edit. */
+  /** How the last plan compared, the routes that were shown by their files, and what is still to be said of the newest edit. */
   private before: Comparing | undefined;
-  private going: Generator<Answer, Answer> | undefined;
+  private readonly shown = new Map<string, Skeleton>();
+  private going: Generator<Answer | undefined, Answer> | undefined;
 
-  answer(file: RunFile): Step | undefined {
+  /** The next thing that there is to say of an edit, others let in between; nothing where one came since. */
+  private async next(edit: number): Promise<{ answer: Answer; last: boolean } | undefined> {
+    let since = performance.now();
+    while (edit === this.edits && this.going) {
+      const { value, done = false } = this.going.next();
+      if (value) return { answer: value, last: done };
+      if (performance.now() - since < AT_ONCE) continue;
+      await pause();
+      since = performance.now();
+    }
+    return undefined;
+  }
+
+  async answer(file: RunFile): Promise<Step | undefined> {
     this.edits += 1;
+    const edit = this.edits;
     if (!this.shop) return undefined;
-    this.going = answers(file, this.shop, this.before);
-    const { value, done = false } = this.going.next();
-    if (done) this.remember(value);
-    return { edit: this.edits, answer: value, last: done };
+    const key = JSON.stringify(file);
+    this.going = answers(file, this.shop, this.before, this.shown.get(key) ?? this.before?.skeleton);
+    const step = await this.next(edit);
+    if (!step) return undefined;
+    this.remember(step.answer, key);
+    return { edit, ...step };
   }
 
-  /** The last word on an edit: another answer, or how the way of the first compares; nothing where an edit came since. */
-  rest(edit: number): Answer | Comparing | undefined {
-    const before = this.before;
-    if (edit !== this.edits || !this.going || !before) return undefined;
-    const { value } = this.going.next();
-    this.remember(value);
-    const { plan } = value;
-    if (plan?.way !== before.way) return value;
-    return { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause, route: plan.route };
+  /** The last word on an edit: another answer, or how the route of the first compares; nothing where an edit came since. */
+  async rest(edit: number, file: RunFile): Promise<Answer | Comparing | undefined> {
+    const { before } = this;
+    const step = await this.next(edit);
+    if (!step) return undefined;
+    const { answer } = step;
+    this.remember(answer, JSON.stringify(file));
+    const isSame = answer.plan && before && keyOf(answer.plan.skeleton) === keyOf(before.skeleton);
+    return isSame && answer.plan ? comparingOf(answer.plan) : answer;
   }
 
-  private remember({ plan }: Answer): void {
-    if (plan) this.before = { way: plan.way, ways: plan.ways, chosenBecause: plan.chosenBecause, route: plan.route };
+  private remember({ plan }: Answer, file: string): void {
+    if (!plan) return;
+    this.before = comparingOf(plan);
+    this.shown.delete(file);
+    this.shown.set(file, plan.skeleton);
+    const [oldest] = this.shown.keys();
+    if (this.shown.size > REMEMBERED && oldest !== undefined) this.shown.delete(oldest);
   }
 
   compare(before: RunFile, after: RunFile): Comparison | undefined {
@@ -91,11 +120,11 @@ class Planner {
   }
 
   choices(file: RunFile, question: Question): Choice[] {
-    return this.shop ? choicesOf(file, this.shop, question) : [];
+    return this.shop ? choicesOf(file, this.shop, question, this.before?.skeleton) : [];
   }
 
   tryCut(file: RunFile, tile: Tile, trial: Trial): Tried | undefined {
-    return this.shop && tryCut(file, this.shop, tile, trial);
+    return this.shop && tryCut(file, this.shop, tile, trial, this.before?.skeleton);
   }
 
   export(file: RunFile): RunFile {

@@ -12,9 +12,14 @@ test('the blades that cut a groove, each with its minutes; the planned one is am
   expect(choices.filter((choice) => choice.planned).map(({ id }) => id)).toEqual(['blade-4']);
   // Narrower blades want more plunges; that each figure is its own plan's:
   const narrow = choices.find(({ id }) => id === 'blade-1.5');
-  const alone = planned({ ...file, overrules: [{ operation: 'groove:part.details[0]', tool: 'blade-1.5' }] });
+  const shown = planned(file, startValues, {});
+  const alone = planned(
+    { ...file, overrules: [{ operation: 'groove:part.details[0]', tool: 'blade-1.5' }] },
+    startValues,
+    { first: shown.skeleton, until: 'sound' },
+  );
   expect(narrow?.pieceMinutes).toBeCloseTo(alone.times.piece.value, 9);
-  expect(narrow?.pieceMinutes ?? 0).toBeGreaterThan(planned(file).times.piece.value);
+  expect(narrow?.pieceMinutes ?? 0).toBeGreaterThan(shown.times.piece.value);
 });
 
 test('what could hold the second side, by means and surface', () => {

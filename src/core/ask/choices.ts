@@ -1,3 +1,5 @@
+import { withEndKept } from './keepEnd';
+import type { Skeleton } from '../plan/skeleton';
 import type { RunFile } from '../read/runFile';
 import type { Overrule } from '../model/overrule';
 import { without, type Question } from './question';
@@ -65,16 +67,25 @@ function openOf(plan: Plan, question: Question): Open[] {
   return toolChoices(plan, question.operation);
 }
 
-/** Everything that could be decided of a question, each planned through. */
-export function choicesOf(file: RunFile, shop: Shop, question: Question): Choice[] {
-  const plan = planFile(file, shop, 'wanted');
+/**
+ * Everything that could be decided of a question, each planned through by the route that is shown, or by another where that
+ * cannot be then.
+ */
+export function choicesOf(file: RunFile, shop: Shop, question: Question, shown?: Skeleton): Choice[] {
+  const plan = planFile(file, shop, 'wanted', shown ? { first: shown, until: 'sound' } : {});
   if (!plan.ok) return [];
   const open = openOf(plan.value, question);
   const rest = without(file.overrules ?? [], question);
+  const searching = { first: plan.value.skeleton, until: 'sound' } as const;
   return open.map((choice): Choice => {
     const outcome = choice.planned
       ? plan
-      : planFile({ ...file, overrules: [...rest, choice.overrule] }, shop, 'wanted');
+      : planFile(
+          withEndKept({ ...file, overrules: [...rest, choice.overrule] }, plan.value.skeleton),
+          shop,
+          'wanted',
+          searching,
+        );
     if (!outcome.ok) return { ...choice, problem: outcome.problems[0]?.message ?? 'it cannot be planned' };
     const cannot = outcome.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
     if (cannot) return { ...choice, problem: cannot.breaks.map(({ because }) => because).join(' ') };

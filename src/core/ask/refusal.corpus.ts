@@ -155,7 +155,10 @@ export const REFUSED: [string, RunFile, string][] = [
   ],
   [
     'slender work without room for its rest',
-    runOf({ outside: [step(6, 120)] }, { way: 'from-bar', allowances: { jawClearance: 5 } }),
-    'way',
+    runOf(
+      { outside: [step(5.5, 120)], bores: [{ from: 'front', shape: 'drill', diameter: 2, depth: 5 }] },
+      { way: 'from-bar', allowances: { jawClearance: 5 } },
+    ),
+    'allowances',
   ],
 ];

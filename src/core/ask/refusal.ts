@@ -33,6 +33,9 @@ export interface Refusal {
 const OFFERED = 3;
 const LOOKED_AT = 60;
 
+/** Set-ups that are planned through for each of them, before it is said not to do. */
+const ENOUGH = 16;
+
 /** Tries changes of a run one after the other until enough of them work; a step for each. */
 function* firstThatWork(changes: readonly Change[], file: RunFile, shop: Shop): Generator<void, Remedy[]> {
   const found: Remedy[] = [];
@@ -42,8 +45,12 @@ function* firstThatWork(changes: readonly Change[], file: RunFile, shop: Shop): 
     if (found.some(({ path }) => path === change.path)) continue;
     yield;
     const changed = setPath(file, change.path, change.value);
-    const plan = changed.ok ? planFile(changed.value, shop, 'wanted') : undefined;
-    if (plan?.ok && plan.value.proof.passed) found.push({ ...change, pieceMinutes: plan.value.times.piece.value });
+    if (!changed.ok) continue;
+    const some = planFile(changed.value, shop, 'wanted', { until: 'sound', most: ENOUGH });
+    if (!some.ok || !some.value.proof.passed) continue;
+    // It says what it will be when it is settled.
+    const plan = planFile(changed.value, shop, 'wanted');
+    if (plan.ok) found.push({ ...change, pieceMinutes: plan.value.times.piece.value });
   }
   return found;
 }

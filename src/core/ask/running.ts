@@ -1,3 +1,4 @@
+import { isOnBar } from '../model/plan/setup';
 import { WAYS, takesWay, type Way } from '../model/way';
 import type { RunFile } from '../read/runFile';
 import { costOfRun } from '../money/runCost';
@@ -54,7 +55,7 @@ function linesOf(plan: Plan): { minutes: Line; money: Line } {
 function risksOf(plan: Plan): string[] {
   const { run, setups, way } = plan;
   const opByOp = run.shop.houseRules.batchOrder === 'op-by-op';
-  const held = setups.filter(({ setup }) => !setup.partsOff);
+  const held = setups.filter(({ setup }) => !isOnBar(setup));
   const worst = Math.max(0, ...held.map(({ setup }) => setup.holding.runOut));
   return [
     ...(way === 'from-bar' ? ['A long bar turns behind the spindle: supported, guarded, or cut shorter.'] : []),
@@ -69,7 +70,7 @@ function risksOf(plan: Plan): string[] {
       : []),
     ...setups.flatMap(({ setup, pins }) => {
       const each = pins.filter(({ means }) => !deviceOf(means).staysSet).length;
-      return each > 0 && !(opByOp && !setup.partsOff)
+      return each > 0 && !(opByOp && !isOnBar(setup))
         ? [`${each} stops of set-up ${setup.number} are set anew at every piece: the machine has too few stations.`]
         : [];
     }),
@@ -192,10 +193,15 @@ export function quantitiesAround(quantity: number): number[] {
   return [...new Set([...near, quantity])].sort((a, b) => a - b);
 }
 
-/** A price for each quantity, each planned through, one after the other. */
+/** A price for each quantity, each planned through by the routes that are best for the run's own, one after the other. */
 export function* priceBreaks(file: RunFile, shop: Shop, quantities: readonly number[]): Generator<PriceBreak> {
+  const own = planFile(file, shop, 'wanted');
+  const routes = own.ok ? own.value.route.best : [];
   for (const quantity of quantities) {
-    const plan = planFile({ ...file, quantity }, shop, 'wanted');
+    const run = { ...file, quantity };
+    const known = routes.length > 0 ? planFile(run, shop, 'wanted', { only: routes }) : undefined;
+    // More pieces may want another bar: only where none of them can be are others looked for.
+    const plan = known?.ok ? known : planFile(run, shop, 'wanted');
     if (!plan.ok) yield { quantity, problem: plan.problems[0]?.message ?? 'it cannot be planned' };
     else {
       const { batch, piece } = costOfRun(plan.value);

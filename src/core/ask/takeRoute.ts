@@ -8,7 +8,7 @@ import type { RunFile, StockFile } from '../read/runFile';
 const ofRoutes = (overrule: Overrule): boolean => isLeave(overrule) || isSetups(overrule);
 
 /** Whether a route that was compared can be taken: nothing is wrong with it, but that another was chosen. */
-export const canTake = ({ because }: Compared): boolean => because === 'slower' || because === 'quicker-elsewhere';
+export const canTake = ({ because }: Compared): boolean => because === 'slower' || because === 'quicker';
 
 /**
  * A run that keeps to a route which was compared with its plan: its way and end, what is left on its blanks, the room before
@@ -17,16 +17,16 @@ export const canTake = ({ because }: Compared): boolean => because === 'slower' 
 export function takeRoute(
   file: RunFile,
   { setups: taken }: Pick<Plan, 'setups'>,
-  { skeleton, setups = 0, bar }: Compared,
+  { skeleton, setups = 0, end, bar }: Compared,
 ): RunFile {
-  const { way, spigot, centred, end, clearance, dearer } = skeleton;
+  const { way, spigot, centred, drawnOut = false, clearance, dearer } = skeleton;
   const inUnits = (mm: number) => Number((file.units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
   const others = (file.overrules ?? []).filter((overrule) => !ofRoutes(overrule));
   const decided: Overrule[] = [
     ...(spigot ? [{ leave: 'spigot' as const }] : []),
     // What none of the ways leaves on need not be decided.
     ...(!spigot && !centred && way === 'sawn-blanks' ? [{ leave: 'none' as const }] : []),
-    ...(centred || setups !== taken.length ? [{ setups }] : []),
+    ...(centred || drawnOut || setups !== taken.length ? [{ setups, drawnOut }] : []),
   ];
   const stock: StockFile | undefined =
     dearer > 0 && bar && bar.form !== 'piece'
@@ -40,6 +40,7 @@ export function takeRoute(
   return {
     ...file,
     way,
+    // Named, so that it is not sought anew which end comes first.
     ...(end ? { firstEnd: end } : {}),
     ...(stock ? { stock } : {}),
     ...(clearance === undefined ? {} : { allowances: { ...file.allowances, jawClearance: inUnits(clearance) } }),

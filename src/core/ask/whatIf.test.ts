@@ -1,6 +1,6 @@
 import type { Overrule } from '../model/overrule';
 import { startValues } from '../model/shop/startValues';
-import { planned, runOf, step } from '../testing';
+import { planned, plannedAsUsual, runOf, step } from '../testing';
 import { withTrial, type Trial } from './trial';
 import { tryCut } from './whatIf';
 
@@ -126,7 +126,10 @@ test('a tool that is chosen after how it cuts keeps that: feed and nose go into 
 describe('standing out further', () => {
   const stands = (setup: 1 | 2) => planned(file).setups[setup - 1]?.setup.stickOut.value ?? NaN;
   const held = (stickOut: number, setup: 1 | 2, runFile = file) =>
-    planned({ ...runFile, overrules: [{ setup, stickOut }] });
+    plannedAsUsual(
+      { ...runFile, overrules: [{ setup, stickOut }] },
+      runFile.way === 'sawn-blanks' ? runFile.way : 'from-bar',
+    );
 
   test('gives way more, by the cube of the length where it is as stiff', () => {
     const [now, then] = [tried(FINISH, {}), tried(FINISH, {}, { stickOut: stands(1) + 10 })];

@@ -1,3 +1,5 @@
+import { withEndKept } from './keepEnd';
+import type { Skeleton } from '../plan/skeleton';
 import type { RunFile } from '../read/runFile';
 import { lifeAt } from '../money/edgeLife';
 import { gripAt, torqueAt } from '../plan/cutting/grip';
@@ -116,9 +118,12 @@ function stateOf(plan: Plan, key: string): CutState | undefined {
 const NOTHING = 'the plan has no such operation, or it is not held so';
 
 /** An operation as it would cut otherwise: the whole run is planned so. */
-export function tryCut(file: RunFile, shop: Shop, tile: Tile, trial: Trial): Tried {
+export function tryCut(file: RunFile, shop: Shop, tile: Tile, trial: Trial, shown?: Skeleton): Tried {
   const overrules = withTrial(file.overrules ?? [], tile, trial);
-  const plan = planFile({ ...file, overrules }, shop, 'wanted');
+  const plan = planFile(withEndKept({ ...file, overrules }, shown), shop, 'wanted', {
+    ...(shown ? { first: shown } : {}),
+    until: 'sound',
+  });
   if (!plan.ok) return { ok: false, because: plan.problems[0]?.message ?? 'it cannot be planned' };
   const about = isAbout(tile, { tool: '', stickOut: 0, ...trial });
   const not = plan.value.overrules.find(

@@ -16,9 +16,18 @@ export interface Answer {
   mass: Mass | undefined;
 }
 
-/** How the way of a plan compares: all that another way adds to it, as long as it is not the better one. */
-export type Comparing = Pick<Plan, 'way' | 'ways' | 'chosenBecause' | 'route'>;
+/** How the route of a plan compares: all that others add to it, as long as none is taken instead. */
+export type Comparing = Pick<Plan, 'skeleton' | 'way' | 'ways' | 'chosenBecause' | 'route'>;
 
-/** An answer whose way compares so. */
+/** How the route of a plan compares. */
+export const comparingOf = ({ skeleton, way, ways, chosenBecause, route }: Plan): Comparing => ({
+  skeleton,
+  way,
+  ways,
+  chosenBecause,
+  route,
+});
+
+/** An answer whose route compares so. */
 export const comparedSo = (answer: Answer, comparing: Comparing): Answer =>
   answer.plan ? { ...answer, plan: { ...answer.plan, ...comparing } } : answer;

@@ -2,6 +2,7 @@ import { WAYS } from '../model/way';
 import { massOf } from '../model/part/mass';
 import { sketchPart } from '../read/sketch';
 import { planWays, type Plan } from '../plan/plan';
+import type { Skeleton } from '../plan/skeleton';
 import { good, type Result } from '../model/result';
 import type { Shop } from '../model/shop/shop';
 import type { Answer, Comparing } from './answer';
@@ -23,27 +24,39 @@ function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
 
 /** A plan of one way with the others as they were before, and for the same reason. */
 function asBefore(plan: Plan, before: Comparing): Plan {
+  if (plan.way !== before.way) return plan;
   const others = before.ways.filter(({ way }) => way !== plan.way);
   const known = [...plan.ways, ...others];
   const ways = WAYS.flatMap((way) => known.find((outcome) => outcome.way === way) ?? []);
-  return { ...plan, ways, chosenBecause: before.chosenBecause, route: before.route };
+  // What was offered then is not known to be better now.
+  const route = { ...before.route };
+  delete route.offered;
+  return { ...plan, ways, chosenBecause: before.chosenBecause, route };
 }
 
 /**
- * Answers an edit in two steps, so that nobody waits for a way that is only compared: with the way that was planned
- * before, the other as it was then; and in the end with all of them.
- * @param before how the last plan compared; without it there is only the end
+ * Answers an edit in two steps, so that nobody waits for routes that are only compared: with the route that was shown
+ * before, or the first that is sound, the others as they were then; and in the end with all of them. What was shown is
+ * kept where it is still sound, and a better one is offered. Between two routes it stands still, and something else can go
+ * before.
+ * @param before how the last plan compared; without it nothing was shown, and the best is taken
+ * @param shown the route that is shown, where it is not that of the last plan: after going back
  */
-export function* answers(file: RunFile, shop: Shop, before?: Comparing): Generator<Answer, Answer> {
+export function* answers(
+  file: RunFile,
+  shop: Shop,
+  before?: Comparing,
+  shown: Skeleton | undefined = before?.skeleton,
+): Generator<Answer | undefined, Answer> {
   const run = readRun(file, shop);
   if (!run.ok) return answerOf(run, file, shop);
-  const { way } = run.value;
-  const likely = before && (way === 'choose' || way === before.way) ? before : undefined;
-  const steps = planWays(run.value, likely ? [likely.way, ...WAYS.filter((name) => name !== likely.way)] : WAYS);
-  let step = steps.next();
-  const first = likely && !step.done ? step.value() : undefined;
-  // A plan that is not borne out is not shown for a moment: another route may be.
-  if (likely && first?.ok && first.value.proof.passed) yield answerOf(good(asBefore(first.value, likely)), file, shop);
-  while (!step.done) step = steps.next();
-  return answerOf(step.value, file, shop);
+  const steps = planWays(run.value, WAYS, shown ? { first: shown, keep: true } : {});
+  let told = false;
+  for (let step = steps.next(); ; step = steps.next()) {
+    if (step.done) return answerOf(step.value, file, shop);
+    // A plan that is not borne out is not shown for a moment: another route may be.
+    const first: Result<Plan> | undefined = told || !step.value.hasSound() ? undefined : step.value.plan();
+    told ||= first !== undefined;
+    yield first?.ok ? answerOf(good(before ? asBefore(first.value, before) : first.value), file, shop) : undefined;
+  }
 }

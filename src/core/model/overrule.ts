@@ -83,6 +83,8 @@ export interface SetupOverrule extends Signed {
 /** The part is made in so many set-ups. */
 export interface SetupsOverrule extends Signed {
   setups: number;
+  /** Worked a piece at a time and drawn out for each, or not; open where it is not said. */
+  drawnOut?: boolean;
 }
 
 /** What is left on a blank: a spigot to hold it by, an end for a centre, or nothing; so long, mm, or as long as is needed. */
@@ -124,6 +126,17 @@ export const isSetup = (overrule: Overrule): overrule is SetupOverrule => 'featu
 export const isSetups = (overrule: Overrule): overrule is SetupsOverrule => 'setups' in overrule;
 export const isLeave = (overrule: Overrule): overrule is LeaveOverrule => 'leave' in overrule;
 export const isOutside = (overrule: Overrule): overrule is OutsideOverrule => 'outside' in overrule;
+
+/** A key of an operation that a set-up has by its number: `deburr:2`. */
+const OF_A_SETUP = /:\d+$/;
+
+/** Whether an overrule is about a set-up by its number, and means another side where the other end is worked first. */
+export const namesSetup = (overrule: Overrule): boolean =>
+  isHolding(overrule) ||
+  isStickOut(overrule) ||
+  isSetup(overrule) ||
+  isOutside(overrule) ||
+  Object.values(overrule).some((value) => typeof value === 'string' && OF_A_SETUP.test(value));
 
 /** How far the work was decided to stand out in a set-up, and which of the overrules says so. */
 export function askedStickOut(

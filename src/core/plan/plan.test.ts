@@ -1,3 +1,4 @@
+import { usual } from './skeleton';
 import type { Figure } from '../model/figure';
 import { planFileOf } from '../formats/planFile';
 import { startValues } from '../model/shop/startValues';
@@ -256,12 +257,15 @@ test('every figure of every example works out to its value by its own formula', 
 });
 
 describe('a shaft that stands out too far to be turned without a centre', () => {
+  const AT_ONCE = { only: [usual('from-bar')] };
   const shaft = (stickOut?: '1.5d' | '4d') =>
     planned(
       runOf(
         { material: 'mild-steel', outside: [step('12 h8', 70), step(16, 20)] },
         { way: 'from-bar', ...(stickOut ? { rules: { stickOut } } : {}) },
       ),
+      startValues,
+      AT_ONCE,
     );
   const handOf = (plan: ReturnType<typeof shaft>, kind: string) =>
     plan.setups[0]?.operations.find((operation) => operation.kind === kind)?.hand.terms.map(({ name }) => name) ?? [];
@@ -292,8 +296,11 @@ describe('a shaft that stands out too far to be turned without a centre', () => 
 
   test('a short piece is planned without one, unless the house is strict', () => {
     const short = (stickOut: '1.5d' | '4d') =>
-      planned(runOf({ outside: [step(10, 25)] }, { way: 'from-bar', stock: { size: 12 }, rules: { stickOut } }))
-        .setups[0]?.setup.supported;
+      planned(
+        runOf({ outside: [step(10, 25)] }, { way: 'from-bar', stock: { size: 12 }, rules: { stickOut } }),
+        startValues,
+        AT_ONCE,
+      ).setups[0]?.setup.supported;
     expect([short('4d'), short('1.5d')]).toEqual([false, true]);
   });
 });

@@ -4,8 +4,7 @@ import { readRun } from '../read/readRun';
 import { andThen, good, type Problem, type Result } from '../model/result';
 import type { Proof } from './proof/faults';
 import { planRoute, prepare, type Route } from './route';
-import type { Skeleton } from './skeleton';
-import { HOUSE_WAY, Search, type Answered, type Judged } from './search';
+import { HOUSE_WAY, Search, type Answered, type Judged, type Searching } from './search';
 import type { Run } from '../model/run';
 import type { Shop } from '../model/shop/shop';
 import { sayMinutes } from '../model/units/show';
@@ -109,25 +108,26 @@ function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
   };
 }
 
-/** How far it is searched: some routes alone, where they were found before; or on beyond the first sound one. */
-export interface Searching {
-  only?: readonly Skeleton[];
-  goOn?: () => boolean;
+/** How a search stands between two routes: whether there is something sound, and the best plan so far. */
+export interface SoFar {
+  hasSound: () => boolean;
+  plan: () => Result<Plan>;
 }
 
 /**
- * Plans some ways one after the other, and other routes where none of them is sound; between two of them it can be asked
- * for the best plan so far. In the end the one that the run names is taken, or the quicker over the batch.
+ * Plans routes of some ways one after the other; between two of them it can be asked how it stands. In the end the way that
+ * the run names is taken, or the quickest over the batch.
  */
-export function* planWays(
-  run: Run,
-  ways: readonly Way[],
-  { only, goOn }: Searching = {},
-): Generator<() => Result<Plan>, Result<Plan>> {
+export function* planWays(run: Run, ways: readonly Way[], searching: Searching = {}): Generator<SoFar, Result<Plan>> {
   const search = new Search(run);
+  const { first, keep = false } = searching;
   const known = new Map<Judged, Taken>();
+  const chosen = (): Result<Judged> => {
+    const kept = first && keep ? search.soundBy(first) : undefined;
+    return kept ? good(kept) : search.best();
+  };
   const conclude = (): Result<Plan> =>
-    andThen(search.best(), (best) => {
+    andThen(chosen(), (best) => {
       const taken = known.get(best) ?? takenOf(run, best);
       known.set(best, taken);
       const outcomes = WAYS.flatMap((way) => {
@@ -146,8 +146,9 @@ export function* planWays(
         route: search.answered(best),
       });
     });
-  const steps = only ? search.only(only) : search.steps(ways, goOn);
-  for (let step = steps.next(); !step.done; step = steps.next()) yield conclude;
+  const soFar: SoFar = { hasSound: () => search.hasSound(), plan: conclude };
+  const steps = search.steps(ways, searching);
+  for (let step = steps.next(); !step.done; step = steps.next()) yield soFar;
   return conclude();
 }
 

@@ -47,11 +47,11 @@ export function prepare(drawn: Run): Prepared {
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
 export function planRoute({ drawn, run: whole, bars }: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred, dearer } = skeleton;
+  const { way, centred, drawnOut = false, dearer } = skeleton;
   const run = withLeft(whole, skeleton);
   const stock = planStock(run, way, bars, dearer);
   if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value, centred);
+  const setups = planSetups(run, stock.value, { centred, drawnOut });
   if (!setups.ok) return setups;
   const ordered = collect(setups.value.map(planOperations));
   if (!ordered.ok) return ordered;
@@ -59,7 +59,7 @@ export function planRoute({ drawn, run: whole, bars }: Prepared, skeleton: Skele
   if (!cut.ok) return cut;
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
-  const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
+  const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1], all[index + 1]));
   return good({ skeleton, way, stock: stock.value, setups: timed, ...withOthers(drawn, run, stock.value, timed) });
 }
 
@@ -84,7 +84,7 @@ function withOthers(
   return {
     outside,
     made: new Set([...here, ...outside.map(({ feature }) => feature)]),
-    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided, ...takenOfRoute(run, setups.length)],
+    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided, ...takenOfRoute(run, { setups })],
     times: planTimes(run, stock, setups, outside),
   };
 }

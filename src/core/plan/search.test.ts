@@ -3,15 +3,16 @@ import { startValues } from '../model/shop/startValues';
 import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
 import { example, runOf, step } from '../testing';
-import { planFile, type Searching } from './plan';
-import { isSound, Search } from './search';
+import { planFile } from './plan';
+import { isSound, Search, type Searching } from './search';
 import { keyOf, otherSkeletons, usual } from './skeleton';
 
-function searchOf(file: RunFile): Search {
+/** @param searching to the first sound route, where a test does not say otherwise */
+function searchOf(file: RunFile, searching: Searching = { until: 'sound' }): Search {
   const run = readRun(file, startValues);
   if (!run.ok) throw new Error(JSON.stringify(run.problems));
   const search = new Search(run.value);
-  for (const steps = search.steps(WAYS); !steps.next().done;);
+  for (const steps = search.steps(WAYS, searching); !steps.next().done;);
   return search;
 }
 const routeOf = (file: RunFile) => {
@@ -31,7 +32,7 @@ const planOf = (file: RunFile, searching?: Searching) => {
 const slender = (more: Partial<RunFile> = {}) =>
   runOf({ material: 'stainless-303', outside: [step('8 h8', 80), step(14, 10)] }, { quantity: 10, ...more });
 
-test('where the usual routes are sound no other one is tried', () => {
+test('to the first sound route: where the usual ones are, no other one is tried', () => {
   expect(triedOf(example('pivot-pin'))).toEqual((['from-bar', 'sawn-blanks'] as const).map((way) => keyOf(usual(way))));
 });
 
@@ -123,15 +124,21 @@ test('a way that the run names is not left', () => {
   expect(triedOf(slender({ way: 'from-bar' })).filter((key) => key.startsWith('sawn'))).toEqual([
     keyOf(usual('sawn-blanks')),
   ]);
-  expect(otherSkeletons(run.value, 'from-bar', new Set())).toEqual([]);
+  // Of the bar itself: drawn out, and either the other end first.
+  const bar = usual('from-bar');
+  expect(otherSkeletons(run.value, 'from-bar', new Set())).toEqual([
+    { ...bar, drawnOut: true },
+    { ...bar, end: 'back' },
+    { ...bar, drawnOut: true, end: 'back' },
+  ]);
 });
 
 describe('searched on', () => {
   const pulley = () => runOf({ outside: [step(19, 20), step(26, 8)] }, { quantity: 20 });
 
   test('beyond the first sound route, to the end of the space: nothing is slower for it, and it is proven', () => {
-    const usually = planOf(pulley());
-    const whole = planOf(pulley(), { goOn: () => true });
+    const usually = planOf(pulley(), { until: 'sound' });
+    const whole = planOf(pulley());
     expect(usually.route.proven).toBe(false);
     expect(whole.route).toMatchObject({ proven: true });
     expect(whole.route.tried).toBeGreaterThan(usually.route.tried);

@@ -3,13 +3,13 @@ import { bad, good, type Problem, type Result } from '../model/result';
 import type { Bar } from '../model/plan/stock';
 import type { Run } from '../model/run';
 import { WAY_BEGINS } from '../model/way';
-import { setupsDecided, withDecided } from './reach/decidedRoute';
+import { withDecided } from './reach/decidedRoute';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
-import type { Fault, FaultCode, Proof } from './proof/faults';
+import type { Fault, Proof } from './proof/faults';
 import { proofOf } from './proved';
 import { planRoute, prepare, type Prepared, type Route } from './route';
-import { keyOf, otherSkeletons, usual, type Skeleton } from './skeleton';
+import { keyOf, namedBy, otherSkeletons, rankOf, usual, type Skeleton, type Wants } from './skeleton';
 
 /** A route that was tried: planned through, or why not. */
 export interface Tried {
@@ -20,8 +20,8 @@ export interface Tried {
 /** A route that could be, with what it cannot promise and what its proof showed. */
 export interface Judged {
   route: Route;
-  /** Whether it has as many set-ups as was decided. */
-  asked: boolean;
+  /** How many overrules of the run it cannot keep, or has nothing for. */
+  lost: number;
   doubts: Doubt[];
   proof: Proof;
 }
@@ -36,8 +36,8 @@ const isUntrue = ({ rule }: Doubt): boolean => rule === 'SAME-SETUP';
 
 /** How much of a route is not as it should be. */
 interface Wrong {
-  /** It has another number of set-ups than was decided. */
-  undecided: number;
+  /** Overrules that it does not keep. */
+  lost: number;
   /** Features that nothing makes. */
   bare: number;
   /** What its proof found. */
@@ -46,8 +46,8 @@ interface Wrong {
   untrue: number;
 }
 
-const wrongIn = ({ doubts, proof, asked }: Judged): Wrong => ({
-  undecided: Number(!asked),
+const wrongIn = ({ doubts, proof, lost }: Judged): Wrong => ({
+  lost,
   bare: doubts.filter(isBare).length,
   faults: proof.faults.length,
   untrue: doubts.filter(isUntrue).length,
@@ -55,39 +55,11 @@ const wrongIn = ({ doubts, proof, asked }: Judged): Wrong => ({
 
 /** Whether one route is less wrong than another: what was decided and what it leaves out count first, what is not true enough last. */
 const lessWrong = (a: Wrong, b: Wrong): number =>
-  a.undecided - b.undecided || a.bare - b.bare || a.faults - b.faults || a.untrue - b.untrue;
+  a.lost - b.lost || a.bare - b.bare || a.faults - b.faults || a.untrue - b.untrue;
 
 /** Whether a route makes everything that is drawn, as true as it is drawn, and its proof bears it out. */
 export const isSound = (judged: Judged): boolean =>
-  lessWrong(wrongIn(judged), { undecided: 0, bare: 0, faults: 0, untrue: 0 }) === 0;
-
-/** Faults of how the work is held or stands out, which another route may not have. */
-const OF_HOLDING: readonly FaultCode[] = [
-  'meets-holding',
-  'meets-centre',
-  'meets-stop',
-  'meets-rest',
-  'nothing-gripped',
-  'grip-marks',
-  'grips-wall',
-  'tips',
-  'slender',
-  'no-centre',
-  'falls-off',
-];
-
-/** Whether another route may be sounder: something is left out, or it is held or stands out wrongly, or not true enough. */
-const couldBeBetter = (judged: Judged): boolean => {
-  const { undecided, bare, untrue } = wrongIn(judged);
-  return undecided + bare + untrue > 0 || judged.proof.faults.some(({ code }) => OF_HOLDING.includes(code));
-};
-
-/** Whether holding it otherwise could make it sound: nothing else is wrong with it. */
-const couldBeSound = (judged: Judged): boolean =>
-  !judged.asked || judged.proof.faults.every(({ code }) => OF_HOLDING.includes(code) || wrongIn(judged).bare > 0);
-
-/** So many others are tried where no route can be sound, for one that is held better. */
-const FEW = 3;
+  lessWrong(wrongIn(judged), { lost: 0, bare: 0, faults: 0, untrue: 0 }) === 0;
 
 /** Why none of the routes can be: what stands in all of them once, the rest with the way it stands in. */
 export function refusalsOf(tried: readonly Tried[]): Problem[] {
@@ -106,8 +78,8 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 }
 
 /** Whether nothing is left on, nor done beforehand. */
-const isPlain = ({ spigot, centred, dearer, clearance, end }: Skeleton): boolean =>
-  !spigot && !centred && dearer === 0 && clearance === undefined && end === undefined;
+const isPlain = ({ spigot, centred, drawnOut, dearer, clearance, end }: Skeleton): boolean =>
+  !spigot && !centred && !drawnOut && dearer === 0 && clearance === undefined && end === undefined;
 
 const isUsual = ({ skeleton }: Route): boolean => isPlain(skeleton);
 
@@ -116,14 +88,15 @@ const batchOf = ({ times }: Route): number => times.batch.value;
 /** How a route that was not taken compares: what it is, its figures where it could be planned, and what it lost by. */
 export interface Compared {
   skeleton: Skeleton;
-  /** How many set-ups it has, and the bar that it is made from. */
+  /** How many set-ups it has, the end that is worked first, and the bar that it is made from. */
   setups?: number;
+  end?: 'front' | 'back';
   bar?: Bar;
   pieceMinutes?: number;
   batchMinutes?: number;
   /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
   lostBy?: number;
-  because: 'slower' | 'quicker-elsewhere' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
+  because: 'slower' | 'quicker' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
   /** What of it cannot be, where that is why. */
   problem?: Problem;
   fault?: Fault;
@@ -138,14 +111,35 @@ export interface Answered {
   /** The best of each way. */
   best: Skeleton[];
   runnersUp: Compared[];
+  /** The best, where another one is kept because it was shown. */
+  offered?: Compared;
 }
+
+/** How far is searched. */
+export interface Searching {
+  /** These routes and no others: where they were found before. */
+  only?: readonly Skeleton[];
+  /** The route that is shown is tried first. */
+  first?: Skeleton;
+  /** And is kept where it is sound: a better one is told. */
+  keep?: boolean;
+  /** To the first sound route, or until it is settled (start). */
+  until?: 'sound' | 'settled';
+  /** So many set-ups are planned through at most. */
+  most?: number;
+  /** Asked before each other route, instead of a count of set-ups. */
+  goOn?: () => boolean;
+}
+
+/** After so many set-ups that were planned through a search is settled (start). */
+const MOST_SETUPS = 100;
 
 /** How many others are told. */
 const RUNNERS_UP = 5;
 
 /**
- * The search over whole routes of a run (trade: The job). The usual route of each way is tried first; where none of those
- * that the run leaves open is sound, others are, until one is.
+ * The search over whole routes of a run (trade: The job). The usual route of each way is tried first, then those beside it;
+ * the quickest that is sound wins.
  */
 export class Search {
   readonly prepared: Prepared;
@@ -166,14 +160,20 @@ export class Search {
   }
 
   /** The plainest route that was not tried yet; what those before it were refused for says where to look. */
-  private next(eitherEnd: boolean): Skeleton | undefined {
+  private next(): Skeleton | undefined {
     const wants = new Set(
       this.tried.flatMap(({ result }) => (result.ok ? [] : result.problems.map((problem) => problem.wants))),
     );
-    const known = new Set(this.tried.map(({ skeleton }) => keyOf(skeleton)));
+    const known = new Map(this.tried.map(({ skeleton, result }) => [keyOf(skeleton), result]));
+    /** The back first is nothing new where it is worked first anyway. */
+    const isKnown = ({ end, ...either }: Skeleton): boolean => {
+      const result = end && known.get(keyOf(either));
+      return result?.ok === true && result.value.setups[0]?.setup.end === end;
+    };
     return WAYS.filter((way) => this.isOpen(way))
-      .flatMap((way) => otherSkeletons(this.run, way, wants, eitherEnd))
-      .find((skeleton) => !known.has(keyOf(skeleton)));
+      .flatMap((way) => otherSkeletons(this.run, way, wants))
+      .toSorted((a, b) => rankOf(a) - rankOf(b))
+      .find((skeleton) => !known.has(keyOf(skeleton)) && !isKnown(skeleton));
   }
 
   try(skeleton: Skeleton): void {
@@ -195,9 +195,12 @@ export class Search {
       route.setups.map(({ setup }) => setup),
       route.made,
     );
-    const decided = setupsDecided(this.run);
-    const asked = decided === undefined || decided === route.setups.length;
-    const judged = { route, asked, doubts, proof: proofOf({ ...route, run: this.run, doubts }) };
+    const isLost = (index: number) => {
+      const found = route.taken.find((overrule) => overrule.index === index);
+      return !found || found.state === 'cannot';
+    };
+    const lost = this.run.overrules.filter((_, index) => isLost(index)).length;
+    const judged = { route, lost, doubts, proof: proofOf({ ...route, run: this.run, doubts }) };
     this.judged.set(route, judged);
     return judged;
   }
@@ -237,9 +240,11 @@ export class Search {
     const others = this.tried.flatMap((attempt): Compared[] =>
       attempt.result.ok && attempt.result.value === best.route ? [] : [this.compare(attempt, best)],
     );
+    const better = this.best();
+    const offered = this.tried.find(({ result }) => result.ok && better.ok && result.value === better.value.route);
+    const isKept = better.ok && better.value !== best && batchOf(better.value.route) < batchOf(best.route) - 1e-9;
     const rank = ({ because, batchMinutes = Infinity }: Compared) =>
-      (because === 'refused' ? 2 : because === 'slower' || because === 'quicker-elsewhere' ? 0 : 1) * 1e9 +
-      batchMinutes;
+      (because === 'refused' ? 2 : because === 'slower' || because === 'quicker' ? 0 : 1) * 1e9 + batchMinutes;
     return {
       tried: this.tried.length,
       setups: this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 0), 0),
@@ -250,6 +255,7 @@ export class Search {
         return outcome?.ok && batchOf(outcome.value) >= batchOf(best.route) - 1e-9 ? [outcome.value.skeleton] : [];
       }),
       runnersUp: others.toSorted((a, b) => rank(a) - rank(b)).slice(0, RUNNERS_UP),
+      ...(isKept && offered ? { offered: this.compare(offered, best) } : {}),
     };
   }
 
@@ -259,6 +265,7 @@ export class Search {
     const figures = {
       skeleton,
       setups: result.value.setups.length,
+      end: result.value.setups[0]?.setup.end ?? 'front',
       bar: result.value.stock,
       pieceMinutes: result.value.times.piece.value,
       batchMinutes: batchOf(result.value),
@@ -268,11 +275,11 @@ export class Search {
     if (figures.lostBy >= 0 && isSound(best)) return { ...figures, because: 'slower' };
     const judged = this.judge(result.value);
     const [fault] = judged.proof.faults;
-    if (!judged.asked && best.asked) return { ...figures, because: 'undecided' };
+    if (judged.lost > best.lost) return { ...figures, because: 'undecided' };
     if (wrongIn(judged).bare > wrongIn(best).bare) return { ...figures, because: 'bare' };
     if (fault) return { ...figures, because: 'not-proved', fault };
     if (wrongIn(judged).untrue > 0) return { ...figures, because: 'untrue' };
-    return { ...figures, because: figures.lostBy >= 0 ? 'slower' : 'quicker-elsewhere' };
+    return { ...figures, because: figures.lostBy >= 0 ? 'slower' : 'quicker' };
   }
 
   /** What came of a way, at its best. */
@@ -283,39 +290,78 @@ export class Search {
     return best ? good(best.route) : this.tried.find(({ skeleton }) => skeleton.way === way)?.result;
   }
 
-  /** Tries some routes and no others. */
-  *only(skeletons: readonly Skeleton[]): Generator<void, void> {
-    for (const skeleton of skeletons) {
-      if (this.tried.length > 0) yield;
-      this.try(skeleton);
-    }
+  /** Set-ups that were planned through, and routes that were refused. */
+  private get work(): number {
+    return this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 1), 0);
+  }
+
+  /** Whether a route is one of those that the run leaves open. */
+  private isInSpace(skeleton: Skeleton): boolean {
+    const all: Wants = new Set<Problem['wants']>(['room', 'stock']);
+    const { way } = skeleton;
+    return (
+      this.isOpen(way) &&
+      [usual(way), ...otherSkeletons(this.run, way, all)].some((other) => keyOf(other) === keyOf(skeleton))
+    );
+  }
+
+  /** What is tried before all others: the route that is shown, and the usual one of each way. */
+  private begin(ways: readonly Way[], { only, first }: Searching): readonly Skeleton[] {
+    if (only) return only;
+    const usuals = ways.filter((way) => takesWay(this.run.stock, way)).map(usual);
+    const shown = first && namedBy(this.run, first);
+    if (!shown || !this.isInSpace(shown)) return usuals;
+    return [shown, ...usuals.filter((skeleton) => keyOf(skeleton) !== keyOf(shown))];
   }
 
   /**
-   * Tries the usual routes of some ways, then others as long as there is nothing sound; a step for each.
-   * @param goOn whether to look on all the same, for what is quicker; asked before each
+   * Tries routes, a step for each: what comes first, then others, the plainest before the rest. It ends when all were tried,
+   * or after so many set-ups: work is counted and not timed, so that everybody gets the same answer.
    */
-  *steps(ways: readonly Way[], goOn?: () => boolean): Generator<void, void> {
-    for (const way of ways.filter((candidate) => takesWay(this.run.stock, candidate))) {
-      if (this.tried.length > 0) yield;
-      this.try(usual(way));
+  *steps(ways: readonly Way[], searching: Searching = {}): Generator<void, void> {
+    const { only, first, until = 'settled', most = MOST_SETUPS, goOn = () => this.work < most } = searching;
+    for (const [index, skeleton] of this.begin(ways, searching).entries()) {
+      if (index > 0) {
+        if (until === 'sound' && first && this.hasSound()) return;
+        yield;
+      }
+      this.try(skeleton);
     }
-    const whole = goOn !== undefined;
-    for (let next = this.next(whole), others = 0; next; next = this.next(whole), others += 1) {
-      const best = this.best();
-      if (goOn && !goOn()) return;
-      if (!goOn && best.ok && (!couldBeBetter(best.value) || (others >= FEW && !couldBeSound(best.value)))) return;
+    if (only) return;
+    for (let next = this.next(); next; next = this.next()) {
+      if (!goOn() || (until === 'sound' && this.hasSound())) return;
       yield;
       this.try(next);
     }
     this.isWhole = true;
+  }
+
+  /** Whether one of the routes that were tried is sound. */
+  hasSound(): boolean {
+    const best = this.best();
+    return best.ok && isSound(best.value);
+  }
+
+  /** What came of a route, where it is sound. */
+  soundBy(shown: Skeleton): Judged | undefined {
+    const skeleton = namedBy(this.run, shown);
+    if (!this.isInSpace(skeleton)) return undefined;
+    const tried = this.tried.find((attempt) => keyOf(attempt.skeleton) === keyOf(skeleton));
+    const judged = tried?.result.ok ? this.judge(tried.result.value) : undefined;
+    return judged && isSound(judged) ? judged : undefined;
   }
 }
 
 /** Every route of a run that was tried, and the first thing that stopped it. */
 export function routesTried(run: Run): { skeleton: Skeleton; problem: Problem | undefined }[] {
   const search = new Search(run);
-  for (const steps = search.steps(WAYS.filter((way) => search.isOpen(way))); !steps.next().done;);
+  for (
+    const steps = search.steps(
+      WAYS.filter((way) => search.isOpen(way)),
+      { until: 'sound' },
+    );
+    !steps.next().done;
+  );
   return search.tried.map(({ skeleton, result }) => ({
     skeleton,
     problem: result.ok ? undefined : result.problems[0],

@@ -1,3 +1,4 @@
+import { namesSetup } from '../model/overrule';
 import type { Problem } from '../model/result';
 import type { Run } from '../model/run';
 import { WAY_BEGINS, type Way } from '../model/way';
@@ -9,6 +10,8 @@ export interface Skeleton {
   spigot: boolean;
   /** Its end is faced and centred before the work is drawn out. */
   centred: boolean;
+  /** Its end is worked a piece at a time, near the jaws, and drawn out for each. */
+  drawnOut?: true;
   /** How many bars that cost less are passed over. */
   dearer: number;
   /** Which end is worked first, where that is not left to how it can be held. */
@@ -36,9 +39,9 @@ const MORE_BARS = 2;
 /**
  * Other routes of a way, the plainest first: what holds its blanks better, then what those that were refused want: more room
  * before the jaws, another bar. What the run says of its blanks is not taken from it.
- * @param eitherEnd also with the back first where the front could be: not for holding it better, but for what is quicker
+ * The end that would not be taken first comes last: not for what holds it better, but for what is quicker.
  */
-export function otherSkeletons(run: Run, way: Way, wants: Wants, eitherEnd = false): Skeleton[] {
+export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
   const { allowances } = run;
   const fromBar = way === 'from-bar';
   const asItIs = fromBar || way === 'as-it-arrives';
@@ -60,16 +63,30 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants, eitherEnd = fal
       ),
     )
     .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
+  const drawn = rooms.map((clearance): Skeleton => ({
+    ...usual(way),
+    drawnOut: true,
+    ...(clearance === undefined ? {} : { clearance }),
+  }));
   const ends =
-    eitherEnd && run.firstEnd === 'choose'
-      ? [usual(way), ...held].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
+    run.firstEnd === 'choose' && !run.overrules.some(namesSetup)
+      ? [usual(way), ...held, ...drawn].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
       : [];
-  return [...held, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
+  return [...held, ...drawn, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
 }
 
+/** A skeleton without the end that its run names anyway. */
+export function namedBy({ firstEnd }: Pick<Run, 'firstEnd'>, skeleton: Skeleton): Skeleton {
+  const { end, ...either } = skeleton;
+  return end === firstEnd ? either : skeleton;
+}
+
+/** How far from the usual route one is: better held, drawn out, from another bar, from the other end first. */
+export const rankOf = ({ drawnOut, dearer, end }: Skeleton): number => (end ? 3 : dearer > 0 ? 2 : drawnOut ? 1 : 0);
+
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = ({ way, spigot, centred, dearer, clearance, end }: Skeleton): string =>
-  [way, spigot, centred, dearer, clearance, end].join(' ');
+export const keyOf = ({ way, spigot, centred, drawnOut, dearer, clearance, end }: Skeleton): string =>
+  [way, spigot, centred, drawnOut, dearer, clearance, end].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
 export function withLeft(run: Run, { spigot, clearance, end }: Skeleton): Run {
@@ -86,12 +103,13 @@ export function withLeft(run: Run, { spigot, clearance, end }: Skeleton): Run {
 }
 
 /** A skeleton in words. */
-export const saySkeleton = ({ way, spigot, centred, dearer, clearance, end }: Skeleton): string =>
+export const saySkeleton = ({ way, spigot, centred, drawnOut, dearer, clearance, end }: Skeleton): string =>
   [
     WAY_BEGINS[way],
     ...(end ? [`the ${end} first`] : []),
     ...(spigot ? ['a spigot left on to hold by'] : []),
     ...(centred ? ['faced and centred before it is drawn out'] : []),
+    ...(drawnOut ? ['drawn out a piece at a time'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),
     ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
   ].join(', ');

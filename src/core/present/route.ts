@@ -12,10 +12,10 @@ export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units
   switch (because) {
     case 'slower':
       return lostBy < 0.05 ? 'as quick over the batch' : `slower by ${sayMinutes(lostBy)} over the batch`;
-    case 'quicker-elsewhere':
-      return `quicker by ${sayMinutes(-lostBy)} over the batch, and not what the run or the house says`;
+    case 'quicker':
+      return `quicker by ${sayMinutes(-lostBy)} over the batch`;
     case 'undecided':
-      return 'not in as many set-ups as was decided';
+      return 'does not keep what was decided';
     case 'bare':
       return 'leaves out what is drawn';
     case 'not-proved':

@@ -181,6 +181,7 @@ export const overruleSchema = Joi.object({
     otherwise: Joi.forbidden(),
   }),
   setups: NUMBER.integer().min(1).max(4),
+  drawnOut: Joi.boolean().when('setups', { not: Joi.exist(), then: Joi.forbidden() }),
   leave: Joi.valid('spigot', 'centre-end', 'none'),
   length: POSITIVE.when('leave', { not: Joi.valid('spigot', 'centre-end').required(), then: Joi.forbidden() }),
   outside: KEY,

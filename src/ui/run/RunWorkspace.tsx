@@ -1,6 +1,8 @@
 'use client';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
+import { endKept } from '@/core/ask/keepEnd';
+import type { Skeleton } from '@/core/plan/skeleton';
 import type { RunFile } from '@/core/read/runFile';
 import type { Shop } from '@/core/model/shop/shop';
 import { Button } from '../primitives/Button';
@@ -22,6 +24,19 @@ const ConflictWindow = later(() => import('./ConflictWindow').then((loaded) => l
 // What is hardly ever there is fetched when it is.
 const OtherDrafts = later(() => import('./OtherDrafts').then((loaded) => loaded.OtherDrafts));
 const HelpWindow = later(() => import('./HelpWindow').then((loaded) => loaded.HelpWindow));
+
+/** Edits the run; decisions about a set-up by its number keep to the side that is shown. */
+function useEdit(run: ReturnType<typeof createRunStore>, shown: Skeleton | undefined): Workspace['edit'] {
+  return useCallback(
+    (field, recipe) =>
+      run.edit(field, (draft) => {
+        recipe(draft);
+        const firstEnd = endKept(draft as RunFile, shown);
+        if (firstEnd !== undefined) draft.firstEnd = firstEnd;
+      }),
+    [run, shown],
+  );
+}
 
 interface OpenRun {
   id: string;
@@ -47,7 +62,6 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
   const select = useCallback<Workspace['select']>((key, at) => setSelection({ selected: key, pass: at }), []);
   const { planned, tools } = usePlanner(file, shop);
   const { state: saving, save, settle, dismiss } = useSaving(id, run);
-
   const { restored, left, keep, backToSaved, takeUp, letGo } = useDrafts(id, run);
   const exported = async () => {
     const document = await tools.exportFile(file);
@@ -70,9 +84,10 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
     () => [...(saving.kind === 'refused' ? saving.problems : []), ...(planned.answer?.problems ?? [])],
     [planned, saving],
   );
+  const edit = useEdit(run, planned.lastPlan?.skeleton);
   const workspace = useMemo<Workspace>(
-    () => ({ id, file, edit: run.edit, shop, planned, problems, selected, pass, select, ...tools }),
-    [id, file, run, shop, planned, problems, selected, pass, select, tools],
+    () => ({ id, file, edit, shop, planned, problems, selected, pass, select, ...tools }),
+    [id, file, edit, shop, planned, problems, selected, pass, select, tools],
   );
 
   return (

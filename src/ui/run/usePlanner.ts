@@ -74,7 +74,7 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
       show(() => step.answer);
       if (step.last) return;
       await pauseOfTyping();
-      const rest = turn === newest.current ? await planner.current?.rest(step.edit) : undefined;
+      const rest = turn === newest.current ? await planner.current?.rest(step.edit, file) : undefined;
       if (rest) show((now) => ('way' in rest ? now && comparedSo(now, rest) : rest));
     };
     ask().catch(() => setPlanned((before) => ({ ...before, failed: true })));

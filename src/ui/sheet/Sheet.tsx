@@ -7,6 +7,7 @@ import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { Hatches } from '../drawing/Hatches';
+import { BetterRoute } from './BetterRoute';
 import { Notice } from '../primitives/Notice';
 import { later } from '../primitives/later';
 import { entryName } from '../run/entryName';
@@ -107,6 +108,7 @@ export function Sheet() {
       )}
       {proof && !proof.passed && <NotProved proof={proof} units={plan.run.units} />}
       {plan.doubts.length > 0 && <Doubts doubts={plan.doubts} />}
+      {planned.answer.plan && <BetterRoute plan={plan} />}
       <PlannedSheet plan={plan} proved={proof?.passed ?? true} stale={!planned.answer.plan} />
     </>
   );

@@ -1,3 +1,4 @@
+import { isOnBar } from '../../core/model/plan/setup';
 import { scaleLinear } from 'd3-scale';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 
@@ -42,7 +43,7 @@ export function layoutSheet(
   const right = width - RIGHT;
   const from = -setup.facing - 1;
   const end = Math.max(...start.outside.map(({ z1 }) => z1));
-  const to = setup.partsOff ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
+  const to = isOnBar(setup) ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
   const diameter = 2 * Math.max(...start.outside.map(({ r0, r1 }) => Math.max(r0, r1)));
   const byLength = (right - names - 26) / (to - from);
   const top = TOP + above;

@@ -11,7 +11,7 @@ export const POST = (request: Request) =>
   answered(async () => {
     const body = await readJson(request);
     if (!body.ok) return refused(body.problems, 400);
-    const plan = planFile(body.value, await currentShop());
+    const plan = planFile(body.value, await currentShop(), 'wanted', { until: 'sound' });
     if (!plan.ok) return refused(plan.problems);
     const file = { units: 'mm', ...(body.value as object) } as RunFile;
     return NextResponse.json({ run: await createRun(chamfersOnSteps(file)) }, { status: 201 });

@@ -78,6 +78,8 @@ export interface Setup {
   /** What the set-ups before it made (paths). */
   earlier: string[];
   partsOff: boolean;
+  /** It is the same end as in the set-up before, drawn out of the same holding: nothing was taken out. */
+  drawnOut?: true;
   /** Its part-off leaves the finished face: nothing comes after it. */
   finishes: boolean;
   /** Its face gets a centre that a later set-up turns on. */
@@ -96,3 +98,7 @@ export interface Setup {
 
 /** Whether the work runs on centres at both ends, and needs none brought up. */
 export const isBetweenCentres = ({ holding }: Pick<Setup, 'holding'>): boolean => holding.kind === 'between-centres';
+
+/** Whether the work is still the bar: pulled to its stop, and nothing stands behind it. */
+export const isOnBar = ({ stock, side }: Pick<Setup, 'stock' | 'side'>): boolean =>
+  stock.blade !== undefined && side === 1;

@@ -7,7 +7,7 @@ import { remove, solid, thinnestWall, turnedRound, type Wall, type Workpiece } f
 import { checkClearances, clearancesOf, type Clearance } from '../holding/clearances';
 import { kindOf } from '../operations';
 import type { Cuts, Operation, Pass } from '../../model/plan/operation';
-import type { Setup } from '../../model/plan/setup';
+import { isOnBar, type Setup } from '../../model/plan/setup';
 import { say, sayDiameter, type Caution, type Reason } from '../../model/words';
 import { cuttingSpeed, notAbove, passMinutes } from '../cutting/speed';
 import { chipCaution } from '../cutting/chips';
@@ -264,13 +264,21 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
   });
 }
 
-/** The work as a set-up first sees it. */
-function startOf(setup: Setup, left: { work: Workpiece; end: Setup['end'] } | undefined): Workpiece {
+/** The work as a set-up first sees it. @param all the set-ups: a bar goes on to where it is held when it is drawn out last */
+function startOf(
+  setup: Setup,
+  left: { work: Workpiece; end: Setup['end'] } | undefined,
+  all: readonly OrderedSetup[],
+): Workpiece {
   if (left) return left.end === setup.end ? left.work : turnedRound(left.work, setup.part.length);
   const { over, bore, piece } = setup.stock;
   if (piece) return setup.end === 'front' ? piece : turnedRound(piece, setup.part.length);
-  const bar = solid(-setup.facing, setup.holding.to, over);
-  return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, setup.holding.to, bore / 2)] } : bar;
+  const to = Math.max(
+    setup.holding.to,
+    ...all.flatMap(({ setup: drawn }) => (isOnBar(drawn) ? [drawn.holding.to] : [])),
+  );
+  const bar = solid(-setup.facing, to, over);
+  return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, to, bore / 2)] } : bar;
 }
 
 /**
@@ -284,7 +292,7 @@ export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
   let left: { work: Workpiece; end: Setup['end'] } | undefined;
   let number = 0;
   for (const ordered of setups) {
-    const start = startOf(ordered.setup, left);
+    const start = startOf(ordered.setup, left, setups);
     const cuts: CutOperation[] = [];
     let work = start;
     for (const [index, operation] of ordered.operations.entries()) {

@@ -18,10 +18,9 @@ const [first] = planned(runOf({ outside: [step(30, 20)] }, { way: 'from-bar' }))
 const made = first?.setup;
 if (!made) throw new Error('it has a set-up');
 
-/** A holding by its figures; a set-up that parts off has nothing behind it. */
+/** A holding by its figures; on the bar nothing stands behind it. */
 const held = (holding: Partial<Holds['holding']>, more: Partial<Holds> = {}): Holds => ({
   ...made,
-  partsOff: true,
   supported: false,
   facing: 0,
   ...more,
@@ -40,12 +39,12 @@ describe('slip', () => {
     // √((F · 30/40)² + (F/2)²) = 2 500: F = 2 500 / √(0.5625 + 0.25) = 2 773.5.
     expect(slipAt(30, held({}))).toBeCloseTo(2773.5, 1);
     // Something behind takes what pushes along: 2 500 · 40 / 30.
-    expect(slipAt(30, held({}, { partsOff: false }))).toBeCloseTo(3333.33, 1);
+    expect(slipAt(30, held({}, { side: 2 }))).toBeCloseTo(3333.33, 1);
   });
 
   test('a drill of 20 N·m that pushes 2 000 N takes √((2 · 20 000 / 40)² + 2 000²) / 2 500 of it', () => {
     expect(slipsBy({ torque: 20, push: 2000 }, held({}))).toBeCloseTo(Math.hypot(1000, 2000) / 2500, 9);
-    expect(slipsBy({ torque: 20, push: 2000 }, held({}, { partsOff: false }))).toBeCloseTo(0.4, 9);
+    expect(slipsBy({ torque: 20, push: 2000 }, held({}, { side: 2 }))).toBeCloseTo(0.4, 9);
     // And at most √(2 500² − 2 000²) · 40 / 2000 = 30 N·m.
     expect(torqueAt(2000, held({}))).toBeCloseTo(30, 9);
   });

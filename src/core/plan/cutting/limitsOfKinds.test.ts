@@ -1,3 +1,4 @@
+import { usual } from '../skeleton';
 import type { RunFile } from '../../read/runFile';
 import type { Plan } from '../plan';
 import { startValues } from '../../model/shop/startValues';
@@ -96,7 +97,9 @@ describe('a rest bears on the work', () => {
     { way: 'from-bar', allowances: { jawClearance: 25 } },
   );
   const finish = (kind: 'follow' | 'fixed') => {
-    const plan = planned(rod, machine({ rests: [{ kind, from: 6, upTo: 40, width: 20 }] }));
+    const plan = planned(rod, machine({ rests: [{ kind, from: 6, upTo: 40, width: 20 }] }), {
+      only: [usual('from-bar')],
+    });
     expect(plan.setups[0]?.setup.rest?.kind).toBe(kind);
     return { setup: plan.setups[0]?.setup, load: named(plan, 'turn-finish:part.outside[0]').passes[0]?.load };
   };

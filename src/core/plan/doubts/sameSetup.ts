@@ -1,5 +1,5 @@
 import { say } from '../../model/words';
-import type { Setup } from '../../model/plan/setup';
+import { isOnBar, type Setup } from '../../model/plan/setup';
 import type { Look } from './doubt';
 
 /** The set-up that makes a surface; what no set-up reaches belongs to none. */
@@ -16,7 +16,7 @@ const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
 export const sameSetup: Look = ({ part, units, shop }, setups) =>
   part.ties.flatMap(({ of, to, limit, path }) => {
     const [one, other] = [madeIn(of, setups), madeIn(to, setups)];
-    const parted = one && one === other && shop.houseRules.batchOrder === 'op-by-op' && !one.partsOff;
+    const parted = one && one === other && shop.houseRules.batchOrder === 'op-by-op' && !isOnBar(one);
     if (parted && one.holding.runOut > limit)
       return [
         {

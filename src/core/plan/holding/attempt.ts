@@ -1,7 +1,17 @@
 import { centred } from './centring';
 import { secondSetup } from './secondSetup';
 import { isFinishedBy, firstSetup } from './firstSetup';
-import { type Attempt, type Layout, layoutOf, standingOf, madeFirst } from './layout';
+import { madeBy, pullsOf, wholePull, type Pull } from './pulls';
+import {
+  layoutOf,
+  madeFirst,
+  standingOf,
+  workedWhole,
+  type Attempt,
+  type Held,
+  type Layout,
+  type MadeFirst,
+} from './layout';
 import { andThen, good, refuse, type Result } from '../../model/result';
 import { edgeFacingJaws, turnedSteps } from './division';
 import type { Setup } from '../../model/plan/setup';
@@ -23,6 +33,38 @@ function centringOf({ run, stock, firstEnd }: Attempt, { view, lastFacing }: Lay
   return centred({ run, stock }, { number: 1, end: firstEnd, part: view, facing, behind: lastFacing });
 }
 
+/** More than these nobody holds a small part (trade: Safe holds). */
+const MOST_SETUPS = 4;
+
+/** The set-ups of the end that is worked first: one, or one for each time that it is drawn out. */
+function firstSetups(
+  division: Attempt,
+  layout: Layout,
+  made: MadeFirst,
+  { finishes, from }: { finishes: boolean; from: number },
+): Result<Held[]> {
+  const { stock, run } = division;
+  const clearance =
+    stock.blade === undefined ? (run.allowances.jawClearance ?? run.shop.allowances.toolClearance) : stock.jawClearance;
+  const pulls = division.drawnOut
+    ? pullsOf(division, layout, made, clearance)
+    : good<Pull[]>([wholePull(layout, made)]);
+  if (!pulls.ok) return pulls;
+  const held: Held[] = [];
+  for (const [index, pull] of pulls.value.entries()) {
+    const standing = standingOf(division, layout, pull);
+    if (!standing.ok) return standing;
+    const setup = firstSetup(division, layout, standing.value, pull, {
+      number: from + index,
+      earlier: madeBy(pulls.value.slice(0, index)),
+      finishes,
+    });
+    if (!setup.ok) return setup;
+    held.push(setup.value);
+  }
+  return good(held);
+}
+
 /** Two set-ups for one way of dividing the work, or why it cannot be held so; one, where the part-off finishes it. */
 export function attempt(division: Attempt): Result<Divided> {
   const { run, stock, count, wishes } = division;
@@ -30,9 +72,9 @@ export function attempt(division: Attempt): Result<Divided> {
   const { view, back } = layout;
   const facingAway = edgeFacingJaws(view, count, stock.asDrawn);
   if (!facingAway.ok) return facingAway;
-  const standing = standingOf(division, layout);
-  if (!standing.ok) return standing;
-  const made = madeFirst(division, layout, standing.value.stickOut.value - layout.firstFacing);
+  const whole = standingOf(division, layout, workedWhole(layout));
+  if (!whole.ok && !division.drawnOut) return whole;
+  const made = madeFirst(division, layout, whole.ok ? whole.value.stickOut.value - layout.firstFacing : Infinity);
   const turnedBack = turnedSteps(
     back,
     view.steps.length - count,
@@ -41,14 +83,16 @@ export function attempt(division: Attempt): Result<Divided> {
     run.shop.allowances.overrun,
   );
   const finishes = isFinishedBy(division, layout, made, turnedBack);
-  const first = firstSetup(division, layout, standing.value, made, finishes);
-  if (!first.ok) return first;
-  const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack);
-  if (second && !second.ok) return second;
   const centring = division.centred ? centringOf(division, layout) : undefined;
   if (centring && !centring.ok) return centring;
-  const both = [first.value, ...(second ? [second.value] : [])];
+  const firsts = firstSetups(division, layout, made, { finishes, from: centring ? 2 : 1 });
+  if (!firsts.ok) return firsts;
+  const number = (firsts.value.at(-1)?.setup.number ?? 0) + 1;
+  const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack, number);
+  if (second && !second.ok) return second;
+  const both = [...firsts.value, ...(second ? [second.value] : [])];
   const setups = [...(centring ? [centring.value] : []), ...both.map(({ setup }) => setup)];
+  if (setups.length > MOST_SETUPS) return refuse('part.outside', `it would be ${setups.length} set-ups`);
   return andThen(keepsWishes(wishes, setups), () =>
     good({
       setups,

@@ -99,7 +99,7 @@ function turned(
   const dogAt = part.length - dogs;
   const length = term('L', 'between the two centres', part.length, 'mm', 'drawing');
   const whole = sum('between the centres', 'mm', [length]);
-  const support = supportOf(run, whole, stock.over, dogAt - Math.max(0, ...turnedHere.map(({ to }) => to)));
+  const support = supportOf(run, whole.value, stock.over, dogAt - Math.max(0, ...turnedHere.map(({ to }) => to)));
   if (!support.ok) return support;
   const { rest } = support.value;
   const reached = reachedFeatures(part, { turned: turnedHere.map(({ path }) => path), asDrawn, jaws: dogAt });

@@ -3,6 +3,7 @@ import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
 import type { Setup, Turned } from '../../model/plan/setup';
 import { firstHolding } from './firstHolding';
+import { madeBy, type Pull } from './pulls';
 import { farStretch } from './heldStretch';
 import { say, type Reason } from '../../model/words';
 import type { Run } from '../../model/run';
@@ -82,22 +83,42 @@ const endReasons = ({ run, firstEnd }: Attempt): Reason[] =>
         },
       ];
 
-/** The set-up of the first side: from the bar or on a blank, or why it cannot be held so. */
+/** What bears on the work while it is cut so far from its jaws, and why it is drawn out where it is. */
+function supportFor(
+  { run, stock, centred }: Attempt,
+  { stickOut, clearance }: Standing,
+  pull: Pull,
+  facing: number,
+): Result<Support> {
+  const reach = stickOut.value - facing - pull.from;
+  const found = supportOf(run, reach, stock.over, clearance);
+  if (!found.ok) return found;
+  if (stock.centreEnd > 0) return good(CENTRED);
+  if (pull.first) return centred ? good(DRAWN_OUT) : found;
+  const because = `Drawn out for what lies farther behind: it is cut no more than ${say(reach, run.units)} from the jaws.`;
+  return good({ ...found.value, reasons: [{ rule: 'DRAWN-OUT', because }, ...found.value.reasons] });
+}
+
+/** A set-up of the first side: from the bar or on a blank, all of it or a pull, or why it cannot be held so. */
 export function firstSetup(
   attempt: Attempt,
   layout: Layout,
-  { stickOut, clearance, rawHold }: Standing,
-  made: MadeFirst,
-  finishes: boolean,
+  standing: Standing,
+  pull: Pull,
+  { number, earlier, finishes }: { number: number; earlier: string[]; finishes: boolean },
 ): Result<Held> {
   const { run, stock, firstEnd } = attempt;
-  const { view, firstFacing, lastFacing, partedAt } = layout;
+  const { view, lastFacing, partedAt } = layout;
+  const { stickOut, clearance, rawHold } = standing;
+  const facing = pull.first ? layout.firstFacing : 0;
   const bar = stock.blade !== undefined;
-  const jawsAt = stickOut.value - firstFacing;
-  const found = supportOf(run, stickOut, stock.over, clearance);
-  if (!found.ok) return found;
-  const { supported, rest, reasons } = stock.centreEnd > 0 ? CENTRED : attempt.centred ? DRAWN_OUT : found.value;
-  const here = [...made.turned, ...made.drilled, ...made.features, `${firstEnd} face`];
+  const parts = bar && pull.last;
+  const jawsAt = stickOut.value - facing;
+  const support = supportFor(attempt, standing, pull, facing);
+  if (!support.ok) return support;
+  const { supported, rest, reasons } = support.value;
+  const made = madeBy([pull]);
+  const here = [...made, ...(pull.first ? [`${firstEnd} face`] : [])];
   const held = firstHolding({
     run,
     stock,
@@ -108,7 +129,7 @@ export function firstSetup(
   });
   if (!held.ok) return held;
   const setup: Setup = {
-    number: attempt.centred ? 2 : 1,
+    number,
     side: 1,
     end: firstEnd,
     run,
@@ -116,27 +137,28 @@ export function firstSetup(
     part: view,
     holding: held.value.holding,
     stickOut,
-    facing: firstFacing,
+    facing,
     centreEnd: stock.centreEnd,
     behind: lastFacing,
-    turned: layout.turned,
+    turned: pull.turned,
     outerRadius: stock.over / 2,
-    drilled: made.drilled,
-    features: made.features,
-    chamfered: [...made.chamfered, ...(finishes && bar ? backEdges(view).map(({ path }) => path) : [])],
-    earlier: [],
-    partsOff: bar,
-    finishes: finishes && bar,
+    drilled: pull.drilled,
+    features: pull.features,
+    chamfered: [...pull.chamfered, ...(finishes && parts ? backEdges(view).map(({ path }) => path) : [])],
+    earlier,
+    partsOff: parts,
+    finishes: finishes && parts,
     supported,
-    ...(attempt.centred ? { centres: false } : {}),
+    ...(pull.first ? {} : { drawnOut: true }),
+    ...(attempt.centred || !pull.first ? { centres: false } : pull.centres ? { centres: true } : {}),
     ...(rest ? { rest } : {}),
     taken: [
       ...held.value.taken,
-      ...takenStickOut(run, 1, stickOut.value, tooShort(stickOut.value, clearance, bar, run)),
+      ...(pull.last ? takenStickOut(run, 1, stickOut.value, tooShort(stickOut.value, clearance, bar, run)) : []),
     ],
     others: held.value.others,
-    reasons: [...endReasons(attempt), ...held.value.reasons, ...reasons],
-    cautions: setupCautions(run, stock, { first: true, supported, rest: found.value.rest }),
+    reasons: [...(pull.first ? endReasons(attempt) : []), ...held.value.reasons, ...reasons],
+    cautions: setupCautions(run, stock, { first: true, supported, rest }),
   };
   return good({ setup, untrue: held.value.untrue.length, uneasy: false });
 }

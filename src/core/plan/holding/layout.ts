@@ -25,6 +25,8 @@ export interface Attempt {
   count: number;
   /** Its end is faced and centred before it is drawn out. */
   centred: boolean;
+  /** Worked a piece at a time, drawn out for each. */
+  drawnOut: boolean;
   /** What waits for the second set-up (paths): other machines work across it first, or it was decided so. */
   deferred: readonly string[];
   wishes: readonly Wish[];
@@ -102,43 +104,66 @@ export interface Standing {
 const leastGripOf = (run: Run, stock: Stock, { diameter, out }: { diameter: number; out: number }): number =>
   Math.min(...takersOf(run, stock, diameter).map(({ kind }) => gripNeeded(run, kind, diameter, out)));
 
-/** How the stock stands for its first side, or why too little of a blank is left to hold. */
-export function standingOf({ run, stock, firstEnd, centred }: Attempt, layout: Layout): Result<Standing> {
+/** Between which places an end is worked while it stands out so far, z of the view, mm: all of it, or a piece of it. */
+export interface Worked {
+  from: number;
+  to: number;
+  /** Before it nothing was drawn out; after it nothing is. */
+  first: boolean;
+  last: boolean;
+}
+
+/** All of an end, worked as it stands out at once. */
+export const workedWhole = ({ firstFacing, turnedEnd }: Layout): Worked => ({
+  from: -firstFacing,
+  to: turnedEnd,
+  first: true,
+  last: true,
+});
+
+/** What stands out of the jaws, with its working: from the bar with the blade, else as far as the tools go. */
+function stickOutOf(stock: Stock, layout: Layout, { to, first, last }: Worked, clearance: number): Figure {
+  const clear = term('c', 'clearance to the jaws', clearance, 'mm', 'start value');
+  const facing = facingTerm(first ? layout.firstFacing : 0);
+  return stock.blade && last
+    ? sum('stick-out', 'mm', [
+        term('L', 'length of the part', layout.view.length, 'mm', 'drawing'),
+        facing,
+        term('w', 'blade width', stock.blade.width, 'mm', 'tool'),
+        term('k', 'facing allowance of the other end', layout.lastFacing, 'mm', 'computed'),
+        clear,
+      ])
+    : sum('stick-out', 'mm', [term('z', 'furthest that a tool goes', to, 'mm', 'computed'), facing, clear]);
+}
+
+/** How the stock stands while its first side is worked, or why too little of a blank is left to hold. */
+export function standingOf(
+  { run, stock, firstEnd, centred }: Attempt,
+  layout: Layout,
+  worked: Worked,
+): Result<Standing> {
   const { shop, units } = run;
-  const { firstFacing, lastFacing, partedAt, turnedEnd, view } = layout;
+  const { partedAt, view } = layout;
+  const { from, to, last } = worked;
   const bar = stock.blade !== undefined;
   const held = farStretch(stock, firstEnd, view.length);
   const usual = Math.max(
     bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance),
-    held.from - turnedEnd,
+    held.from - to,
   );
   // A piece has no more to hold by; under a centre that is there from the start it does not lean (trade: Safe holds).
-  const out = centred && stock.piece ? 0 : turnedEnd + firstFacing + usual;
+  const out = centred && stock.piece ? 0 : to - from + usual;
   const needed = leastGripOf(run, stock, { diameter: held.diameter, out });
   // A blank has so much to let go of; of a bar the stock has seen to it.
-  const spare = bar ? 0 : partedAt - turnedEnd - usual - needed;
-  const clearance = usual + heldBack(run, 1, turnedEnd + firstFacing + usual, spare);
-  const rawHold = bar ? stock.gripRemnant.value : partedAt - turnedEnd - clearance;
+  const spare = bar ? 0 : partedAt - to - usual - needed;
+  const clearance = usual + (last ? heldBack(run, 1, to - from + usual, spare) : 0);
+  const rawHold = bar ? stock.gripRemnant.value : partedAt - to - clearance;
   if (!bar && rawHold < needed - CLOSE)
     return refuse(
       'part.outside',
       `${stock.piece ? 'the piece' : 'a blank'} leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(needed, units)} are needed`,
     );
-  const clear = term('c', 'clearance to the jaws', clearance, 'mm', 'start value');
-  const stickOut = bar
-    ? sum('stick-out', 'mm', [
-        term('L', 'length of the part', view.length, 'mm', 'drawing'),
-        facingTerm(firstFacing),
-        term('w', 'blade width', stock.blade?.width ?? 0, 'mm', 'tool'),
-        term('k', 'facing allowance of the other end', lastFacing, 'mm', 'computed'),
-        clear,
-      ])
-    : sum('stick-out', 'mm', [
-        term('z', 'furthest that a tool goes', turnedEnd, 'mm', 'computed'),
-        facingTerm(firstFacing),
-        clear,
-      ]);
-  return good({ stickOut, clearance, rawHold });
+  return good({ stickOut: stickOutOf(stock, layout, worked, clearance), clearance, rawHold });
 }
 
 /** What a set-up that turns these steps gets at. */

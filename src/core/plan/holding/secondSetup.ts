@@ -51,7 +51,13 @@ const standsOut = (standsFrom: number, facing: number): Figure =>
   });
 
 /** The set-up of the other side, on what the first one finished, or why it cannot be held so. */
-export function secondSetup(attempt: Attempt, layout: Layout, made: MadeFirst, turnedBack: Turned[]): Result<Held> {
+export function secondSetup(
+  attempt: Attempt,
+  layout: Layout,
+  made: MadeFirst,
+  turnedBack: Turned[],
+  number: number,
+): Result<Held> {
   const { run, stock, firstEnd, count, deferred } = attempt;
   const { view, back, lastFacing } = layout;
   const here = [...made.turned, ...made.drilled, ...made.features, `${firstEnd} face`];
@@ -72,14 +78,14 @@ export function secondSetup(attempt: Attempt, layout: Layout, made: MadeFirst, t
   if (!held.ok) return held;
   const { holding } = held.value;
   const stickOut = standsOut(holding.from - (holding.inside ?? 0), lastFacing);
-  const support = supportOf(run, stickOut, holding.diameter, run.shop.allowances.toolClearance);
+  const support = supportOf(run, stickOut.value, holding.diameter, run.shop.allowances.toolClearance);
   if (!support.ok) return support;
   const reached = reachedLater(attempt, layout, turnedBack, holding.from);
   if (!reached.ok) return reached;
   const { supported, rest, reasons } = support.value;
   const stays = `It is held from ${say(stickOut.value, run.units)} on, and a hold of ${say(gripNeeded(run, holding.kind, holding.diameter, stickOut.value), run.units)} must be left`;
   const setup: Setup = {
-    number: attempt.centred ? 3 : 2,
+    number,
     side: 2,
     end: firstEnd === 'front' ? 'back' : 'front',
     run,

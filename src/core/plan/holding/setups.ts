@@ -59,8 +59,14 @@ const withTaken = (setups: readonly Setup[], taken: Setup['taken']): Setup[] =>
 /** Truer first, then what is held more easily. */
 const compare = (a: Divided, b: Divided): number => a.untrue - b.untrue || a.uneasy - b.uneasy;
 
+/** How the end that is worked first comes out of its holding: centred before, or a piece at a time. */
+export interface Drawn {
+  centred: boolean;
+  drawnOut: boolean;
+}
+
 /** The best division of the work that keeps what was decided of ends. */
-function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boolean): Result<Setup[]> {
+function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], { centred, drawnOut }: Drawn): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
@@ -69,7 +75,7 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boo
     const later = wishedElsewhere(wishes, firstEnd, centred ? 2 : 1);
     const waits = across.length > 0 ? [[...across, ...later], later] : [later];
     return waits.flatMap((deferred) =>
-      counts.value.map((count) => ({ run, stock, firstEnd, count, centred, deferred, wishes })),
+      counts.value.map((count) => ({ run, stock, firstEnd, count, centred, drawnOut, deferred, wishes })),
     );
   });
   const refused: Result<never>[] = [];
@@ -83,7 +89,7 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boo
   // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
   const asked = askedFor(run) >= 0;
   const decided = run.overrules.some((overrule) => isHolding(overrule) && overrule.setup !== 1);
-  if (asked || (!centred && !decided && (!best || best.untrue > 0))) {
+  if (asked || (!centred && !drawnOut && !decided && (!best || best.untrue > 0))) {
     const centred = andThen(betweenCentres(run, stock), (setups) =>
       andThen(keepsWishes(wishes, setups), () => good(setups)),
     );
@@ -103,16 +109,15 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], centred: boo
 /**
  * The set-ups of a run (trade: The job, Holding, Order): what is turned from which end, and what the second side is held by. The
  * front first, unless only the back first leaves something to hold, or holds as true as the drawing asks.
- * @param centred whether its end is faced and centred before the work is drawn out
  * @returns the set-ups, or why the part cannot be held
  */
-export function planSetups(run: Run, stock: Stock, centred: boolean): Result<Setup[]> {
+export function planSetups(run: Run, stock: Stock, drawn: Drawn): Result<Setup[]> {
   const capacity = checkCapacity(run);
   if (!capacity.ok) return capacity;
   const wishes = wishesOf(run);
-  const wished = dividedBy(run, stock, wishes, centred);
+  const wished = dividedBy(run, stock, wishes, drawn);
   if (wishes.length === 0) return wished;
   if (wished.ok) return good(withTaken(wished.value, takenWishes(wishes)));
   const problem = wished.problems[0]?.message ?? 'it cannot be';
-  return andThen(dividedBy(run, stock, [], centred), (setups) => good(withTaken(setups, takenWishes(wishes, problem))));
+  return andThen(dividedBy(run, stock, [], drawn), (setups) => good(withTaken(setups, takenWishes(wishes, problem))));
 }

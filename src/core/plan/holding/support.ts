@@ -1,4 +1,3 @@
-import type { Figure } from '../../model/figure';
 import { good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import type { Rest } from '../../model/shop/shop';
@@ -39,19 +38,20 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
 
 /**
  * Whether the free end needs a centre, or a rest as well (trade: Holding).
+ * @param standsOut how far from the jaws the farthest cut is, mm
  * @param room between the jaws and where the last cut ends, mm
  */
-export function supportOf(run: Run, stickOut: Figure, diameter: number, room: number): Result<Support> {
+export function supportOf(run: Run, standsOut: number, diameter: number, room: number): Result<Support> {
   const { shop, units } = run;
   const times = shop.houseRules.stickOut === '4d' ? 4 : 1.5;
-  if (stickOut.value <= times * diameter) return good({ supported: false, reasons: [] });
-  const stands = `${say(stickOut.value, units)} stand out of ${sayDiameter(diameter, units)}`;
+  if (standsOut <= times * diameter) return good({ supported: false, reasons: [] });
+  const stands = `${say(standsOut, units)} stand out of ${sayDiameter(diameter, units)}`;
   const centre = {
     rule: 'CENTRE-SUPPORT',
     because: `${stands}, more than the house's ${times} times: a centre holds the free end while it is turned.`,
   };
-  if (stickOut.value <= shop.cutting.restTimes * diameter) return good({ supported: true, reasons: [centre] });
-  const rest = restFor(run, diameter, stickOut.value, room);
+  if (standsOut <= shop.cutting.restTimes * diameter) return good({ supported: true, reasons: [centre] });
+  const rest = restFor(run, diameter, standsOut, room);
   if (!rest.ok) return rest;
   const because = `${stands}, more than ${shop.cutting.restTimes} times: a ${sayRest(rest.value)} bears on it beside the tool.`;
   return good({ supported: true, rest: rest.value, reasons: [centre, { rule: 'REST', because }] });

@@ -1,3 +1,4 @@
+import { isOnBar } from '../../model/plan/setup';
 import { drillLoad } from '../cutting/drillLoad';
 import { figure, term } from '../../model/figure';
 import { gradeOf } from '../../model/part/tolerance';
@@ -95,7 +96,7 @@ export const drill: OperationKind = {
           ...(pecks > 1 ? { note: `${pecks} pecks: first ${firstPeckTimes} × d, then every ${peckTimes} × d` } : {}),
         },
       ],
-      ...(through && !setup.partsOff
+      ...(through && !isOnBar(setup)
         ? {
             cautions: [
               {

@@ -1,6 +1,6 @@
 import { sum, term, type Figure } from '../../model/figure';
 import type { Hole } from '../../model/part/part';
-import type { Setup } from '../../model/plan/setup';
+import { isOnBar, type Setup } from '../../model/plan/setup';
 
 /**
  * How deep the full diameter goes (trade: Stock): a through hole past the blade, or past the blank's far end.
@@ -8,10 +8,10 @@ import type { Setup } from '../../model/plan/setup';
  */
 export function fullDepthOf(
   hole: Pick<Hole, 'through' | 'depth'> & { beyond?: number },
-  { part, stock, partsOff, behind }: Setup,
+  { part, stock, side, behind }: Setup,
 ): Figure {
   if (!hole.through) return sum('full depth', 'mm', [term('t', 'depth on the drawing', hole.depth, 'mm', 'drawing')]);
-  const blade = partsOff ? (stock.blade?.width ?? 0) : 0;
+  const blade = isOnBar({ stock, side }) ? (stock.blade?.width ?? 0) : 0;
   const { beyond = 0 } = hole;
   return sum('full depth', 'mm', [
     term('L', 'length of the part', part.length, 'mm', 'drawing'),
@@ -19,7 +19,7 @@ export function fullDepthOf(
     ...(beyond > blade + stock.breakthrough
       ? [term('t', 'what the next tool wants behind it', beyond, 'mm', 'tool')]
       : [
-          term('w', partsOff ? 'blade width' : 'no blade', blade, 'mm', 'tool'),
+          term('w', blade > 0 ? 'blade width' : 'no blade', blade, 'mm', 'tool'),
           term('b', 'breakthrough', stock.breakthrough, 'mm', 'start value'),
         ]),
   ]);

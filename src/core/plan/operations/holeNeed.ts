@@ -105,12 +105,12 @@ export const widthFound = (need: HoleNeed, setup: Setup): number | undefined =>
  * Features of some kinds that a set-up drills for: what goes right through is drilled in the first, whichever end its
  * other tools come from, so that both mouths can be worked.
  */
-export const drilledFor = ({ part, features, side, centres, stock }: Setup, ...kinds: string[]): Feature[] =>
+export const drilledFor = ({ part, features, side, centres, drawnOut, stock }: Setup, ...kinds: string[]): Feature[] =>
   part.features.filter(
     (feature) =>
       kinds.includes(feature.kind) &&
       !stock.asDrawn.includes(feature.path) &&
-      (goesThrough(feature, part) ? side === 1 && !centres : features.includes(feature.path)),
+      (goesThrough(feature, part) ? side === 1 && !centres && !drawnOut : features.includes(feature.path)),
   );
 
 /** Features of some kinds that a set-up gets at. */

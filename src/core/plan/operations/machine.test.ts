@@ -2,7 +2,7 @@ import type { RunFile } from '../../read/runFile';
 import { planFile } from '../plan';
 import type { Machine, Shop, Tool } from '../../model/shop/shop';
 import { startValues } from '../../model/shop/startValues';
-import { operationsOf, planned, runOf, step } from '../../testing';
+import { operationsOf, planned, plannedAsUsual, runOf, step } from '../../testing';
 
 const lathe = startValues.machines[0] as Machine;
 const { handMinutes } = startValues;
@@ -156,7 +156,7 @@ test('infeed on the compound’s dial: 0.5638 along it for M5 is 28 of 0.02 (tra
     { way: 'from-bar' },
   );
   const shop = { ...startValues, cutting: { ...startValues.cutting, dieUpTo: 0 } };
-  const operation = planned(file, shop).setups[0]?.operations.find(({ kind }) => kind === 'thread');
+  const operation = plannedAsUsual(file, 'from-bar', shop).setups[0]?.operations.find(({ kind }) => kind === 'thread');
   const deepest = operation?.passes.filter(({ depth }) => depth > 0).at(-1);
   expect(deepest?.note).toBe('0.564 mm in along the compound, 0 + 28 on its dial');
 });

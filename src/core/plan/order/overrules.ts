@@ -97,7 +97,8 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
   if (isStickOut(overrule)) return `Set-up ${overrule.setup}, ${overrule.stickOut} mm standing out`;
   if (isEnd(overrule)) return `${named(overrule.feature)}, from the ${overrule.end}`;
   if (isSetup(overrule)) return `${named(overrule.feature)}, in set-up ${overrule.setup}`;
-  if (isSetups(overrule)) return overrule.setups === 1 ? 'In one set-up' : `In ${overrule.setups} set-ups`;
+  if (isSetups(overrule))
+    return `${overrule.setups === 1 ? 'In one set-up' : `In ${overrule.setups} set-ups`}${overrule.drawnOut ? ', drawn out a piece at a time' : ''}`;
   if (isLeave(overrule)) return `${LEFT_ON[overrule.leave]}${overrule.length ? `, ${overrule.length} mm` : ''}`;
   if (isOutside(overrule)) return `${named(overrule.outside)}, after set-up ${overrule.after}`;
   return `${overrule.add.name} added, ${overrule.add.minutes} min`;

@@ -1,7 +1,8 @@
+import type { Way } from '../../model/way';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { produce, type Draft } from 'immer';
-import { example, planned } from '../../testing';
+import { example, planned, plannedAsUsual } from '../../testing';
 import type { Run } from '../../model/run';
 import { writtenPlan } from '../written';
 import { prove } from './prove';
@@ -107,6 +108,9 @@ function changesOf(operation: WrittenOperation, run: Run): [string, (operation: 
 /** Operations that leave nothing of their own in the finished piece: a start for a drill. */
 const LEAVES_NOTHING = ['centre', 'part-in'];
 
+/** Of these another route is sounder than the usual one, whose plan is changed here. */
+const AS_USUAL: Record<string, Way> = { 'thumb-screw': 'from-bar', 'gland-body': 'sawn-blanks' };
+
 /**
  * What is not found, and why: the finished piece is the same.
  */
@@ -124,7 +128,8 @@ test('changes of the plan file beyond a limit by 0.05 are found, but for those t
   let tried = 0;
   const missed: string[] = [];
   for (const name of EXAMPLES) {
-    const plan = planned(example(name));
+    const way = AS_USUAL[name];
+    const plan = way ? plannedAsUsual(example(name), way) : planned(example(name));
     const written = writtenPlan(plan);
     const before = new Set(prove(written, plan.run).faults.map((fault) => JSON.stringify(fault)));
     const look = (what: string, change: (plan: Draft<WrittenPlan>) => void) => {

@@ -20,14 +20,16 @@ const overCorners = ({ form, size }: WrittenPlan['stock']): number =>
 
 /**
  * What the first set-up begins with: the bar or the blank, from before the face that it finishes to where it ends or is
- * held, or the piece as the run says that it arrives.
+ * held, of a bar when it is drawn out last, or the piece as the run says that it arrives.
  */
-export function rawWork({ stock }: WrittenPlan, { facing, holding, end }: WrittenSetup, run: Run): Section {
+export function rawWork({ stock, setups }: WrittenPlan, { facing, end }: WrittenSetup, run: Run): Section {
   const { length } = run.part;
   const piece = run.stock === 'choose' ? undefined : run.stock.piece;
   if (piece) return end === 'front' ? sectionOfWork(piece) : mirrored(sectionOfWork(piece), length);
 
-  const to = stock.blankLength === null ? viewOf({ end }, length)(holding.to) : stock.blankLength - facing;
+  const turnedRound = setups.findIndex((setup) => setup.end !== end);
+  const held = setups.slice(0, turnedRound < 0 ? undefined : turnedRound).map(({ holding }) => holding.to);
+  const to = stock.blankLength === null ? Math.max(...held.map(viewOf({ end }, length))) : stock.blankLength - facing;
   return sectionsOf(rectangle(-facing, to, (stock.bore ?? 0) / 2, overCorners(stock) / 2)).flat();
 }
 

@@ -1,4 +1,4 @@
-import { isLeave, isSetups } from '../../model/overrule';
+import { isLeave, isSetups, type SetupsOverrule } from '../../model/overrule';
 import type { TakenOverrule } from '../../model/plan/taken';
 import type { Run, RunAllowances } from '../../model/run';
 
@@ -15,15 +15,22 @@ function leftOn({ overrules }: Run): Pick<RunAllowances, 'spigot' | 'centreEnd'>
 export const withDecided = (run: Run): Run =>
   run.overrules.some(isLeave) ? { ...run, allowances: { ...run.allowances, ...leftOn(run) } } : run;
 
-/** In how many set-ups a run decides to be made; undefined where that is open. */
-export const setupsDecided = ({ overrules }: Run): number | undefined => overrules.findLast(isSetups)?.setups;
+/** What of a route is decided beside what is left on its blanks. */
+interface Decided {
+  setups: readonly { setup: { drawnOut?: true } }[];
+}
+
+/** Whether a route is made as an overrule says: in so many set-ups, drawn out or not. */
+const isAs = ({ setups, drawnOut }: SetupsOverrule, route: Decided): boolean =>
+  setups === route.setups.length &&
+  (drawnOut === undefined || drawnOut === route.setups.some(({ setup }) => setup.drawnOut === true));
 
 /** What came of deciding the number of set-ups and what is left on: of several of a kind the last counts. */
-export const takenOfRoute = (run: Run, setups: number): TakenOverrule[] =>
+export const takenOfRoute = (run: Run, route: Decided): TakenOverrule[] =>
   run.overrules.flatMap((overrule, index): TakenOverrule[] => {
     if (isLeave(overrule)) return [{ index, state: 'kept', breaks: [] }];
     if (!isSetups(overrule)) return [];
-    if (overrule.setups === setups) return [{ index, state: 'kept', breaks: [] }];
-    const because = `No route in ${overrule.setups} set-ups was found; this one has ${setups}.`;
+    if (isAs(overrule, route)) return [{ index, state: 'kept', breaks: [] }];
+    const because = `No route in ${overrule.setups} set-ups was found so; this one has ${route.setups.length}.`;
     return [{ index, state: 'cannot', breaks: [{ rule: 'SET-UPS', because, strength: 'H' }] }];
   });

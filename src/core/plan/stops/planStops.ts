@@ -1,5 +1,5 @@
 import { figure, sum, term, type Figure } from '../../model/figure';
-import { isBetweenCentres } from '../../model/plan/setup';
+import { isBetweenCentres, isOnBar } from '../../model/plan/setup';
 import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import type { CutOperation, CutSetup } from '../cuts/planCuts';
 import { deviceOf, stopDevices, type StopMeans } from './devices';
@@ -92,7 +92,7 @@ const comesOutWide = ({ setup, cuts }: CutSetup): boolean =>
 
 function workStopOf(planned: CutSetup): WorkStop {
   const { setup } = planned;
-  if (setup.partsOff)
+  if (isOnBar(setup))
     return {
       means: 'bar-stop',
       setting: sum('bar stop, jaws to the end of the bar', 'mm', [

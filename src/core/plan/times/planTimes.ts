@@ -7,7 +7,7 @@ import type { Check, Operation } from '../../model/plan/operation';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
 import { holdingOf } from '../holding/means';
-import { isBetweenCentres, type Setup, type WorkHolding } from '../../model/plan/setup';
+import { isBetweenCentres, isOnBar, type Setup, type WorkHolding } from '../../model/plan/setup';
 import { CENTRE_END } from '../operations/face';
 import type { OutsideOp } from '../outside/outsideOp';
 import { deviceOf } from '../stops/devices';
@@ -62,7 +62,7 @@ interface HandElement {
 }
 
 /** Whether each operation of a set-up is done for all pieces before the next; pieces come off a bar one by one. */
-const isOpByOp = ({ run, partsOff }: Setup): boolean => run.shop.houseRules.batchOrder === 'op-by-op' && !partsOff;
+const isOpByOp = (setup: Setup): boolean => setup.run.shop.houseRules.batchOrder === 'op-by-op' && !isOnBar(setup);
 
 /** How often a piece goes in and out: once, or for each tool of those that it is done with one after the other. */
 function chuckings({ setup, cuts }: StoppedSetup): number {
@@ -228,8 +228,10 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   };
 }
 
-function loadingOf(stopped: StoppedSetup): Figure {
+/** @param after the set-up after it: what is drawn out for that does not come out here */
+function loadingOf(stopped: StoppedSetup, after: StoppedSetup | undefined): Figure {
   const { setup } = stopped;
+  const isDrawn = (is: StoppedSetup | undefined) => is?.setup.drawnOut === true && !isOpByOp(is.setup);
   const hand = setup.run.shop.handMinutes;
   const times = chuckings(stopped);
   const each = times > 1 ? `, ${times} ×` : '';
@@ -238,13 +240,15 @@ function loadingOf(stopped: StoppedSetup): Figure {
     'getting the piece in and out',
     'min',
     lettered(
-      setup.partsOff
+      isOnBar(setup)
         ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
         : [
             { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
-            { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },
+            isDrawn(stopped)
+              ? { name: 'draw it out to its stop', minutes: hand.pullBar }
+              : { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },
             rest,
-            { name: `unload and wipe${each}`, minutes: times * hand.unload },
+            { name: `unload and wipe${each}`, minutes: isDrawn(after) ? 0 : times * hand.unload },
           ],
     ),
   );
@@ -295,12 +299,15 @@ function settingTime(
   );
 }
 
-/** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
-export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
+/**
+ * One piece in one set-up: its operations and getting it in and out.
+ * @param before the set-up before it, @param after the one after it
+ */
+export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup, after?: StoppedSetup): PlannedSetup {
   const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
   const looked = lookedUp(stopped);
   const operations = cuts.map((cut, index) => timed(cut, index, stopped, looked));
-  const loading = loadingOf(stopped);
+  const loading = loadingOf(stopped, after);
   const total = (pick: (operation: TimedOperation) => Figure) =>
     operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
   return {

@@ -1,0 +1,126 @@
+import type { Setup, Turned } from '../../model/plan/setup';
+import { refuse, good, type Result } from '../../model/result';
+import { say } from '../../model/words';
+import { CLOSE } from '../../model/tolerances';
+import { askedStickOut } from '../../model/overrule';
+import { workedWhole, type Attempt, type Layout, type MadeFirst, type Worked } from './layout';
+
+/**
+ * What is made at one end while it stands out so far: everything, or as much as is cut near enough to the jaws before it is
+ * drawn out for the rest. z of the view, mm.
+ */
+export interface Pull extends Omit<MadeFirst, 'turned'>, Worked {
+  turned: Turned[];
+  /** It makes the centre that a later one wants. */
+  centres: boolean;
+}
+
+/** Something to be made, and between which places its tools go. */
+interface Piece {
+  path: string;
+  from: number;
+  to: number;
+}
+
+/** All of an end in one pull. */
+export const wholePull = (layout: Layout, { drilled, features, chamfered }: MadeFirst): Pull => ({
+  ...workedWhole(layout),
+  turned: layout.turned,
+  drilled,
+  features,
+  chamfered,
+  centres: false,
+});
+
+/** What is cut from outside, the nearest first; what is cut into a step, or breaks its edge, waits for the step. */
+function outsidePieces({ stock }: Attempt, { view, turned }: Layout, made: MadeFirst): Piece[] {
+  const steps = turned.map(({ path, to }): Piece => {
+    const step = view.steps.find((candidate) => candidate.path === path);
+    return { path, from: step?.zFrom ?? 0, to };
+  });
+  const under = (z0: number, z1: number) =>
+    steps.filter(({ path }) => view.steps.some((s) => s.path === path && s.zFrom < z1 + CLOSE && s.zTo > z0 - CLOSE));
+  const cutInto = view.features
+    .filter(({ path, bore }) => !bore && made.features.includes(path) && !stock.asDrawn.includes(path))
+    .map(({ path, z0, z1 }): Piece => ({
+      path,
+      from: z0,
+      to: Math.max(z1, ...under(z0 + 2 * CLOSE, z1 - 2 * CLOSE).map(({ to }) => to)),
+    }));
+  const edges = view.chamfers
+    .filter(({ path }) => made.chamfered.includes(path))
+    .map(({ path, z, step }): Piece => ({
+      path,
+      from: z,
+      to: Math.max(z, ...steps.filter((one) => one.path === step).map(({ to }) => to)),
+    }));
+  return [...steps, ...cutInto, ...edges].sort((a, b) => a.to - b.to || a.from - b.from);
+}
+
+/**
+ * Divides what is made at one end into pulls (trade: Safe holds): each is cut so near to its jaws that it bears it without a
+ * centre; what goes on for longer than that wants one, which the first pull makes. From the bar the part-off comes last.
+ * @param clearance what stays free between the last cut of a pull and the jaws, mm
+ * @returns at least two, or why it cannot be drawn out
+ */
+export function pullsOf(
+  attempt: Attempt,
+  layout: Layout,
+  made: MadeFirst,
+  clearance: number,
+): Result<[Pull, ...Pull[]]> {
+  const { run, stock } = attempt;
+  const { firstFacing, throughTo, partedAt, view } = layout;
+  if (askedStickOut(run.overrules, 1)) return refuse('overrules', 'how far it stands out was decided');
+  const borne = (run.shop.houseRules.stickOut === '4d' ? 4 : 1.5) * stock.over;
+  const begin = (from: number): { from: number; to: number; paths: string[] } => ({ from, to: from, paths: [] });
+  const groups = [{ ...begin(-firstFacing), to: 0 }];
+  const parting = throughTo === undefined ? [] : [{ path: 'part-off', from: partedAt, to: throughTo }];
+  for (const piece of [...outsidePieces(attempt, layout, made), ...parting]) {
+    const group = groups.at(-1);
+    const fits = group && Math.max(group.to, piece.to) + clearance - Math.min(group.from, piece.from) <= borne + CLOSE;
+    const into = fits ? group : begin(piece.from);
+    if (!fits) groups.push(into);
+    into.from = Math.min(into.from, piece.from);
+    into.to = Math.max(into.to, piece.to);
+    into.paths.push(piece.path);
+  }
+  if (groups.length < 2) return refuse('part.outside', 'all of it is cut near enough to the jaws as it stands out');
+  const leans = groups.map(({ from, to }) => to + clearance - from > borne + CLOSE);
+  const opensHere =
+    stock.bore > 0 ||
+    view.holes.some(({ from, through }) => from === 'front' || through) ||
+    view.features.some(({ bore, z0 }) => bore && z0 < CLOSE);
+  if (leans.some(Boolean) && opensHere)
+    return refuse(
+      'part.bores',
+      `more than ${say(borne, run.units)} of it are cut in one, which wants a centre, and a hole in that face takes its place`,
+    );
+  // A cone has the path of its step: they are made together. A hole is made while the work is shortest and stiffest.
+  const places = new Map(groups.flatMap(({ paths }, index) => paths.map((path) => [path, index] as const)));
+  const pulls = groups.map(({ from, to }, index): Pull => {
+    const here = (path: string) => (places.get(path) ?? 0) === index;
+    const first = index === 0;
+    return {
+      turned: layout.turned.filter(({ path }) => here(path)),
+      drilled: made.drilled.filter(here),
+      features: made.features.filter(here),
+      chamfered: made.chamfered.filter(here),
+      from,
+      to,
+      first,
+      last: index === groups.length - 1,
+      centres: first && leans.some(Boolean),
+    };
+  });
+  return good(pulls as [Pull, ...Pull[]]);
+}
+
+/** What pulls before it made (paths). */
+export const madeBy = (pulls: readonly Pull[]): Setup['earlier'] =>
+  pulls.flatMap(({ turned, drilled, features, chamfered }) => [
+    ...turned.map(({ path }) => path),
+    ...drilled,
+    ...features,
+    ...chamfered,
+  ]);
