@@ -13,6 +13,7 @@ const CORE = [
   'plan/lengths',
   'plan/stops',
   'plan/times',
+  'plan/risks',
   'plan/proof',
   'plan/doubts',
   'plan/skeleton',

@@ -13,7 +13,7 @@ import { stockView } from '@/core/present/stock';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { missingFrom } from '@/core/present/missing';
-import { sayLost, sayRoute, sayTried } from '@/core/present/route';
+import { sayLost, sayRisk, sayRoute, sayTried } from '@/core/present/route';
 import { describeLoads } from './describeLoads';
 import { describeProof } from './describeProof';
 
@@ -79,8 +79,9 @@ function describeWays(ways: readonly RunningWay[], quantity: number): string[] {
 }
 
 /** What was compared with the route that is taken. */
-const describeRoutes = ({ route, run }: Plan): string[] => [
+const describeRoutes = ({ route, risks, run }: Plan): string[] => [
   `Routes  ${sayTried(route)}`,
+  ...risks.map((risk) => `        ${sayRisk(risk, run.shop)}`),
   ...route.runnersUp.map((runnerUp) => `        ${sayRoute(runnerUp)}: ${sayLost(runnerUp, run.units)}`),
 ];
 

@@ -19,7 +19,8 @@ const pin = (part: Partial<PartFile> = {}, more: Partial<RunFile> = {}): RunFile
     },
     { ...fromBar, ...more },
   );
-const inShop = (file: RunFile, change: (shop: Shop) => Shop) => planFile(file, change(startValues));
+const inShop = (file: RunFile, change: (shop: Shop) => Shop, searching?: Searching) =>
+  planFile(file, change(startValues), 'all', searching);
 const waits = (file: RunFile, overrule: Overrule, searching?: Searching) => {
   const plannedOverrule = planned({ ...file, overrules: [overrule] }, startValues, searching).overrules[0];
   return plannedOverrule?.state === 'waits' ? plannedOverrule.breaks.map(({ rule }) => rule) : [];
@@ -114,10 +115,14 @@ describe('lengths and depths', () => {
 describe('what touches what', () => {
   test('a tool that stands ahead of its cut would meet the jaws', () => {
     const thread: DetailFile = { kind: 'thread', at: 14, length: 10, designation: 'M20x1.5', runOut: 6 };
-    const late = inShop(pin({ details: [thread] }, { way: 'from-bar', allowances: { jawClearance: 5 } }), (shop) => ({
-      ...shop,
-      tools: shop.tools.map((tool) => (tool.does.includes('thread') ? { ...tool, ahead: 20 } : tool)),
-    }));
+    const late = inShop(
+      pin({ details: [thread] }, { way: 'from-bar', allowances: { jawClearance: 5 } }),
+      (shop) => ({
+        ...shop,
+        tools: shop.tools.map((tool) => (tool.does.includes('thread') ? { ...tool, ahead: 20 } : tool)),
+      }),
+      { only: [usual('from-bar')] },
+    );
     expect(!late.ok && late.problems[0]?.message).toMatch(/tool to the jaws is [\d.]+ mm short; more stick-out/);
     expect(planned(pin({ details: [thread] })).doubts).toEqual([]);
   });

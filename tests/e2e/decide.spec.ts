@@ -3,18 +3,22 @@ import { expect, expectAccessible, foot, openSaved, test } from './page';
 
 /** A post with a wide groove and a chamfer, saved as a new run; its sheet is open. */
 const openPost = (page: Page, number: string) =>
-  openSaved(page, {
-    number,
-    name: 'Guy post',
-    revision: 'A',
-    material: 'brass-cw614n',
-    outside: [
-      { shape: 'cylinder', diameter: '12 h8', length: 14, chamfers: { front: 0.5 } },
-      { shape: 'cylinder', diameter: 20, length: 14 },
-    ],
-    details: [{ kind: 'groove', at: 5, width: 4, bottom: 9 }],
-    bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 10 }],
-  });
+  openSaved(
+    page,
+    {
+      number,
+      name: 'Guy post',
+      revision: 'A',
+      material: 'brass-cw614n',
+      outside: [
+        { shape: 'cylinder', diameter: '12 h8', length: 14, chamfers: { front: 0.5 } },
+        { shape: 'cylinder', diameter: 20, length: 14 },
+      ],
+      details: [{ kind: 'groove', at: 5, width: 4, bottom: 9 }],
+      bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 10 }],
+    },
+    { firstEnd: 'front' },
+  );
 
 const panel = (page: Page) => page.getByRole('complementary', { name: 'Selected operation' });
 const setup = (page: Page) => page.getByRole('complementary', { name: 'Set-up' });

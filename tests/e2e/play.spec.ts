@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openRun, test } from './page';
+import { expect, expectAccessible, openRun, openSaved, test } from './page';
 
 test('the cuts are played: tile and pass follow, step by step, by the scrubber, to the end', async ({ page }) => {
   await openRun(page, 'Sensor spacer');
@@ -34,15 +34,28 @@ test('a plan that is not proved says so on sheet and paper; played, it stops whe
 }) => {
   // Without motion it goes from pass to pass.
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  await openRun(page, 'Gland body');
+  // The tap goes through to where its hole is not as wide any more.
+  await openSaved(
+    page,
+    {
+      number: 'WS-939',
+      material: 'brass-cw614n',
+      outside: [{ shape: 'hex', across: 10, length: 8 }],
+      bores: [
+        { from: 'front', shape: 'drill', diameter: 5, depth: 'through' },
+        { from: 'front', shape: 'tap', designation: 'M6', depth: 'through' },
+      ],
+    },
+    { firstEnd: 'front' },
+  );
   const alert = page.getByRole('alert').filter({ hasText: 'Not proved' });
   await alert.getByText('Not proved').click();
-  await expect(alert).toContainText('130, pass 10: the threading edge meets what stands beside its thread');
-  await page.getByRole('option', { name: /Thread M16x1.5/ }).click();
+  await expect(alert).toContainText('40, pass 1: the tool meets the work behind its edge');
+  await page.getByRole('option', { name: /Tap M6/ }).click();
   await page.getByRole('button', { name: 'Play the cuts' }).click();
   const player = page.getByRole('group', { name: 'Play the cuts' });
   await player.getByRole('button', { name: 'Play', exact: true }).click();
-  await expect(player).toContainText('the threading edge meets what stands beside its thread');
+  await expect(player).toContainText('the tool meets the work behind its edge');
   await expect(player.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Print' }).click();
   await expect(page.getByRole('heading', { name: 'Not proved: do not cut by this sheet as it is' })).toBeVisible();

@@ -17,8 +17,8 @@ test('a run that nothing holds: what was tried, and a change that works, one pre
   const offers = page.getByRole('region', { name: 'What would do' });
   await expect(offers).toContainText('a piece');
   await expectAccessible(page);
-  await page.getByText('One route was tried').click();
-  await expect(page.getByText('nothing finished in the first set-up').last()).toBeVisible();
+  await page.getByText(/routes were tried/).click();
+  await expect(page.getByText('nothing finished in the first set-up').first()).toBeVisible();
   await offers.getByRole('button', { name: 'Take it' }).first().click();
   await expect(page.getByRole('heading', { name: 'There is no plan yet' })).toHaveCount(0);
   // It is an edit like any other: one undo brings it back.

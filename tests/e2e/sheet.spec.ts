@@ -76,6 +76,7 @@ test('a pin selects its operation, and what it shares', async ({ page }) => {
 
 test('inches all the way: stops and feeds', async ({ page }) => {
   await openRun(page, 'Terminal pillar');
+  await page.getByRole('button', { name: 'Set-up 2' }).click();
   await page.getByRole('option', { name: /Finish/ }).click();
   const panel = page.getByRole('complementary', { name: 'Selected operation' });
   await expect(panel.getByRole('button', { name: /stop setting: 0.375 in/ })).toBeVisible();

@@ -11,7 +11,7 @@ async function crowdedRun(page: import('@playwright/test').Page): Promise<string
   const bores = [{ from: 'front', shape: 'drill', diameter: 4, depth: 20 }];
   const part = { number: 'T-CROWD', name: 'Crowded', material: 'mild-steel', outside, bores };
   const answer = await send(page, 'post', '/api/runs', {
-    file: { format: 'shingle-run/1', units: 'mm', part, quantity: 5 },
+    file: { format: 'shingle-run/1', units: 'mm', part, quantity: 5, firstEnd: 'front' },
   });
   const { run } = (await answer.json()) as { run: { id: number } };
   return `/runs/${run.id}`;

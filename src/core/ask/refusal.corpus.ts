@@ -140,7 +140,7 @@ export const REFUSED: [string, RunFile, string][] = [
   ],
   [
     'a flange whose blank may have no spigot',
-    runOf({ outside: [step('13 h8', 20), step(60, 4)] }, { allowances: { spigot: 'none' } }),
+    runOf({ outside: [step('13 h8', 20), step(60, 2.5)] }, { allowances: { spigot: 'none' } }),
     'allowances',
   ],
   [

@@ -1,6 +1,6 @@
 import { compareSequences } from './sequences';
 import { startValues } from '../model/shop/startValues';
-import { example, planned, runOf, step } from '../testing';
+import { planned, runOf, step } from '../testing';
 
 /** Rising to the back: from the front all is turned at once; from the back nothing smaller is reached. */
 const rising = runOf({ outside: [step(8, 10), step(12, 10), step(17, 12)] });
@@ -43,8 +43,8 @@ describe('sequences compared', () => {
     expect(sequences[4]).toMatchObject({ machine: { id: 'small' }, problem: expect.stringContaining('spindle bore') });
   });
 
-  test('the needle whose stem is only held from one side: the other is refused with the reason', () => {
-    const { sequences, because } = compareSequences(example('valve-needle-blank'), startValues);
+  test('a part too thick for the spindle: from the bar it is refused with the reason', () => {
+    const { sequences, because } = compareSequences(runOf({ outside: [step(50, 30)] }, { way: 'choose' }), startValues);
     expect(sequences.some(({ problem }) => problem !== undefined)).toBe(true);
     expect(because.length).toBeGreaterThan(10);
   });

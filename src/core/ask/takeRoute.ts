@@ -8,7 +8,8 @@ import type { RunFile, StockFile } from '../read/runFile';
 const ofRoutes = (overrule: Overrule): boolean => isLeave(overrule) || isSetups(overrule);
 
 /** Whether a route that was compared can be taken: nothing is wrong with it, but that another was chosen. */
-export const canTake = ({ because }: Compared): boolean => because === 'slower' || because === 'quicker';
+export const canTake = ({ because }: Compared): boolean =>
+  because === 'slower' || because === 'riskier' || because === 'quicker';
 
 /**
  * A run that keeps to a route which was compared with its plan: its way and end, what is left on its blanks, the room before
@@ -17,7 +18,7 @@ export const canTake = ({ because }: Compared): boolean => because === 'slower' 
 export function takeRoute(
   file: RunFile,
   { setups: taken }: Pick<Plan, 'setups'>,
-  { skeleton, setups = 0, end, bar }: Compared,
+  { skeleton, setups = 0, end, held, bar }: Compared,
 ): RunFile {
   const { way, spigot, centred, drawnOut = false, clearance, dearer } = skeleton;
   const inUnits = (mm: number) => Number((file.units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
@@ -26,6 +27,7 @@ export function takeRoute(
     ...(spigot ? [{ leave: 'spigot' as const }] : []),
     // What none of the ways leaves on need not be decided.
     ...(!spigot && !centred && way === 'sawn-blanks' ? [{ leave: 'none' as const }] : []),
+    ...(skeleton.hold && held ? [{ holding: { kind: held.kind, grip: held.grip } }] : []),
     ...(centred || drawnOut || setups !== taken.length ? [{ setups, drawnOut }] : []),
   ];
   const stock: StockFile | undefined =

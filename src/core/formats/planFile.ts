@@ -180,10 +180,11 @@ function completeData(plan: Plan) {
   return { complete: missing.length === 0, missing };
 }
 
-const routeData = ({ route, run }: Plan) => ({
+const routeData = ({ route, risks, run }: Plan) => ({
   proven: route.proven,
   setups: route.setups,
   compared: route.tried,
+  risks: risks.map(({ price, because }) => ({ because, minutes: run.shop.riskPrices[price] })),
   runnersUp: route.runnersUp.map((runnerUp) => ({
     words: sayRoute(runnerUp),
     ...(runnerUp.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(runnerUp.pieceMinutes) }),

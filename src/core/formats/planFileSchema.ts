@@ -178,6 +178,7 @@ export const planFileSchema = Joi.object<PlanFile>({
           to: number(),
           over: Joi.number(),
           inside: Joi.number(),
+          seated: Joi.valid(true),
           runOut: number(),
           stickOut: number(),
         }).required(),
@@ -278,6 +279,9 @@ export const planFileSchema = Joi.object<PlanFile>({
     proven: Joi.boolean().required(),
     setups: number(),
     compared: number(),
+    risks: Joi.array()
+      .items(Joi.object({ because: text(), minutes: number() }))
+      .required(),
     runnersUp: Joi.array()
       .items(Joi.object({ words: text(), pieceMinutes: Joi.number(), batchMinutes: Joi.number(), lostBy: text() }))
       .required(),

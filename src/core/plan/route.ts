@@ -14,6 +14,8 @@ import type { OutsideOp } from './outside/outsideOp';
 import { checkFinished } from './proof/checkFinished';
 import { bringsWithIt, madeChamfers, madeFeatures } from './reach/reached';
 import { assessBars, planStock, type Assessed } from './stock/choose';
+import { risksOf, weightOf } from './risks';
+import type { Risk } from './risks/risk';
 import { planStops } from './stops/planStops';
 import { planTimes, timeSetup, type PlannedSetup, type Times } from './times/planTimes';
 
@@ -30,6 +32,10 @@ export interface Route {
   /** Paths of the features that are there in the end: made here, elsewhere, or brought by the bar. */
   made: ReadonlySet<string>;
   times: Times;
+  /** What may go wrong with it or costs quality. */
+  risks: Risk[];
+  /** Minutes over the batch with what its risks weigh: less is better. */
+  worth: number;
 }
 
 /** A run as the drawing has it, as the lathe leaves it for work elsewhere, and the bars that it could be made from. */
@@ -46,12 +52,12 @@ export function prepare(drawn: Run): Prepared {
 }
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
-export function planRoute({ drawn, run: whole, bars }: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred, drawnOut = false, dearer } = skeleton;
-  const run = withLeft(whole, skeleton);
+export function planRoute({ drawn, run: prepared, bars }: Prepared, skeleton: Skeleton): Result<Route> {
+  const { way, centred, drawnOut = false, hold = 0, dearer } = skeleton;
+  const run = withLeft(prepared, skeleton);
   const stock = planStock(run, way, bars, dearer);
   if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value, { centred, drawnOut });
+  const setups = planSetups(run, stock.value, { centred, drawnOut, hold });
   if (!setups.ok) return setups;
   const ordered = collect(setups.value.map(planOperations));
   if (!ordered.ok) return ordered;
@@ -60,7 +66,10 @@ export function planRoute({ drawn, run: whole, bars }: Prepared, skeleton: Skele
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
   const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1], all[index + 1]));
-  return good({ skeleton, way, stock: stock.value, setups: timed, ...withOthers(drawn, run, stock.value, timed) });
+  const whole = withOthers(drawn, run, stock.value, timed);
+  const risks = risksOf(timed, run);
+  const worth = whole.times.batch.value + run.quantity * weightOf(risks, run);
+  return good({ skeleton, way, stock: stock.value, setups: timed, ...whole, risks, worth });
 }
 
 /** Work on other machines beside that of the lathe, what both make, and the times of both. */

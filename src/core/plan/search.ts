@@ -8,6 +8,7 @@ import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
 import type { Fault, Proof } from './proof/faults';
 import { proofOf } from './proved';
+import type { Risk } from './risks/risk';
 import { planRoute, prepare, type Prepared, type Route } from './route';
 import { keyOf, namedBy, otherSkeletons, rankOf, usual, type Skeleton, type Wants } from './skeleton';
 
@@ -78,8 +79,8 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 }
 
 /** Whether nothing is left on, nor done beforehand. */
-const isPlain = ({ spigot, centred, drawnOut, dearer, clearance, end }: Skeleton): boolean =>
-  !spigot && !centred && !drawnOut && dearer === 0 && clearance === undefined && end === undefined;
+const isPlain = ({ spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): boolean =>
+  !spigot && !centred && !drawnOut && !hold && dearer === 0 && clearance === undefined && end === undefined;
 
 const isUsual = ({ skeleton }: Route): boolean => isPlain(skeleton);
 
@@ -91,12 +92,16 @@ export interface Compared {
   /** How many set-ups it has, the end that is worked first, and the bar that it is made from. */
   setups?: number;
   end?: 'front' | 'back';
+  /** What holds the second side, where there is one. */
+  held?: { kind: string; grip: string; words: string };
   bar?: Bar;
   pieceMinutes?: number;
   batchMinutes?: number;
   /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
   lostBy?: number;
-  because: 'slower' | 'quicker' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
+  because: 'slower' | 'riskier' | 'quicker' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
+  /** Its risks, where they weigh more. */
+  risks?: Risk[];
   /** What of it cannot be, where that is why. */
   problem?: Problem;
   fault?: Fault;
@@ -133,6 +138,14 @@ export interface Searching {
 
 /** After so many set-ups that were planned through a search is settled (start). */
 const MOST_SETUPS = 100;
+
+/** What holds the second side of a route. */
+function heldIn({ setups }: Route): Pick<Compared, 'held'> {
+  const holding = setups.find(({ setup }) => setup.side === 2)?.setup.holding;
+  if (!holding) return {};
+  const { kind, grip, words, on } = holding;
+  return { held: { kind, grip, words: `${words}, on ${on}` } };
+}
 
 /** How many others are told. */
 const RUNNERS_UP = 5;
@@ -211,9 +224,9 @@ export class Search {
     );
   }
 
-  /** The quickest sound one; of those that are none, the one with least that is wrong, a usual one where it is no worse. */
+  /** The best sound one; of those that are none, the one with least that is wrong, a usual one where it is no worse. */
   private bestAmong(routes: readonly Route[]): Judged | undefined {
-    const quickest = routes.toSorted((a, b) => batchOf(a) - batchOf(b));
+    const quickest = routes.toSorted((a, b) => a.worth - b.worth);
     const judged: Judged[] = [];
     for (const route of quickest) {
       const looked = this.judge(route);
@@ -230,9 +243,11 @@ export class Search {
     const house = HOUSE_WAY[this.run.shop.houseRules.stock];
     const judged = house && this.isOpen(house) ? this.bestAmong(this.planned(house)) : undefined;
     const best = judged && isSound(judged) ? judged : this.bestAmong(this.planned());
-    return best
-      ? good(best)
-      : bad(...refusalsOf(this.tried.filter(({ skeleton }) => this.isOpen(skeleton.way) && isPlain(skeleton))));
+    if (best) return good(best);
+    // The plainest say most about what is missing.
+    const open = this.tried.filter(({ skeleton }) => this.isOpen(skeleton.way));
+    const plain = open.filter(({ skeleton }) => isPlain(skeleton));
+    return bad(...refusalsOf(plain.length > 0 ? plain : open));
   }
 
   /** How the others compare with the route that is taken, the quickest sound ones first. */
@@ -242,9 +257,9 @@ export class Search {
     );
     const better = this.best();
     const offered = this.tried.find(({ result }) => result.ok && better.ok && result.value === better.value.route);
-    const isKept = better.ok && better.value !== best && batchOf(better.value.route) < batchOf(best.route) - 1e-9;
+    const isKept = better.ok && better.value !== best && better.value.route.worth < best.route.worth - 1e-9;
     const rank = ({ because, batchMinutes = Infinity }: Compared) =>
-      (because === 'refused' ? 2 : because === 'slower' || because === 'quicker' ? 0 : 1) * 1e9 + batchMinutes;
+      (because === 'refused' ? 2 : ['slower', 'riskier', 'quicker'].includes(because) ? 0 : 1) * 1e9 + batchMinutes;
     return {
       tried: this.tried.length,
       setups: this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 0), 0),
@@ -252,7 +267,7 @@ export class Search {
       best: WAYS.flatMap((way) => {
         const outcome = this.outcomeOf(way);
         // What would be quicker and was not taken is not sound.
-        return outcome?.ok && batchOf(outcome.value) >= batchOf(best.route) - 1e-9 ? [outcome.value.skeleton] : [];
+        return outcome?.ok && outcome.value.worth >= best.route.worth - 1e-9 ? [outcome.value.skeleton] : [];
       }),
       runnersUp: others.toSorted((a, b) => rank(a) - rank(b)).slice(0, RUNNERS_UP),
       ...(isKept && offered ? { offered: this.compare(offered, best) } : {}),
@@ -266,13 +281,17 @@ export class Search {
       skeleton,
       setups: result.value.setups.length,
       end: result.value.setups[0]?.setup.end ?? 'front',
+      ...heldIn(result.value),
       bar: result.value.stock,
       pieceMinutes: result.value.times.piece.value,
       batchMinutes: batchOf(result.value),
       lostBy: batchOf(result.value) - batchOf(best.route),
     };
     // What is slower than a sound one has lost by that alone: nobody asks for its proof.
-    if (figures.lostBy >= 0 && isSound(best)) return { ...figures, because: 'slower' };
+    if (result.value.worth >= best.route.worth && isSound(best))
+      return figures.lostBy >= 0
+        ? { ...figures, because: 'slower' }
+        : { ...figures, because: 'riskier', risks: result.value.risks };
     const judged = this.judge(result.value);
     const [fault] = judged.proof.faults;
     if (judged.lost > best.lost) return { ...figures, because: 'undecided' };
@@ -368,7 +387,7 @@ export function routesTried(run: Run): { skeleton: Skeleton; problem: Problem | 
   }));
 }
 
-/** Minutes over the batch by the quickest of some routes, the house's way before others; undefined where none can be. */
+/** Minutes over the batch by the best of some routes, the house's way before others; undefined where none can be. */
 export function batchBy(run: Run, routes: readonly Skeleton[]): number | undefined {
   const prepared = prepare(run);
   const planned = routes.flatMap((skeleton) => {
@@ -376,6 +395,6 @@ export function batchBy(run: Run, routes: readonly Skeleton[]): number | undefin
     return route.ok ? [route.value] : [];
   });
   const house = planned.filter(({ way }) => way === HOUSE_WAY[run.shop.houseRules.stock]);
-  const minutes = (house.length > 0 ? house : planned).map(batchOf);
-  return minutes.length > 0 ? Math.min(...minutes) : undefined;
+  const [best] = (house.length > 0 ? house : planned).toSorted((a, b) => a.worth - b.worth);
+  return best && batchOf(best);
 }

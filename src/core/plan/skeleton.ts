@@ -1,4 +1,4 @@
-import { namesSetup } from '../model/overrule';
+import { isHolding, namesSetup } from '../model/overrule';
 import type { Problem } from '../model/result';
 import type { Run } from '../model/run';
 import { WAY_BEGINS, type Way } from '../model/way';
@@ -12,6 +12,8 @@ export interface Skeleton {
   centred: boolean;
   /** Its end is worked a piece at a time, near the jaws, and drawn out for each. */
   drawnOut?: true;
+  /** Which of what could hold the second side does, after the best. */
+  hold?: number;
   /** How many bars that cost less are passed over. */
   dearer: number;
   /** Which end is worked first, where that is not left to how it can be held. */
@@ -32,6 +34,9 @@ function roomsOf({ allowances, shop }: Run, way: Way, wants: Wants): number[] {
   const rests = wants.has('room') ? (shop.machine.rests ?? []).map(({ width }) => width) : [];
   return [...(way === 'from-bar' ? [] : [shop.allowances.jawClearance]), ...rests];
 }
+
+/** How many other ways of holding the second side are tried. */
+const MORE_HOLDS = 2;
 
 /** How many bars beyond the cheapest are tried. */
 const MORE_BARS = 2;
@@ -63,16 +68,22 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
       ),
     )
     .filter(({ spigot, centred, clearance }) => spigot || centred || clearance !== undefined);
-  const drawn = rooms.map((clearance): Skeleton => ({
-    ...usual(way),
-    drawnOut: true,
-    ...(clearance === undefined ? {} : { clearance }),
-  }));
+  const drawn = rooms.flatMap((clearance) =>
+    spigots.map((spigot): Skeleton => ({
+      ...usual(way),
+      spigot,
+      drawnOut: true,
+      ...(clearance === undefined ? {} : { clearance }),
+    })),
+  );
+  const holds = run.overrules.some(isHolding)
+    ? []
+    : Array.from({ length: MORE_HOLDS }, (_, index): Skeleton => ({ ...usual(way), hold: index + 1 }));
   const ends =
     run.firstEnd === 'choose' && !run.overrules.some(namesSetup)
-      ? [usual(way), ...held, ...drawn].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
+      ? [usual(way), ...held, ...drawn, ...holds].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
       : [];
-  return [...held, ...drawn, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
+  return [...held, ...drawn, ...holds, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
 }
 
 /** A skeleton without the end that its run names anyway. */
@@ -81,12 +92,12 @@ export function namedBy({ firstEnd }: Pick<Run, 'firstEnd'>, skeleton: Skeleton)
   return end === firstEnd ? either : skeleton;
 }
 
-/** How far from the usual route one is: better held, drawn out, from another bar, from the other end first. */
+/** How far from the usual route one is: better held, drawn out, held otherwise, from another bar, from the other end first. */
 export const rankOf = ({ drawnOut, dearer, end }: Skeleton): number => (end ? 3 : dearer > 0 ? 2 : drawnOut ? 1 : 0);
 
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = ({ way, spigot, centred, drawnOut, dearer, clearance, end }: Skeleton): string =>
-  [way, spigot, centred, drawnOut, dearer, clearance, end].join(' ');
+export const keyOf = ({ way, spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): string =>
+  [way, spigot, centred, drawnOut, hold, dearer, clearance, end].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
 export function withLeft(run: Run, { spigot, clearance, end }: Skeleton): Run {
@@ -103,13 +114,14 @@ export function withLeft(run: Run, { spigot, clearance, end }: Skeleton): Run {
 }
 
 /** A skeleton in words. */
-export const saySkeleton = ({ way, spigot, centred, drawnOut, dearer, clearance, end }: Skeleton): string =>
+export const saySkeleton = ({ way, spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): string =>
   [
     WAY_BEGINS[way],
     ...(end ? [`the ${end} first`] : []),
     ...(spigot ? ['a spigot left on to hold by'] : []),
     ...(centred ? ['faced and centred before it is drawn out'] : []),
     ...(drawnOut ? ['drawn out a piece at a time'] : []),
+    ...(hold ? [hold === 1 ? 'the second side held otherwise' : 'the second side held otherwise again'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),
     ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
   ].join(', ');

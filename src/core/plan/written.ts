@@ -63,6 +63,7 @@ function setupOf(planned: PlannedSetup): WrittenSetup {
       to: z(holding.to),
       ...(holding.over === undefined ? {} : { over: rounded(holding.over) }),
       ...(holding.inside === undefined ? {} : { inside: rounded(holding.inside) }),
+      ...(holding.seated ? { seated: true } : {}),
     },
     workStop: { means: planned.workStop.means, ...(planned.workStop.drawnBack ? { drawnBack: true } : {}) },
     ...(rest ? { rest: { kind: rest.kind, from: z(holding.from - rest.width), to: z(holding.from) } } : {}),

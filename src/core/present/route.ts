@@ -1,17 +1,22 @@
 import type { UnitSystem } from '../model/units/length';
 import { sayMinutes } from '../model/units/show';
+import type { Shop } from '../model/shop/shop';
+import type { Risk } from '../plan/risks/risk';
 import type { Answered, Compared } from '../plan/search';
 import { saySkeleton } from '../plan/skeleton';
 import { sayFault } from './fault';
 
 /** A route that was not taken, in words: what it is. */
-export const sayRoute = ({ skeleton }: Compared): string => saySkeleton(skeleton);
+export const sayRoute = ({ skeleton, held }: Compared): string =>
+  skeleton.hold && held ? `${saySkeleton({ ...skeleton, hold: 1 })} ${held.words}` : saySkeleton(skeleton);
 
 /** And what it lost by. */
-export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units: UnitSystem): string {
+export function sayLost({ because, lostBy = 0, problem, fault, risks = [] }: Compared, units: UnitSystem): string {
   switch (because) {
     case 'slower':
       return lostBy < 0.05 ? 'as quick over the batch' : `slower by ${sayMinutes(lostBy)} over the batch`;
+    case 'riskier':
+      return `quicker by ${sayMinutes(-lostBy)} over the batch, and its risks weigh more: ${risks.map(({ because }) => because).join(' ')}`;
     case 'quicker':
       return `quicker by ${sayMinutes(-lostBy)} over the batch`;
     case 'undecided':
@@ -26,6 +31,10 @@ export function sayLost({ because, lostBy = 0, problem, fault }: Compared, units
       return `cannot be: ${problem?.message ?? 'it is refused'}`;
   }
 }
+
+/** A risk of the route that is taken, with what it was weighed at. */
+export const sayRisk = ({ price, because }: Risk, { riskPrices }: Pick<Shop, 'riskPrices'>): string =>
+  `Weighed at ${sayMinutes(riskPrices[price])} a piece: ${because}`;
 
 /** How far the search went, in a sentence. */
 export const sayTried = ({ tried, setups, proven }: Answered): string =>

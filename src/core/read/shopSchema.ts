@@ -159,5 +159,6 @@ export const shopSchema = Joi.object<Shop>({
   edges: Joi.object({ hss: EDGE_LIFE.required(), carbide: EDGE_LIFE.required() }).required(),
   programmed: valuesOf(startValues.programmed),
   bodies: valuesOf(startValues.bodies),
+  riskPrices: valuesOf(startValues.riskPrices),
   spreads: Joi.object({ cutting: SPREAD, hand: SPREAD, setup: SPREAD }).required(),
 }).required();

@@ -10,7 +10,7 @@ import { sayMinutes } from '@/core/model/units/show';
 import { WAY_WORDS } from '@/core/model/way';
 import type { Plan } from '@/core/plan/plan';
 import { stockView } from '@/core/present/stock';
-import { sayLost, sayRoute, sayTried } from '@/core/present/route';
+import { sayLost, sayRisk, sayRoute, sayTried } from '@/core/present/route';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
 import { PlaceLink } from '../run/PlaceLink';
@@ -80,6 +80,13 @@ function Routes({ plan }: { plan: Plan }) {
   return (
     <details style={{ fontSize: 14, margin: '4px 0' }}>
       <summary style={{ cursor: 'pointer' }}>{sayTried(route)}</summary>
+      {plan.risks.length > 0 && (
+        <Others aria-label="Risks of this route">
+          {plan.risks.map((risk) => (
+            <li key={risk.because}>{sayRisk(risk, run.shop)}</li>
+          ))}
+        </Others>
+      )}
       <Others>
         {route.runnersUp.map((runnerUp) => (
           <li key={sayRoute(runnerUp)}>

@@ -211,6 +211,7 @@ const cutting = [
         reamLarger: 'Ream allowance of the other school, ×',
         gripSafety: 'Grips so many times too much',
         gripEasyTimes: 'A grip is easy from, × diameter',
+        seatLeast: 'Shoulder that a step of the jaws bears on, mm a side',
         centreSeat: 'Seat of a centre, at most, × diameter',
         feedForce: 'Feed force, share of the main',
         leastDrillFeed: 'A drill is fed no less than, × the usual',
@@ -353,6 +354,16 @@ const money = (shop: Shop): FigureGroup[] => [
       thinnest: 'Thinnest cut, mm a side',
     }),
   })),
+  {
+    of: 'riskPrices',
+    title: 'What a risk weighs',
+    hint: 'minutes a piece that it is worth to be without; they are in no time',
+    figures: numbers({
+      softRule: 'A soft rule of the order broken',
+      rechucked: 'Held by a surface with limits of its own',
+      nearHold: 'Cut to what the hold bears',
+    }),
+  },
   {
     of: 'programmed',
     title: 'A programmed machine',

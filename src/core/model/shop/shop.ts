@@ -2,7 +2,7 @@ import type { HouseRules } from './houseRules';
 import type { BarForm, BarCondition, EdgeMaterial, Material } from './material';
 import type { Machine, HoldingMeans } from './machine';
 import type { Tool, Gauge } from './tool';
-import type { Allowances, Bodies, CuttingValues } from './values';
+import type { Allowances, Bodies, CuttingValues, RiskPrices } from './values';
 import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
 /** What a part is made from: a bar of a form, or a piece as it arrives. */
@@ -39,6 +39,8 @@ export interface Shop {
   edges: Record<EdgeMaterial, EdgeLife>;
   /** A programmed machine that could make the run instead. */
   programmed: ProgrammedMachine;
+  /** What each risk of a route weighs. */
+  riskPrices: RiskPrices;
   /** How far what is planned may be off, as shares either way: the honest range of each. */
   spreads: Spreads;
   /** Fits by what they are for. */

@@ -190,6 +190,7 @@ export const startValues: Shop = {
     gripLeastTimes: { 'threaded-holder': 1, mandrel: 0.7 },
     gripEasy: 6, // ours
     gripEasyTimes: 0.25, // ours
+    seatLeast: 1, // ours
     centreSeat: 0.4,
     feedForce: 0.5,
     chiselTimes: 1.5,
@@ -318,6 +319,7 @@ export const startValues: Shop = {
     carbide: { life: 20, exponent: 0.25, cost: 3.5, change: 1.5, thinnest: 0.1 },
   },
   programmed: { programming: 60, proving: 40, setup: 45, cuttingShare: 0.6, handShare: 0.2, hour: 75 }, // ours
+  riskPrices: { softRule: 0.5, rechucked: 0.3, nearHold: 0.5 },
   spreads: {
     cutting: { down: 0.1, up: 0.2 }, // ours
     hand: { down: 0.25, up: 0.5 }, // ours

@@ -120,6 +120,8 @@ export interface CuttingValues {
   /** A grip shorter than this, mm or × its diameter, is taken only where none is longer. */
   gripEasy: number;
   gripEasyTimes: number;
+  /** A shoulder stands so far out at least that a step of the jaws bears on it, mm. */
+  seatLeast: number;
   /** The seat of a centre is at most this share of the diameter it stands in. */
   centreSeat: number;
   /** Feed force as a share of the main force; a drill in full metal pushes so many times its lips, for its chisel edge. */
@@ -198,4 +200,14 @@ export interface CuttingValues {
   restTimes: number;
   /** A wall thinner than this fraction of its diameter gives way to heavy cuts. */
   thinWall: number;
+}
+
+/** What a risk weighs at each piece, minutes (trade: Safe holds): it takes none, and is worth so many to be without. */
+export interface RiskPrices {
+  /** A soft rule of the order is broken. */
+  softRule: number;
+  /** A surface with limits of its own is held by. */
+  rechucked: number;
+  /** A cut goes to what its hold bears. */
+  nearHold: number;
 }

@@ -4,6 +4,7 @@ import { isFinishedBy, firstSetup } from './firstSetup';
 import { madeBy, pullsOf, wholePull, type Pull } from './pulls';
 import {
   layoutOf,
+  leastGripOf,
   madeFirst,
   standingOf,
   workedWhole,
@@ -17,9 +18,13 @@ import { edgeFacingJaws, turnedSteps } from './division';
 import type { Setup } from '../../model/plan/setup';
 import { keepsWishes } from '../reach/wishes';
 
-/** Two set-ups, how many ties to what was there before their holdings are not true enough for, and how many want care. */
+/**
+ * Set-ups, how many features none of them gets at, how many ties to what was there before their holdings are not true
+ * enough for, and how many want care.
+ */
 export interface Divided {
   setups: Setup[];
+  missed: number;
   untrue: number;
   uneasy: number;
 }
@@ -65,6 +70,16 @@ function firstSetups(
   return good(held);
 }
 
+/** Features that a lathe makes, and none of these set-ups. */
+const missedBy = (setups: readonly Setup[], { run, stock }: Attempt): number =>
+  run.part.features.filter(
+    ({ path, cross, flats }) =>
+      cross === undefined &&
+      flats === undefined &&
+      !stock.asDrawn.includes(path) &&
+      !setups.some(({ features }) => features.includes(path)),
+  ).length;
+
 /** Two set-ups for one way of dividing the work, or why it cannot be held so; one, where the part-off finishes it. */
 export function attempt(division: Attempt): Result<Divided> {
   const { run, stock, count, wishes } = division;
@@ -74,7 +89,13 @@ export function attempt(division: Attempt): Result<Divided> {
   if (!facingAway.ok) return facingAway;
   const whole = standingOf(division, layout, workedWhole(layout));
   if (!whole.ok && !division.drawnOut) return whole;
-  const made = madeFirst(division, layout, whole.ok ? whole.value.stickOut.value - layout.firstFacing : Infinity);
+  const jawsAt =
+    whole.ok && !division.drawnOut
+      ? whole.value.stickOut.value - layout.firstFacing
+      : stock.blade
+        ? Infinity
+        : layout.partedAt - leastGripOf(run, stock, { diameter: stock.over, out: 0 });
+  const made = madeFirst(division, layout, jawsAt);
   const turnedBack = turnedSteps(
     back,
     view.steps.length - count,
@@ -96,6 +117,7 @@ export function attempt(division: Attempt): Result<Divided> {
   return andThen(keepsWishes(wishes, setups), () =>
     good({
       setups,
+      missed: missedBy(setups, division),
       untrue: both.reduce((total, { untrue }) => total + untrue, 0),
       uneasy: both.filter(({ uneasy }) => uneasy).length,
     }),

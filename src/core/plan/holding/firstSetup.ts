@@ -149,7 +149,7 @@ export function firstSetup(
     partsOff: parts,
     finishes: finishes && parts,
     supported,
-    ...(pull.first ? {} : { drawnOut: true }),
+    ...(pull.first && !attempt.centred ? {} : { drawnOut: true }),
     ...(attempt.centred || !pull.first ? { centres: false } : pull.centres ? { centres: true } : {}),
     ...(rest ? { rest } : {}),
     taken: [

@@ -27,6 +27,8 @@ export interface Attempt {
   centred: boolean;
   /** Worked a piece at a time, drawn out for each. */
   drawnOut: boolean;
+  /** Which of what could hold the second side does, the best being 0. */
+  hold: number;
   /** What waits for the second set-up (paths): other machines work across it first, or it was decided so. */
   deferred: readonly string[];
   wishes: readonly Wish[];
@@ -101,7 +103,7 @@ export interface Standing {
 }
 
 /** The least that any means that takes the stock must grip, so far out, mm. */
-const leastGripOf = (run: Run, stock: Stock, { diameter, out }: { diameter: number; out: number }): number =>
+export const leastGripOf = (run: Run, stock: Stock, { diameter, out }: { diameter: number; out: number }): number =>
   Math.min(...takersOf(run, stock, diameter).map(({ kind }) => gripNeeded(run, kind, diameter, out)));
 
 /** Between which places an end is worked while it stands out so far, z of the view, mm: all of it, or a piece of it. */

@@ -22,6 +22,13 @@ interface Piece {
   to: number;
 }
 
+/** What is cut while the work stands out so far (paths), and between which places. */
+interface Group {
+  from: number;
+  to: number;
+  paths: string[];
+}
+
 /** All of an end in one pull. */
 export const wholePull = (layout: Layout, { drilled, features, chamfered }: MadeFirst): Pull => ({
   ...workedWhole(layout),
@@ -40,13 +47,15 @@ function outsidePieces({ stock }: Attempt, { view, turned }: Layout, made: MadeF
   });
   const under = (z0: number, z1: number) =>
     steps.filter(({ path }) => view.steps.some((s) => s.path === path && s.zFrom < z1 + CLOSE && s.zTo > z0 - CLOSE));
-  const cutInto = view.features
-    .filter(({ path, bore }) => !bore && made.features.includes(path) && !stock.asDrawn.includes(path))
-    .map(({ path, z0, z1 }): Piece => ({
-      path,
-      from: z0,
-      to: Math.max(z1, ...under(z0 + 2 * CLOSE, z1 - 2 * CLOSE).map(({ to }) => to)),
-    }));
+  const cut = view.features.filter(
+    ({ path, bore }) => !bore && made.features.includes(path) && !stock.asDrawn.includes(path),
+  );
+  const cutInto = cut.map(({ path, thread, z0, z1 }): Piece => {
+    // The relief of a thread is there before the thread (trade: Order, RELIEF-FIRST).
+    const reliefs = thread ? cut.filter((other) => Math.abs(other.z0 - z1) < CLOSE) : [];
+    const ends = [...under(z0 + 2 * CLOSE, z1 - 2 * CLOSE).map(({ to }) => to), ...reliefs.map((relief) => relief.z1)];
+    return { path, from: z0, to: Math.max(z1, ...ends) };
+  });
   const edges = view.chamfers
     .filter(({ path }) => made.chamfered.includes(path))
     .map(({ path, z, step }): Piece => ({
@@ -73,20 +82,29 @@ export function pullsOf(
   const { firstFacing, throughTo, partedAt, view } = layout;
   if (askedStickOut(run.overrules, 1)) return refuse('overrules', 'how far it stands out was decided');
   const borne = (run.shop.houseRules.stickOut === '4d' ? 4 : 1.5) * stock.over;
-  const begin = (from: number): { from: number; to: number; paths: string[] } => ({ from, to: from, paths: [] });
-  const groups = [{ ...begin(-firstFacing), to: 0 }];
+  const begin = (from: number): Group => ({ from, to: from, paths: [] });
+  const leaning = ({ from, to }: Pick<Group, 'from' | 'to'>) => to + clearance - from > borne + CLOSE;
+  const near = [{ ...begin(-firstFacing), to: 0 }];
   const parting = throughTo === undefined ? [] : [{ path: 'part-off', from: partedAt, to: throughTo }];
   for (const piece of [...outsidePieces(attempt, layout, made), ...parting]) {
-    const group = groups.at(-1);
-    const fits = group && Math.max(group.to, piece.to) + clearance - Math.min(group.from, piece.from) <= borne + CLOSE;
+    const group = near.at(-1);
+    const both = group && { from: Math.min(group.from, piece.from), to: Math.max(group.to, piece.to) };
+    // Under a centre anyway, what ends where the rest does is cut with it.
+    const fits = both && (!leaning(both) || (leaning(group) && piece.to < group.to + CLOSE));
     const into = fits ? group : begin(piece.from);
-    if (!fits) groups.push(into);
-    into.from = Math.min(into.from, piece.from);
-    into.to = Math.max(into.to, piece.to);
+    if (!fits) near.push(into);
+    Object.assign(into, fits ? both : { to: piece.to });
     into.paths.push(piece.path);
   }
+  // With the centre up once, all that wants it is cut as it stands.
+  const groups = near.reduce<Group[]>((all, group) => {
+    const before = all.at(-1);
+    if (!before || !leaning(before) || !leaning(group)) return [...all, group];
+    const from = Math.min(before.from, group.from);
+    return [...all.slice(0, -1), { from, to: group.to, paths: [...before.paths, ...group.paths] }];
+  }, []);
   if (groups.length < 2) return refuse('part.outside', 'all of it is cut near enough to the jaws as it stands out');
-  const leans = groups.map(({ from, to }) => to + clearance - from > borne + CLOSE);
+  const leans = groups.map(leaning);
   const opensHere =
     stock.bore > 0 ||
     view.holes.some(({ from, through }) => from === 'front' || through) ||

@@ -20,6 +20,13 @@ import { shortestGrip } from '../cutting/grip';
 export const gripNeeded = ({ shop: { cutting } }: Run, kind: string, diameter: number, out: number): number =>
   Math.max(shortestGrip(kind, diameter, cutting), out / cutting.leanTimes);
 
+/** Whether the work sits on a step of what holds it: it does not lean then. */
+const isSeated = ({ kind, surface }: Candidate): boolean => kind.steps === true && surface.seat === true;
+
+/** Whether its seat bears the work so far out: it is as wide as what is gripped, and squares it like half of that would. */
+const isBorne = (candidate: Candidate, out: number, { shop }: Run): boolean =>
+  isSeated(candidate) && out <= (shop.cutting.leanTimes * candidate.surface.diameter) / 2 + CLOSE;
+
 /** A grip of a diameter that wants no care, mm. */
 const easyGrip = ({ shop: { cutting } }: Run, diameter: number): number =>
   Math.max(cutting.gripEasy, cutting.gripEasyTimes * diameter);
@@ -33,6 +40,8 @@ interface SecondCandidate extends Candidate {
   easy: boolean;
   /** What is left standing out, in diameters. */
   slender: number;
+  /** How much that is still to be made it covers, or has behind it. */
+  hides: number;
 }
 
 interface Sought {
@@ -63,7 +72,7 @@ function surfacesOf({ run, view, count, kept, asDrawn, made }: Sought): Surface[
 }
 
 function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandidate[] {
-  const { run, view, ties, boresLater, facing } = sought;
+  const { run, view, ties, boresLater, facing, kept } = sought;
   return surfaces.flatMap((surface) => {
     const { diameter, from, end, gaps, inside } = surface;
     return (
@@ -77,9 +86,10 @@ function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandi
             ...candidate,
             against: candidate.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
             length: length - gaps,
-            needed: gripNeeded(run, candidate.kind.kind, diameter, out),
-            easy: length - gaps >= easyGrip(run, diameter) - CLOSE,
+            needed: gripNeeded(run, candidate.kind.kind, diameter, isBorne(candidate, out, run) ? 0 : out),
+            easy: !surface.close && length - gaps >= easyGrip(run, diameter) - CLOSE,
             slender: (view.length - (inside ? length : end)) / diameter,
+            hides: inside ? 0 : kept.filter(({ z0 }) => z0 < end - CLOSE).length,
           };
         },
       )
@@ -92,10 +102,11 @@ const carries = ({ inside, thread, knurl, gaps, close }: Surface): number =>
   inside || thread || knurl || gaps > 0 ? 2 : close ? 1 : 0;
 
 /**
- * True enough first, then what is easily held, then a plain diameter, then what leaves least standing out, then the quickest
- * over the batch.
+ * What leaves everything to be made first, then what is true enough, then what is easily held, then a plain diameter, then
+ * what leaves least standing out, then the quickest over the batch.
  */
 const better = (a: SecondCandidate, b: SecondCandidate): number =>
+  a.hides - b.hides ||
   a.untrue.length - b.untrue.length ||
   Number(b.easy) - Number(a.easy) ||
   carries(a.surface) - carries(b.surface) ||
@@ -119,9 +130,10 @@ function reasonsOf(candidate: Candidate, { run, ties }: Sought, isDecided: boole
 /**
  * What holds the part for its second side (trade: Holding): never a thread, a knurl, a fit or a thin wall bare; as true as
  * the drawing asks; else what leaves least standing out and is quickest.
+ * @param rank which of all that could be, the best being 0
  * @returns the holding with z of the second set-up, or why nothing holds it
  */
-export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidate, 'easy'>> {
+export function secondHolding(sought: Sought, rank = 0): Result<Held & Pick<SecondCandidate, 'easy'>> {
   const { run, view } = sought;
   const { units } = run;
   const surfaces = surfacesOf(sought);
@@ -134,7 +146,13 @@ export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidat
     long,
     'Nothing that the first set-up finishes is of its size and long enough for it.',
   );
-  const best = chosen ?? able[0];
+  // Of several stretches of one surface the best.
+  const distinct = able.filter(
+    (candidate, index) =>
+      able.findIndex((one) => one.kind === candidate.kind && one.surface.path === candidate.surface.path) === index,
+  );
+  const best = chosen ?? distinct[rank];
+  if (!best && rank > 0) return refuse('part.outside', 'nothing else holds it for its second side');
   if (!best) {
     const [spoilt] = long;
     const widest = all.toSorted((a, b) => b.length - b.needed - (a.length - a.needed))[0];
@@ -166,7 +184,7 @@ export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidat
       from: inside ? view.length : view.length - end + back,
       to: inside ? view.length : view.length - end + back + length,
       ...(inside ? { inside: length } : {}),
-      ...(kind.steps && path === view.steps[0]?.path ? { seated: true } : {}),
+      ...(isSeated(best) ? { seated: true } : {}),
       runOut: figures.runOut,
       ...(figures.over === undefined ? {} : { over: figures.over }),
       load: figures.load,
@@ -176,12 +194,10 @@ export function secondHolding(sought: Sought): Result<Held & Pick<SecondCandidat
     untrue,
     easy: best.easy,
     taken,
-    // Of several stretches of one surface the best.
-    others: able
-      .filter(
-        (candidate, index) =>
-          able.findIndex((one) => one.kind === candidate.kind && one.surface.path === candidate.surface.path) === index,
-      )
-      .map((candidate) => ({ kind: candidate.kind.kind, grip: candidate.surface.path, name: candidate.surface.name })),
+    others: distinct.map((candidate) => ({
+      kind: candidate.kind.kind,
+      grip: candidate.surface.path,
+      name: candidate.surface.name,
+    })),
   });
 }

@@ -64,17 +64,23 @@ export function secondSetup(
   // The bar's own skin was there before, too.
   const before = [...here, ...stock.asDrawn];
   const bores = [...toDrill(view, stock), ...view.features.filter(({ bore }) => bore)];
-  const held = secondHolding({
-    run,
-    view,
-    count,
-    kept: view.features.filter(({ path, bore }) => !bore && deferred.includes(path)),
-    asDrawn: stock.asDrawn,
-    made: here,
-    ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
-    facing: lastFacing,
-    boresLater: bores.some(({ path }) => !here.includes(path)),
-  });
+  const held = secondHolding(
+    {
+      run,
+      view,
+      count,
+      kept: view.features.filter(
+        ({ path, bore, outside, knurl, thread }) =>
+          !bore && (deferred.includes(path) || ((outside ?? knurl ?? thread) !== undefined && !before.includes(path))),
+      ),
+      asDrawn: stock.asDrawn,
+      made: here,
+      ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
+      facing: lastFacing,
+      boresLater: bores.some(({ path }) => !here.includes(path)),
+    },
+    attempt.hold,
+  );
   if (!held.ok) return held;
   const { holding } = held.value;
   const stickOut = standsOut(holding.from - (holding.inside ?? 0), lastFacing);

@@ -69,9 +69,11 @@ describe('what the second side is held by', () => {
     expect(setupsOf([step('34 h8', 30)], { way: 'from-bar' })[1]?.holding.kind).toBe('soft-jaws');
   });
 
-  test('a chamfer shortens the hold: 4.5 with a chamfer of 1 and 2 clear is 1.5, and soft jaws want 2', () => {
-    const file = runOf({ outside: [step(12, 4.5, { chamfers: { front: 1, back: 1 } })] }, { way: 'from-bar' });
-    expect(problemsOf(file)[0]?.message).toContain('the best is ⌀12 with 1.5 mm of 2 mm needed');
+  test('a chamfer shortens the hold: 3.5 with a chamfer of 1, and 1 clear at the nearest, is 1.5, and soft jaws want 2', () => {
+    const ring = (length: number) =>
+      runOf({ outside: [step(12, length, { chamfers: { front: 1, back: 1 } })] }, { way: 'from-bar' });
+    expect(problemsOf(ring(3.5))[0]?.message).toContain('the best is ⌀12 with 1.5 mm of 2 mm needed');
+    expect(planned(ring(4.5)).setups[1]?.setup.holding).toMatchObject({ kind: 'soft-jaws', from: 1, seated: true });
   });
 
   test('no longer than the jaws cover', () => {

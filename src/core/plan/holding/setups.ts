@@ -56,17 +56,24 @@ function checkCapacity(run: Run): Result<null> {
 const withTaken = (setups: readonly Setup[], taken: Setup['taken']): Setup[] =>
   setups.map((setup) => (setup.number === 1 ? { ...setup, taken: [...setup.taken, ...taken] } : setup));
 
-/** Truer first, then what is held more easily. */
-const compare = (a: Divided, b: Divided): number => a.untrue - b.untrue || a.uneasy - b.uneasy;
+/** What leaves nothing out first, then the truer, then what is held more easily. */
+const compare = (a: Divided, b: Divided): number => a.missed - b.missed || a.untrue - b.untrue || a.uneasy - b.uneasy;
 
-/** How the end that is worked first comes out of its holding: centred before, or a piece at a time. */
+/** How the end that is worked first comes out of its holding, centred before or a piece at a time, and what holds the other. */
 export interface Drawn {
   centred: boolean;
   drawnOut: boolean;
+  /** Which of what could hold its second side does, the best being 0. */
+  hold: number;
 }
 
 /** The best division of the work that keeps what was decided of ends. */
-function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], { centred, drawnOut }: Drawn): Result<Setup[]> {
+function dividedBy(
+  run: Run,
+  stock: Stock,
+  wishes: readonly Wish[],
+  { centred, drawnOut, hold }: Drawn,
+): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
@@ -75,7 +82,7 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], { centred, d
     const later = wishedElsewhere(wishes, firstEnd, centred ? 2 : 1);
     const waits = across.length > 0 ? [[...across, ...later], later] : [later];
     return waits.flatMap((deferred) =>
-      counts.value.map((count) => ({ run, stock, firstEnd, count, centred, drawnOut, deferred, wishes })),
+      counts.value.map((count) => ({ run, stock, firstEnd, count, centred, drawnOut, hold, deferred, wishes })),
     );
   });
   const refused: Result<never>[] = [];
@@ -84,12 +91,12 @@ function dividedBy(run: Run, stock: Stock, wishes: readonly Wish[], { centred, d
     const outcome: Result<Divided> = 'ok' in division ? division : attempt(division);
     if (!outcome.ok) refused.push(outcome);
     else if (!best || compare(outcome.value, best) < 0) best = outcome.value;
-    if (best?.untrue === 0 && best.uneasy === 0) break;
+    if (best && best.missed + best.untrue + best.uneasy === 0) break;
   }
   // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
   const asked = askedFor(run) >= 0;
   const decided = run.overrules.some((overrule) => isHolding(overrule) && overrule.setup !== 1);
-  if (asked || (!centred && !drawnOut && !decided && (!best || best.untrue > 0))) {
+  if (asked || (!centred && !drawnOut && hold === 0 && !decided && (!best || best.untrue > 0))) {
     const centred = andThen(betweenCentres(run, stock), (setups) =>
       andThen(keepsWishes(wishes, setups), () => good(setups)),
     );

@@ -20,10 +20,15 @@ interface Stretch {
 /** Features that jaws reach across, where enough of the diameter is left beside them. */
 const CROSSED = ['groove', 'vee', 'cross-hole', 'flats'];
 
+/** Where a step begins behind the edges that are broken at its front. */
+const frontOf = ({ chamfers }: Part, { path, zFrom }: Step): number =>
+  chamfers.filter(({ step, end }) => step === path && end === 'front').reduce((z, { size }) => z + size, zFrom);
+
 /** The stretches of a step that nothing is cut into, those that carry a thread or a knurl, and all of it across grooves. */
-function stretchesOf({ features, chamfers }: Part, { path, zFrom, zTo }: Step): Stretch[] {
-  const front = chamfers.filter(({ step, end }) => step === path && end === 'front');
-  const begins = zFrom + front.reduce((total, { size }) => total + size, 0);
+function stretchesOf(view: Part, step: Step): Stretch[] {
+  const { features } = view;
+  const { zTo } = step;
+  const begins = frontOf(view, step);
   const over = features.filter(({ bore, z0, z1 }) => !bore && z0 < zTo - CLOSE && z1 > begins + CLOSE);
   const places = [begins, zTo, ...over.flatMap(({ z0, z1 }) => [z0, z1])].filter((z) => z >= begins && z <= zTo);
   const sorted = [...new Set(places)].sort((a, b) => a - b);
@@ -55,11 +60,14 @@ function outsideSurfaces(
   made: readonly string[],
   walls: Workpiece,
 ): Surface[] {
-  const { toolClearance } = run.shop.allowances;
+  const { toolClearance, closest } = run.shop.allowances;
   return view.steps.flatMap((step, index) => {
     if (index >= count && !asDrawn.includes(step.path)) return [];
     const flats = view.features.find(({ path, flats: brought }) => path === step.path && brought)?.flats;
     const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
+    const before = view.steps[index - 1];
+    const begins = frontOf(view, step);
+    const seats = !before || nominal(step) - nominal(before) >= 2 * run.shop.cutting.seatLeast - CLOSE;
     return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, knurl }): Surface[] => {
       const whole = to > step.zTo - CLOSE;
       // What the second set-up still works beside it wants the same room as its face, where there is any.
@@ -77,9 +85,11 @@ function outsideSurfaces(
         knurl,
         ...(flats ? { flats: flats.count } : {}),
         thin: isThin(walls, from, to, run),
+        seat: seats && from < begins + CLOSE,
       };
-      const clear = { ...surface, end: (whole && !against) || worked ? to - toolClearance : to, close: false };
-      return worked && !whole ? [clear, { ...surface, end: to, close: true }] : [clear];
+      const comesNear = (whole && !against) || worked;
+      const clear = { ...surface, end: comesNear ? to - toolClearance : to, close: false };
+      return comesNear ? [clear, { ...surface, end: to - closest, close: true }] : [clear];
     });
   });
 }

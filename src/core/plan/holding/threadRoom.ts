@@ -1,5 +1,7 @@
 import type { Feature } from '../../model/part/feature';
 import type { Part } from '../../model/part/part';
+import type { Setup } from '../../model/plan/setup';
+import { CLOSE } from '../../model/tolerances';
 import { threadDepth } from '../../model/part/thread';
 import { finishedPart } from '../../model/workpiece/finishedPart';
 import { largestRadius } from '../../model/workpiece/profile';
@@ -19,4 +21,27 @@ export function hasRoomToLeave({ thread, z1 }: Feature, part: Part, times: numbe
   const core = thread.diameter / 2 - threadDepth(thread);
   // The corners of a relief may be rounded: its middle half is what counts.
   return largestRadius(finishedPart(part).outside, z1 + needed / 4, z1 + (3 * needed) / 4) <= core + NEARLY;
+}
+
+/**
+ * Where the tip of a threading tool comes to stand in the relief behind a thread: in its middle, or so far before a larger
+ * diameter that the flank of the tool, which stands slanting over its tip, stays clear of it. z of the view, mm.
+ * @param times how many pitches the tool is given @param point the angle of its tip, degrees
+ */
+export function leavesAt(
+  { thread, z1 }: Feature,
+  { part, turned, outerRadius }: Pick<Setup, 'part' | 'turned' | 'outerRadius'>,
+  times: number,
+  point: number,
+): number {
+  if (!thread) return z1;
+  const core = thread.diameter / 2 - threadDepth(thread);
+  const slant = Math.tan((point * Math.PI) / 360);
+  // What is not turned here stands as wide as the stock.
+  const radiusOf = ({ path, diameter }: Part['steps'][number]) =>
+    turned.some((step) => step.path === path) ? diameter.nominal / 2 : outerRadius;
+  const clear = part.steps
+    .filter(({ zFrom }) => zFrom >= z1 - CLOSE)
+    .map((step) => step.zFrom - Math.max(0, radiusOf(step) - core) * slant);
+  return Math.max(z1, Math.min(z1 + (times * thread.pitch) / 2, ...clear));
 }

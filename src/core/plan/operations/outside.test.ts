@@ -73,8 +73,18 @@ describe('outside threads', () => {
     expect(found.passes.at(-1)).toMatchObject({ depth: 0, diameter: expect.closeTo(16 - 2 * 1.2268, 6) });
     expect(found.feed.value).toBe(2);
     expect(found.feed.note).toMatch(/change gears (20 \/ 30|40 \/ 60).*exact/);
-    // To the middle of the two pitches that the tool needs.
-    expect(found.to).toBe(14);
+    // Before the middle of the relief: at the core, ⌀13.5464, its flank of 30° stands (11 − 6.7732) · tan 30° = 2.4403 farther on
+    // by the time that it is as wide as the shoulder at 16.
+    expect(found.to).toBeCloseTo(16 - 2.4403, 3);
+    // With more room it goes to the middle of the two pitches that the tool needs.
+    const wide = part(
+      [step(16, 18), step(22, 10)],
+      [
+        { kind: 'thread', at: 0, length: 12, designation: 'M16' },
+        { kind: 'groove', at: 12, width: 6, bottom: 13 },
+      ],
+    );
+    expect(only(wide, 'thread').to).toBe(14);
     const order = orderOf(file);
     for (const first of ['groove', 'chamfer', 'turn-finish'])
       expect(order.indexOf(first)).toBeLessThan(order.indexOf('thread'));

@@ -10,7 +10,7 @@ import { dialMove, sayDial } from '../../model/shop/dial';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import { hasRoomToLeave } from '../holding/threadRoom';
+import { hasRoomToLeave, leavesAt } from '../holding/threadRoom';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
@@ -49,7 +49,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     kind === 'thread' &&
     feature.z1 < setup.part.length - 1e-6 &&
     hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
-  const to = feature.z1 + (room ? (cutting.threadEndTimes * thread.pitch) / 2 : 0);
+  const to = room ? leavesAt(feature, setup, cutting.threadEndTimes, tool.point ?? 60) : feature.z1;
   return {
     key: `${kind}:${feature.path}`,
     kind,

@@ -9,6 +9,9 @@ const GRIPPED_WITHIN = 0.05;
 /** A centre bears in a hole of its own: wider than this at the face, mm. */
 const CENTRE_HOLE = 0.2;
 
+/** A broken edge lies between a grip and the face behind it, so wide at most, mm. */
+const EDGE_WITHIN = 3;
+
 /** Means whose jaws are hard and bare. */
 const HARD = ['3-jaw', '4-jaw'];
 
@@ -55,6 +58,16 @@ function evenDiameter(metal: Section, end: number, jaws: number): number {
     gives += ((z1 - end) ** 3 - (z0 - end) ** 3) / 3 / Math.max(stiff, 1e-9);
   }
   return gives > 0 ? 2 * ((jaws - end) ** 3 / 3 / gives) ** 0.25 : Infinity;
+}
+
+/** Whether the work ends where its grip does, or steps down there: on that a step of the jaws bears. */
+function isSeated(metal: Section, end: number, least: number): boolean {
+  const isNear = (z: number) => z > end - GRIPPED_WITHIN && z < end + EDGE_WITHIN;
+  return metal.some((slab, index) => {
+    const next = metal[index + 1];
+    const stands = next ? highAt(slab, slab.z1) - highAt(next, next.z0) : highAt(slab, slab.z1);
+    return isNear(slab.z1) && stands >= least - GRIPPED_WITHIN;
+  });
 }
 
 /** Walls as share of their diameter, the thinnest under what grips. */
@@ -106,8 +119,10 @@ export function held(
   }
   if (operation.centre || toolNamed(operation, run)?.mount !== 'post' || length <= GRIPPED_WITHIN) return faults;
   const acts = actsAt(operation, grip[0], setup, run.part.length);
-  if (acts > cutting.leanTimes * length)
-    tell('tips', 'the grip', { is: acts, asked: length, amount: acts - cutting.leanTimes * length });
+  // A seat squares the work like a grip of half its diameter (trade: Safe holds).
+  const seated = holding.seated && isSeated(metal, grip[1], cutting.seatLeast);
+  const bears = cutting.leanTimes * (seated ? Math.max(length, holding.diameter / 2) : length);
+  if (acts > bears) tell('tips', 'the grip', { is: acts, asked: length, amount: acts - bears });
   const even = evenDiameter(metal, grip[0] - acts, grip[0]);
   const times = houseRules.stickOut === '4d' ? 4 : 1.5;
   if (acts > times * even) tell('slender', 'the stick-out', { is: acts, asked: even, amount: acts - times * even });

@@ -29,6 +29,8 @@ export interface WrittenHolding {
   from: number;
   to: number;
   over?: number;
+  /** A step of the jaws bears on a shoulder at the far end of the grip. */
+  seated?: true;
   /** It holds in the bore, so far in. */
   inside?: number;
 }

@@ -23,7 +23,7 @@ describe('what is left on a blank', () => {
 
   test('nothing: a part that is given a spigot where it is open is refused', () => {
     const flange = (overrules: Overrule[]) =>
-      runOf({ outside: [step('13 h8', 20), step(60, 4)] }, { quantity: 8, overrules });
+      runOf({ outside: [step('13 h8', 20), step(60, 2.5)] }, { quantity: 8, overrules });
     expect(planned(flange([])).stock.spigot).toBeGreaterThan(0);
     expect(problemsOf(flange([{ leave: 'none' }]))).not.toEqual([]);
   });

@@ -25,6 +25,8 @@ export interface Surface {
   flats?: number;
   /** The wall over a bore gives way. */
   thin: boolean;
+  /** A face or a shoulder stands at its end in the chuck, on which a step of the jaws can bear. */
+  seat?: boolean;
   /** It has its skin on still: not round, and to no size. */
   raw?: boolean;
 }

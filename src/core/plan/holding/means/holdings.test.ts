@@ -23,9 +23,9 @@ describe('what the second side is held by', () => {
     // Face to where the bore is held, and 0.3 to face: 9 − 7 + 0.3.
     expect(stickOut.value).toBeCloseTo(2.3, 9);
     expect(features).toEqual([]);
-    // 7 long, the bore offers 5: a step of soft jaws takes the rim, which wants 2; 3.5 long it offers 1.5.
+    // 7 long, the bore offers 5: a step of soft jaws takes the rim, which wants 2; 2.5 long, 1 clear, it offers 1.5.
     expect(second(ring(7)).holding).toMatchObject({ kind: 'soft-jaws', grip: 'part.outside[0]', seated: true });
-    expect(problemsOf(ring(3.5))[0]?.message).toContain('long enough');
+    expect(problemsOf(ring(2.5))[0]?.message).toContain('long enough');
   });
 
   test('a mandrel is not in a hole that the second side works in', () => {

@@ -1,0 +1,81 @@
+import type { RunFile } from '../../read/runFile';
+import { startValues } from '../../model/shop/startValues';
+import { planned, problemsOf, runOf, step } from '../../testing';
+import { usual, type Skeleton } from '../skeleton';
+
+const drawn = (way: 'from-bar' | 'sawn-blanks'): Skeleton => ({ ...usual(way), drawnOut: true });
+const planOf = (file: RunFile, skeleton = drawn('from-bar')) => planned(file, startValues, { only: [skeleton] });
+
+/** A bar of ⌀12 as drawn, threaded in front and knurled half-way. */
+const lever = (length: number): RunFile =>
+  runOf(
+    {
+      material: 'mild-steel',
+      outside: [step(10, 18), step(12, length - 18)],
+      details: [
+        { kind: 'groove', at: 15, width: 3, bottom: 7.5 },
+        { kind: 'thread', at: 0, length: 15, designation: 'M10' },
+        { kind: 'knurl', at: 105, length: 40, pattern: 'diamond', pitch: 0.8 },
+      ],
+    },
+    { quantity: 6 },
+  );
+
+describe('drawn out a piece at a time', () => {
+  const { setups, proof, stock } = planOf(lever(250));
+  const held = setups.map(({ setup }) => setup);
+
+  test('by hand: 18 of it, then the knurl, then the part-off, each 5 before the jaws, and turned round', () => {
+    // ⌀12 bears 4 · 12 = 48 of stick-out: 0.3 to face and 18 are 23.3 with 5 clear, up to the knurl at 145 would be 150.
+    expect(held.map(({ end, number }) => [number, end])).toEqual([
+      [1, 'front'],
+      [2, 'front'],
+      [3, 'front'],
+      [4, 'back'],
+    ]);
+    expect(held[0]?.stickOut.value).toBeCloseTo(18 + stock.frontFacing + 5, 9);
+    // What is faced is not faced again: 105 to 145 is cut within 45 of the jaws, and no centre is wanted.
+    expect(held[1]).toMatchObject({ facing: 0, drawnOut: true, supported: false });
+    expect(held[1]?.stickOut.value).toBeCloseTo(145 + 5, 9);
+    expect(setups[1]?.operations.map(({ kind }) => kind)).toEqual(['knurl']);
+    expect(held[2]?.stickOut.value).toBeCloseTo(250 + stock.backFacing + (stock.blade?.width ?? 0) + 5, 9);
+    expect(setups[2]?.operations.map(({ kind }) => kind)).toEqual(['part-off']);
+    expect(proof.passed).toBe(true);
+  });
+
+  test('it is pulled to its stop for each, and held by the same collet', () => {
+    expect(setups.slice(0, 3).map(({ loading }) => loading.value)).toEqual([0.3, 0.3, 0.3]);
+    expect(setups[1]?.setting.terms.some(({ name }) => name.startsWith('make ready to hold'))).toBe(false);
+    expect(setups.map(({ workStop }) => workStop.means)).toEqual(['bar-stop', 'bar-stop', 'bar-stop', 'spindle-stop']);
+  });
+
+  test('a blank is loaded once and taken out once', () => {
+    const blank = planOf(lever(250), { ...drawn('sawn-blanks'), clearance: 5 }).setups;
+    const named = (index: number) => blank[index]?.loading.terms.map(({ name }) => name.replace(/ in .*/, '')) ?? [];
+    expect(named(0)).toEqual(['saw the blank', 'load']);
+    expect(named(1)).toEqual(['draw it out to its stop', 'unload and wipe']);
+  });
+});
+
+test('what goes on for longer than is borne wants a centre, which the first pull makes', () => {
+  // ⌀12 from ⌀16 over 90: 4 · 16 = 64 would be borne.
+  const shaft = runOf({ material: 'mild-steel', outside: [step('12 h8', 90), step(16, 20)] });
+  const { setups, proof } = planOf(shaft);
+  expect(setups[0]?.operations.map(({ kind }) => kind)).toEqual(['face', 'centre']);
+  expect(setups[1]?.setup).toMatchObject({ supported: true, centres: false, drawnOut: true });
+  expect(setups[1]?.operations.some(({ kind }) => kind === 'turn-finish')).toBe(true);
+  expect(proof.passed).toBe(true);
+});
+
+test('refused where a hole takes the place of the centre, where it is short, and where it was decided how far it stands out', () => {
+  const only = (file: RunFile) => {
+    const run = { ...file, way: 'from-bar' as const };
+    return () => planOf(run);
+  };
+  const shaft: RunFile['part']['outside'] = [step('12 h8', 90), step(16, 20)];
+  const bores = [{ from: 'front' as const, shape: 'drill' as const, diameter: 4, depth: 8 }];
+  expect(only(runOf({ outside: shaft, bores }))).toThrow('a hole in that face takes its place');
+  expect(only(runOf({ outside: [step(12, 20)] }))).toThrow('near enough to the jaws as it stands out');
+  expect(only({ ...runOf({ outside: shaft }), overrules: [{ setup: 1, stickOut: 120 }] })).toThrow('was decided');
+  expect(problemsOf(runOf({ outside: shaft }, { quantity: 0 }))[0]?.path).toBe('quantity');
+});

@@ -1,0 +1,49 @@
+import type { RunFile } from '../../read/runFile';
+import { startValues } from '../../model/shop/startValues';
+import { planned, runOf, step } from '../../testing';
+import { usual } from '../skeleton';
+
+const pin = (diameter: string | number): RunFile =>
+  runOf({ outside: [step(diameter, 24), step(20, 10)] }, { quantity: 20, way: 'from-bar', firstEnd: 'front' });
+/** Front first, so that the second side is held by what the first made of the pin. */
+const risksOf = (file: RunFile, shop = startValues) => planned(file, shop, { only: [usual('from-bar')] }).risks;
+
+test('held by a surface with limits of its own, it weighs 0.3 a piece; by a plain one nothing', () => {
+  const fitted = runOf({ outside: [step('12 h8', 30)] }, { quantity: 20, way: 'from-bar' });
+  const plan = planned(fitted, startValues, { only: [usual('from-bar')] });
+  expect(plan.risks).toMatchObject([{ price: 'rechucked' }]);
+  expect(plan.worth).toBeCloseTo(plan.times.batch.value + 20 * 0.3, 9);
+  expect(risksOf(pin(12))).toEqual([]);
+});
+
+test('a cut that goes to what the hold bears weighs 0.5', () => {
+  const cutting = {
+    ...startValues.cutting,
+    gripForce: { ...startValues.cutting.gripForce, collet: 900, '3-jaw': 900 },
+  };
+  const risks = risksOf(pin(12), { ...startValues, cutting });
+  expect(risks.filter(({ price }) => price === 'nearHold').length).toBeGreaterThan(0);
+});
+
+test('a knurl that is rolled after its neighbours were finished from the other end is told', () => {
+  const screw = runOf(
+    {
+      outside: [step('8 h8', 20), step(18, 12)],
+      details: [{ kind: 'knurl', at: 21, length: 10, pattern: 'straight', pitch: 1 }],
+    },
+    { quantity: 20, way: 'sawn-blanks', firstEnd: 'front' },
+  );
+  const plan = planned(screw, startValues, { only: [usual('sawn-blanks')] });
+  const knurls = plan.setups.findIndex(({ operations }) => operations.some(({ kind }) => kind === 'knurl'));
+  expect(knurls).toBe(1);
+  expect(plan.risks).toContainEqual({ price: 'softRule', because: expect.stringContaining('after its neighbours') });
+});
+
+test('what a risk weighs decides: at nothing the quickest is taken, at much the one without', () => {
+  const file = { ...pin('12 h8'), firstEnd: 'choose' as const };
+  const weighed = (rechucked: number) =>
+    planned(file, { ...startValues, riskPrices: { ...startValues.riskPrices, rechucked } }, {});
+  const [light, heavy] = [weighed(0), weighed(50)];
+  expect(light.times.batch.value).toBeLessThanOrEqual(heavy.times.batch.value + 1e-9);
+  expect(heavy.risks.some(({ price }) => price === 'rechucked')).toBe(false);
+});
