@@ -93,7 +93,7 @@ describe('what cannot be is refused with where, what and what would do', () => {
     ],
     [
       'a drill that is too short',
-      runOf({ outside: [step(10, 60)], bores: [{ from: 'front', shape: 'drill', diameter: 2, depth: 45 }] }),
+      runOf({ outside: [step(10, 60)], bores: [{ from: 'front', shape: 'drill', diameter: 2, depth: 55 }] }),
       'part.bores[0].depth',
       'flute of drill ⌀2',
     ],

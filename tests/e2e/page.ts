@@ -82,7 +82,7 @@ export async function openSaved(page: Page, part: object, more: object = {}): Pr
 
 /** The same for a run that may have no plan. */
 export async function openUnplanned(page: Page, part: object, more: object = {}): Promise<void> {
-  const file = { format: 'shingle-run/1', units: 'mm', part, quantity: 20, way: 'from-bar', ...more };
+  const file = { format: 'shingle-run/1', units: 'mm', quantity: 20, way: 'from-bar', ...more, part };
   const answer = await send(page, 'post', '/api/runs', { file });
   const { run } = (await answer.json()) as { run: { id: number } };
   await page.goto(`/runs/${run.id}`);

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, expectAccessible, openSaved, openUnplanned, test } from './page';
 
 test('a run that nothing holds: what was tried, and a change that works, one press away', async ({ page }) => {
@@ -48,4 +49,20 @@ test('another route that could be is taken by a press, and one undo brings the f
   await expectAccessible(page);
   await page.keyboard.press('Control+z');
   await expect(page.getByText('unsaved changes')).toHaveCount(0);
+});
+
+test('a quicker route than the one that is shown is offered while the run is edited, and taken by a press', async ({
+  page,
+}) => {
+  const pillar = JSON.parse(readFileSync('examples/terminal-pillar.json', 'utf8')) as { part: object };
+  await openSaved(page, { ...pillar.part, number: 'WS-964' }, { ...pillar, firstEnd: 'front' });
+  await page.getByRole('link', { name: 'Part' }).click();
+  await page.getByLabel('First end').selectOption('choose');
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  const offer = page.getByRole('status').filter({ hasText: 'A quicker route was found' });
+  await expect(offer).toContainText('the back first');
+  await expectAccessible(page);
+  await offer.getByRole('button', { name: 'Take it' }).click();
+  await expect(offer).toHaveCount(0);
+  await expect(page.getByText('in a collet, on the bar, from the back')).toBeVisible();
 });

@@ -65,7 +65,7 @@ export function planRoute({ drawn, run: prepared, bars }: Prepared, skeleton: Sk
   if (!cut.ok) return cut;
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
-  const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1], all[index + 1]));
+  const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
   const whole = withOthers(drawn, run, stock.value, timed);
   const risks = risksOf(timed, run);
   const worth = whole.times.batch.value + run.quantity * weightOf(risks, run);

@@ -8,7 +8,7 @@ import { sayFault } from './fault';
 
 /** A route that was not taken, in words: what it is. */
 export const sayRoute = ({ skeleton, held }: Compared): string =>
-  skeleton.hold && held ? `${saySkeleton({ ...skeleton, hold: 1 })} ${held.words}` : saySkeleton(skeleton);
+  skeleton.hold && held ? `${saySkeleton({ ...skeleton, hold: 1 })}: ${held.words}` : saySkeleton(skeleton);
 
 /** And what it lost by. */
 export function sayLost({ because, lostBy = 0, problem, fault, risks = [] }: Compared, units: UnitSystem): string {

@@ -37,3 +37,19 @@ test('a shop without tools of a kind is not made to get some', () => {
   const without = startValues.tools.filter(({ does }) => !does.includes('drill'));
   expect(toGet([drilled(15.7)], without)).toEqual([]);
 });
+
+test('a hole that the drills of its size are too short for wants a long one, by steps of 5, to 25 of its diameters', () => {
+  // The drill of ⌀6 has 25 + 7 · 6 = 67 of flute; 80 deep and half of ⌀6 for its point are 83.
+  const deep = (diameter: number, depth: number): HoleFile => ({ from: 'front', shape: 'drill', diameter, depth });
+  const inLong = (bores: HoleFile[]) => {
+    const part = readPart(runOf({ outside: [step(30, 100)], bores }).part, 'mm');
+    if (!part.ok) throw new Error(JSON.stringify(part.problems));
+    return toolsToGet(part.value, startValues.tools).map(({ name, flute }) => [name, flute]);
+  };
+  expect(inLong([deep(6, 60)])).toEqual([]);
+  expect(inLong([deep(6, 80)])).toEqual([['long drill ⌀6, flute 85, to get', 85]]);
+  // 25 · 3 = 75 is less than 80 and its point.
+  expect(inLong([deep(3, 80)])).toEqual([]);
+  const reamed: HoleFile = { from: 'front', shape: 'ream', diameter: '8 H7', depth: 90 };
+  expect(inLong([reamed]).map(([name]) => name)).toEqual(['long reamer ⌀8, flute 95, to get']);
+});

@@ -23,6 +23,56 @@ function withinReach(sizes: readonly number[], size: number): boolean {
 const sizesOf = (tools: readonly Tool[], kind: string): number[] =>
   tools.flatMap(({ does, diameter }) => (does.includes(kind) && diameter !== undefined ? [diameter] : []));
 
+/** A long drill or reamer goes so many of its diameters in at most; deeper is a gun drill's work (ours). */
+const DEEPEST = 25;
+
+/** What stands behind a through hole is drilled through as well: facing, blade, breakthrough and point are less, mm and × d (ours). */
+const BEYOND = 12;
+const POINT = 0.5;
+
+/** A tool of the list with a flute for a hole so deep, by steps of 5; undefined where nobody sells one. */
+function longer(tool: Tool, deep: number): Tool | undefined {
+  const { diameter = 0 } = tool;
+  if (deep > DEEPEST * diameter) return undefined;
+  const flute = 5 * Math.ceil(deep / 5);
+  return { ...tool, id: `${tool.id}-${flute}`, name: `long ${tool.name}, flute ${flute}`, flute };
+}
+
+/** Drills and reamers for holes that those of their size in the list are too short for. */
+function longTools({ holes, features, length }: Part, tools: readonly Tool[]): Tool[] {
+  const deepOf = (size: number, through: boolean, depth: number) =>
+    through ? length + BEYOND + POINT * size : depth + POINT * size;
+  const wanted = [
+    ...holes.map(({ diameter: { nominal, lower, upper }, through, depth }) => ({
+      kind: 'drill',
+      from: nominal + lower,
+      upTo: nominal + upper,
+      deep: deepOf(nominal, through, depth),
+    })),
+    ...features.flatMap(({ kind, size, z0, z1 }) =>
+      kind === 'ream' && size
+        ? [
+            {
+              kind,
+              from: size.nominal,
+              upTo: size.nominal,
+              deep: deepOf(size.nominal, z0 < CLOSE && z1 > length - CLOSE, z1 - z0),
+            },
+          ]
+        : [],
+    ),
+  ];
+  return wanted.flatMap(({ kind, from, upTo, deep }) => {
+    const off = ({ diameter = 0 }: Tool) => Math.abs(diameter - (from + upTo) / 2);
+    const fitting = tools.filter(
+      ({ does, diameter = 0 }) => does.includes(kind) && diameter >= from - CLOSE && diameter <= upTo + CLOSE,
+    );
+    const [first] = fitting.toSorted((a, b) => off(a) - off(b));
+    if (!first || fitting.some(({ flute = 0 }) => flute >= deep)) return [];
+    return longer(first, deep) ?? [];
+  });
+}
+
 /** Drills for holes of the drawing that none of the list makes; what is closer than a drill makes it is bored or reamed. */
 function drills({ holes }: Part, tools: readonly Tool[]): Tool[] {
   const sizes = sizesOf(tools, 'drill');
@@ -86,7 +136,8 @@ function blades({ features }: Part, tools: readonly Tool[]): Tool[] {
  * there, and told as to get or to make (trade: Small practices).
  */
 export function toolsToGet(part: Part, tools: readonly Tool[]): Tool[] {
-  const wanted = [...drills(part, tools), ...reamers(part, tools), ...taps(part, tools), ...blades(part, tools)];
+  const sized = [...drills(part, tools), ...reamers(part, tools), ...taps(part, tools), ...blades(part, tools)];
+  const wanted = [...sized, ...longTools(part, [...tools, ...sized])];
   return wanted
     .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)
     .map((tool) => ({ ...tool, id: `${tool.id}-to-get`, name: `${tool.name}, to get`, toGet: true as const }));

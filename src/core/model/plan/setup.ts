@@ -80,6 +80,8 @@ export interface Setup {
   partsOff: boolean;
   /** It is the same end as in the set-up before, drawn out of the same holding: nothing was taken out. */
   drawnOut?: true;
+  /** And the next is that of this one. */
+  goesOn?: true;
   /** Its part-off leaves the finished face: nothing comes after it. */
   finishes: boolean;
   /** Its face gets a centre that a later set-up turns on. */

@@ -112,7 +112,10 @@ export function attempt(division: Attempt): Result<Divided> {
   const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack, number);
   if (second && !second.ok) return second;
   const both = [...firsts.value, ...(second ? [second.value] : [])];
-  const setups = [...(centring ? [centring.value] : []), ...both.map(({ setup }) => setup)];
+  const setups = [
+    ...(centring ? [{ ...centring.value, goesOn: true as const }] : []),
+    ...both.map(({ setup }) => setup),
+  ];
   if (setups.length > MOST_SETUPS) return refuse('part.outside', `it would be ${setups.length} set-ups`);
   return andThen(keepsWishes(wishes, setups), () =>
     good({

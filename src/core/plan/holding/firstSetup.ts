@@ -150,6 +150,7 @@ export function firstSetup(
     finishes: finishes && parts,
     supported,
     ...(pull.first && !attempt.centred ? {} : { drawnOut: true }),
+    ...(pull.last ? {} : { goesOn: true }),
     ...(attempt.centred || !pull.first ? { centres: false } : pull.centres ? { centres: true } : {}),
     ...(rest ? { rest } : {}),
     taken: [

@@ -30,7 +30,7 @@ export const inspect: OperationKind = {
         key: `inspect:${setup.number}`,
         kind: 'inspect',
         feature: 'checks',
-        name: setup.partsOff ? 'Measure, then part off' : 'Measure, then take out',
+        name: `Measure, then ${setup.partsOff ? 'part off' : setup.goesOn ? 'draw out' : 'take out'}`,
         tool: tool.value,
         from: Math.min(...measured.map(({ from, to }) => Math.min(from, to))),
         to: Math.max(...measured.map(({ from, to }) => Math.max(from, to))),

@@ -228,10 +228,10 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   };
 }
 
-/** @param after the set-up after it: what is drawn out for that does not come out here */
-function loadingOf(stopped: StoppedSetup, after: StoppedSetup | undefined): Figure {
+/** Getting a piece in and out; what is drawn out of its holding goes in once and comes out once, but tool by tool. */
+function loadingOf(stopped: StoppedSetup): Figure {
   const { setup } = stopped;
-  const isDrawn = (is: StoppedSetup | undefined) => is?.setup.drawnOut === true && !isOpByOp(is.setup);
+  const byPiece = !isOpByOp(setup);
   const hand = setup.run.shop.handMinutes;
   const times = chuckings(stopped);
   const each = times > 1 ? `, ${times} ×` : '';
@@ -244,11 +244,11 @@ function loadingOf(stopped: StoppedSetup, after: StoppedSetup | undefined): Figu
         ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
         : [
             { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
-            isDrawn(stopped)
+            setup.drawnOut && byPiece
               ? { name: 'draw it out to its stop', minutes: hand.pullBar }
               : { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },
             rest,
-            { name: `unload and wipe${each}`, minutes: isDrawn(after) ? 0 : times * hand.unload },
+            { name: `unload and wipe${each}`, minutes: setup.goesOn && byPiece ? 0 : times * hand.unload },
           ],
     ),
   );
@@ -299,15 +299,12 @@ function settingTime(
   );
 }
 
-/**
- * One piece in one set-up: its operations and getting it in and out.
- * @param before the set-up before it, @param after the one after it
- */
-export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup, after?: StoppedSetup): PlannedSetup {
+/** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
+export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
   const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
   const looked = lookedUp(stopped);
   const operations = cuts.map((cut, index) => timed(cut, index, stopped, looked));
-  const loading = loadingOf(stopped, after);
+  const loading = loadingOf(stopped);
   const total = (pick: (operation: TimedOperation) => Figure) =>
     operations.reduce((minutes, operation) => minutes + pick(operation).value, 0);
   return {
