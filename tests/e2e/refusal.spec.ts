@@ -55,7 +55,7 @@ test('a quicker route than the one that is shown is offered while the run is edi
   page,
 }) => {
   const pillar = JSON.parse(readFileSync('examples/terminal-pillar.json', 'utf8')) as { part: object };
-  await openSaved(page, { ...pillar.part, number: 'WS-964' }, { ...pillar, firstEnd: 'front' });
+  await openSaved(page, { ...pillar.part, number: 'WS-964', name: 'Second post' }, { ...pillar, firstEnd: 'front' });
   await page.getByRole('link', { name: 'Part' }).click();
   await page.getByLabel('First end').selectOption('choose');
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();

@@ -21,11 +21,13 @@ test.each(REFUSED)('%s: changes that work are offered, each tried, and plans as 
   expect(tried.every(({ route, because }) => route.length > 0 && because.length > 0)).toBe(true);
   expect(remedies.filter((remedy) => remedy.path.startsWith(path))).not.toEqual([]);
   expect(remedies.length).toBeLessThanOrEqual(3);
-  for (const { path: at, value, pieceMinutes } of remedies) {
+  for (const [index, { path: at, value, pieceMinutes }] of remedies.entries()) {
     const changed = setPath(file, at, value);
-    const plan = changed.ok ? planFile(changed.value, startValues, 'wanted') : changed;
+    // The first to the end, as it was said; of the others that there is a sound one, which is no quicker.
+    const searching = index === 0 ? {} : ({ until: 'sound' } as const);
+    const plan = changed.ok ? planFile(changed.value, startValues, 'wanted', searching) : changed;
     expect(plan.ok && plan.value.proof.passed).toBe(true);
-    expect(plan.ok && plan.value.times.piece.value).toBeCloseTo(pieceMinutes, 9);
+    if (index === 0) expect(plan.ok && plan.value.times.piece.value).toBeCloseTo(pieceMinutes, 9);
   }
 });
 

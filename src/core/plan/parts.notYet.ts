@@ -15,8 +15,7 @@ export const NOT_YET: Record<string, string[]> = {
     'before: part.bores[1], part.bores[2]',
   ],
   '21-jet.small': ['before: part.bores[0], part.bores[2]', 'before: part.bores[1], part.bores[2]'],
-  '43-many-steps.awkward': ['refused'],
-  '43-many-steps.usual': ['refused'],
+  '43-many-steps.awkward': ['open: part.details[2]'],
   '21-jet.usual': [
     'open: part.details[1]',
     'before: part.bores[0], part.bores[2]',

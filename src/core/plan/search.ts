@@ -82,8 +82,6 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 const isPlain = ({ spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): boolean =>
   !spigot && !centred && !drawnOut && !hold && dearer === 0 && clearance === undefined && end === undefined;
 
-const isUsual = ({ skeleton }: Route): boolean => isPlain(skeleton);
-
 const batchOf = ({ times }: Route): number => times.batch.value;
 
 /** How a route that was not taken compares: what it is, its figures where it could be planned, and what it lost by. */
@@ -224,7 +222,7 @@ export class Search {
     );
   }
 
-  /** The best sound one; of those that are none, the one with least that is wrong, a usual one where it is no worse. */
+  /** The best sound one; of those that are none, the one with least that is wrong, and of equal ones the best. */
   private bestAmong(routes: readonly Route[]): Judged | undefined {
     const quickest = routes.toSorted((a, b) => a.worth - b.worth);
     const judged: Judged[] = [];
@@ -233,9 +231,7 @@ export class Search {
       if (isSound(looked)) return looked;
       judged.push(looked);
     }
-    return judged.toSorted(
-      (a, b) => lessWrong(wrongIn(a), wrongIn(b)) || Number(isUsual(b.route)) - Number(isUsual(a.route)),
-    )[0];
+    return judged.toSorted((a, b) => lessWrong(wrongIn(a), wrongIn(b)))[0];
   }
 
   /** The best so far of the ways that the run leaves open: the house's where that is sound, else of all. */

@@ -4,17 +4,23 @@ import { figure, term } from '../../model/figure';
 import { gradeOf } from '../../model/part/tolerance';
 import { good } from '../../model/result';
 import { cylinder } from '../../model/workpiece/profile';
-import { sayDiameter } from '../../model/words';
+import { sayDiameter, type Caution } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import { depthChecks } from './depthChecks';
 import { drillsOf } from './drillChain';
 import { intoHole } from './edgePaths';
+import { strokesOf } from './quill';
 
 /** Withdrawals in a deep hole: after the first few diameters, then every so often (trade: Cutting). */
 export function pecksFor(depth: number, diameter: number, firstTimes: number, times: number): number {
   const first = firstTimes * diameter;
   return depth <= first + 1e-9 ? 1 : 1 + Math.ceil((depth - first) / (times * diameter) - 1e-9);
 }
+
+const COMES_OUT: Caution = {
+  kind: 'mistake',
+  text: 'The tip comes out behind: a spindle stop, the jaws and the catcher are clear of it.',
+};
 
 /** Drill a hole on the axis with a twist drill in the tailstock. */
 export const drill: OperationKind = {
@@ -80,9 +86,11 @@ export const drill: OperationKind = {
       hole &&
       operation.checks.length > 0 &&
       gradeOf(hole.diameter.upper - hole.diameter.lower, hole.diameter.nominal) < drillGrade;
+    const { byHand, cautions } = strokesOf(to, run);
     return good({
       diameter,
       pecks,
+      ...(byHand ? { byHand } : {}),
       passes: [
         {
           depth: to,
@@ -96,16 +104,7 @@ export const drill: OperationKind = {
           ...(pecks > 1 ? { note: `${pecks} pecks: first ${firstPeckTimes} × d, then every ${peckTimes} × d` } : {}),
         },
       ],
-      ...(through && !isOnBar(setup)
-        ? {
-            cautions: [
-              {
-                kind: 'mistake' as const,
-                text: 'The tip comes out behind: a spindle stop, the jaws and the catcher are clear of it.',
-              },
-            ],
-          }
-        : {}),
+      cautions: [...(through && !isOnBar(setup) ? [COMES_OUT] : []), ...cautions],
       warnings: finer
         ? [`A twist drill holds about IT${drillGrade}; this bore is finer: ream it, or measure and see.`]
         : [],

@@ -84,7 +84,7 @@ function drillsFor(wanted: Wanted, setup: Setup): Result<DrillStep[]> {
   const fullDepth = fullDepthOf(wanted, setup);
   const drill = findDrill(setup, feature, atLeast, atMost, aim, fullDepth.value);
   if (!drill.ok) return drill;
-  const { cutting, material, houseRules, machine } = shop;
+  const { cutting, material, houseRules } = shop;
   // A tube is open already: the drill follows its bore.
   const wantsPilot =
     setup.stock.bore === 0 && houseRules.pilot === 'tough-over-12' && material.tough && aim > cutting.pilotOver;
@@ -113,12 +113,6 @@ function drillsFor(wanted: Wanted, setup: Setup): Result<DrillStep[]> {
     ]),
   });
   const steps = [...(pilot?.ok ? [step(pilot.value, true)] : []), step(drill.value, false)];
-  const tooDeep = steps.find(({ tip }) => tip.value > machine.quillTravel);
-  if (tooDeep)
-    return refuse(
-      `${feature}.depth`,
-      `the quill travels ${say(machine.quillTravel, units)}, and the tip goes ${say(tooDeep.tip.value, units)} deep`,
-    );
   const pokesOut = through ? undefined : steps.find(({ tip }) => tip.value > setup.part.length - 1e-6);
   if (pokesOut)
     return refuse(

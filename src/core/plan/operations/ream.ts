@@ -1,3 +1,4 @@
+import { strokesOf } from './quill';
 import { figure, sum, term, type Figure } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
 import { good } from '../../model/result';
@@ -50,12 +51,12 @@ function needOf(feature: Feature, setup: Setup): HoleNeed {
   };
 }
 
-/** Reamed holes that there is a reamer for, and whose quill goes deep enough. */
+/** Reamed holes that there is a reamer for. */
 function reamable(features: readonly Feature[], setup: Setup): { feature: Feature; tool: Tool; depth: Figure }[] {
   return features.flatMap((feature) => {
     const depth = fullDepthOf({ through: goesThrough(feature, setup.part), depth: feature.z1 }, setup);
     const tool = reamerFor(feature, depth.value, setup);
-    return tool && depth.value <= setup.run.shop.machine.quillTravel ? [{ feature, tool, depth }] : [];
+    return tool ? [{ feature, tool, depth }] : [];
   });
 }
 
@@ -122,6 +123,7 @@ export const ream: OperationKind = {
     const most = leftToReam(reamed?.size?.nominal ?? diameter, setup);
     const tooMuch = most !== undefined && left > most + 1e-9;
     return good({
+      ...strokesOf(to, run),
       diameter,
       passes: [straightIn(to, run)],
       warnings: tooMuch
