@@ -48,12 +48,7 @@ function firstSetups(
   made: MadeFirst,
   { finishes, from }: { finishes: boolean; from: number },
 ): Result<Held[]> {
-  const { stock, run } = division;
-  const clearance =
-    stock.blade === undefined ? (run.allowances.jawClearance ?? run.shop.allowances.toolClearance) : stock.jawClearance;
-  const pulls = division.drawnOut
-    ? pullsOf(division, layout, made, clearance)
-    : good<Pull[]>([wholePull(layout, made)]);
+  const pulls = division.drawnOut ? pullsOf(division, layout, made) : good<Pull[]>([wholePull(layout, made)]);
   if (!pulls.ok) return pulls;
   const held: Held[] = [];
   for (const [index, pull] of pulls.value.entries()) {

@@ -138,21 +138,22 @@ function stickOutOf(stock: Stock, layout: Layout, { to, first, last }: Worked, c
     : sum('stick-out', 'mm', [term('z', 'furthest that a tool goes', to, 'mm', 'computed'), facing, clear]);
 }
 
+/** What stays free before the jaws: for a blade from the bar, for a tool else, or as the run says, mm. */
+export const clearanceOf = ({ allowances, shop }: Run, stock: Stock): number =>
+  stock.blade ? stock.jawClearance : (allowances.jawClearance ?? shop.allowances.toolClearance);
+
 /** How the stock stands while its first side is worked, or why too little of a blank is left to hold. */
 export function standingOf(
   { run, stock, firstEnd, centred }: Attempt,
   layout: Layout,
   worked: Worked,
 ): Result<Standing> {
-  const { shop, units } = run;
+  const { units } = run;
   const { partedAt, view } = layout;
   const { from, to, last } = worked;
   const bar = stock.blade !== undefined;
   const held = farStretch(stock, firstEnd, view.length);
-  const usual = Math.max(
-    bar ? stock.jawClearance : (run.allowances.jawClearance ?? shop.allowances.toolClearance),
-    held.from - to,
-  );
+  const usual = Math.max(clearanceOf(run, stock), held.from - to);
   // A piece has no more to hold by; under a centre that is there from the start it does not lean (trade: Safe holds).
   const out = centred && stock.piece ? 0 : to - from + usual;
   const needed = leastGripOf(run, stock, { diameter: held.diameter, out });

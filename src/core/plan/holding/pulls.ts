@@ -3,7 +3,7 @@ import { refuse, good, type Result } from '../../model/result';
 import { say } from '../../model/words';
 import { CLOSE } from '../../model/tolerances';
 import { askedStickOut } from '../../model/overrule';
-import { workedWhole, type Attempt, type Layout, type MadeFirst, type Worked } from './layout';
+import { clearanceOf, workedWhole, type Attempt, type Layout, type MadeFirst, type Worked } from './layout';
 
 /**
  * What is made at one end while it stands out so far: everything, or as much as is cut near enough to the jaws before it is
@@ -69,16 +69,11 @@ function outsidePieces({ stock }: Attempt, { view, turned }: Layout, made: MadeF
 /**
  * Divides what is made at one end into pulls (trade: Safe holds): each is cut so near to its jaws that it bears it without a
  * centre; what goes on for longer than that wants one, which the first pull makes. From the bar the part-off comes last.
- * @param clearance what stays free between the last cut of a pull and the jaws, mm
  * @returns at least two, or why it cannot be drawn out
  */
-export function pullsOf(
-  attempt: Attempt,
-  layout: Layout,
-  made: MadeFirst,
-  clearance: number,
-): Result<[Pull, ...Pull[]]> {
+export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Result<[Pull, ...Pull[]]> {
   const { run, stock } = attempt;
+  const clearance = clearanceOf(run, stock);
   const { firstFacing, throughTo, partedAt, view } = layout;
   if (askedStickOut(run.overrules, 1)) return refuse('overrules', 'how far it stands out was decided');
   const borne = (run.shop.houseRules.stickOut === '4d' ? 4 : 1.5) * stock.over;

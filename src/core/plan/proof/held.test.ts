@@ -51,6 +51,21 @@ test('out of less than a quarter of what stands out it tips; pushed along it doe
   expect(codes(bar, { holding: { to: 46 }, operation: drill })).toEqual([]);
 });
 
+test('a shoulder on a step of the jaws squares it like a grip of half its diameter, where one is there', () => {
+  // Held by 4 of ⌀20 alone it may be 16 out; on a step as by 10, 40 out.
+  const short = { to: 44, kind: 'soft-jaws' };
+  const stepped = union(box(0, 44, 0, 10), box(44, 60, 0, 6));
+  expect(codes(stepped, { holding: short })).toEqual(['tips']);
+  expect(codes(stepped, { holding: { ...short, seated: true } })).toEqual([]);
+  // What a plan says does not make a shoulder: here the bar goes on behind, there it is 0.5 wide.
+  expect(codes(bar, { holding: { ...short, seated: true } })).toEqual(['tips']);
+  const narrow = union(box(0, 44, 0, 10), box(44, 60, 0, 9.5));
+  expect(codes(narrow, { holding: { ...short, seated: true } })).toEqual(['tips']);
+  // ⌀16, 40 out, is more than 4 · 8.
+  const slim = union(box(0, 44, 0, 8), box(44, 60, 0, 4));
+  expect(codes(slim, { holding: { ...short, diameter: 16, seated: true } })).toEqual(['tips']);
+});
+
 test('slender by what it is at that moment, not by what it was', () => {
   // ⌀10 over the 20 at the free end: ∫ s²/I from there is (20³/3)/5⁴ + ((40³ − 20³)/3)/10⁴ = 4.267 + 1.867 (by 4/π): an
   // even bar of r = (21333/6.133)^¼ = 7.68 bends as much; 40 is 2.6 of its diameters.
