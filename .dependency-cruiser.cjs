@@ -41,7 +41,7 @@ const ROOMS = {
   app: ['core', 'server', 'ui'],
 };
 
-const TESTS = '\\.(test\\.tsx?|corpus\\.ts)$|^src/core/testing\\.ts$';
+const TESTS = '\\.(test\\.tsx?|corpus\\.ts)$|^src/core/(testing|makeable)\\.ts$';
 const isIn = (folders) => `^src/core/(${folders.join('|')})(/|\\.ts$)`;
 
 /** Dependencies point one way, types included, and no circle is left (docs/extending.md). */

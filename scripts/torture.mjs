@@ -39,6 +39,16 @@ async function fuzz() {
   }
 }
 
+/** Routes: every grip of fifty small parts tried, and 2 000 parts that are known to have a route. */
+async function routes() {
+  const tests = ['src/core/plan/brute.test.ts', 'src/core/plan/makeable.test.ts'];
+  const { code, output } = await run(join(project, 'node_modules/.bin/jest'), tests, {
+    cwd: project,
+    env: { SHINGLE_TORTURE: '1' },
+  });
+  row('50 small parts by every grip, 2 000 that can be made', /Tests:.*/.exec(output)?.[0] ?? 'no tests', code === 0);
+}
+
 const PATHS = [
   '/',
   '/rack',
@@ -221,6 +231,7 @@ await main(async () => {
     await ensurePackages();
     await ensureBrowser();
     await step('inputs', fuzz);
+    await step('routes', routes);
     const { address, url, network, own } = await startApplication({ lasting: true });
     await step('requests', () => requests(address));
     await step('races', () => races(address));

@@ -35,7 +35,7 @@ test('what could hold the second side, by means and surface', () => {
 test('what could hold the stock: each is its own plan, and a collet is not offered to a hexagon', () => {
   const round = choicesOf(example('pivot-pin'), startValues, { setup: 1 });
   expect(round.map(({ overrule }) => overrule)).toContainEqual({ setup: 1, holding: { kind: '3-jaw' } });
-  expect(round.filter((choice) => choice.planned).map(({ name }) => name)).toEqual(['in a collet, on the bar']);
+  expect(round.filter((choice) => choice.planned).map(({ name }) => name)).toEqual(['in soft jaws, on the bar']);
   const hex = choicesOf(example('clamp-nut'), startValues, { setup: 1 });
   expect(hex.map(({ name }) => name)).toEqual(['in a three-jaw chuck, on the bar']);
 });

@@ -1,4 +1,4 @@
-import { isLeave, isSetups, type Overrule } from '../model/overrule';
+import { isHolding, isLeave, isSetups, type Overrule } from '../model/overrule';
 import type { Plan } from '../plan/plan';
 import type { Compared } from '../plan/search';
 import { MM_PER_INCH } from '../model/units/length';
@@ -20,14 +20,20 @@ export function takeRoute(
   { setups: taken }: Pick<Plan, 'setups'>,
   { skeleton, setups = 0, end, held, bar }: Compared,
 ): RunFile {
-  const { way, spigot, centred, drawnOut = false, clearance, dearer } = skeleton;
+  const { way, spigot, centred, drawnOut = false, alike, clearance, dearer } = skeleton;
   const inUnits = (mm: number) => Number((file.units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
   const others = (file.overrules ?? []).filter((overrule) => !ofRoutes(overrule));
   const decided: Overrule[] = [
     ...(spigot ? [{ leave: 'spigot' as const }] : []),
     // What none of the ways leaves on need not be decided.
     ...(!spigot && !centred && way === 'sawn-blanks' ? [{ leave: 'none' as const }] : []),
-    ...(skeleton.hold && held ? [{ holding: { kind: held.kind, grip: held.grip } }] : []),
+    // Named, so that it is not sought anew what holds either side.
+    ...(held && !others.some(isHolding)
+      ? [
+          ...(alike ? [{ setup: 1 as const, holding: { kind: held.kind } }] : []),
+          { holding: { kind: held.kind, grip: held.grip } },
+        ]
+      : []),
     ...(centred || drawnOut || setups !== taken.length ? [{ setups, drawnOut }] : []),
   ];
   const stock: StockFile | undefined =

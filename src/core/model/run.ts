@@ -15,8 +15,8 @@ export interface RunAllowances {
   gripRemnant?: number;
   jawClearance?: number;
   breakthrough?: number;
-  /** Left on a blank until its second set-up, to be held by; or as long as the hold needs. */
-  spigot?: number | 'choose';
+  /** Left on a blank until its second set-up, to be held by; or as long as the hold needs, under a centre or not. */
+  spigot?: number | 'choose' | 'choose-centred';
   /** Left on the free end of a blank for a centre, and cut off when the turning is done. */
   centreEnd?: number | 'choose';
 }

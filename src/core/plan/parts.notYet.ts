@@ -22,8 +22,6 @@ export const NOT_YET: Record<string, string[]> = {
     'before: part.bores[1], part.bores[2]',
   ],
   '20-needle.awkward': ['open: part.bores[0]', 'kind: taper'],
-  '16-pulley.usual': ['together: part.details[0], part.bores[1]'],
   '14-idler.small': ['not true enough: part.runout[0]'],
   '16-pulley.awkward': ['together: part.details[0], part.bores[1]'],
-  '30-ball.awkward': ['not proved'],
 };

@@ -43,21 +43,35 @@ export interface Prepared {
   drawn: Run;
   run: Run;
   bars: Assessed[];
+  /** Stock that was divided before, by what it depends on: many routes begin with the same. */
+  stocks: Map<string, Result<Stock>>;
 }
 
 /** What every route of a run begins with. */
 export function prepare(drawn: Run): Prepared {
   const run = withDecided({ ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) });
-  return { drawn, run, bars: assessBars(run) };
+  return { drawn, run, bars: assessBars(run), stocks: new Map() };
+}
+
+/** The stock of a route: what holds it, and how it is drawn out, comes after it. */
+function stockOf(
+  { bars, stocks }: Prepared,
+  run: Run,
+  { way, spigot, centred, dearer, end, clearance }: Skeleton,
+): Result<Stock> {
+  const key = [way, spigot, spigot && centred, dearer, end, clearance].join(' ');
+  const stock = stocks.get(key) ?? planStock(run, way, bars, dearer);
+  stocks.set(key, stock);
+  return stock;
 }
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
-export function planRoute({ drawn, run: prepared, bars }: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred, drawnOut = false, hold = 0, dearer } = skeleton;
-  const run = withLeft(prepared, skeleton);
-  const stock = planStock(run, way, bars, dearer);
+export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route> {
+  const { way, centred, drawnOut = false, hold = 0, alike = false } = skeleton;
+  const run = withLeft(prepared.run, skeleton);
+  const stock = stockOf(prepared, run, skeleton);
   if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value, { centred, drawnOut, hold });
+  const setups = planSetups(run, stock.value, { centred, drawnOut, hold, bothAlike: alike });
   if (!setups.ok) return setups;
   const ordered = collect(setups.value.map(planOperations));
   if (!ordered.ok) return ordered;
@@ -66,7 +80,7 @@ export function planRoute({ drawn, run: prepared, bars }: Prepared, skeleton: Sk
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
   const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
-  const whole = withOthers(drawn, run, stock.value, timed);
+  const whole = withOthers(prepared.drawn, run, stock.value, timed);
   const risks = risksOf(timed, run);
   const worth = whole.times.batch.value + run.quantity * weightOf(risks, run);
   return good({ skeleton, way, stock: stock.value, setups: timed, ...whole, risks, worth });

@@ -79,8 +79,8 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 }
 
 /** Whether nothing is left on, nor done beforehand. */
-const isPlain = ({ spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): boolean =>
-  !spigot && !centred && !drawnOut && !hold && dearer === 0 && clearance === undefined && end === undefined;
+const isPlain = ({ spigot, centred, drawnOut, hold, alike, dearer, clearance, end }: Skeleton): boolean =>
+  !spigot && !centred && !drawnOut && !hold && !alike && dearer === 0 && clearance === undefined && end === undefined;
 
 const batchOf = ({ times }: Route): number => times.batch.value;
 
@@ -144,6 +144,29 @@ function heldIn({ setups }: Route): Pick<Compared, 'held'> {
   const { kind, grip, words, on } = holding;
   return { held: { kind, grip, words: `${words}, on ${on}` } };
 }
+
+/** Whether two routes that began otherwise came to the same: nobody could tell them apart. */
+const isSameAs = (a: Compared, b: Compared): boolean =>
+  a === b ||
+  (a.batchMinutes !== undefined &&
+    a.batchMinutes === b.batchMinutes &&
+    a.setups === b.setups &&
+    a.end === b.end &&
+    a.skeleton.way === b.skeleton.way &&
+    a.bar?.size === b.bar?.size &&
+    a.held?.words === b.held?.words);
+
+/** A route in figures, beside those of the one that is taken. */
+const figuresOf = (route: Route, taken: Route) => ({
+  skeleton: route.skeleton,
+  setups: route.setups.length,
+  end: route.setups[0]?.setup.end ?? 'front',
+  ...heldIn(route),
+  bar: route.stock,
+  pieceMinutes: route.times.piece.value,
+  batchMinutes: batchOf(route),
+  lostBy: batchOf(route) - batchOf(taken),
+});
 
 /** How many others are told. */
 const RUNNERS_UP = 5;
@@ -251,6 +274,7 @@ export class Search {
     const others = this.tried.flatMap((attempt): Compared[] =>
       attempt.result.ok && attempt.result.value === best.route ? [] : [this.compare(attempt, best)],
     );
+    const taken = { ...figuresOf(best.route, best.route), because: 'slower' } as const;
     const better = this.best();
     const offered = this.tried.find(({ result }) => result.ok && better.ok && result.value === better.value.route);
     const isKept = better.ok && better.value !== best && better.value.route.worth < best.route.worth - 1e-9;
@@ -265,7 +289,12 @@ export class Search {
         // What would be quicker and was not taken is not sound.
         return outcome?.ok && outcome.value.worth >= best.route.worth - 1e-9 ? [outcome.value.skeleton] : [];
       }),
-      runnersUp: others.toSorted((a, b) => rank(a) - rank(b)).slice(0, RUNNERS_UP),
+      runnersUp: others
+        .toSorted((a, b) => rank(a) - rank(b))
+        .filter(
+          (other, index, all) => all.findIndex((one) => isSameAs(one, other)) === index && !isSameAs(other, taken),
+        )
+        .slice(0, RUNNERS_UP),
       ...(isKept && offered ? { offered: this.compare(offered, best) } : {}),
     };
   }
@@ -273,16 +302,7 @@ export class Search {
   private compare({ skeleton, result }: Tried, best: Judged): Compared {
     if (!result.ok)
       return { skeleton, because: 'refused', ...(result.problems[0] ? { problem: result.problems[0] } : {}) };
-    const figures = {
-      skeleton,
-      setups: result.value.setups.length,
-      end: result.value.setups[0]?.setup.end ?? 'front',
-      ...heldIn(result.value),
-      bar: result.value.stock,
-      pieceMinutes: result.value.times.piece.value,
-      batchMinutes: batchOf(result.value),
-      lostBy: batchOf(result.value) - batchOf(best.route),
-    };
+    const figures = figuresOf(result.value, best.route);
     // What is slower than a sound one has lost by that alone: nobody asks for its proof.
     if (result.value.worth >= best.route.worth && isSound(best))
       return figures.lostBy >= 0

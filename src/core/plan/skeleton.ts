@@ -14,6 +14,8 @@ export interface Skeleton {
   drawnOut?: true;
   /** Which of what could hold the second side does, after the best. */
   hold?: number;
+  /** What holds the second side holds the first too, so that it is not changed. */
+  alike?: true;
   /** How many bars that cost less are passed over. */
   dearer: number;
   /** Which end is worked first, where that is not left to how it can be held. */
@@ -35,8 +37,14 @@ function roomsOf({ allowances, shop }: Run, way: Way, wants: Wants): number[] {
   return [...(way === 'from-bar' ? [] : [shop.allowances.jawClearance]), ...rests];
 }
 
-/** How many other ways of holding the second side are tried. */
-const MORE_HOLDS = 2;
+/** Other ways of holding the second side that are tried: the two next best, and the quickest of the rest; or one for both sides. */
+const OTHER_HOLDS: readonly Pick<Skeleton, 'hold' | 'alike'>[] = [
+  { hold: 1 },
+  { hold: 2 },
+  { hold: 3 },
+  { alike: true },
+  { hold: 3, alike: true },
+];
 
 /** How many bars beyond the cheapest are tried. */
 const MORE_BARS = 2;
@@ -76,9 +84,7 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
       ...(clearance === undefined ? {} : { clearance }),
     })),
   );
-  const holds = run.overrules.some(isHolding)
-    ? []
-    : Array.from({ length: MORE_HOLDS }, (_, index): Skeleton => ({ ...usual(way), hold: index + 1 }));
+  const holds = run.overrules.some(isHolding) ? [] : OTHER_HOLDS.map((held): Skeleton => ({ ...usual(way), ...held }));
   const ends =
     run.firstEnd === 'choose' && !run.overrules.some(namesSetup)
       ? [usual(way), ...held, ...drawn, ...holds].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
@@ -96,25 +102,35 @@ export function namedBy({ firstEnd }: Pick<Run, 'firstEnd'>, skeleton: Skeleton)
 export const rankOf = ({ drawnOut, dearer, end }: Skeleton): number => (end ? 3 : dearer > 0 ? 2 : drawnOut ? 1 : 0);
 
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = ({ way, spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): string =>
-  [way, spigot, centred, drawnOut, hold, dearer, clearance, end].join(' ');
+export const keyOf = ({ way, spigot, centred, drawnOut, hold, alike, dearer, clearance, end }: Skeleton): string =>
+  [way, spigot, centred, drawnOut, hold, alike, dearer, clearance, end].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
-export function withLeft(run: Run, { spigot, clearance, end }: Skeleton): Run {
+export function withLeft(run: Run, { spigot, centred, clearance, end }: Skeleton): Run {
   if (!spigot && clearance === undefined && end === undefined) return run;
   return {
     ...run,
     ...(end ? { firstEnd: end } : {}),
     allowances: {
       ...run.allowances,
-      ...(spigot ? { spigot: 'choose' } : {}),
+      ...(spigot ? { spigot: centred ? 'choose-centred' : 'choose' } : {}),
       ...(clearance === undefined ? {} : { jawClearance: clearance }),
     },
   };
 }
 
 /** A skeleton in words. */
-export const saySkeleton = ({ way, spigot, centred, drawnOut, hold, dearer, clearance, end }: Skeleton): string =>
+export const saySkeleton = ({
+  way,
+  spigot,
+  centred,
+  drawnOut,
+  hold,
+  alike,
+  dearer,
+  clearance,
+  end,
+}: Skeleton): string =>
   [
     WAY_BEGINS[way],
     ...(end ? [`the ${end} first`] : []),
@@ -122,6 +138,7 @@ export const saySkeleton = ({ way, spigot, centred, drawnOut, hold, dearer, clea
     ...(centred ? ['faced and centred before it is drawn out'] : []),
     ...(drawnOut ? ['drawn out a piece at a time'] : []),
     ...(hold ? [hold === 1 ? 'the second side held otherwise' : 'the second side held otherwise again'] : []),
+    ...(alike ? ['both sides held alike'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),
     ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
   ].join(', ');

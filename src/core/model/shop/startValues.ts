@@ -221,7 +221,7 @@ export const startValues: Shop = {
     tapShear: 600, // ours
     tapNear: 0.75, // ours
     tapLead: 3, // ours
-    tapDrillOver: 0.15, // ours
+    tapDrillOver: 0.22,
     compoundWithin: 0.25,
     pilotOver: 12,
     pilotFraction: 0.35,

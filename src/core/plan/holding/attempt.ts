@@ -17,6 +17,7 @@ import { andThen, good, refuse, type Result } from '../../model/result';
 import { edgeFacingJaws, turnedSteps } from './division';
 import type { Setup } from '../../model/plan/setup';
 import { keepsWishes } from '../reach/wishes';
+import { isReady } from './ready';
 
 /**
  * Set-ups, how many features none of them gets at, how many ties to what was there before their holdings are not true
@@ -65,6 +66,22 @@ function firstSetups(
   return good(held);
 }
 
+/** The set-ups of the first side, held by what holds the second: it is changed only once. */
+function heldAlike(
+  division: Attempt,
+  firsts: readonly Held[],
+  second: Held | undefined,
+  again: (division: Attempt) => Result<Held[]>,
+): Result<Held[]> {
+  const holding = second?.setup.holding;
+  const isAble = firsts.every(({ setup }) => setup.others.some(({ kind }) => kind === holding?.kind));
+  const isSo = firsts.every(({ setup }) => setup.holding.kind === holding?.kind);
+  if (!holding || !isAble || isSo) return refuse('stock', 'nothing else holds both sides');
+  return andThen(again({ ...division, alike: holding.kind }), (alike) =>
+    isReady(holding, alike.at(-1)?.setup.holding) ? good(alike) : refuse('stock', 'it is changed between the sides'),
+  );
+}
+
 /** Features that a lathe makes, and none of these set-ups. */
 const missedBy = (setups: readonly Setup[], { run, stock }: Attempt): number =>
   run.part.features.filter(
@@ -101,12 +118,15 @@ export function attempt(division: Attempt): Result<Divided> {
   const finishes = isFinishedBy(division, layout, made, turnedBack);
   const centring = division.centred ? centringOf(division, layout) : undefined;
   if (centring && !centring.ok) return centring;
-  const firsts = firstSetups(division, layout, made, { finishes, from: centring ? 2 : 1 });
+  const firstsBy = (attempted: Attempt) => firstSetups(attempted, layout, made, { finishes, from: centring ? 2 : 1 });
+  const firsts = firstsBy(division);
   if (!firsts.ok) return firsts;
-  const number = (firsts.value.at(-1)?.setup.number ?? 0) + 1;
-  const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack, number);
+  const last = firsts.value.at(-1)?.setup;
+  const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack, last);
   if (second && !second.ok) return second;
-  const both = [...firsts.value, ...(second ? [second.value] : [])];
+  const held = division.bothAlike ? heldAlike(division, firsts.value, second?.value, firstsBy) : firsts;
+  if (!held.ok) return held;
+  const both = [...held.value, ...(second ? [second.value] : [])];
   const setups = [
     ...(centring ? [{ ...centring.value, goesOn: true as const }] : []),
     ...both.map(({ setup }) => setup),

@@ -21,6 +21,8 @@ interface Sought {
   end: number;
   /** Run-out asked between the bar's own skin and what this set-up makes. */
   ties: readonly Tie[];
+  /** The means that holds the second side too, where that is taken for both. */
+  alike?: string;
 }
 
 /** Four jaws that close together hold a square as quickly as three hold a round. */
@@ -88,7 +90,9 @@ function reasonsOf(candidate: Candidate, sought: Sought, isDecided: boolean): Re
     ? 'so decided'
     : isDialled(sought)
       ? 'of unknown make and bored: the truest there is, so that its wall is even'
-      : `of what holds it, the quickest over the batch`;
+      : kind.kind === sought.alike
+        ? 'it holds the second side too, and nothing is changed between them'
+        : `of what holds it, the quickest over the batch`;
   const marks = kind.marks ? '' : ' It marks nothing.';
   return [
     { rule: 'HOLDING', because: `${held}: ${why}; it runs true to ${say(figures.runOut, run.units)}.${marks}` },
@@ -116,7 +120,8 @@ export function firstHolding(sought: Sought): Result<Held> {
     .sort(better(sought));
   const able = all.filter(({ against }) => against === undefined);
   const { chosen, taken } = decidedHolding(run, 1, all, `Nothing of that kind takes ${surface.name}.`);
-  const best = chosen ?? able[0];
+  const alike = isDialled(sought) ? undefined : able.find(({ kind }) => kind.kind === sought.alike);
+  const best = chosen ?? alike ?? able[0];
   if (!best) {
     const [spoilt] = all;
     return refuse(

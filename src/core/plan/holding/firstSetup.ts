@@ -126,6 +126,7 @@ export function firstSetup(
     from: jawsAt,
     end: bar ? jawsAt + rawHold : partedAt,
     ties: tiesBetween(run.part, stock.asDrawn, (path) => here.includes(path)),
+    ...(attempt.alike === undefined ? {} : { alike: attempt.alike }),
   });
   if (!held.ok) return held;
   const setup: Setup = {

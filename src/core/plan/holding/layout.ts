@@ -29,6 +29,10 @@ export interface Attempt {
   drawnOut: boolean;
   /** Which of what could hold the second side does, the best being 0. */
   hold: number;
+  /** One means holds both sides, so that it is not changed between them. */
+  bothAlike: boolean;
+  /** Which, once it is known. */
+  alike?: string;
   /** What waits for the second set-up (paths): other machines work across it first, or it was decided so. */
   deferred: readonly string[];
   wishes: readonly Wish[];
@@ -154,8 +158,8 @@ export function standingOf(
   const bar = stock.blade !== undefined;
   const held = farStretch(stock, firstEnd, view.length);
   const usual = Math.max(clearanceOf(run, stock), held.from - to);
-  // A piece has no more to hold by; under a centre that is there from the start it does not lean (trade: Safe holds).
-  const out = centred && stock.piece ? 0 : to - from + usual;
+  // Under a centre that is there from the start it does not lean (trade: Safe holds).
+  const out = centred ? 0 : to - from + usual;
   const needed = leastGripOf(run, stock, { diameter: held.diameter, out });
   // A blank has so much to let go of; of a bar the stock has seen to it.
   const spare = bar ? 0 : partedAt - to - usual - needed;

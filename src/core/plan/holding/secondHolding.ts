@@ -8,7 +8,10 @@ import { holdingKinds } from './means';
 import type { Surface } from './means/holding';
 import { mandrel } from './means/mandrel';
 import { heldBack } from './stickOut';
+import { standsByItself } from './support';
 import { finishedSurfaces } from './surfaces';
+import type { WorkHolding } from '../../model/plan/setup';
+import { isReady } from './ready';
 import { CLOSE } from '../../model/tolerances';
 import { shortestGrip } from '../cutting/grip';
 
@@ -36,7 +39,7 @@ interface SecondCandidate extends Candidate {
   /** How much of the surface it holds, mm, and how much it must. */
   length: number;
   needed: number;
-  /** So long that nobody has to think about it. */
+  /** So long, and what stands out so stout, that nobody has to think about it. */
   easy: boolean;
   /** What is left standing out, in diameters. */
   slender: number;
@@ -60,6 +63,8 @@ interface Sought {
   boresLater: boolean;
   /** Metal before the face that the second side finishes, mm. */
   facing: number;
+  /** What held the first side last: where it holds the second too, nothing is changed. */
+  before: WorkHolding | undefined;
 }
 
 /** What holds from outside. */
@@ -87,7 +92,10 @@ function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandi
             against: candidate.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
             length: length - gaps,
             needed: gripNeeded(run, candidate.kind.kind, diameter, isBorne(candidate, out, run) ? 0 : out),
-            easy: !surface.close && length - gaps >= easyGrip(run, diameter) - CLOSE,
+            easy:
+              !surface.close &&
+              length - gaps >= easyGrip(run, diameter) - CLOSE &&
+              (inside || standsByItself(run, out, diameter)),
             slender: (view.length - (inside ? length : end)) / diameter,
             hides: inside ? 0 : kept.filter(({ z0 }) => z0 < end - CLOSE).length,
           };
@@ -111,6 +119,13 @@ const better = (a: SecondCandidate, b: SecondCandidate): number =>
   Number(b.easy) - Number(a.easy) ||
   carries(a.surface) - carries(b.surface) ||
   (Math.abs(a.slender - b.slender) > 1e-9 ? a.slender - b.slender : a.minutes - b.minutes);
+
+/** Of what could hold it, the best first: then those that are tried beside it, the two next and the quickest of the others. */
+function rankedOf(able: readonly SecondCandidate[], { before }: Sought): SecondCandidate[] {
+  const minutes = ({ kind, surface, minutes: whole, figures }: SecondCandidate) =>
+    whole - (isReady({ kind: kind.kind, diameter: surface.diameter }, before) ? figures.change : 0);
+  return [...able.slice(0, 3), ...able.slice(3).toSorted((a, b) => minutes(a) - minutes(b))];
+}
 
 const isLong = ({ length, needed }: SecondCandidate): boolean => length >= needed - CLOSE;
 
@@ -151,7 +166,7 @@ export function secondHolding(sought: Sought, rank = 0): Result<Held & Pick<Seco
     (candidate, index) =>
       able.findIndex((one) => one.kind === candidate.kind && one.surface.path === candidate.surface.path) === index,
   );
-  const best = chosen ?? distinct[rank];
+  const best = chosen ?? rankedOf(distinct, sought)[rank];
   if (!best && rank > 0) return refuse('part.outside', 'nothing else holds it for its second side');
   if (!best) {
     const [spoilt] = long;

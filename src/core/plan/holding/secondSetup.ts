@@ -50,13 +50,13 @@ const standsOut = (standsFrom: number, facing: number): Figure =>
     terms: [term('z', 'finished face to where it is held', standsFrom, 'mm', 'computed'), facingTerm(facing)],
   });
 
-/** The set-up of the other side, on what the first one finished, or why it cannot be held so. */
+/** The set-up of the other side after the last of the first, on what that finished, or why it cannot be held so. */
 export function secondSetup(
   attempt: Attempt,
   layout: Layout,
   made: MadeFirst,
   turnedBack: Turned[],
-  number: number,
+  last: Setup | undefined,
 ): Result<Held> {
   const { run, stock, firstEnd, count, deferred } = attempt;
   const { view, back, lastFacing } = layout;
@@ -77,6 +77,7 @@ export function secondSetup(
       made: here,
       ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
       facing: lastFacing,
+      before: last?.holding,
       boresLater: bores.some(({ path }) => !here.includes(path)),
     },
     attempt.hold,
@@ -91,7 +92,7 @@ export function secondSetup(
   const { supported, rest, reasons } = support.value;
   const stays = `It is held from ${say(stickOut.value, run.units)} on, and a hold of ${say(gripNeeded(run, holding.kind, holding.diameter, stickOut.value), run.units)} must be left`;
   const setup: Setup = {
-    number,
+    number: (last?.number ?? 0) + 1,
     side: 2,
     end: firstEnd === 'front' ? 'back' : 'front',
     run,

@@ -65,6 +65,8 @@ export interface Drawn {
   drawnOut: boolean;
   /** Which of what could hold its second side does, the best being 0. */
   hold: number;
+  /** One means holds both sides. */
+  bothAlike: boolean;
 }
 
 /** The best division of the work that keeps what was decided of ends. */
@@ -72,7 +74,7 @@ function dividedBy(
   run: Run,
   stock: Stock,
   wishes: readonly Wish[],
-  { centred, drawnOut, hold }: Drawn,
+  { centred, drawnOut, hold, bothAlike }: Drawn,
 ): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
@@ -82,7 +84,18 @@ function dividedBy(
     const later = wishedElsewhere(wishes, firstEnd, centred ? 2 : 1);
     const waits = across.length > 0 ? [[...across, ...later], later] : [later];
     return waits.flatMap((deferred) =>
-      counts.value.map((count) => ({ run, stock, firstEnd, count, centred, drawnOut, hold, deferred, wishes })),
+      counts.value.map((count) => ({
+        run,
+        stock,
+        firstEnd,
+        count,
+        centred,
+        drawnOut,
+        hold,
+        bothAlike,
+        deferred,
+        wishes,
+      })),
     );
   });
   const refused: Result<never>[] = [];
@@ -96,7 +109,7 @@ function dividedBy(
   // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
   const asked = askedFor(run) >= 0;
   const decided = run.overrules.some((overrule) => isHolding(overrule) && overrule.setup !== 1);
-  if (asked || (!centred && !drawnOut && hold === 0 && !decided && (!best || best.untrue > 0))) {
+  if (asked || (!centred && !drawnOut && hold === 0 && !bothAlike && !decided && (!best || best.untrue > 0))) {
     const centred = andThen(betweenCentres(run, stock), (setups) =>
       andThen(keepsWishes(wishes, setups), () => good(setups)),
     );

@@ -36,6 +36,13 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
   return good(rest);
 }
 
+/** So many of its diameters the work stands out by itself, by the house's rule. */
+const timesByItself = ({ shop }: Run): number => (shop.houseRules.stickOut === '4d' ? 4 : 1.5);
+
+/** Whether work stands out by itself, nothing bearing on its free end. */
+export const standsByItself = (run: Run, standsOut: number, diameter: number): boolean =>
+  standsOut <= timesByItself(run) * diameter;
+
 /**
  * Whether the free end needs a centre, or a rest as well (trade: Holding).
  * @param standsOut how far from the jaws the farthest cut is, mm
@@ -43,12 +50,11 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
  */
 export function supportOf(run: Run, standsOut: number, diameter: number, room: number): Result<Support> {
   const { shop, units } = run;
-  const times = shop.houseRules.stickOut === '4d' ? 4 : 1.5;
-  if (standsOut <= times * diameter) return good({ supported: false, reasons: [] });
+  if (standsByItself(run, standsOut, diameter)) return good({ supported: false, reasons: [] });
   const stands = `${say(standsOut, units)} stand out of ${sayDiameter(diameter, units)}`;
   const centre = {
     rule: 'CENTRE-SUPPORT',
-    because: `${stands}, more than the house's ${times} times: a centre holds the free end while it is turned.`,
+    because: `${stands}, more than the house's ${timesByItself(run)} times: a centre holds the free end while it is turned.`,
   };
   if (standsOut <= shop.cutting.restTimes * diameter) return good({ supported: true, reasons: [centre] });
   const rest = restFor(run, diameter, standsOut, room);

@@ -89,6 +89,21 @@ describe('tapping', () => {
     expect(found.checks[0]).not.toHaveProperty('size');
   });
 
+  // d − P, and the next drill of the list where none is just that wide.
+  test.each([
+    ['M2.5', '⌀2.1'],
+    ['M8', '⌀6.8'],
+    ['M12', '⌀10.319'],
+    ['1/4-20', '⌀5.1'],
+    ['10-32', '⌀4.1'],
+    ['5/16-18', '⌀6.6'],
+  ])('%s blind: its core is a little wider than d − P, and the proof bears it out', (designation, drill) => {
+    const plan = planned(bored([{ ...front, shape: 'tap', designation, depth: 8 }]));
+    const operations = plan.setups.flatMap(({ operations: done }) => done.map(({ name }) => name));
+    expect(operations).toContain(`Drill ${drill} for ${designation}`);
+    expect(plan.proof.passed).toBe(true);
+  });
+
   test('a hole of the drawing that is only as deep as the thread: a bottoming tap', () => {
     const file = bored([
       { ...front, shape: 'drill', diameter: 5, depth: 13 },

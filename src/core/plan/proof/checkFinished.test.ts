@@ -20,7 +20,7 @@ const file = runOf(
 function cutsWithout(...kinds: string[]): CutSetup[] {
   const cuts = andThen(readRun(file, startValues), (run) =>
     andThen(planStock(run, 'from-bar'), (stock) =>
-      andThen(planSetups(run, stock, { centred: false, drawnOut: false, hold: 0 }), (setups) =>
+      andThen(planSetups(run, stock, { centred: false, drawnOut: false, hold: 0, bothAlike: false }), (setups) =>
         andThen(collect(setups.map(planOperations)), (ordered) =>
           planCuts(
             ordered.map((setup) => ({

@@ -69,11 +69,13 @@ const FLAT: readonly string[] = ['bore', 'counterbore', 'inner-groove'];
 const LEAD = 10;
 
 /** What may lie behind the inner end of a bore of which the drawing says nothing more. */
-function silentEnd({ kind, bore, from, z0, z1, thread }: Feature, length: number, corner: number): Section[] {
+function silentEnd(feature: Feature, length: number, corner: number, off: number): Section[] {
+  const { kind, bore, from, z0, z1, thread } = feature;
   const deep = from === 'front' ? z1 : length - z0;
-  const end = from === 'front' ? bore?.at(-1)?.r1 : bore?.[0]?.r0;
-  if (!from || !end || FLAT.includes(kind) || deep > length - SAME) return [];
-  // A nose reaches a little beyond where its flank ends.
+  const narrow = from === 'front' ? bore?.at(-1)?.r1 : bore?.[0]?.r0;
+  if (!from || !narrow || FLAT.includes(kind) || deep > length - SAME) return [];
+  // What is tapped goes on as wide as its core is; a nose reaches a little beyond where its flank ends.
+  const end = narrow + (thread ? off : 0);
   const lead = thread ? LEAD * thread.pitch : corner;
   return [
     ...(lead > 0 ? [fromEnd(from, length)(deep, Math.min(deep + lead, length), () => level(end))] : []),
@@ -81,8 +83,12 @@ function silentEnd({ kind, bore, from, z0, z1, thread }: Feature, length: number
   ];
 }
 
+/** A core hole so many pitches over d − P still gives 60 % of a thread (textbook, tap drills). */
+const CORE_OVER = 0.22;
+
 /** How far the profile of a bore is moved for a limit of its diameter: from where its straight piece stands. */
-function boreOff({ bore = [], size }: Feature, off: Off): number {
+function boreOff({ bore = [], size, thread }: Feature, off: Off): number {
+  if (thread) return off === upper ? (CORE_OVER * thread.pitch) / 2 : 0;
   const straight = bore.find(({ r0, r1 }) => r0 === r1);
   return size && straight ? size.nominal / 2 + off(size) - straight.r0 : off(size);
 }
@@ -129,7 +135,10 @@ function metalOf(
   const cutOf = (feature: Feature): Section[] => [
     ...(feature.outside ? [outsideOf(silent ? openVee(feature) : feature.outside, outer(feature.size))] : []),
     ...(feature.bore
-      ? [insideOf(feature.bore, boreOff(feature, inner)), ...(silent ? silentEnd(feature, length, corner) : [])]
+      ? [
+          insideOf(feature.bore, boreOff(feature, inner)),
+          ...(silent ? silentEnd(feature, length, corner, boreOff(feature, inner)) : []),
+        ]
       : []),
   ];
   const drilled = holes

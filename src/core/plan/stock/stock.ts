@@ -216,11 +216,25 @@ const asTheRunSays = (name: string, value: number): Figure =>
 /** A spigot (trade: Stock): as the run says, or so long that the first set-up holds by it and turns the whole part. */
 function spigotOf({ part, allowances, shop }: Run, facing: { front: number; back: number }): Figure | undefined {
   const { spigot } = allowances;
-  if (spigot !== 'choose') return spigot ? asTheRunSays(SPIGOT, spigot) : undefined;
+  if (spigot === undefined || typeof spigot === 'number') return spigot ? asTheRunSays(SPIGOT, spigot) : undefined;
   const { toolClearance, overrun } = shop.allowances;
   const { leanTimes, gripLeast } = shop.cutting;
   const least = Math.max(...Object.values(gripLeast));
   const out = part.length + facing.front + overrun + toolClearance;
+  const held = [
+    term('c', 'tool to jaws', toolClearance, 'mm', 'start value'),
+    term('o', 'overrun of the tool', overrun, 'mm', 'start value'),
+    term('b', 'back facing allowance, which is held as well', facing.back, 'mm', 'computed'),
+  ];
+  // Under a centre that is there from the start it does not lean (trade: Safe holds).
+  if (spigot === 'choose-centred')
+    return figure({
+      name: SPIGOT,
+      unit: 'mm',
+      value: Math.max(0, least + toolClearance + overrun - facing.back),
+      formula: 'max(0, g + c + o − b)',
+      terms: [term('g', 'shortest grip', least, 'mm', 'start value'), ...held],
+    });
   return figure({
     name: SPIGOT,
     unit: 'mm',
@@ -231,9 +245,7 @@ function spigotOf({ part, allowances, shop }: Run, facing: { front: number; back
       term('L', 'length of the part', part.length, 'mm', 'drawing'),
       term('f', 'facing allowance of the end that is out', facing.front, 'mm', 'computed'),
       term('n', 'stands out, times what is gripped, at most', leanTimes, '', 'start value'),
-      term('c', 'tool to jaws', toolClearance, 'mm', 'start value'),
-      term('o', 'overrun of the tool', overrun, 'mm', 'start value'),
-      term('b', 'back facing allowance, which is held as well', facing.back, 'mm', 'computed'),
+      ...held,
     ],
   });
 }

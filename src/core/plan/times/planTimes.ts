@@ -6,7 +6,7 @@ import { metal } from '../../model/workpiece/workpiece';
 import type { Check, Operation } from '../../model/plan/operation';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
-import { holdingOf } from '../holding/means';
+import { isReady } from '../holding/ready';
 import { isBetweenCentres, isOnBar, type Setup, type WorkHolding } from '../../model/plan/setup';
 import { CENTRE_END } from '../operations/face';
 import type { OutsideOp } from '../outside/outsideOp';
@@ -70,9 +70,6 @@ function chuckings({ setup, cuts }: StoppedSetup): number {
   const mounted = cuts.filter(isMounted);
   return Math.max(1, mounted.filter(({ tool }, index) => tool.id !== mounted[index - 1]?.tool.id).length);
 }
-
-/** Diameters closer than this are held by the same collet or bush, mm. */
-const SAME_SIZE = 0.05;
 
 /** Terms of a sum under one symbol each: a, b, c… */
 const lettered = (items: readonly HandElement[]): Term[] =>
@@ -258,10 +255,6 @@ function loadingOf(stopped: StoppedSetup): Figure {
 const anglesOf = (cuts: readonly CutOperation[]): number[] => [
   ...new Set(cuts.flatMap(({ compound }) => (compound === undefined ? [] : [Number(compound.toFixed(3))]))),
 ];
-
-/** Whether the set-up before left ready on the machine what holds the work. */
-const isReady = ({ kind, diameter }: WorkHolding, before: WorkHolding | undefined): boolean =>
-  before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
 
 function settingTime(
   { setup, cuts, pins }: StoppedSetup,

@@ -1,6 +1,6 @@
 import type { RunFile } from '../../../read/runFile';
 import type { HoleFile } from '../../../read/runFile';
-import { planned, problemsOf, runOf, step } from '../../../testing';
+import { planned, plannedAsUsual, problemsOf, runOf, step } from '../../../testing';
 import { holdingKinds } from '.';
 import type { Surface } from './holding';
 
@@ -60,7 +60,10 @@ describe('what the second side is held by', () => {
     const thread = { kind: 'thread' as const, at: 0, length: 16, designation: 'M14x1' };
     const threaded = (outside: RunFile['part']['outside']) =>
       second(runOf({ outside, details: [thread] }, fromBar)).holding;
-    expect(threaded([step(14, 16), step(20, 6)])).toMatchObject({ kind: 'collet', grip: 'part.outside[0]' });
+    const [, usual] = plannedAsUsual(runOf({ outside: [step(14, 16), step(20, 6)], details: [thread] })).setups;
+    expect(usual?.setup.holding).toMatchObject({ kind: 'collet', grip: 'part.outside[0]' });
+    // Of four by a plain diameter, two of them standing clear, a collet holds as well and leaves less standing out.
+    expect(threaded([step(14, 16), step(20, 6)])).toMatchObject({ kind: 'collet', grip: 'part.outside[1]' });
     expect(threaded([step(14, 16), step(20, 12)])).toMatchObject({ grip: 'part.outside[1]' });
   });
 

@@ -1,0 +1,12 @@
+import type { WorkHolding } from '../../model/plan/setup';
+import { holdingOf } from './means';
+
+/** Diameters that the same jaws hold: as closely as they are bored, mm. */
+const SAME_SIZE = 0.05;
+
+/** Whether the set-up before left ready on the machine what holds the work. */
+export const isReady = (
+  { kind, diameter }: Pick<WorkHolding, 'kind' | 'diameter'>,
+  before: WorkHolding | undefined,
+): boolean =>
+  before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
