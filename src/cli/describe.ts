@@ -1,5 +1,5 @@
 import { crossOvers } from '@/core/money/lines';
-import { costOfRun } from '@/core/money/runCost';
+import { costOfRun } from '@/core/plan/cost/runCost';
 import type { Plan } from '@/core/plan/plan';
 import type { RunningWay } from '@/core/ask/running';
 import type { Compared } from '@/core/ask/sequences';

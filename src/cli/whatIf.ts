@@ -2,7 +2,7 @@ import { withEndKept } from '../core/ask/keepEnd';
 import type { RunFile } from '../core/read/runFile';
 import { readShop } from '@/core/read/readShop';
 import { setPath } from '@/core/model/setPath';
-import { costOfRun } from '@/core/money/runCost';
+import { costOfRun } from '@/core/plan/cost/runCost';
 import { planFile, type Plan } from '@/core/plan/plan';
 import { andThen, bad, good, refuse, type Result } from '@/core/model/result';
 import { comparePlans, type PlanChange, type PlanFigure } from '@/core/ask/revisions/comparePlans';

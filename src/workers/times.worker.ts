@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { RunFile } from '@/core/read/runFile';
-import { edgesOf, type EdgeUse } from '@/core/money/edgeLife';
-import { costOfRun, type RunCost } from '@/core/money/runCost';
+import { edgesOf, type EdgeUse } from '@/core/plan/cost/edgeLife';
+import { costOfRun, type RunCost } from '@/core/plan/cost/runCost';
 import { planFile } from '@/core/plan/plan';
 import { priceBreaks, quantitiesAround, waysOfRunning, type PriceBreak, type RunningWay } from '@/core/ask/running';
 import { swingsOf, type Swing } from '@/core/ask/sensitivity';

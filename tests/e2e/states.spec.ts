@@ -125,6 +125,8 @@ test('the theme is kept from page to page, and from visit to visit', async ({ pa
   await page.getByRole('link', { name: /New run/ }).click();
   await expect(page.getByRole('button', { name: 'Day shift' })).toBeVisible();
   await expect(page.getByLabel('Part number')).toBeVisible();
+  // That of the page that was left goes before that of the new one comes.
+  await expect(page).toHaveTitle(/ · Shingle/);
   await expectAccessible(page);
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');

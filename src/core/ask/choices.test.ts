@@ -43,3 +43,41 @@ test('what could hold the stock: each is its own plan, and a collet is not offer
 test('of a run that cannot be planned there is nothing to choose', () => {
   expect(choicesOf(runOf({ outside: [] }), startValues, { setup: 2 })).toEqual([]);
 });
+
+test('in how many set-ups: each that can be with its minutes, and why not where it cannot', () => {
+  // A pin with a head: both of its ends are faced, so never in one.
+  const file = runOf({ outside: [step(12, 30), step(18, 8)] }, { way: 'from-bar' });
+  const choices = choicesOf(file, startValues, { route: 'setups' });
+  expect(choices.map(({ id }) => id)).toEqual(['1', '2', '3', '4']);
+  expect(choices.filter((choice) => choice.planned).map(({ id }) => id)).toEqual(['2']);
+  expect(choices.map(({ problem }) => problem !== undefined)).toEqual([true, false, true, true]);
+  // From the bar a slender one is drawn out a piece at a time: in three.
+  const slender = runOf({ material: 'stainless-303', outside: [step('8 h8', 80), step(14, 10)] }, { way: 'from-bar' });
+  const asked = choicesOf(slender, startValues, { route: 'setups' });
+  const other = asked.find(({ planned: is, problem }) => !is && problem === undefined);
+  if (!other) throw new Error('there is another');
+  const taken = planned({ ...slender, overrules: [other.overrule] });
+  expect(`${taken.setups.length}`).toBe(other.id);
+});
+
+test('what is left on a blank; from the bar nothing is asked', () => {
+  const file = runOf({ outside: [step(12, 30), step(18, 8)] }, { way: 'sawn-blanks' });
+  const choices = choicesOf(file, startValues, { route: 'blank' });
+  expect(choices.map(({ name }) => name)).toEqual(['nothing', 'a spigot to hold it by', 'an end for a centre']);
+  const spigot = choices.find(({ id }) => id === 'spigot');
+  const taken = planned({ ...file, overrules: [{ leave: 'spigot' }] });
+  expect(taken.stock.spigot).toBeGreaterThan(0);
+  expect(spigot?.pieceMinutes).toBeCloseTo(taken.times.piece.value, 9);
+  expect(choicesOf({ ...file, way: 'from-bar' }, startValues, { route: 'blank' })).toEqual([]);
+});
+
+test('of a part in three set-ups a feature is asked for by its set-up', () => {
+  const file = runOf({ material: 'stainless-303', outside: [step('8 h8', 80), step(14, 10)] }, { way: 'sawn-blanks' });
+  const choices = choicesOf(file, startValues, { feature: 'part.outside[0]' });
+  expect(choices.map(({ name }) => name)).toEqual([
+    'in set-up 1, from the front',
+    'in set-up 2, from the front',
+    'in set-up 3, from the back',
+  ]);
+  expect(choices.filter(({ planned: is }) => is)).toHaveLength(1);
+});

@@ -51,8 +51,16 @@ function holdingChoices(plan: Plan, number: 1 | 2): Open[] {
   }));
 }
 
+/** From either end; in which set-up, where an end is worked in several. */
 function endChoices(plan: Plan, feature: string): Open[] {
   const planned = plan.setups.find(({ operations }) => operations.some((operation) => operation.feature === feature));
+  if (plan.setups.length > 2)
+    return plan.setups.map((candidate) => ({
+      id: `setup ${candidate.setup.number}`,
+      name: `in set-up ${candidate.setup.number}, from the ${candidate.setup.end}`,
+      overrule: { feature, setup: candidate.setup.number },
+      planned: candidate === planned,
+    }));
   return (['front', 'back'] as const).map((end) => ({
     id: end,
     name: `from the ${end}`,
@@ -61,7 +69,32 @@ function endChoices(plan: Plan, feature: string): Open[] {
   }));
 }
 
+/** More than these nobody holds a small part. */
+const SETUPS = [1, 2, 3, 4];
+
+const setupsChoices = (plan: Plan): Open[] =>
+  SETUPS.map((setups) => ({
+    id: `${setups}`,
+    name: setups === 1 ? 'in one set-up' : `in ${setups} set-ups`,
+    overrule: { setups },
+    planned: plan.setups.length === setups,
+  }));
+
+/** What may be left on a blank, and what is. */
+function blankChoices({ stock }: Plan): Open[] {
+  if (stock.way !== 'sawn-blanks') return [];
+  const left = stock.spigot > 0 ? 'spigot' : stock.centreEnd > 0 ? 'centre-end' : 'none';
+  const names = { none: 'nothing', spigot: 'a spigot to hold it by', 'centre-end': 'an end for a centre' } as const;
+  return (['none', 'spigot', 'centre-end'] as const).map((leave) => ({
+    id: leave,
+    name: names[leave],
+    overrule: { leave },
+    planned: leave === left,
+  }));
+}
+
 function openOf(plan: Plan, question: Question): Open[] {
+  if ('route' in question) return question.route === 'setups' ? setupsChoices(plan) : blankChoices(plan);
   if ('setup' in question) return holdingChoices(plan, question.setup);
   if ('feature' in question) return endChoices(plan, question.feature);
   return toolChoices(plan, question.operation);

@@ -1,10 +1,10 @@
-import { isEnd, isHolding, isSetup, isTool, type Overrule } from '../model/overrule';
+import { isEnd, isHolding, isLeave, isSetup, isSetups, isTool, type Overrule } from '../model/overrule';
 
 /**
- * What is asked: with which tool an operation is done, from which end a feature is made (paths), or by what the work is
- * held in a set-up.
+ * What is asked: with which tool an operation is done, from which end or in which set-up a feature is made (paths), by what
+ * the work is held in a set-up, in how many set-ups it is made, or what is left on its blank.
  */
-export type Question = { operation: string } | { feature: string } | { setup: 1 | 2 };
+export type Question = { operation: string } | { feature: string } | { setup: 1 | 2 } | { route: 'setups' | 'blank' };
 
 /** The overrules of a run without those that answered a question before. */
 export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>
@@ -12,5 +12,6 @@ export const without = (overrules: readonly Overrule[], question: Question): Ove
     if ('setup' in question) return !(isHolding(overrule) && (overrule.setup ?? 2) === question.setup);
     if ('feature' in question)
       return !((isEnd(overrule) || isSetup(overrule)) && overrule.feature === question.feature);
+    if ('route' in question) return !(question.route === 'setups' ? isSetups(overrule) : isLeave(overrule));
     return !(isTool(overrule) && overrule.operation === question.operation);
   });

@@ -1,6 +1,6 @@
 import { boughtIn } from './boughtIn';
 import { at, crossOvers } from '../money/lines';
-import { costOfRun } from '../money/runCost';
+import { costOfRun } from '../plan/cost/runCost';
 import { priceBreaks, quantitiesAround, waysOfRunning } from './running';
 import { allSwings } from './sensitivity';
 import { startValues } from '../model/shop/startValues';

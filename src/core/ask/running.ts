@@ -1,7 +1,7 @@
 import { isOnBar } from '../model/plan/setup';
 import { WAYS, takesWay, type Way } from '../model/way';
 import type { RunFile } from '../read/runFile';
-import { costOfRun } from '../money/runCost';
+import { costOfRun } from '../plan/cost/runCost';
 import type { Line } from '../money/lines';
 import { planFile, type Plan } from '../plan/plan';
 import { deviceOf } from '../plan/stops/devices';

@@ -9,7 +9,7 @@ const ofRoutes = (overrule: Overrule): boolean => isLeave(overrule) || isSetups(
 
 /** Whether a route that was compared can be taken: nothing is wrong with it, but that another was chosen. */
 export const canTake = ({ because }: Compared): boolean =>
-  because === 'slower' || because === 'riskier' || because === 'quicker';
+  because === 'slower' || because === 'dearer' || because === 'riskier' || because === 'quicker';
 
 /**
  * A run that keeps to a route which was compared with its plan: its way and end, what is left on its blanks, the room before

@@ -1,7 +1,7 @@
 import { withEndKept } from './keepEnd';
 import type { Skeleton } from '../plan/skeleton';
 import type { RunFile } from '../read/runFile';
-import { lifeAt } from '../money/edgeLife';
+import { lifeAt } from '../plan/cost/edgeLife';
 import { gripAt, torqueAt } from '../plan/cutting/grip';
 import { motorOf } from '../plan/cutting/limitsOn';
 import { planFile, type Plan } from '../plan/plan';

@@ -57,8 +57,8 @@ function featureLabels(part: Part, units: UnitSystem, inside: boolean): Label[] 
     );
 }
 
-const isCritical = ({ steps }: Part, path: string): boolean =>
-  steps.find((step) => step.path === path)?.critical ?? false;
+const isCritical = ({ steps, holes, features }: Part, path: string): boolean =>
+  [...steps, ...holes, ...features].some((candidate) => candidate.path === path && candidate.critical === true);
 
 const chamferLabels = ({ chamfers, steps }: Part, units: UnitSystem): Label[] =>
   chamfers.map(({ path, step, end, z, size }) => ({

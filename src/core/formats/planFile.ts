@@ -1,7 +1,7 @@
 import { missingFrom } from '../present/missing';
 import { sayLost, sayRoute } from '../present/route';
 import { crossOvers, type Line } from '../money/lines';
-import { costOfRun } from '../money/runCost';
+import { costOfRun } from '../plan/cost/runCost';
 import type { Plan } from '../plan/plan';
 import type { RunningWay } from '../ask/running';
 import type { Proof } from '../plan/proof/faults';

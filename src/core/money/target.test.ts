@@ -1,5 +1,5 @@
 import { planned, runOf, step } from '../testing';
-import { costOfRun } from './runCost';
+import { costOfRun } from '../plan/cost/runCost';
 import { wantedFor } from './target';
 
 const plan = planned(runOf({ outside: [step('12 h8', 14), step(20, 14)] }, { quantity: 60, way: 'from-bar' }));

@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/plan';
 import { sayMinutes } from '../model/units/show';
-import type { RunCost } from './runCost';
+import type { RunCost } from '../plan/cost/runCost';
 
 /**
  * What would have to be otherwise for a piece to cost no more than a price: the minutes of a piece, the setting up, the

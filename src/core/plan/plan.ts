@@ -66,7 +66,7 @@ function because(run: Run, best: Route, other: WayOutcome | undefined): Reason {
   if (saved < 0)
     return {
       rule,
-      because: `${WAY_BEGINS[best.way]}: ${WAY_BEGINS[best.way === 'from-bar' ? 'sawn-blanks' : 'from-bar'].toLowerCase()} would be quicker over the batch by ${sayMinutes(-saved)}, and ${other?.unsound ? 'running that plan does not bear it out' : 'its risks weigh more'}.`,
+      because: `${WAY_BEGINS[best.way]}: ${WAY_BEGINS[best.way === 'from-bar' ? 'sawn-blanks' : 'from-bar'].toLowerCase()} would be quicker over the batch by ${sayMinutes(-saved)}, and ${other?.unsound ? 'running that plan does not bear it out' : run.shop.houseRules.worth === 'money' ? 'it is dearer' : 'its risks weigh more'}.`,
     };
   return { rule, because: `${WAY_BEGINS[best.way]} is quicker over the batch by ${sayMinutes(saved)}.` };
 }

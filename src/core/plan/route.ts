@@ -1,11 +1,13 @@
-import { collect, good, type Result } from '../model/result';
+import { andThen, collect, good, type Result } from '../model/result';
 import type { Stock } from '../model/plan/stock';
 import type { TakenOverrule } from '../model/plan/taken';
 import type { Run } from '../model/run';
 import { takenOfRoute, withDecided } from './reach/decidedRoute';
 import { withLeft, type Skeleton } from './skeleton';
 import type { Way } from '../model/way';
-import { planCuts } from './cuts/planCuts';
+import { barTo, cutSetup, NOTHING_CUT, type CutSetup, type CutSoFar } from './cuts/planCuts';
+import type { OrderedSetup } from './order/orderedSetup';
+import type { Setup } from '../model/plan/setup';
 import { planSetups } from './holding/setups';
 import { leftForElsewhere } from './operations/leftForElsewhere';
 import { planOperations } from './order/planOperations';
@@ -14,9 +16,10 @@ import type { OutsideOp } from './outside/outsideOp';
 import { checkFinished } from './proof/checkFinished';
 import { bringsWithIt, madeChamfers, madeFeatures } from './reach/reached';
 import { assessBars, planStock, type Assessed } from './stock/choose';
-import { risksOf, weightOf } from './risks';
+import { risksOf } from './risks';
 import type { Risk } from './risks/risk';
 import { planStops } from './stops/planStops';
+import { worthOf } from './worth';
 import { planTimes, timeSetup, type PlannedSetup, type Times } from './times/planTimes';
 
 /** One route: a way of making the run, planned through. */
@@ -34,8 +37,25 @@ export interface Route {
   times: Times;
   /** What may go wrong with it or costs quality. */
   risks: Risk[];
-  /** Minutes over the batch with what its risks weigh: less is better. */
+  /** Minutes over the batch, or its cost in those, with what its risks weigh: less is better. */
   worth: number;
+}
+
+/** Stages of routes by their input. */
+interface Known {
+  stocks: Map<string, Result<Stock>>;
+  /** The operations of a set-up, and what it and those before it leave. */
+  ordered: Map<string, Result<OrderedSetup>>;
+  cuts: Map<string, Result<CutSoFar>>;
+}
+
+/** What is known of an input, or what is made of it, and known from then on. */
+function remembered<T>(known: Map<string, T>, input: string, make: () => T): T {
+  const there = known.get(input);
+  if (there !== undefined) return there;
+  const made = make();
+  known.set(input, made);
+  return made;
 }
 
 /** A run as the drawing has it, as the lathe leaves it for work elsewhere, and the bars that it could be made from. */
@@ -43,46 +63,58 @@ export interface Prepared {
   drawn: Run;
   run: Run;
   bars: Assessed[];
-  /** Stock that was divided before, by what it depends on: many routes begin with the same. */
-  stocks: Map<string, Result<Stock>>;
+  /** What was worked out before, by what it depends on: many routes begin alike. */
+  known: Known;
 }
 
 /** What every route of a run begins with. */
 export function prepare(drawn: Run): Prepared {
   const run = withDecided({ ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) });
-  return { drawn, run, bars: assessBars(run), stocks: new Map() };
+  return { drawn, run, bars: assessBars(run), known: { stocks: new Map(), ordered: new Map(), cuts: new Map() } };
 }
 
-/** The stock of a route: what holds it, and how it is drawn out, comes after it. */
-function stockOf(
-  { bars, stocks }: Prepared,
-  run: Run,
-  { way, spigot, centred, dearer, end, clearance }: Skeleton,
-): Result<Stock> {
-  const key = [way, spigot, spigot && centred, dearer, end, clearance].join(' ');
-  const stock = stocks.get(key) ?? planStock(run, way, bars, dearer);
-  stocks.set(key, stock);
-  return stock;
+/** What the stock of a route depends on: what holds it, and how it is drawn out, comes after it. */
+const stockInput = ({ way, spigot, centred, dearer, end, clearance }: Skeleton): string =>
+  [way, spigot, spigot && centred, dearer, end, clearance].join(' ');
+
+/** A set-up in words, without what all of a stock and a run have. */
+const wordsOf = (setup: Setup): string =>
+  JSON.stringify(setup, (key, value: unknown) => (['run', 'stock', 'part'].includes(key) ? undefined : value));
+
+/** The operations of all set-ups in their order, and their cuts; what begins like a route before it is not worked out again. */
+function cutAll({ known }: Prepared, setups: readonly Setup[], stock: string): Result<CutSetup[]> {
+  const inputs = setups.map((setup) => `${stock} ${wordsOf(setup)}`);
+  const ordered = collect(
+    setups.map((setup, index) => remembered(known.ordered, inputs[index] ?? '', () => planOperations(setup))),
+  );
+  if (!ordered.ok) return ordered;
+  const bar = barTo(setups);
+  let cut: Result<CutSoFar> = good(NOTHING_CUT);
+  for (const [index, setup] of ordered.value.entries()) {
+    const before = cut;
+    const input = `${bar} ${inputs.slice(0, index + 1).join()}`;
+    cut = remembered(known.cuts, input, () => andThen(before, (so) => cutSetup(setup, so, bar)));
+  }
+  return andThen(cut, ({ done }) => good(done));
 }
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
 export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route> {
   const { way, centred, drawnOut = false, hold = 0, alike = false } = skeleton;
   const run = withLeft(prepared.run, skeleton);
-  const stock = stockOf(prepared, run, skeleton);
+  const input = stockInput(skeleton);
+  const stock = remembered(prepared.known.stocks, input, () => planStock(run, way, prepared.bars, skeleton.dearer));
   if (!stock.ok) return stock;
   const setups = planSetups(run, stock.value, { centred, drawnOut, hold, bothAlike: alike });
   if (!setups.ok) return setups;
-  const ordered = collect(setups.value.map(planOperations));
-  if (!ordered.ok) return ordered;
-  const cut = planCuts(ordered.value);
+  const cut = cutAll(prepared, setups.value, input);
   if (!cut.ok) return cut;
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
   const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
   const whole = withOthers(prepared.drawn, run, stock.value, timed);
   const risks = risksOf(timed, run);
-  const worth = whole.times.batch.value + run.quantity * weightOf(risks, run);
+  const worth = worthOf({ run, stock: stock.value, setups: timed, times: whole.times }, risks);
   return good({ skeleton, way, stock: stock.value, setups: timed, ...whole, risks, worth });
 }
 

@@ -7,6 +7,9 @@ import { withDecided } from './reach/decidedRoute';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
 import type { Fault, Proof } from './proof/faults';
+import { drawnSmall, type SetupDrawn } from './drawnSmall';
+import type { Setup } from '../model/plan/setup';
+import { isReady } from './holding/ready';
 import { proofOf } from './proved';
 import type { Risk } from './risks/risk';
 import { planRoute, prepare, type Prepared, type Route } from './route';
@@ -97,7 +100,9 @@ export interface Compared {
   batchMinutes?: number;
   /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
   lostBy?: number;
-  because: 'slower' | 'riskier' | 'quicker' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
+  because: 'slower' | 'dearer' | 'riskier' | 'quicker' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
+  /** Its set-ups, of a route that is told. */
+  drawn?: SetupDrawn[];
   /** Its risks, where they weigh more. */
   risks?: Risk[];
   /** What of it cannot be, where that is why. */
@@ -137,9 +142,21 @@ export interface Searching {
 /** After so many set-ups that were planned through a search is settled (start). */
 const MOST_SETUPS = 100;
 
+/** The set-up of the other side, where there is one. */
+const secondOf = ({ setups }: Route): Setup | undefined => setups.find(({ setup }) => setup.side === 2)?.setup;
+
+/** Whether what holds the second side could hold the first, and does not yet, so that it would be changed only once. */
+function couldBeAlike(route: Route): boolean {
+  const second = secondOf(route)?.holding;
+  const first = route.setups.findLast(({ setup }) => setup.side === 1)?.setup;
+  if (!second || !first || first.holding.kind === second.kind) return false;
+  const { kind } = second;
+  return first.others.some((other) => other.kind === kind) && isReady(second, { ...first.holding, kind });
+}
+
 /** What holds the second side of a route. */
-function heldIn({ setups }: Route): Pick<Compared, 'held'> {
-  const holding = setups.find(({ setup }) => setup.side === 2)?.setup.holding;
+function heldIn(route: Route): Pick<Compared, 'held'> {
+  const holding = secondOf(route)?.holding;
   if (!holding) return {};
   const { kind, grip, words, on } = holding;
   return { held: { kind, grip, words: `${words}, on ${on}` } };
@@ -178,6 +195,10 @@ const RUNNERS_UP = 5;
 export class Search {
   readonly prepared: Prepared;
   readonly tried: Tried[] = [];
+  /** What came of each, by its word. */
+  private readonly known = new Map<string, Result<Route>>();
+  /** The space as it was listed last, with how many things it was wanted for. */
+  private listed: { wants: number; routes: readonly Skeleton[] } | undefined;
   private readonly judged = new Map<Route, Judged>();
   /** Whether everything in the space was tried. */
   private isWhole = false;
@@ -193,25 +214,48 @@ export class Search {
     return takesWay(this.run.stock, way) && (this.run.way === 'choose' || this.run.way === way);
   }
 
-  /** The plainest route that was not tried yet; what those before it were refused for says where to look. */
-  private next(): Skeleton | undefined {
+  /** Routes beside the usual ones, the plainest first; what those before were refused for says where to look. */
+  private space(): readonly Skeleton[] {
     const wants = new Set(
       this.tried.flatMap(({ result }) => (result.ok ? [] : result.problems.map((problem) => problem.wants))),
     );
-    const known = new Map(this.tried.map(({ skeleton, result }) => [keyOf(skeleton), result]));
+    if (this.listed?.wants !== wants.size)
+      this.listed = {
+        wants: wants.size,
+        routes: WAYS.filter((way) => this.isOpen(way))
+          .flatMap((way) => otherSkeletons(this.run, way, wants))
+          .toSorted((a, b) => rankOf(a) - rankOf(b)),
+      };
+    return this.listed.routes;
+  }
+
+  /** The plainest route that was not tried yet and could be a new one. */
+  private next(): Skeleton | undefined {
     /** The back first is nothing new where it is worked first anyway. */
     const isKnown = ({ end, ...either }: Skeleton): boolean => {
-      const result = end && known.get(keyOf(either));
+      const result = end && this.known.get(keyOf(either));
       return result?.ok === true && result.value.setups[0]?.setup.end === end;
     };
-    return WAYS.filter((way) => this.isOpen(way))
-      .flatMap((way) => otherSkeletons(this.run, way, wants))
-      .toSorted((a, b) => rankOf(a) - rankOf(b))
-      .find((skeleton) => !known.has(keyOf(skeleton)) && !isKnown(skeleton));
+    return this.space().find(
+      (skeleton) => !this.known.has(keyOf(skeleton)) && !isKnown(skeleton) && !this.isPointless(skeleton),
+    );
+  }
+
+  /** Whether what a route varies is not there to vary: nothing else that holds its second side, or nothing that holds both. */
+  private isPointless({ alike, hold = 0, ...plain }: Skeleton): boolean {
+    const heldSo = hold > 0 ? { ...plain, hold } : plain;
+    if (alike) {
+      const base = this.known.get(keyOf(heldSo));
+      return !base?.ok || !couldBeAlike(base.value);
+    }
+    const base = hold > 0 ? this.known.get(keyOf(plain)) : undefined;
+    return base?.ok === true && (secondOf(base.value)?.others.length ?? 0) <= hold;
   }
 
   try(skeleton: Skeleton): void {
-    this.tried.push({ skeleton, result: planRoute(this.prepared, skeleton) });
+    const result = planRoute(this.prepared, skeleton);
+    this.tried.push({ skeleton, result });
+    this.known.set(keyOf(skeleton), result);
   }
 
   /** Whether a route was looked at and found wanting; what nobody had to look at is not known to be. */
@@ -279,7 +323,8 @@ export class Search {
     const offered = this.tried.find(({ result }) => result.ok && better.ok && result.value === better.value.route);
     const isKept = better.ok && better.value !== best && better.value.route.worth < best.route.worth - 1e-9;
     const rank = ({ because, batchMinutes = Infinity }: Compared) =>
-      (because === 'refused' ? 2 : ['slower', 'riskier', 'quicker'].includes(because) ? 0 : 1) * 1e9 + batchMinutes;
+      (because === 'refused' ? 2 : ['slower', 'dearer', 'riskier', 'quicker'].includes(because) ? 0 : 1) * 1e9 +
+      batchMinutes;
     return {
       tried: this.tried.length,
       setups: this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 0), 0),
@@ -294,9 +339,23 @@ export class Search {
         .filter(
           (other, index, all) => all.findIndex((one) => isSameAs(one, other)) === index && !isSameAs(other, taken),
         )
-        .slice(0, RUNNERS_UP),
-      ...(isKept && offered ? { offered: this.compare(offered, best) } : {}),
+        .slice(0, RUNNERS_UP)
+        .map((told) => this.draw(told)),
+      ...(isKept && offered ? { offered: this.draw(this.compare(offered, best)) } : {}),
     };
+  }
+
+  private draw(told: Compared): Compared {
+    const tried = this.tried.find(({ skeleton }) => skeleton === told.skeleton);
+    return tried?.result.ok ? { ...told, drawn: drawnSmall(tried.result.value.setups) } : told;
+  }
+
+  /** What a sound route lost by: time, money where the house counts that, or what its risks weigh. */
+  private slower(figures: Omit<Compared, 'because'>, { risks }: Route): Compared {
+    if ((figures.lostBy ?? 0) >= 0) return { ...figures, because: 'slower' };
+    return this.run.shop.houseRules.worth === 'money'
+      ? { ...figures, because: 'dearer' }
+      : { ...figures, because: 'riskier', risks };
   }
 
   private compare({ skeleton, result }: Tried, best: Judged): Compared {
@@ -304,10 +363,7 @@ export class Search {
       return { skeleton, because: 'refused', ...(result.problems[0] ? { problem: result.problems[0] } : {}) };
     const figures = figuresOf(result.value, best.route);
     // What is slower than a sound one has lost by that alone: nobody asks for its proof.
-    if (result.value.worth >= best.route.worth && isSound(best))
-      return figures.lostBy >= 0
-        ? { ...figures, because: 'slower' }
-        : { ...figures, because: 'riskier', risks: result.value.risks };
+    if (result.value.worth >= best.route.worth && isSound(best)) return this.slower(figures, result.value);
     const judged = this.judge(result.value);
     const [fault] = judged.proof.faults;
     if (judged.lost > best.lost) return { ...figures, because: 'undecided' };

@@ -15,6 +15,8 @@ export function sayLost({ because, lostBy = 0, problem, fault, risks = [] }: Com
   switch (because) {
     case 'slower':
       return lostBy < 0.05 ? 'as quick over the batch' : `slower by ${sayMinutes(lostBy)} over the batch`;
+    case 'dearer':
+      return `quicker by ${sayMinutes(-lostBy)} over the batch, and dearer with what its risks weigh`;
     case 'riskier':
       return `quicker by ${sayMinutes(-lostBy)} over the batch, and its risks weigh more: ${risks.map(({ because }) => because).join(' ')}`;
     case 'quicker':

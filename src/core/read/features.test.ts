@@ -307,9 +307,9 @@ describe('what cannot be is refused at its place, in words', () => {
     ],
     [
       'a thread without coarse pitch',
-      details({ kind: 'thread', at: 0, length: 6, designation: 'M7' }),
+      details({ kind: 'thread', at: 0, length: 6, designation: 'M9' }),
       'part.details[0].designation',
-      'write its pitch, as M7x1',
+      'write its pitch, as M9x1',
     ],
     [
       'a knurl over a shoulder',

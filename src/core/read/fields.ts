@@ -154,8 +154,10 @@ const READERS: { [T in keyof Taken]: (entry: unknown, path: string, context: Con
 
 function readField({ takes }: Field, entry: unknown, path: string, context: Context): Result<Taken[keyof Taken]> {
   if (typeof takes === 'string') return READERS[takes](entry, path, context);
-  const word = String(entry).trim().toLowerCase();
-  return takes.includes(word)
+  const typed = String(entry).trim();
+  // 6g and 6H are two: only what is in no other way there may be typed in other letters.
+  const word = takes.includes(typed) ? typed : takes.find((one) => one.toLowerCase() === typed.toLowerCase());
+  return word !== undefined
     ? good(word)
     : refuse(path, `“${String(entry)}” is not known here; it can be ${takes.join(', ')}`);
 }

@@ -72,7 +72,7 @@ function readLine(line: string): { into: Word['into']; entry: Entry } | string {
   const entry: Entry = word.key ? { [word.key]: word.word } : {};
   const waiting = [...word.fields];
   for (const part of rest.split(';').map((text) => text.trim())) {
-    if (isStep && part.toLowerCase() === 'critical') {
+    if (word.into !== 'details' && part.toLowerCase() === 'critical') {
       entry['critical'] = true;
       continue;
     }

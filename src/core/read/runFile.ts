@@ -32,7 +32,7 @@ export type StepOf<Shape extends StepFile['shape']> = Extract<StepFile, { shape:
 export type DetailFile = EntryOf<'kind', (typeof detailKinds)[number]>;
 
 /** A hole on the axis; which of the fields it has follows from its shape. */
-export type HoleFile = EntryOf<'shape', (typeof boreKinds)[number]>;
+export type HoleFile = EntryOf<'shape', (typeof boreKinds)[number]> & { critical?: boolean };
 
 /** Work on other machines or by other firms; which of the fields it has follows from its kind. */
 export type ElsewhereFile = EntryOf<'kind', (typeof elsewhereKinds)[number]>;

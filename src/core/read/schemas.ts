@@ -105,7 +105,9 @@ const part = Joi.object<PartFile>({
   generalTolerance: Joi.string().valid('fine', 'medium'),
   outside: Joi.array().items(step).max(200).required(),
   details: Joi.array().items(oneOf('details')).max(400),
-  bores: Joi.array().items(oneOf('bores')).max(50),
+  bores: Joi.array()
+    .items(oneOf('bores', { critical: Joi.boolean().strict() }))
+    .max(50),
   elsewhere: Joi.array().items(oneOf('elsewhere')).max(20),
   lengths: Joi.array()
     .items(Joi.object({ from: FACE.required(), to: FACE.required(), size: SIZE.required() }))

@@ -99,8 +99,10 @@ function taps({ features }: Part, tools: readonly Tool[]): Tool[] {
   return features.flatMap(({ kind, thread }) => {
     if (kind !== 'tap' || !thread) return [];
     const known = listed.some(
-      ({ diameter = 0, pitch = 0 }) =>
-        Math.abs(diameter - thread.diameter) < 0.01 && Math.abs(pitch - thread.pitch) < CLOSE,
+      ({ diameter = 0, pitch = 0, hand }) =>
+        (hand === 'left') === (thread.hand === 'left') &&
+        Math.abs(diameter - thread.diameter) < 0.01 &&
+        Math.abs(pitch - thread.pitch) < CLOSE,
     );
     return known || !withinReach(sizesOf(listed, 'tap'), thread.diameter) ? [] : [tap(thread)];
   });

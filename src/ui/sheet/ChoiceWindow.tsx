@@ -12,6 +12,13 @@ import { useWorkspace } from '../run/WorkspaceContext';
 const signed = (minutes: number): string =>
   Math.abs(minutes) < 0.005 ? 'the same' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes).toFixed(2)}`;
 
+/** What its choices are, over their names. */
+function headOf(question: Question): string {
+  if ('setup' in question) return 'Held';
+  if ('route' in question) return question.route === 'setups' ? 'Made' : 'Left on the blank';
+  return 'feature' in question ? 'Made' : 'Tool';
+}
+
 /** Everything that would answer a question, with what each does to a piece and the batch; one of them can be taken. */
 export function ChoiceWindow({ title, question, onClose }: { title: string; question: Question; onClose: () => void }) {
   const { file, edit, choices } = useWorkspace();
@@ -38,7 +45,7 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
         <Table>
           <thead>
             <tr>
-              <th scope="col">{'setup' in question ? 'Held' : 'feature' in question ? 'Made' : 'Tool'}</th>
+              <th scope="col">{headOf(question)}</th>
               <th scope="col" className="figure">
                 a piece, min
               </th>

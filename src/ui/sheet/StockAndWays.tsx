@@ -10,16 +10,24 @@ import { sayMinutes } from '@/core/model/units/show';
 import { WAY_WORDS } from '@/core/model/way';
 import type { Plan } from '@/core/plan/plan';
 import { stockView } from '@/core/present/stock';
+import { drawnSmall } from '@/core/plan/drawnSmall';
+import { keyOf } from '@/core/plan/skeleton';
 import { sayLost, sayRisk, sayRoute, sayTried } from '@/core/present/route';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
 import { PlaceLink } from '../run/PlaceLink';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { Line, Part } from './panelParts';
+import { RouteDrawn } from './RouteDrawn';
 import { useSequences } from './useSequences';
 import { FigureButton } from './Working';
 
 const SequencesWindow = later(() => import('./SequencesWindow').then((loaded) => loaded.SequencesWindow));
+
+const ChoiceWindow = later(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow));
+
+/** Questions keep their identity, so that what answers them is planned once. */
+const ROUTE_QUESTIONS = { setups: { route: 'setups' }, blank: { route: 'blank' } } as const;
 
 /** How long nothing is changed before sequences are compared, ms. */
 const QUIET = 1200;
@@ -87,9 +95,12 @@ function Routes({ plan }: { plan: Plan }) {
           ))}
         </Others>
       )}
+      <p style={{ margin: '6px 0 0' }}>This one:</p>
+      <RouteDrawn setups={drawnSmall(plan.setups)} />
       <Others>
         {route.runnersUp.map((runnerUp) => (
-          <li key={sayRoute(runnerUp)}>
+          <li key={keyOf(runnerUp.skeleton)}>
+            {runnerUp.drawn && <RouteDrawn setups={runnerUp.drawn} />}
             <strong>{sayRoute(runnerUp)}</strong>: {sayLost(runnerUp, run.units)}{' '}
             {canTake(runnerUp) && (
               <TakeIt
@@ -111,6 +122,7 @@ function Routes({ plan }: { plan: Plan }) {
 export function WaysPart({ plan }: { plan: Plan }) {
   const { stock } = plan;
   const [comparing, setComparing] = useState(false);
+  const [asked, setAsked] = useState<keyof typeof ROUTE_QUESTIONS>();
   const compared = useSequences(QUIET);
   const { id } = useWorkspace();
   return (
@@ -132,12 +144,21 @@ export function WaysPart({ plan }: { plan: Plan }) {
       <p role="status" style={{ color: 'var(--ink-soft)', fontSize: 14, minHeight: 42 }}>
         {compared ? `${capital(countOf(compared))}. ${compared.because}` : 'Comparing …'}
       </p>
-      <div style={{ display: 'flex', alignItems: 'center', gap: 14, margin: '6px 0' }}>
+      <div style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8, margin: '6px 0' }}>
         <Button onPress={() => setComparing(true)}>Compare sequences …</Button>
+        <Button onPress={() => setAsked('setups')}>Set-ups …</Button>
+        {stock.way === 'sawn-blanks' && <Button onPress={() => setAsked('blank')}>Blank …</Button>}
         <PlaceLink id={id} place="times">
           Times and money
         </PlaceLink>
       </div>
+      {asked && (
+        <ChoiceWindow
+          title={asked === 'setups' ? 'In how many set-ups' : 'What is left on a blank'}
+          question={ROUTE_QUESTIONS[asked]}
+          onClose={() => setAsked(undefined)}
+        />
+      )}
       {comparing && <SequencesWindow onClose={() => setComparing(false)} />}
     </Part>
   );

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import type { Swing } from '@/core/ask/sensitivity';
 import { sayMinutes } from '@/core/model/units/show';
-import type { EdgeUse } from '@/core/money/edgeLife';
+import type { EdgeUse } from '@/core/plan/cost/edgeLife';
 import { Card } from '../primitives/Card';
 import { Heads, Table } from '../primitives/Table';
 import { FigureButton } from '../sheet/Working';

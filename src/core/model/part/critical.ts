@@ -16,6 +16,10 @@ const limits = ({ from, fit, lower, upper }: Size, units: UnitSystem): string[] 
   return [fit ? `fit ${fit}, ${width} between its limits` : `limits of its own, ${width} apart`];
 };
 
+/** What the drawing says of why something matters. */
+const markedBy = ({ critical, why }: { critical?: boolean | undefined; why?: string | undefined }): string[] =>
+  critical ? [why ?? 'marked on the drawing'] : [];
+
 /**
  * The critical dimensions of a part: those that the drawing marks, with the reason it gives, and those that its fits,
  * limits, run-outs and threads make so. Everything else has its general tolerance and deserves no more time than that.
@@ -28,21 +32,22 @@ export function criticalDimensions(part: Part, units: UnitSystem): CriticalDimen
   const rough = (ra: number | undefined) => (ra === undefined ? [] : [`Ra ${ra}`]);
   const found = [
     ...part.steps.flatMap(({ path, name, diameter, critical, why, roughness }): CriticalDimension[] => {
-      const marked = critical ? [why ?? 'marked on the drawing'] : [];
+      const marked = markedBy({ critical, why });
       const featured = part.features.some((feature) => feature.path === path && feature.kind !== 'recess');
       const because = [...marked, ...(featured ? [] : limits(diameter, units)), ...tied(path)];
       const what = `${sayDiameter(diameter.nominal, units)}${name ? `, ${name}` : ''}`;
       return because.length > 0 ? [{ path, what, because: [...because, ...rough(roughness)] }] : [];
     }),
-    ...part.holes.map(({ path, diameter, name }) => ({
+    ...part.holes.map(({ path, diameter, name, critical, why }) => ({
       path,
       what: `hole ${sayDiameter(diameter.nominal, units)}${name ? `, ${name}` : ''}`,
-      because: [...limits(diameter, units), ...tied(path)],
+      because: [...markedBy({ critical, why }), ...limits(diameter, units), ...tied(path)],
     })),
-    ...part.features.map(({ path, name, size, thread }) => ({
+    ...part.features.map(({ path, name, size, thread, critical, why }) => ({
       path,
       what: name,
       because: [
+        ...markedBy({ critical, why }),
         ...(thread ? ['a thread: its mate is the gauge'] : []),
         ...(size ? limits(size, units) : []),
         ...tied(path),

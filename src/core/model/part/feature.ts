@@ -15,6 +15,7 @@ export interface Thread {
   pitch: number;
   /** Beyond the full thread, where the drawing allows it, mm. */
   runOut?: number;
+  hand?: 'left';
 }
 
 /** Where something lies: how far from a face, counted from the front, towards the back; from the back face forwards. */
@@ -65,6 +66,9 @@ export interface Feature {
   knurl?: { pattern: string; pitch: number };
   /** How deep, where the drawing gives that limits of its own. */
   deep?: Size;
+  /** Marked on the drawing, and why where it says so. */
+  critical?: true;
+  why?: string;
   /** How finely it is to be made, mm between its limits, and on which diameter; for what cannot be held. */
   size?: Size;
   dimensions: Dimension[];

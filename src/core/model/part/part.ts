@@ -52,6 +52,9 @@ export interface Hole {
   through: boolean;
   /** How deep, where the drawing gives that limits of its own. */
   deep?: Size;
+  /** Marked on the drawing, and why where it says so. */
+  critical?: true;
+  why?: string;
 }
 
 /** Two surfaces that must run true to each other: their paths and the run-out allowed, mm. */

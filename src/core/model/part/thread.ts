@@ -10,11 +10,15 @@ const COARSE: Record<string, number> = {
   4: 0.7,
   5: 0.8,
   6: 1,
+  7: 1,
   8: 1.25,
   10: 1.5,
   12: 1.75,
+  14: 2,
   16: 2,
+  18: 2.5,
   20: 2.5,
+  22: 2.5,
   24: 3,
 };
 
@@ -66,6 +70,20 @@ export function readThread(text: string, path: string): Result<Thread> {
   }
   return refuse(path, `“${text}” is not a thread; write M6, M14x1 or 1/4-20`);
 }
+
+/** Classes of tolerance that a thread may be drawn with: of a bolt, and of a nut. */
+export const BOLT_CLASSES = ['4h', '6e', '6g', '6h', '8g', '1A', '2A', '3A'] as const;
+export const NUT_CLASSES = ['4H', '5H', '6G', '6H', '7H', '1B', '2B', '3B'] as const;
+
+/** A thread as the drawing calls it: with its hand where that is the left, and its class: `M10 LH-6g`. */
+export const drawnAs = (
+  thread: Thread,
+  { hand, of }: { hand: string | undefined; of: string | undefined },
+): Thread => ({
+  ...thread,
+  designation: `${thread.designation}${hand === 'left' ? ' LH' : ''}${of ? `-${of}` : ''}`,
+  ...(hand === 'left' ? { hand } : {}),
+});
 
 /** Depth of an external 60° thread, mm: 0.6134 P (trade: Cutting). */
 export const threadDepth = ({ pitch }: Thread): number => 0.6134 * pitch;

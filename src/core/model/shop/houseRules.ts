@@ -195,6 +195,23 @@ const questions = [
     ],
   },
   {
+    rule: 'worth',
+    start: 'minutes',
+    question: 'Which of two good routes?',
+    schools: [
+      {
+        value: 'minutes',
+        label: 'the quicker over the batch',
+        because: 'Hours of the machine are what there is least of.',
+      },
+      {
+        value: 'money',
+        label: 'the cheaper over the batch',
+        because: 'Bars, edges and an order count beside the hours.',
+      },
+    ],
+  },
+  {
     rule: 'speed',
     start: 'formula',
     question: 'Which spindle speed?',

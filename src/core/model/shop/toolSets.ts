@@ -56,8 +56,8 @@ export const reamer = (diameter: number, size = String(diameter)): Tool => ({
   flute: Math.round(Math.max(30, 20 + 5 * diameter)),
 });
 
-const threadCutter = (kind: 'tap' | 'die', { designation, diameter, pitch }: Thread): Tool => ({
-  id: `${kind}-${designation.replace('/', '-')}`,
+const threadCutter = (kind: 'tap' | 'die', { designation, diameter, pitch, hand }: Thread): Tool => ({
+  id: `${kind}-${designation.replace(/[/ ]/g, '-')}`,
   name: `${kind} ${designation}`,
   does: kind === 'tap' ? ['tap', 'hand-tap'] : [kind],
   edge: 'hss',
@@ -65,6 +65,7 @@ const threadCutter = (kind: 'tap' | 'die', { designation, diameter, pitch }: Thr
   offset: 0,
   diameter,
   pitch,
+  ...(hand ? { hand } : {}),
 });
 
 /** A tap for a thread, as it is sold. */

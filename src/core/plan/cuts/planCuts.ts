@@ -264,49 +264,55 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
   });
 }
 
-/** The work as a set-up first sees it. @param all the set-ups: a bar goes on to where it is held when it is drawn out last */
-function startOf(
-  setup: Setup,
-  left: { work: Workpiece; end: Setup['end'] } | undefined,
-  all: readonly OrderedSetup[],
-): Workpiece {
+/** How far the bar goes on in the chuck while its set-ups are made: to where it is held when it is drawn out last, z of their view. */
+export const barTo = (setups: readonly Setup[]): number =>
+  Math.max(...setups.flatMap((setup) => (isOnBar(setup) ? [setup.holding.to] : [])));
+
+/** What the set-ups before one leave to it. */
+export interface CutSoFar {
+  done: CutSetup[];
+  left: { work: Workpiece; end: Setup['end'] } | undefined;
+  number: number;
+  /** Cautions that were told: where they first apply, since said everywhere they are read nowhere. */
+  told: ReadonlySet<string>;
+}
+
+export const NOTHING_CUT: CutSoFar = { done: [], left: undefined, number: 0, told: new Set() };
+
+/** The work as a set-up first sees it. */
+function startOf(setup: Setup, { left }: CutSoFar, bar: number): Workpiece {
   if (left) return left.end === setup.end ? left.work : turnedRound(left.work, setup.part.length);
   const { over, bore, piece } = setup.stock;
   if (piece) return setup.end === 'front' ? piece : turnedRound(piece, setup.part.length);
-  const to = Math.max(
-    setup.holding.to,
-    ...all.flatMap(({ setup: drawn }) => (isOnBar(drawn) ? [drawn.holding.to] : [])),
-  );
-  const bar = solid(-setup.facing, to, over);
-  return bore > 0 ? { ...bar, bore: [cylinder(-setup.facing, to, bore / 2)] } : bar;
+  const to = Math.max(setup.holding.to, bar);
+  const whole = solid(-setup.facing, to, over);
+  return bore > 0 ? { ...whole, bore: [cylinder(-setup.facing, to, bore / 2)] } : whole;
 }
 
 /**
- * Runs the plan: every cut on the work as it then is, from the stock to the finished part (trade: Cutting). What the first
- * set-up leaves is what the second begins with.
+ * Runs one more set-up: every cut on the work as it then is (trade: Cutting). What it leaves is what the next begins with.
+ * @param bar how far the bar goes on (`barTo`)
  */
-export function planCuts(setups: OrderedSetup[]): Result<CutSetup[]> {
-  const done: CutSetup[] = [];
-  // A caution is told where it first applies: said everywhere it is read nowhere.
-  const told = new Set<string>();
-  let left: { work: Workpiece; end: Setup['end'] } | undefined;
-  let number = 0;
-  for (const ordered of setups) {
-    const start = startOf(ordered.setup, left, setups);
-    const cuts: CutOperation[] = [];
-    let work = start;
-    for (const [index, operation] of ordered.operations.entries()) {
-      const cut = cutOne(operation, work, ordered.setup);
-      if (!cut.ok) return cut;
-      // Roughing that finds nothing to take is no operation.
-      if (cut.value.passes.length === 0 && operation.stop.means !== 'none') continue;
-      work = cut.value.after;
-      const cautions = cut.value.cautions.filter(({ text }) => !told.has(text));
-      for (const { text } of cautions) told.add(text);
-      cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [], cautions });
-    }
-    left = { work, end: ordered.setup.end };
-    done.push({ ...ordered, start, cuts });
+export function cutSetup(ordered: OrderedSetup, before: CutSoFar, bar: number): Result<CutSoFar> {
+  const start = startOf(ordered.setup, before, bar);
+  const told = new Set(before.told);
+  const cuts: CutOperation[] = [];
+  let { number } = before;
+  let work = start;
+  for (const [index, operation] of ordered.operations.entries()) {
+    const cut = cutOne(operation, work, ordered.setup);
+    if (!cut.ok) return cut;
+    // Roughing that finds nothing to take is no operation.
+    if (cut.value.passes.length === 0 && operation.stop.means !== 'none') continue;
+    work = cut.value.after;
+    const cautions = cut.value.cautions.filter(({ text }) => !told.has(text));
+    for (const { text } of cautions) told.add(text);
+    cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [], cautions });
   }
-  return good(done);
+  return good({
+    done: [...before.done, { ...ordered, start, cuts }],
+    left: { work, end: ordered.setup.end },
+    number,
+    told,
+  });
 }

@@ -101,7 +101,7 @@ function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[]
   const common = { gaps: 0, close: false, inside: true, knurl: false, thin: false, from: 0 };
   const drilled = view.holes.filter(({ path, from, through }) => made.includes(path) && (from === 'front' || through));
   return [
-    ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name }): Surface[] => {
+    ...view.features.flatMap(({ path, bore, size, thread, called, z0, z1, name, critical }): Surface[] => {
       const straight = bore?.length === 1 && bore[0]?.r0 === bore[0]?.r1 && !bore[0]?.arc;
       if (!bore || !straight || z0 > CLOSE || !size || !made.includes(path)) return [];
       return [
@@ -112,19 +112,19 @@ function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[]
           on: sayDiameter(size.nominal, run.units),
           diameter: size.nominal,
           end: clearOf(z1),
-          fit: size.from !== 'general',
+          fit: critical === true || size.from !== 'general',
           thread: thread !== undefined,
         },
       ];
     }),
-    ...drilled.map(({ path, name, diameter, depth, through }): Surface => ({
+    ...drilled.map(({ path, name, diameter, depth, through, critical }): Surface => ({
       ...common,
       path,
       name: name ?? `bore ${sayDiameter(diameter.nominal, run.units)}`,
       on: sayDiameter(diameter.nominal, run.units),
       diameter: diameter.nominal,
       end: clearOf(through ? view.length : depth),
-      fit: diameter.from !== 'general',
+      fit: critical === true || diameter.from !== 'general',
       thread: false,
     })),
   ];

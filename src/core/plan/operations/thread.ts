@@ -43,6 +43,9 @@ function pointed(setup: Setup): Tool | undefined {
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
 
+/** How a thread of the left hand is cut. */
+const LEFT_HANDED = 'Left-hand: leadscrew the other way, from the relief out to the free end.';
+
 const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
   const room =
@@ -71,6 +74,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
                   `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
                 ]
               : []),
+            ...(thread.hand === 'left' ? [LEFT_HANDED] : []),
             sayWires(thread, setup),
           ],
         }

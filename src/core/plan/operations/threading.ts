@@ -3,11 +3,16 @@ import type { Tool } from '../../model/shop/shop';
 import type { Check } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 
-/** A tap or a die of a thread: one diameter, one pitch. */
-export const threadToolFor = (kind: 'tap' | 'die', { diameter, pitch }: Thread, { run }: Setup): Tool | undefined =>
+/** A tap or a die of a thread: one diameter, one pitch, one hand. */
+export const threadToolFor = (
+  kind: 'tap' | 'die',
+  { diameter, pitch, hand }: Thread,
+  { run }: Setup,
+): Tool | undefined =>
   run.shop.tools.find(
     (tool) =>
       tool.does.includes(kind) &&
+      (tool.hand === 'left') === (hand === 'left') &&
       Math.abs((tool.diameter ?? 0) - diameter) < 0.01 &&
       Math.abs((tool.pitch ?? 0) - pitch) < 0.001,
   );

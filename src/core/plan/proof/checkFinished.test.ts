@@ -1,6 +1,6 @@
-import { planCuts, type CutSetup } from '../cuts/planCuts';
+import { barTo, cutSetup, NOTHING_CUT, type CutSetup, type CutSoFar } from '../cuts/planCuts';
 import { readRun } from '../../read/readRun';
-import { andThen, collect } from '../../model/result';
+import { andThen, collect, good, type Result } from '../../model/result';
 import { planOperations } from '../order/planOperations';
 import { planSetups } from '../holding/setups';
 import { startValues } from '../../model/shop/startValues';
@@ -22,18 +22,18 @@ function cutsWithout(...kinds: string[]): CutSetup[] {
     andThen(planStock(run, 'from-bar'), (stock) =>
       andThen(planSetups(run, stock, { centred: false, drawnOut: false, hold: 0, bothAlike: false }), (setups) =>
         andThen(collect(setups.map(planOperations)), (ordered) =>
-          planCuts(
-            ordered.map((setup) => ({
-              ...setup,
-              operations: setup.operations.filter(({ kind }) => !kinds.includes(kind)),
-            })),
-          ),
+          ordered
+            .map((setup) => ({ ...setup, operations: setup.operations.filter(({ kind }) => !kinds.includes(kind)) }))
+            .reduce<Result<CutSoFar>>(
+              (cut, setup) => andThen(cut, (before) => cutSetup(setup, before, barTo(setups))),
+              good(NOTHING_CUT),
+            ),
         ),
       ),
     ),
   );
   if (!cuts.ok) throw new Error(JSON.stringify(cuts.problems));
-  return cuts.value;
+  return cuts.value.done;
 }
 
 test('a plan that leaves the part of the drawing passes', () => {

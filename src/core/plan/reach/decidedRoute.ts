@@ -31,6 +31,6 @@ export const takenOfRoute = (run: Run, route: Decided): TakenOverrule[] =>
     if (isLeave(overrule)) return [{ index, state: 'kept', breaks: [] }];
     if (!isSetups(overrule)) return [];
     if (isAs(overrule, route)) return [{ index, state: 'kept', breaks: [] }];
-    const because = `No route in ${overrule.setups} set-ups was found so; this one has ${route.setups.length}.`;
+    const because = `No route in ${overrule.setups === 1 ? 'one set-up' : `${overrule.setups} set-ups`} was found; this one has ${route.setups.length}.`;
     return [{ index, state: 'cannot', breaks: [{ rule: 'SET-UPS', because, strength: 'H' }] }];
   });

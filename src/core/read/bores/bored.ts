@@ -1,14 +1,14 @@
 import { featureKind, type FeatureKind } from '../featureKind';
 import { andThen, good } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
-import { DEPTH, FROM, NAME, depthDimension, depthOf, placeOf, straight } from './hole';
+import { DEPTH, FROM, NAME, WHY, depthDimension, depthOf, placeOf, straight } from './hole';
 
 /** A straight hole that a tool other than a drill finishes: its kind, and what it is called. */
 const finishedHole = <const Kind extends string>(kind: Kind, label: string, verb: string) =>
   featureKind({
     kind,
     label,
-    fields: [FROM, { key: 'diameter', label: 'Diameter', takes: 'size', needed: true }, DEPTH, NAME],
+    fields: [FROM, { key: 'diameter', label: 'Diameter', takes: 'size', needed: true }, DEPTH, NAME, WHY],
     read(values, path, around) {
       const { length, units } = around;
       const { from } = values;

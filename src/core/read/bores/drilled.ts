@@ -5,7 +5,7 @@ import type { Hole } from '../../model/part/part';
 import { say } from '../../model/words';
 import type { Surroundings } from '../featureKind';
 import { readFields, type Field } from '../fields';
-import { DEPTH, FROM, NAME, depthOf } from './hole';
+import { DEPTH, FROM, NAME, WHY, depthOf } from './hole';
 
 const FIELDS = [
   FROM,
@@ -18,6 +18,7 @@ const FIELDS = [
     hint: 'the full diameter, unless the drawing says to the point',
   },
   NAME,
+  WHY,
 ] as const satisfies readonly Field[];
 
 /** A drilled hole. Its depth is to the full diameter, unless the drawing says to the point (trade: Stock). */

@@ -18,6 +18,9 @@ export const DEPTH = {
   hint: 'or “through”',
 } as const satisfies Field;
 
+/** Why it is critical, where it is. */
+export const WHY = { key: 'why', label: 'Critical because', takes: 'text' } as const satisfies Field;
+
 /** What a hole is called where others refer to it. */
 export const NAME = { key: 'name', label: 'Name', takes: 'text' } as const satisfies Field;
 

@@ -1,8 +1,8 @@
 import { featureKind } from '../featureKind';
 import { andThen, good } from '../../model/result';
 import { say } from '../../model/words';
-import { readThread, tapDrill } from '../../model/part/thread';
-import { DEPTH, FROM, NAME, depthDimension, depthOf, placeOf, straight } from './hole';
+import { drawnAs, NUT_CLASSES, readThread, tapDrill } from '../../model/part/thread';
+import { DEPTH, FROM, NAME, WHY, depthDimension, depthOf, placeOf, straight } from './hole';
 
 /** A tapped hole, by designation; the depth is of the full thread. */
 export const tap = featureKind({
@@ -12,13 +12,17 @@ export const tap = featureKind({
     FROM,
     { key: 'designation', label: 'Thread', takes: 'text', needed: true, hint: 'M6, M14x1, 1/4-20' },
     DEPTH,
+    { key: 'class', label: 'Class', takes: NUT_CLASSES },
+    { key: 'hand', label: 'Hand', takes: ['right', 'left'] },
     NAME,
+    WHY,
   ],
   read(values, path, around) {
     const { length, units } = around;
     const { from } = values;
-    return andThen(readThread(values.designation, `${path}.designation`), (thread) =>
+    return andThen(readThread(values.designation, `${path}.designation`), (plain) =>
       andThen(depthOf(values, path, around), ({ depth, through, deep }) => {
+        const thread = drawnAs(plain, { hand: values.hand, of: values.class });
         const core = tapDrill(thread);
         return good({
           path,

@@ -2,7 +2,7 @@ import { featureKind } from '../featureKind';
 import { andThen, good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Thread } from '../../model/part/feature';
-import { readThread, threadDepth } from '../../model/part/thread';
+import { BOLT_CLASSES, drawnAs, readThread, threadDepth } from '../../model/part/thread';
 import { AT, DATUM, NAME, lowestRadius, offPart, radiusBeside } from './at';
 import { CLOSE } from '../../model/tolerances';
 
@@ -18,6 +18,8 @@ export const thread = featureKind({
     AT,
     { key: 'length', label: 'Length', takes: 'length', needed: true },
     { key: 'designation', label: 'Thread', takes: 'text', needed: true, hint: 'M6, M14x1, 1/4-20' },
+    { key: 'class', label: 'Class', takes: BOLT_CLASSES },
+    { key: 'hand', label: 'Hand', takes: ['right', 'left'] },
     { key: 'runOut', label: 'Run-out', takes: 'length', hint: 'beyond the full thread, where the drawing allows it' },
     NAME,
     DATUM,
@@ -29,7 +31,8 @@ export const thread = featureKind({
     const runOut = values.runOut;
     const off = offPart(`${path}.length`, z0, z1, around);
     if (off) return off;
-    return andThen(readThread(values.designation, `${path}.designation`), (thread) => {
+    return andThen(readThread(values.designation, `${path}.designation`), (plain) => {
+      const thread = drawnAs(plain, { hand: values.hand, of: values.class });
       const surface = radiusBeside(outside, z0, 1);
       const least = lowestRadius(outside, z0, z1);
       if (!fits(2 * surface, thread) || Math.abs(least - surface) > CLOSE)

@@ -1,6 +1,8 @@
-import { figure, term, type Figure } from '../model/figure';
-import type { Plan } from '../plan/plan';
-import type { EdgeLife, Tool } from '../model/shop/shop';
+import { figure, term, type Figure } from '../../model/figure';
+import type { Stock } from '../../model/plan/stock';
+import type { Run } from '../../model/run';
+import type { PlannedSetup, Times } from '../times/planTimes';
+import type { EdgeLife, Tool } from '../../model/shop/shop';
 
 /** What Taylor's law wants to know of an edge. */
 type Taylor = Omit<EdgeLife, 'thinnest'>;
@@ -22,6 +24,14 @@ export function economicSpeed(table: number, { life, exponent, cost, change }: T
   return table * (life / best) ** exponent;
 }
 
+/** A run as it was planned: what it costs follows from its stock, its cuts and its minutes. */
+export interface PlannedRun {
+  run: Run;
+  stock: Stock;
+  setups: readonly PlannedSetup[];
+  times: Times;
+}
+
 /** What a batch takes of the edges of one tool. */
 export interface EdgeUse {
   tool: Tool;
@@ -37,7 +47,7 @@ export interface EdgeUse {
 }
 
 /** What the edges of a batch come to, the most used first; work by hand takes none. */
-export function edgesOf({ run, stock, setups }: Plan): EdgeUse[] {
+export function edgesOf({ run, stock, setups }: Omit<PlannedRun, 'times'>): EdgeUse[] {
   const { material, cutting, edges, rates } = run.shop;
   const cuts = setups
     .flatMap(({ operations }) => operations)

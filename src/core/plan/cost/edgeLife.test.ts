@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { startValues } from '../model/shop/startValues';
-import { example, planned } from '../testing';
+import { startValues } from '../../model/shop/startValues';
+import { example, planned } from '../../testing';
 import { economicSpeed, edgesOf, lifeAt } from './edgeLife';
 import { costOfRun } from './runCost';
 

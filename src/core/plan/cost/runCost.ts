@@ -1,6 +1,5 @@
-import { figure, sum, term, termOf, type Figure } from '../model/figure';
-import type { Plan } from '../plan/plan';
-import { edgesOf } from './edgeLife';
+import { figure, sum, term, termOf, type Figure } from '../../model/figure';
+import { edgesOf, type PlannedRun } from './edgeLife';
 
 /** What a batch costs. */
 export interface RunCost {
@@ -16,7 +15,7 @@ export interface RunCost {
 }
 
 /** The stock that is bought, and what of it is an offcut worth keeping. */
-function materialOf({ stock, run }: Plan): Figure {
+function materialOf({ stock, run }: Pick<PlannedRun, 'stock' | 'run'>): Figure {
   const { allowances } = run.shop;
   const back = stock.leftOver.value >= allowances.offcutFrom ? stock.leftOver.value : 0;
   const whole = stock.bars.value * stock.barLength;
@@ -35,7 +34,7 @@ function materialOf({ stock, run }: Plan): Figure {
 }
 
 /** Material, hours, edges and what is paid once: a batch and a piece of it. */
-export function costOfRun(plan: Plan): RunCost {
+export function costOfRun(plan: PlannedRun): RunCost {
   const { run, times, stock } = plan;
   const { rates } = run.shop;
   const used = edgesOf(plan);
