@@ -24,10 +24,11 @@ test('a crowded sheet: every operation is reached, every stop has its own place'
   expect(await options.count()).toBeGreaterThan(20);
   for (let press = 0; press < 12; press += 1) await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('option', { selected: true })).toHaveCount(1);
-  const circles = await page
-    .locator('svg[aria-label^="Sheet"] circle[r="9"]')
-    .evaluateAll((all) => all.map((circle) => Number(circle.getAttribute('cx'))).sort((a, b) => a - b));
-  expect(circles.length).toBeGreaterThan(15);
+  const pins = page.locator('svg[aria-label^="Sheet"] circle[r="9"]');
+  await expect.poll(() => pins.count()).toBeGreaterThan(15);
+  const circles = await pins.evaluateAll((all) =>
+    all.map((circle) => Number(circle.getAttribute('cx'))).sort((a, b) => a - b),
+  );
   circles.slice(1).forEach((x, index) => expect(x - (circles[index] ?? 0)).toBeGreaterThan(18));
   await expectAccessible(page);
 });

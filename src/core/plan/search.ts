@@ -241,15 +241,11 @@ export class Search {
     );
   }
 
-  /** Whether what a route varies is not there to vary: nothing else that holds its second side, or nothing that holds both. */
-  private isPointless({ alike, hold = 0, ...plain }: Skeleton): boolean {
-    const heldSo = hold > 0 ? { ...plain, hold } : plain;
-    if (alike) {
-      const base = this.known.get(keyOf(heldSo));
-      return !base?.ok || !couldBeAlike(base.value);
-    }
-    const base = hold > 0 ? this.known.get(keyOf(plain)) : undefined;
-    return base?.ok === true && (secondOf(base.value)?.others.length ?? 0) <= hold;
+  /** Whether both sides were to be held alike, and what holds the second could not hold the first, or does. */
+  private isPointless({ alike, ...heldSo }: Skeleton): boolean {
+    if (!alike) return false;
+    const base = this.known.get(keyOf(heldSo));
+    return !base?.ok || !couldBeAlike(base.value);
   }
 
   try(skeleton: Skeleton): void {
