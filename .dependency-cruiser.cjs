@@ -23,6 +23,7 @@ const CORE = [
   'plan/written',
   'plan/proved',
   'plan/drawnSmall',
+  'plan/compared',
   'plan/search',
   'plan/plan',
   'present',

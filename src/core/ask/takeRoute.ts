@@ -1,6 +1,6 @@
 import { isHolding, isLeave, isSetups, type Overrule } from '../model/overrule';
 import type { Plan } from '../plan/plan';
-import type { Compared } from '../plan/search';
+import type { Compared } from '../plan/compared';
 import { MM_PER_INCH } from '../model/units/length';
 import type { RunFile, StockFile } from '../read/runFile';
 

@@ -1,17 +1,15 @@
 import { takesWay, WAYS, type Way } from '../model/way';
 import { bad, good, type Problem, type Result } from '../model/result';
-import type { Bar } from '../model/plan/stock';
 import type { Run } from '../model/run';
 import { WAY_BEGINS } from '../model/way';
 import { withDecided } from './reach/decidedRoute';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
-import type { Fault, Proof } from './proof/faults';
-import { drawnSmall, type SetupDrawn } from './drawnSmall';
-import type { Setup } from '../model/plan/setup';
+import type { Proof } from './proof/faults';
+import { batchOf, figuresOf, isSameAs, secondOf, type Compared } from './compared';
+import { drawnSmall } from './drawnSmall';
 import { isReady } from './holding/ready';
 import { proofOf } from './proved';
-import type { Risk } from './risks/risk';
 import { planRoute, prepare, type Prepared, type Route } from './route';
 import { keyOf, namedBy, otherSkeletons, rankOf, usual, type Skeleton, type Wants } from './skeleton';
 
@@ -85,31 +83,6 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 const isPlain = ({ spigot, centred, drawnOut, hold, alike, dearer, clearance, end }: Skeleton): boolean =>
   !spigot && !centred && !drawnOut && !hold && !alike && dearer === 0 && clearance === undefined && end === undefined;
 
-const batchOf = ({ times }: Route): number => times.batch.value;
-
-/** How a route that was not taken compares: what it is, its figures where it could be planned, and what it lost by. */
-export interface Compared {
-  skeleton: Skeleton;
-  /** How many set-ups it has, the end that is worked first, and the bar that it is made from. */
-  setups?: number;
-  end?: 'front' | 'back';
-  /** What holds the second side, where there is one. */
-  held?: { kind: string; grip: string; words: string };
-  bar?: Bar;
-  pieceMinutes?: number;
-  batchMinutes?: number;
-  /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
-  lostBy?: number;
-  because: 'slower' | 'dearer' | 'riskier' | 'quicker' | 'undecided' | 'bare' | 'not-proved' | 'untrue' | 'refused';
-  /** Its set-ups, of a route that is told. */
-  drawn?: SetupDrawn[];
-  /** Its risks, where they weigh more. */
-  risks?: Risk[];
-  /** What of it cannot be, where that is why. */
-  problem?: Problem;
-  fault?: Fault;
-}
-
 /** How many routes were tried, whether those were all of the space, and how the best others compare. */
 export interface Answered {
   tried: number;
@@ -142,9 +115,6 @@ export interface Searching {
 /** After so many set-ups that were planned through a search is settled (start). */
 const MOST_SETUPS = 100;
 
-/** The set-up of the other side, where there is one. */
-const secondOf = ({ setups }: Route): Setup | undefined => setups.find(({ setup }) => setup.side === 2)?.setup;
-
 /** Whether what holds the second side could hold the first, and does not yet, so that it would be changed only once. */
 function couldBeAlike(route: Route): boolean {
   const second = secondOf(route)?.holding;
@@ -153,37 +123,6 @@ function couldBeAlike(route: Route): boolean {
   const { kind } = second;
   return first.others.some((other) => other.kind === kind) && isReady(second, { ...first.holding, kind });
 }
-
-/** What holds the second side of a route. */
-function heldIn(route: Route): Pick<Compared, 'held'> {
-  const holding = secondOf(route)?.holding;
-  if (!holding) return {};
-  const { kind, grip, words, on } = holding;
-  return { held: { kind, grip, words: `${words}, on ${on}` } };
-}
-
-/** Whether two routes that began otherwise came to the same: nobody could tell them apart. */
-const isSameAs = (a: Compared, b: Compared): boolean =>
-  a === b ||
-  (a.batchMinutes !== undefined &&
-    a.batchMinutes === b.batchMinutes &&
-    a.setups === b.setups &&
-    a.end === b.end &&
-    a.skeleton.way === b.skeleton.way &&
-    a.bar?.size === b.bar?.size &&
-    a.held?.words === b.held?.words);
-
-/** A route in figures, beside those of the one that is taken. */
-const figuresOf = (route: Route, taken: Route) => ({
-  skeleton: route.skeleton,
-  setups: route.setups.length,
-  end: route.setups[0]?.setup.end ?? 'front',
-  ...heldIn(route),
-  bar: route.stock,
-  pieceMinutes: route.times.piece.value,
-  batchMinutes: batchOf(route),
-  lostBy: batchOf(route) - batchOf(taken),
-});
 
 /** How many others are told. */
 const RUNNERS_UP = 5;

@@ -2,7 +2,8 @@ import type { UnitSystem } from '../model/units/length';
 import { sayMinutes } from '../model/units/show';
 import type { Shop } from '../model/shop/shop';
 import type { Risk } from '../plan/risks/risk';
-import type { Answered, Compared } from '../plan/search';
+import type { Compared } from '../plan/compared';
+import type { Answered } from '../plan/search';
 import { saySkeleton } from '../plan/skeleton';
 import { sayFault } from './fault';
 
