@@ -5,6 +5,7 @@ import type { Overrule } from '../model/overrule';
 import { without, type Question } from './question';
 import { planFile, type Plan } from '../plan/plan';
 import { toolsFor } from '../plan/order/decide';
+import { MOST_SETUPS } from '../plan/holding/attempt';
 import { holdingOf } from '../plan/holding/means';
 import { kindOf } from '../plan/operations';
 import type { Shop } from '../model/shop/shop';
@@ -69,11 +70,8 @@ function endChoices(plan: Plan, feature: string): Open[] {
   }));
 }
 
-/** More than these nobody holds a small part. */
-const SETUPS = [1, 2, 3, 4];
-
 const setupsChoices = (plan: Plan): Open[] =>
-  SETUPS.map((setups) => ({
+  Array.from({ length: MOST_SETUPS }, (_, index) => index + 1).map((setups) => ({
     id: `${setups}`,
     name: setups === 1 ? 'in one set-up' : `in ${setups} set-ups`,
     overrule: { setups },

@@ -8,7 +8,7 @@ import type { Doubt } from './doubts/doubt';
 import type { Proof } from './proof/faults';
 import { batchOf, figuresOf, isSameAs, secondOf, type Compared } from './compared';
 import { drawnSmall } from './drawnSmall';
-import { isReady } from './holding/ready';
+import { couldHoldBoth } from './holding/ready';
 import { proofOf } from './proved';
 import { planRoute, prepare, type Prepared, type Route } from './route';
 import { keyOf, namedBy, otherSkeletons, rankOf, usual, type Skeleton, type Wants } from './skeleton';
@@ -115,13 +115,11 @@ export interface Searching {
 /** After so many set-ups that were planned through a search is settled (start). */
 const MOST_SETUPS = 100;
 
-/** Whether what holds the second side could hold the first, and does not yet, so that it would be changed only once. */
+/** Whether one means could hold both sides of a route, and does not yet. */
 function couldBeAlike(route: Route): boolean {
   const second = secondOf(route)?.holding;
   const first = route.setups.findLast(({ setup }) => setup.side === 1)?.setup;
-  if (!second || !first || first.holding.kind === second.kind) return false;
-  const { kind } = second;
-  return first.others.some((other) => other.kind === kind) && isReady(second, { ...first.holding, kind });
+  return second !== undefined && first !== undefined && couldHoldBoth(second, first);
 }
 
 /** How many others are told. */

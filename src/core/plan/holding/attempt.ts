@@ -17,7 +17,7 @@ import { andThen, good, refuse, type Result } from '../../model/result';
 import { edgeFacingJaws, turnedSteps } from './division';
 import type { Setup } from '../../model/plan/setup';
 import { keepsWishes } from '../reach/wishes';
-import { isReady } from './ready';
+import { couldHoldBoth, isReady } from './ready';
 
 /**
  * Set-ups, how many features none of them gets at, how many ties to what was there before their holdings are not true
@@ -39,8 +39,8 @@ function centringOf({ run, stock, firstEnd }: Attempt, { view, lastFacing }: Lay
   return centred({ run, stock }, { number: 1, end: firstEnd, part: view, facing, behind: lastFacing });
 }
 
-/** More than these nobody holds a small part (trade: Safe holds). */
-const MOST_SETUPS = 4;
+/** In more set-ups nobody makes a small part (trade: Safe holds). */
+export const MOST_SETUPS = 4;
 
 /** The set-ups of the end that is worked first: one, or one for each time that it is drawn out. */
 function firstSetups(
@@ -74,9 +74,8 @@ function heldAlike(
   again: (division: Attempt) => Result<Held[]>,
 ): Result<Held[]> {
   const holding = second?.setup.holding;
-  const isAble = firsts.every(({ setup }) => setup.others.some(({ kind }) => kind === holding?.kind));
-  const isSo = firsts.every(({ setup }) => setup.holding.kind === holding?.kind);
-  if (!holding || !isAble || isSo) return refuse('stock', 'nothing else holds both sides');
+  if (!holding || !firsts.every(({ setup }) => couldHoldBoth(holding, setup)))
+    return refuse('stock', 'nothing else holds both sides');
   return andThen(again({ ...division, alike: holding.kind }), (alike) =>
     isReady(holding, alike.at(-1)?.setup.holding) ? good(alike) : refuse('stock', 'it is changed between the sides'),
   );

@@ -1,3 +1,4 @@
+import { timesByItself } from './support';
 import type { Setup, Turned } from '../../model/plan/setup';
 import { refuse, good, type Result } from '../../model/result';
 import { say } from '../../model/words';
@@ -76,7 +77,7 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
   const clearance = clearanceOf(run, stock);
   const { firstFacing, throughTo, partedAt, view } = layout;
   if (askedStickOut(run.overrules, 1)) return refuse('overrules', 'how far it stands out was decided');
-  const borne = (run.shop.houseRules.stickOut === '4d' ? 4 : 1.5) * stock.over;
+  const borne = timesByItself(run) * stock.over;
   const begin = (from: number): Group => ({ from, to: from, paths: [] });
   const leaning = ({ from, to }: Pick<Group, 'from' | 'to'>) => to + clearance - from > borne + CLOSE;
   const near = [{ ...begin(-firstFacing), to: 0 }];

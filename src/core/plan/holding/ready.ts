@@ -1,4 +1,4 @@
-import type { WorkHolding } from '../../model/plan/setup';
+import type { Setup, WorkHolding } from '../../model/plan/setup';
 import { holdingOf } from './means';
 
 /** Diameters that the same jaws hold: as closely as they are bored, mm. */
@@ -10,3 +10,9 @@ export const isReady = (
   before: WorkHolding | undefined,
 ): boolean =>
   before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
+
+/** Whether what holds the second side could hold the first, and does not yet, so that it would be changed only once. */
+export const couldHoldBoth = (second: WorkHolding, { holding, others }: Setup): boolean =>
+  holding.kind !== second.kind &&
+  others.some(({ kind }) => kind === second.kind) &&
+  isReady(second, { ...holding, kind: second.kind });

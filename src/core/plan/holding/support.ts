@@ -37,7 +37,7 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
 }
 
 /** So many of its diameters the work stands out by itself, by the house's rule. */
-const timesByItself = ({ shop }: Run): number => (shop.houseRules.stickOut === '4d' ? 4 : 1.5);
+export const timesByItself = ({ shop }: Run): number => (shop.houseRules.stickOut === '4d' ? 4 : 1.5);
 
 /** Whether work stands out by itself, nothing bearing on its free end. */
 export const standsByItself = (run: Run, standsOut: number, diameter: number): boolean =>
