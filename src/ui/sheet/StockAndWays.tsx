@@ -100,7 +100,6 @@ function Routes({ plan }: { plan: Plan }) {
       <Others>
         {route.runnersUp.map((runnerUp) => (
           <li key={keyOf(runnerUp.skeleton)}>
-            {runnerUp.drawn && <RouteDrawn setups={runnerUp.drawn} />}
             <strong>{sayRoute(runnerUp)}</strong>: {sayLost(runnerUp, run.units)}{' '}
             {canTake(runnerUp) && (
               <TakeIt
@@ -111,6 +110,7 @@ function Routes({ plan }: { plan: Plan }) {
                 take it
               </TakeIt>
             )}
+            {runnerUp.drawn && <RouteDrawn setups={runnerUp.drawn} />}
           </li>
         ))}
       </Others>
