@@ -1,5 +1,9 @@
 module.exports = {
   testEnvironment: 'node',
+  // A test runs in a context of its own, where every look at one of these would go through a proxy: a third of the planner's time.
+  sandboxInjectedGlobals: ['Math', 'Object', 'Array', 'Number'],
+  // What hangs is broken off; what is slow on a busy machine is not wrong.
+  testTimeout: 120_000,
   roots: ['<rootDir>/src', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts'],
   transform: {
