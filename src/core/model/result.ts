@@ -4,8 +4,8 @@ export interface Problem {
   message: string;
   /** Nothing was entered yet. */
   missing?: true;
-  /** What another route would have to give: more room before the jaws, or another bar. */
-  wants?: 'room' | 'stock';
+  /** What another route would have to give: more room before the jaws, another bar, or less that is turned from one side. */
+  wants?: 'room' | 'stock' | 'halves';
 }
 
 /** Expected bad input is a value, not an exception: exceptions are bugs. */

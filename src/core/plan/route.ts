@@ -1,9 +1,10 @@
-import { andThen, collect, good, type Result } from '../model/result';
+import { andThen, collect, good, refuse, type Result } from '../model/result';
 import type { Stock } from '../model/plan/stock';
 import type { TakenOverrule } from '../model/plan/taken';
 import type { Run } from '../model/run';
 import { takenOfRoute, withDecided } from './reach/decidedRoute';
 import { withLeft, type Skeleton } from './skeleton';
+import { inHalves } from './halves';
 import type { Way } from '../model/way';
 import { barTo, cutSetup, NOTHING_CUT, type CutSetup, type CutSoFar } from './cuts/planCuts';
 import type { OrderedSetup } from './order/orderedSetup';
@@ -74,8 +75,8 @@ export function prepare(drawn: Run): Prepared {
 }
 
 /** What the stock of a route depends on: what holds it, and how it is drawn out, comes after it. */
-const stockInput = ({ way, spigot, centred, dearer, end, clearance }: Skeleton): string =>
-  [way, spigot, spigot && centred, dearer, end, clearance].join(' ');
+const stockInput = ({ way, spigot, centred, halves, dearer, end, clearance }: Skeleton): string =>
+  [way, spigot, spigot && centred, halves, dearer, end, clearance].join(' ');
 
 /** A set-up in words, without what all of a stock and a run have. */
 const wordsOf = (setup: Setup): string =>
@@ -100,8 +101,11 @@ function cutAll({ known }: Prepared, setups: readonly Setup[], stock: string): R
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
 export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred, drawnOut = false, hold = 0, alike = false } = skeleton;
-  const run = withLeft(prepared.run, skeleton);
+  const { way, centred, drawnOut = false, halves = false, hold = 0, alike = false } = skeleton;
+  const left = withLeft(prepared.run, skeleton);
+  const part = halves ? inHalves(left.part, left.shop.allowances.toolClearance) : left.part;
+  if (!part) return refuse('part.outside', 'no plain diameter of it can be turned half from each side');
+  const run = { ...left, part };
   const input = stockInput(skeleton);
   const stock = remembered(prepared.known.stocks, input, () => planStock(run, way, prepared.bars, skeleton.dearer));
   if (!stock.ok) return stock;

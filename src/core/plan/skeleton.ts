@@ -12,6 +12,8 @@ export interface Skeleton {
   centred: boolean;
   /** Its end is worked a piece at a time, near the jaws, and drawn out for each. */
   drawnOut?: true;
+  /** A diameter that no holding leaves whole is turned half from each side. */
+  halves?: true;
   /** Which of what could hold the second side does, after the best. */
   hold?: number;
   /** What holds the second side holds the first too, so that it is not changed. */
@@ -84,12 +86,13 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
       ...(clearance === undefined ? {} : { clearance }),
     })),
   );
+  const halves: Skeleton[] = !fromBar && wants.has('halves') ? [{ ...usual(way), halves: true }] : [];
   const holds = run.overrules.some(isHolding) ? [] : OTHER_HOLDS.map((held): Skeleton => ({ ...usual(way), ...held }));
   const ends =
     run.firstEnd === 'choose' && !run.overrules.some(namesSetup)
-      ? [usual(way), ...held, ...drawn, ...holds].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
+      ? [usual(way), ...held, ...drawn, ...halves, ...holds].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
       : [];
-  return [...held, ...drawn, ...holds, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
+  return [...held, ...drawn, ...halves, ...holds, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
 }
 
 /** A skeleton without the end that its run names anyway. */
@@ -99,11 +102,22 @@ export function namedBy({ firstEnd }: Pick<Run, 'firstEnd'>, skeleton: Skeleton)
 }
 
 /** How far from the usual route one is: better held, drawn out, held otherwise, from another bar, from the other end first. */
-export const rankOf = ({ drawnOut, dearer, end }: Skeleton): number => (end ? 3 : dearer > 0 ? 2 : drawnOut ? 1 : 0);
+export const rankOf = ({ drawnOut, halves, dearer, end }: Skeleton): number =>
+  end ? 3 : dearer > 0 ? 2 : drawnOut || halves ? 1 : 0;
 
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = ({ way, spigot, centred, drawnOut, hold, alike, dearer, clearance, end }: Skeleton): string =>
-  [way, spigot, centred, drawnOut, hold, alike, dearer, clearance, end].join(' ');
+export const keyOf = ({
+  way,
+  spigot,
+  centred,
+  drawnOut,
+  halves,
+  hold,
+  alike,
+  dearer,
+  clearance,
+  end,
+}: Skeleton): string => [way, spigot, centred, drawnOut, halves, hold, alike, dearer, clearance, end].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
 export function withLeft(run: Run, { spigot, centred, clearance, end }: Skeleton): Run {
@@ -125,6 +139,7 @@ export const saySkeleton = ({
   spigot,
   centred,
   drawnOut,
+  halves,
   hold,
   alike,
   dearer,
@@ -137,6 +152,7 @@ export const saySkeleton = ({
     ...(spigot ? ['a spigot left on to hold by'] : []),
     ...(centred ? ['faced and centred before it is drawn out'] : []),
     ...(drawnOut ? ['drawn out a piece at a time'] : []),
+    ...(halves ? ['half turned from each side'] : []),
     ...(hold ? [hold === 1 ? 'the second side held otherwise' : 'the second side held otherwise again'] : []),
     ...(alike ? ['both sides held alike'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),

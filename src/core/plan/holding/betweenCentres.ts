@@ -102,7 +102,7 @@ function turned(
   const support = supportOf(run, whole.value, stock.over, dogAt - Math.max(0, ...turnedHere.map(({ to }) => to)));
   if (!support.ok) return support;
   const { rest } = support.value;
-  const reached = reachedFeatures(part, { turned: turnedHere.map(({ path }) => path), asDrawn, jaws: dogAt });
+  const reached = reachedFeatures(part, { turned: turnedHere, asDrawn, jaws: dogAt });
   return good({
     ...common(work),
     number,

@@ -169,16 +169,13 @@ export function standingOf(
     return refuse(
       'part.outside',
       `${stock.piece ? 'the piece' : 'a blank'} leaves ${say(Math.max(0, rawHold), units)} to hold by while its first side is turned, and ${say(needed, units)} are needed`,
+      'halves',
     );
   return good({ stickOut: stickOutOf(stock, layout, worked, clearance), clearance, rawHold });
 }
 
 /** What a set-up that turns these steps gets at. */
-export const reach = (steps: Turned[], { asDrawn }: Stock, jaws: number) => ({
-  turned: steps.map(({ path }) => path),
-  asDrawn,
-  jaws,
-});
+export const reach = (turned: readonly Turned[], { asDrawn }: Stock, jaws: number) => ({ turned, asDrawn, jaws });
 
 /** Holes that are drilled at all: the bore of a tube may be the hole itself. */
 export const toDrill = ({ holes }: Part, { asDrawn }: Stock) => holes.filter(({ path }) => !asDrawn.includes(path));

@@ -5,7 +5,7 @@ import type { Setup, Turned } from '../../model/plan/setup';
 import { gripNeeded, secondHolding } from './secondHolding';
 import { goesThrough, reachedFeatures } from '../reach/reached';
 import { chamferedIn } from './division';
-import { say } from '../../model/words';
+import { say, type Caution } from '../../model/words';
 import { good, refuse, type Result } from '../../model/result';
 import { figure, term, type Figure } from '../../model/figure';
 import {
@@ -49,6 +49,17 @@ const standsOut = (standsFrom: number, facing: number): Figure =>
     formula: 'z + f',
     terms: [term('z', 'finished face to where it is held', standsFrom, 'mm', 'computed'), facingTerm(facing)],
   });
+
+/** What to mind where the other half of a diameter was turned from the first side (trade: Safe holds). */
+const halfCautions = (turnedBack: readonly Turned[], { turned }: MadeFirst): Caution[] =>
+  turnedBack.some(({ path }) => turned.includes(path))
+    ? [
+        {
+          kind: 'mistake',
+          text: 'Half of this diameter was turned from the other side: dial it true on that half before the rest is turned. The mark where the cuts meet stays.',
+        },
+      ]
+    : [];
 
 /** The set-up of the other side after the last of the first, on what that finished, or why it cannot be held so. */
 export function secondSetup(
@@ -116,7 +127,7 @@ export function secondSetup(
     taken: [...held.value.taken, ...takenStickOut(run, 2, stickOut.value, stays)],
     others: held.value.others,
     reasons: [...held.value.reasons, ...reasons],
-    cautions: setupCautions(run, stock, { first: false, supported, rest }),
+    cautions: [...setupCautions(run, stock, { first: false, supported, rest }), ...halfCautions(turnedBack, made)],
   };
   return good({ setup, untrue: held.value.untrue.length, uneasy: !held.value.easy });
 }

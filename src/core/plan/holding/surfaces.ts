@@ -22,7 +22,9 @@ const CROSSED = ['groove', 'vee', 'cross-hole', 'flats'];
 
 /** Where a step begins behind the edges that are broken at its front. */
 const frontOf = ({ chamfers }: Part, { path, zFrom }: Step): number =>
-  chamfers.filter(({ step, end }) => step === path && end === 'front').reduce((z, { size }) => z + size, zFrom);
+  chamfers
+    .filter(({ step, end, z }) => step === path && end === 'front' && Math.abs(z - zFrom) < CLOSE)
+    .reduce((z, { size }) => z + size, zFrom);
 
 /** The stretches of a step that nothing is cut into, those that carry a thread or a knurl, and all of it across grooves. */
 function stretchesOf(view: Part, step: Step): Stretch[] {

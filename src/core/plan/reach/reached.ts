@@ -1,6 +1,7 @@
 import type { Stock } from '../../model/plan/stock';
 import type { Feature } from '../../model/part/feature';
-import type { Chamfer, Part } from '../../model/part/part';
+import type { Chamfer, Part, Step } from '../../model/part/part';
+import type { Turned } from '../../model/plan/setup';
 import { CLOSE } from '../../model/tolerances';
 
 /** A feature of the bore that a tool enters from the face of the view; one that goes in at the other end is not. */
@@ -12,18 +13,18 @@ export const goesThrough = ({ z0, z1 }: Feature, { length }: Part): boolean => z
 
 /** What a set-up has to do with the steps of its view. */
 export interface Reach {
-  /** Paths of the steps that it turns, and of those that the bar brought. */
-  turned: readonly string[];
+  /** The steps that it turns, how far, and those that the bar brought (paths). */
+  turned: readonly Turned[];
   asDrawn: readonly string[];
   /** Where the jaws begin. */
   jaws: number;
 }
 
 /** A flank that falls towards the chuck wants room behind it: a tool comes out where the next step is turned too. */
-function hasRoomBehind({ outside = [], z1 }: Feature, { steps }: Part, turned: readonly string[]): boolean {
+function hasRoomBehind({ outside = [], z1 }: Feature, { steps }: Part, turned: readonly Turned[]): boolean {
   const [first, last] = [outside[0], outside.at(-1)];
   if (!first || !last || last.r1 >= first.r0 - CLOSE) return true;
-  return steps.some(({ path, zFrom }) => Math.abs(zFrom - z1) < CLOSE && turned.includes(path));
+  return steps.some(({ path, zFrom }) => Math.abs(zFrom - z1) < CLOSE && turned.some((one) => one.path === path));
 }
 
 /**
@@ -36,7 +37,9 @@ export function reachedFeatures(view: Part, { turned, asDrawn, jaws }: Reach): s
       if (feature.bore) return opensHere(feature);
       if (feature.z1 > jaws + CLOSE || !hasRoomBehind(feature, view, turned)) return false;
       const under = view.steps.filter(({ zFrom, zTo }) => zFrom < feature.z1 - CLOSE && zTo > feature.z0 + CLOSE);
-      return under.length > 0 && under.every(({ path }) => turned.includes(path) || asDrawn.includes(path));
+      // Of a step that is turned half from each side, only the half that is turned here.
+      const isTurned = ({ path, zTo }: Step) => turned.some((one) => one.path === path && one.to >= zTo - CLOSE);
+      return under.length > 0 && under.every((step) => isTurned(step) || asDrawn.includes(step.path));
     })
     .map(({ path }) => path);
 }

@@ -1,0 +1,68 @@
+import type { RunFile } from '../read/runFile';
+import { startValues } from '../model/shop/startValues';
+import { planned, problemsOf, runOf, step } from '../testing';
+
+/** A cast post as it arrives, skimmed all along: nothing of it is left to hold by, and nothing may be left on. */
+const post = (part: object = {}, run: object = {}): RunFile =>
+  runOf(
+    { material: 'mild-steel', outside: [step('40 -0.1/0', 60)], ...part },
+    {
+      quantity: 6,
+      stock: { form: 'piece', outside: [{ shape: 'cylinder', diameter: 43, length: 61 }], ahead: 0.5 },
+      ...run,
+    },
+  );
+
+describe('a cylinder that no holding leaves whole', () => {
+  const plan = planned(post(), startValues);
+  const { setups, proof, skeleton, risks } = plan;
+
+  test('is turned half from each side, and proved', () => {
+    expect(setups.map(({ setup }) => setup.end)).toEqual(['front', 'back']);
+    for (const { operations } of setups)
+      expect(
+        operations.filter(({ kind, feature }) => kind === 'turn-finish' && feature === 'part.outside[0]'),
+      ).toHaveLength(1);
+    expect(setups[1]?.setup.holding.grip).toBe('part.outside[0]');
+    expect(proof.faults).toEqual([]);
+    expect(plan.doubts.filter(({ rule }) => rule === 'NO-OPERATION')).toEqual([]);
+    expect(skeleton.halves).toBe(true);
+  });
+
+  test('either half is its own: the cuts meet at 30, and the second stays clear of the jaws', () => {
+    const [first, second] = setups.map(({ setup }) => setup);
+    expect(first?.part.steps.map(({ zTo }) => zTo)).toEqual([30, 60]);
+    expect(second?.holding.from).toBeGreaterThan(30 + startValues.allowances.overrun);
+  });
+
+  test('the mark between them is told, and weighs like a soft rule', () => {
+    expect(risks).toContainEqual({ price: 'softRule', because: expect.stringContaining('half from each side') });
+    expect(setups[1]?.setup.cautions.map(({ text }) => text).join()).toContain('dial it true on that half');
+  });
+});
+
+test('blanks with nothing left on are, too; with a spigot allowed, the mark is weighed against it', () => {
+  const blanks = { stock: { form: 'round', size: 45 }, way: 'sawn-blanks' };
+  const bare = planned(post({}, { ...blanks, allowances: { spigot: 'none', centreEnd: 'none' } }), startValues, {});
+  expect(bare.skeleton).toMatchObject({ halves: true, spigot: false });
+  expect(bare.proof.passed).toBe(true);
+  const free = planned(post({}, blanks), startValues, {});
+  expect(free.worth).toBeLessThanOrEqual(bare.worth + 1e-9);
+});
+
+test('the cuts meet beside a groove that lies in the middle, by hand: 27 less 2 of room', () => {
+  const grooved = post({ details: [{ kind: 'groove', at: 27, width: 6, bottom: 36 }] });
+  const { setups, proof } = planned(grooved, startValues);
+  expect(setups[0]?.setup.part.steps[0]?.zTo).toBeCloseTo(27 - startValues.allowances.toolClearance, 9);
+  expect(setups[1]?.operations.some(({ kind }) => kind === 'groove')).toBe(true);
+  expect(proof.faults).toEqual([]);
+});
+
+test('what must run true to a bore is not cut in two', () => {
+  const tied = post({
+    outside: [step('40 -0.1/0', 60, { name: 'body' })],
+    bores: [{ from: 'front', shape: 'drill', diameter: 5, depth: 'through' }],
+    runout: [{ of: 'body', to: 'bore', limit: 0.01 }],
+  });
+  expect(problemsOf(tied)[0]?.message).toMatch(/to hold by/);
+});
