@@ -1,3 +1,4 @@
+import { startValues } from '../model/shop/startValues';
 import { example, planned, runOf, step } from '../testing';
 import type { RunFile } from '../read/runFile';
 import { canTake, takeRoute } from './takeRoute';
@@ -25,6 +26,21 @@ test.each(searched)('%s: every other route that could be is taken by one press',
     expect(taken.times.batch.value).toBeCloseTo(other.batchMinutes ?? 0, 6);
   }
 });
+
+test.each(['wind-shaft', 'parts/35-skimmed-cylinder.usual'])(
+  '%s: centred first, an end that goes last, half from each side: each comes as it was compared',
+  (name) => {
+    const file = example(name);
+    const plan = planned(file, startValues, {});
+    const others = plan.route.runnersUp.filter(canTake);
+    expect(others.some(({ skeleton }) => skeleton.centred)).toBe(true);
+    for (const other of others) {
+      const taken = planned(takeRoute(file, plan, other), startValues, {});
+      expect(taken.overrules.filter(({ state }) => state === 'cannot')).toEqual([]);
+      expect(taken.times.batch.value).toBeCloseTo(other.batchMinutes ?? 0, 6);
+    }
+  },
+);
 
 test('what the run decided beside it stays, and a route that was taken before is let go', () => {
   const file = { ...slender, overrules: [{ setups: 3 }, { skip: 'deburr:1' }] };

@@ -17,13 +17,15 @@ export const canTake = ({ because }: Compared): boolean =>
  */
 export function takeRoute(
   file: RunFile,
-  { setups: taken }: Pick<Plan, 'setups'>,
+  { setups: taken, skeleton: before }: Pick<Plan, 'setups' | 'skeleton'>,
   { skeleton, setups = 0, end, held, bar }: Compared,
 ): RunFile {
-  const { way, spigot, centred, drawnOut = false, alike, clearance, dearer } = skeleton;
+  const { way, spigot, centred, drawnOut = false, endLast, alike, clearance, dearer } = skeleton;
+  const isMadeSo = setups === taken.length && centred === before.centred && drawnOut === (before.drawnOut ?? false);
   const inUnits = (mm: number) => Number((file.units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
   const others = (file.overrules ?? []).filter((overrule) => !ofRoutes(overrule));
   const decided: Overrule[] = [
+    ...(endLast ? [{ leave: 'centre-end' as const }] : []),
     ...(spigot ? [{ leave: 'spigot' as const }] : []),
     // What none of the ways leaves on need not be decided.
     ...(!spigot && !centred && way === 'sawn-blanks' ? [{ leave: 'none' as const }] : []),
@@ -34,7 +36,7 @@ export function takeRoute(
           { holding: { kind: held.kind, grip: held.grip } },
         ]
       : []),
-    ...(centred || drawnOut || setups !== taken.length ? [{ setups, drawnOut }] : []),
+    ...(isMadeSo ? [] : [{ setups, drawnOut, centred }]),
   ];
   const stock: StockFile | undefined =
     dearer > 0 && bar && bar.form !== 'piece'

@@ -85,6 +85,8 @@ export interface SetupsOverrule extends Signed {
   setups: number;
   /** Worked a piece at a time and drawn out for each, or not; open where it is not said. */
   drawnOut?: boolean;
+  /** Its end faced and centred in a holding of its own before it is drawn out, or not; open where it is not said. */
+  centred?: boolean;
 }
 
 /** What is left on a blank: a spigot to hold it by, an end for a centre, or nothing; so long, mm, or as long as is needed. */

@@ -4,8 +4,11 @@ export interface Problem {
   message: string;
   /** Nothing was entered yet. */
   missing?: true;
-  /** What another route would have to give: more room before the jaws, another bar, or less that is turned from one side. */
-  wants?: 'room' | 'stock' | 'halves';
+  /**
+   * What another route would have to give: more room before the jaws, another bar, less that is turned from one side, or an
+   * end for the centre that goes last.
+   */
+  wants?: 'room' | 'stock' | 'halves' | 'end';
 }
 
 /** Expected bad input is a value, not an exception: exceptions are bugs. */

@@ -52,7 +52,13 @@ const decided = ({ prepared }: Begun, overrules: Overrule[]): Run => ({ ...prepa
 /** Set-ups as they are decided, each decision kept; undefined where one of them cannot be. */
 function keptBy(begun: Begun, overrules: Overrule[]): Setup[] | undefined {
   const run = withLeft(decided(begun, overrules), begun.skeleton);
-  const setups = planSetups(run, begun.stock, { centred: false, drawnOut: false, hold: 0, bothAlike: false });
+  const setups = planSetups(run, begun.stock, {
+    centred: false,
+    drawnOut: false,
+    endLast: false,
+    hold: 0,
+    bothAlike: false,
+  });
   if (!setups.ok) return undefined;
   const kept = setups.value.flatMap(({ taken }) => taken).filter(({ state }) => state === 'kept');
   return kept.length === overrules.length ? setups.value : undefined;

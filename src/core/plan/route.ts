@@ -75,8 +75,8 @@ export function prepare(drawn: Run): Prepared {
 }
 
 /** What the stock of a route depends on: what holds it, and how it is drawn out, comes after it. */
-const stockInput = ({ way, spigot, centred, halves, dearer, end, clearance }: Skeleton): string =>
-  [way, spigot, spigot && centred, halves, dearer, end, clearance].join(' ');
+const stockInput = ({ way, spigot, centred, endLast, halves, dearer, end, clearance }: Skeleton): string =>
+  [way, spigot, centred, endLast, halves, dearer, end, clearance].join(' ');
 
 /** A set-up in words, without what all of a stock and a run have. */
 const wordsOf = (setup: Setup): string =>
@@ -101,7 +101,7 @@ function cutAll({ known }: Prepared, setups: readonly Setup[], stock: string): R
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
 export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred, drawnOut = false, halves = false, hold = 0, alike = false } = skeleton;
+  const { way, centred, drawnOut = false, endLast = false, halves = false, hold = 0, alike = false } = skeleton;
   const left = withLeft(prepared.run, skeleton);
   const part = halves ? inHalves(left.part, left.shop.allowances.toolClearance) : left.part;
   if (!part) return refuse('part.outside', 'no plain diameter of it can be turned half from each side');
@@ -109,14 +109,14 @@ export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route>
   const input = stockInput(skeleton);
   const stock = remembered(prepared.known.stocks, input, () => planStock(run, way, prepared.bars, skeleton.dearer));
   if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value, { centred, drawnOut, hold, bothAlike: alike });
+  const setups = planSetups(run, stock.value, { centred, drawnOut, endLast, hold, bothAlike: alike });
   if (!setups.ok) return setups;
   const cut = cutAll(prepared, setups.value, input);
   if (!cut.ok) return cut;
   const proof = checkFinished(cut.value);
   if (!proof.ok) return proof;
   const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
-  const whole = withOthers(prepared.drawn, run, stock.value, timed);
+  const whole = withOthers(prepared.drawn, run, skeleton, stock.value, timed);
   const risks = risksOf(timed, run);
   const worth = worthOf({ run, stock: stock.value, setups: timed, times: whole.times }, risks);
   return good({ skeleton, way, stock: stock.value, setups: timed, ...whole, risks, worth });
@@ -126,6 +126,7 @@ export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route>
 function withOthers(
   drawn: Run,
   run: Run,
+  skeleton: Skeleton,
   stock: Stock,
   setups: PlannedSetup[],
 ): Pick<Route, 'outside' | 'made' | 'taken' | 'times'> {
@@ -143,7 +144,7 @@ function withOthers(
   return {
     outside,
     made: new Set([...here, ...outside.map(({ feature }) => feature)]),
-    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided, ...takenOfRoute(run, { setups })],
+    taken: [...setups.flatMap(({ overruled }) => overruled), ...decided, ...takenOfRoute(run, { setups, skeleton })],
     times: planTimes(run, stock, setups, outside),
   };
 }

@@ -102,27 +102,21 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   ],
   [
     'wind-shaft',
-    // 96 long and 8 thick: turned under a centre, in an end that goes afterwards; then the edge that it covered. The cone
-    // in the back wants its pilot.
-    'front first, under the centre',
+    // 96 long and 8 thick: turned under a centre, in an end that goes afterwards; then the edge that it covered. Faced and
+    // centred short of the jaws, and the end off short of them too: I had it done while 92 stood out, which is not safe. The
+    // cone in the back wants its pilot.
+    'front first, under the centre, in an end that goes last',
     [
       {
         end: 'front',
-        route: [
-          'face',
-          'centre',
-          'turn-rough',
-          'turn-rough',
-          'turn-finish',
-          'turn-finish',
-          'groove',
-          'face',
-          'chamfer',
-          'deburr',
-          'inspect',
-        ],
+        route: ['face', 'centre'],
+      },
+      {
+        end: 'front',
+        route: ['turn-rough', 'turn-rough', 'turn-finish', 'turn-finish', 'groove', 'deburr', 'inspect'],
       },
       { end: 'back', route: ['face', 'centre/chamfer', 'drill/chamfer', 'taper/chamfer', 'chamfer/taper', 'deburr'] },
+      { end: 'front', route: ['face', 'chamfer'] },
     ],
   ],
   [

@@ -37,7 +37,7 @@ test('read once more against the rules alone (trade: Order): no rule is broken i
         if (a >= 0 && b >= 0) expect([name, first, a]).toEqual([name, first, Math.min(a, b)]);
       };
       // What is drawn out was faced before.
-      if (setup.facing > 0) expect(kinds[0]).toBe('face');
+      if (setup.facing > (setup.drawnOut ? setup.centreEnd : 0)) expect(kinds[0]).toBe('face');
       if (kinds.includes('part-off')) expect(kinds.at(-1)).toBe('part-off');
       order('centre', 'drill');
       for (const after of ['bore', 'counterbore', 'inner-groove', 'tap', 'ream']) order('drill', after);

@@ -80,16 +80,7 @@ export function refusalsOf(tried: readonly Tried[]): Problem[] {
 }
 
 /** Whether nothing is left on, nor done beforehand. */
-const isPlain = ({ spigot, centred, drawnOut, halves, hold, alike, dearer, clearance, end }: Skeleton): boolean =>
-  !spigot &&
-  !centred &&
-  !drawnOut &&
-  !halves &&
-  !hold &&
-  !alike &&
-  dearer === 0 &&
-  clearance === undefined &&
-  end === undefined;
+const isPlain = (skeleton: Skeleton): boolean => keyOf(skeleton) === keyOf(usual(skeleton.way));
 
 /** How many routes were tried, whether those were all of the space, and how the best others compare. */
 export interface Answered {
@@ -329,7 +320,7 @@ export class Search {
 
   /** Whether a route is one of those that the run leaves open. */
   private isInSpace(skeleton: Skeleton): boolean {
-    const all: Wants = new Set<Problem['wants']>(['room', 'stock', 'halves']);
+    const all: Wants = new Set<Problem['wants']>(['room', 'stock', 'halves', 'end']);
     const { way } = skeleton;
     return (
       this.isOpen(way) &&

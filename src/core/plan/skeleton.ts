@@ -12,6 +12,8 @@ export interface Skeleton {
   centred: boolean;
   /** Its end is worked a piece at a time, near the jaws, and drawn out for each. */
   drawnOut?: true;
+  /** An end is left on for that centre, and goes last, in a holding of its own. */
+  endLast?: true;
   /** A diameter that no holding leaves whole is turned half from each side. */
   halves?: true;
   /** Which of what could hold the second side does, after the best. */
@@ -87,12 +89,28 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
     })),
   );
   const halves: Skeleton[] = !fromBar && wants.has('halves') ? [{ ...usual(way), halves: true }] : [];
+  const hasEnd = allowances.centreEnd === undefined ? wants.has('end') : allowances.centreEnd !== 0;
+  const endsLast: Skeleton[] =
+    way === 'sawn-blanks' && hasEnd
+      ? spigots.map((spigot) => ({ ...usual(way), spigot, centred: true, endLast: true }))
+      : [];
   const holds = run.overrules.some(isHolding) ? [] : OTHER_HOLDS.map((held): Skeleton => ({ ...usual(way), ...held }));
   const ends =
     run.firstEnd === 'choose' && !run.overrules.some(namesSetup)
-      ? [usual(way), ...held, ...drawn, ...halves, ...holds].map((skeleton) => ({ ...skeleton, end: 'back' as const }))
+      ? [usual(way), ...held, ...drawn, ...endsLast, ...halves, ...holds].map((skeleton) => ({
+          ...skeleton,
+          end: 'back' as const,
+        }))
       : [];
-  return [...held, ...drawn, ...halves, ...holds, ...bars.map((dearer) => ({ ...usual(way), dearer })), ...ends];
+  return [
+    ...held,
+    ...drawn,
+    ...endsLast,
+    ...halves,
+    ...holds,
+    ...bars.map((dearer) => ({ ...usual(way), dearer })),
+    ...ends,
+  ];
 }
 
 /** A skeleton without the end that its run names anyway. */
@@ -102,8 +120,8 @@ export function namedBy({ firstEnd }: Pick<Run, 'firstEnd'>, skeleton: Skeleton)
 }
 
 /** How far from the usual route one is: better held, drawn out, held otherwise, from another bar, from the other end first. */
-export const rankOf = ({ drawnOut, halves, dearer, end }: Skeleton): number =>
-  end ? 3 : dearer > 0 ? 2 : drawnOut || halves ? 1 : 0;
+export const rankOf = ({ drawnOut, endLast, halves, dearer, end }: Skeleton): number =>
+  end ? 3 : dearer > 0 ? 2 : drawnOut || endLast || halves ? 1 : 0;
 
 /** One skeleton as a word: two with the same are one. */
 export const keyOf = ({
@@ -111,23 +129,28 @@ export const keyOf = ({
   spigot,
   centred,
   drawnOut,
+  endLast,
   halves,
   hold,
   alike,
   dearer,
   clearance,
   end,
-}: Skeleton): string => [way, spigot, centred, drawnOut, halves, hold, alike, dearer, clearance, end].join(' ');
+}: Skeleton): string =>
+  [way, spigot, centred, drawnOut, endLast, halves, hold, alike, dearer, clearance, end].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
-export function withLeft(run: Run, { spigot, centred, clearance, end }: Skeleton): Run {
-  if (!spigot && clearance === undefined && end === undefined) return run;
+export function withLeft(run: Run, { spigot, centred, endLast, clearance, end }: Skeleton): Run {
+  const { allowances } = run;
+  // Under a centre that is there from the start it is gripped short, whoever wants the spigot (trade: Safe holds).
+  const isLeft = spigot || allowances.spigot === 'choose';
   return {
     ...run,
     ...(end ? { firstEnd: end } : {}),
     allowances: {
-      ...run.allowances,
-      ...(spigot ? { spigot: centred ? 'choose-centred' : 'choose' } : {}),
+      ...allowances,
+      ...(isLeft ? { spigot: centred ? 'choose-centred' : 'choose' } : {}),
+      ...(endLast && allowances.centreEnd === undefined ? { centreEnd: 'choose' as const } : {}),
       ...(clearance === undefined ? {} : { jawClearance: clearance }),
     },
   };
@@ -139,6 +162,7 @@ export const saySkeleton = ({
   spigot,
   centred,
   drawnOut,
+  endLast,
   halves,
   hold,
   alike,
@@ -152,6 +176,7 @@ export const saySkeleton = ({
     ...(spigot ? ['a spigot left on to hold by'] : []),
     ...(centred ? ['faced and centred before it is drawn out'] : []),
     ...(drawnOut ? ['drawn out a piece at a time'] : []),
+    ...(endLast ? ['an end left on for the centre, which goes last'] : []),
     ...(halves ? ['half turned from each side'] : []),
     ...(hold ? [hold === 1 ? 'the second side held otherwise' : 'the second side held otherwise again'] : []),
     ...(alike ? ['both sides held alike'] : []),

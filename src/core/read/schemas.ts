@@ -184,6 +184,7 @@ export const overruleSchema = Joi.object({
   }),
   setups: NUMBER.integer().min(1).max(4),
   drawnOut: Joi.boolean().when('setups', { not: Joi.exist(), then: Joi.forbidden() }),
+  centred: Joi.boolean().when('setups', { not: Joi.exist(), then: Joi.forbidden() }),
   leave: Joi.valid('spigot', 'centre-end', 'none'),
   length: POSITIVE.when('leave', { not: Joi.valid('spigot', 'centre-end').required(), then: Joi.forbidden() }),
   outside: KEY,

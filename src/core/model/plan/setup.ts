@@ -64,6 +64,8 @@ export interface Setup {
   facing: number;
   /** Of that, what stays for a centre until the turning is done. */
   centreEnd: number;
+  /** It goes in a later set-up. */
+  endStays?: true;
   /** Metal behind the finished length that this set-up leaves for the next, mm. */
   behind: number;
   turned: Turned[];

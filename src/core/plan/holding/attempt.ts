@@ -1,10 +1,12 @@
 import { centred } from './centring';
 import { secondSetup } from './secondSetup';
 import { isFinishedBy, firstSetup } from './firstSetup';
+import { endOff, madeUnderEnd } from './endOff';
 import { madeBy, pullsOf, wholePull, type Pull } from './pulls';
 import {
   layoutOf,
   leastGripOf,
+  madeBehindEnd,
   madeFirst,
   standingOf,
   workedWhole,
@@ -14,6 +16,12 @@ import {
   type MadeFirst,
 } from './layout';
 import { andThen, good, refuse, type Result } from '../../model/result';
+import { sayDiameter } from '../../model/words';
+import { CLOSE } from '../../model/tolerances';
+import { finishedPart } from '../../model/workpiece/finishedPart';
+import { radiusAt } from '../../model/workpiece/profile';
+import { centreDrillFor } from '../cutting/centres';
+import { standsByItself } from './support';
 import { edgeFacingJaws, turnedSteps } from './division';
 import type { Setup } from '../../model/plan/setup';
 import { keepsWishes } from '../reach/wishes';
@@ -30,13 +38,44 @@ export interface Divided {
   uneasy: number;
 }
 
-/** The holding in which the end that is turned first is faced and centred; only solid work without a hole there. */
-function centringOf({ run, stock, firstEnd }: Attempt, { view, lastFacing }: Layout): Result<Setup> {
+/** Whether work stands out so far for what is turned of it that a centre is wanted. */
+const wantsCentre = ({ run }: Attempt, { turned, view }: Layout): boolean =>
+  view.steps.some(({ path, diameter }) =>
+    turned.some((step) => step.path === path && !standsByItself(run, step.to, diameter.nominal)),
+  );
+
+/**
+ * The holding in which the end that is turned first is faced and centred: in its finished face, where that is whole and wide
+ * enough, or in an end that is left on for it.
+ */
+function centringOf(division: Attempt, layout: Layout): Result<Setup> {
+  const { run, stock, firstEnd, endLast } = division;
+  const { view, lastFacing } = layout;
+  const wants = wantsCentre(division, layout) ? 'end' : undefined;
   if (stock.blade) return refuse('way', 'from the bar it is centred as it stands out');
-  if (stock.bore > 0 || view.holes.length > 0 || view.features.some(({ bore }) => bore))
-    return refuse('part.bores', 'a hole on the axis takes the place of the centre');
+  if (stock.bore > 0) return refuse('part.bores', 'a hole on the axis takes the place of the centre');
+  if (!endLast && (view.holes.length > 0 || view.features.some(({ bore }) => bore)))
+    return refuse('part.bores', 'a hole on the axis takes the place of the centre', wants);
+  const face = 2 * radiusAt(finishedPart(view).outside, CLOSE);
+  const seat = centreDrillFor(run.shop, face)?.diameter ?? 0;
+  if (!endLast && face < seat + CLOSE)
+    return refuse(
+      'part.outside',
+      `its ${firstEnd} face of ${sayDiameter(Number(face.toFixed(2)), run.units)} is no wider than the smallest centre`,
+      wants,
+    );
   const facing = firstEnd === 'front' ? stock.frontFacing : stock.backFacing;
-  return centred({ run, stock }, { number: 1, end: firstEnd, part: view, facing, behind: lastFacing });
+  return centred(
+    { run, stock },
+    {
+      number: 1,
+      end: firstEnd,
+      part: view,
+      facing: facing + stock.centreEnd,
+      behind: lastFacing,
+      centreEnd: stock.centreEnd,
+    },
+  );
 }
 
 /** In more set-ups nobody makes a small part (trade: Safe holds). */
@@ -106,7 +145,7 @@ export function attempt(division: Attempt): Result<Divided> {
       : stock.blade
         ? Infinity
         : layout.partedAt - leastGripOf(run, stock, { diameter: stock.over, out: 0 });
-  const made = madeFirst(division, layout, jawsAt);
+  const made = madeUnderEnd(division, layout, madeFirst(division, layout, jawsAt));
   const turnedBack = turnedSteps(
     back,
     view.steps.length - count,
@@ -121,11 +160,19 @@ export function attempt(division: Attempt): Result<Divided> {
   const firsts = firstsBy(division);
   if (!firsts.ok) return firsts;
   const last = firsts.value.at(-1)?.setup;
-  const second = finishes ? undefined : secondSetup(division, layout, made, turnedBack, last);
+  const second = finishes
+    ? undefined
+    : secondSetup(division, layout, made, {
+        turnedBack,
+        last,
+        ...(division.endLast ? { drilledLater: madeBehindEnd(layout, stock).drilled, behind: stock.centreEnd } : {}),
+      });
   if (second && !second.ok) return second;
   const held = division.bothAlike ? heldAlike(division, firsts.value, second?.value, firstsBy) : firsts;
   if (!held.ok) return held;
-  const both = [...held.value, ...(second ? [second.value] : [])];
+  const end = division.endLast && second?.ok ? endOff(division, layout, made, second.value.setup) : undefined;
+  if (end && !end.ok) return end;
+  const both = [...held.value, ...(second ? [second.value] : []), ...(end ? [end.value] : [])];
   const setups = [
     ...(centring ? [{ ...centring.value, goesOn: true as const }] : []),
     ...both.map(({ setup }) => setup),

@@ -35,10 +35,12 @@ interface End {
   part: Part;
   facing: number;
   behind: number;
+  /** Of what comes off, an end that stays for the centre, mm. */
+  centreEnd?: number;
 }
 
 /** An end faced and centred in the chuck, hardly standing out (trade: Safe holds). */
-export function centred(work: Work, { number, end, part, facing, behind }: End): Result<Setup> {
+export function centred(work: Work, { number, end, part, facing, behind, centreEnd = 0 }: End): Result<Setup> {
   const { run, stock } = work;
   const { toolClearance } = run.shop.allowances;
   // Of a piece as it arrives the first cylinder of it that reaches into the jaws.
@@ -65,6 +67,7 @@ export function centred(work: Work, { number, end, part, facing, behind }: End):
       term('f', 'facing allowance', facing, 'mm', 'computed'),
     ]),
     facing,
+    ...(centreEnd > 0 ? { centreEnd, endStays: true } : {}),
     behind,
     turned: [],
     features: [],

@@ -140,6 +140,7 @@ export function firstSetup(
     stickOut,
     facing,
     centreEnd: stock.centreEnd,
+    ...(attempt.endLast ? { endStays: true } : {}),
     behind: lastFacing,
     turned: pull.turned,
     outerRadius: stock.over / 2,

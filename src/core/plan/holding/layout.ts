@@ -25,6 +25,8 @@ export interface Attempt {
   count: number;
   /** Its end is faced and centred before it is drawn out. */
   centred: boolean;
+  /** An end for that centre is left on, and goes last, in a holding of its own. */
+  endLast: boolean;
   /** Worked a piece at a time, drawn out for each. */
   drawnOut: boolean;
   /** Which of what could hold the second side does, the best being 0. */
@@ -84,7 +86,7 @@ export function layoutOf({ run, stock, firstEnd, count, centred }: Attempt): Lay
     view,
     back: turnRound(view),
     // What is centred before it is drawn out is faced by then.
-    firstFacing: centred ? 0 : here + stock.centreEnd,
+    firstFacing: (centred ? 0 : here) + stock.centreEnd,
     lastFacing,
     partedAt,
     throughTo,
@@ -176,6 +178,16 @@ export function standingOf(
 
 /** What a set-up that turns these steps gets at. */
 export const reach = (turned: readonly Turned[], { asDrawn }: Stock, jaws: number) => ({ turned, asDrawn, jaws });
+
+/** What is made at the face behind an end for a centre (paths): it is there when that is gone. */
+export function madeBehindEnd({ view }: Layout, stock: Stock) {
+  const atFace = view.features.filter(({ z0, from }) => (from ? from === 'front' : z0 < CLOSE));
+  return {
+    drilled: toDrill(view, stock).flatMap(({ path, from, through }) => (from === 'front' && !through ? [path] : [])),
+    features: atFace.map(({ path }) => path),
+    chamfered: view.chamfers.filter(({ z, end }) => end === 'front' && z < CLOSE).map(({ path }) => path),
+  };
+}
 
 /** Holes that are drilled at all: the bore of a tube may be the hole itself. */
 export const toDrill = ({ holes }: Part, { asDrawn }: Stock) => holes.filter(({ path }) => !asDrawn.includes(path));

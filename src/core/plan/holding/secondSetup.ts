@@ -26,10 +26,12 @@ function reachedLater(
   turnedBack: Turned[],
   jaws: number,
 ): Result<string[]> {
+  // What the first side turned is there, wherever its tools came from.
+  const there = turned.map((step) => ({ ...step, to: Infinity }));
   const reached = [
     ...reachedFeatures(back, reach(turnedBack, stock, jaws)),
     // What waited sits on what the first set-up turned.
-    ...reachedFeatures(back, reach([...turned, ...turnedBack], stock, jaws)).filter((path) => deferred.includes(path)),
+    ...reachedFeatures(back, reach([...there, ...turnedBack], stock, jaws)).filter((path) => deferred.includes(path)),
     // A hole right through opens at either end.
     ...back.features
       .filter((feature) => feature.bore && goesThrough(feature, back) && deferred.includes(feature.path))
@@ -61,13 +63,21 @@ const halfCautions = (turnedBack: readonly Turned[], { turned }: MadeFirst): Cau
       ]
     : [];
 
+/** The set-up that comes before, what is turned, what still waits for a later one, and which holes. */
+interface Then {
+  turnedBack: Turned[];
+  last: Setup | undefined;
+  /** Holes that a later one drills (paths), and the metal that it takes off behind the finished length, mm. */
+  drilledLater?: readonly string[];
+  behind?: number;
+}
+
 /** The set-up of the other side after the last of the first, on what that finished, or why it cannot be held so. */
 export function secondSetup(
   attempt: Attempt,
   layout: Layout,
   made: MadeFirst,
-  turnedBack: Turned[],
-  last: Setup | undefined,
+  { turnedBack, last, drilledLater = [], behind = 0 }: Then,
 ): Result<Held> {
   const { run, stock, firstEnd, count, deferred } = attempt;
   const { view, back, lastFacing } = layout;
@@ -113,10 +123,12 @@ export function secondSetup(
     stickOut,
     facing: lastFacing,
     centreEnd: 0,
-    behind: 0,
+    behind,
     turned: turnedBack,
     outerRadius: layout.left / 2,
-    drilled: toDrill(view, stock).flatMap(({ path }) => (made.drilled.includes(path) ? [] : [path])),
+    drilled: toDrill(view, stock).flatMap(({ path }) =>
+      [...made.drilled, ...drilledLater].includes(path) ? [] : [path],
+    ),
     features: reached.value.filter((path) => !made.features.includes(path)),
     chamfered: chamferedIn(back, made.chamfered),
     earlier: [...made.turned, ...made.drilled, ...made.features, ...made.chamfered],

@@ -63,6 +63,8 @@ const compare = (a: Divided, b: Divided): number => a.missed - b.missed || a.unt
 export interface Drawn {
   centred: boolean;
   drawnOut: boolean;
+  /** An end for that centre goes last, in a holding of its own. */
+  endLast: boolean;
   /** Which of what could hold its second side does, the best being 0. */
   hold: number;
   /** One means holds both sides. */
@@ -74,7 +76,7 @@ function dividedBy(
   run: Run,
   stock: Stock,
   wishes: readonly Wish[],
-  { centred, drawnOut, hold, bothAlike }: Drawn,
+  { centred, drawnOut, endLast, hold, bothAlike }: Drawn,
 ): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
@@ -91,6 +93,7 @@ function dividedBy(
         count,
         centred,
         drawnOut,
+        endLast,
         hold,
         bothAlike,
         deferred,
@@ -109,7 +112,10 @@ function dividedBy(
   // Between centres where it is asked for, where nothing else is true enough, and where nothing else holds.
   const asked = askedFor(run) >= 0;
   const decided = run.overrules.some((overrule) => isHolding(overrule) && overrule.setup !== 1);
-  if (asked || (!centred && !drawnOut && hold === 0 && !bothAlike && !decided && (!best || best.untrue > 0))) {
+  if (
+    asked ||
+    (!centred && !drawnOut && !endLast && hold === 0 && !bothAlike && !decided && (!best || best.untrue > 0))
+  ) {
     const centred = andThen(betweenCentres(run, stock), (setups) =>
       andThen(keepsWishes(wishes, setups), () => good(setups)),
     );

@@ -33,7 +33,7 @@ export const face: OperationKind = {
   load: faceLoad,
   takesDepth: true,
   demand(setup) {
-    const { facing, centreEnd, end, run, part, number, stock } = setup;
+    const { facing, centreEnd, endStays, end, run, part, number, stock, behind } = setup;
     if (facing <= 0) return good([]);
     const tool = toolFor(setup, 'face', 'part.outside');
     if (!tool.ok) return tool;
@@ -50,7 +50,7 @@ export const face: OperationKind = {
       },
     });
     // A piece may come with its other end as it is to be.
-    const isLast = number > 1 || (stock.piece !== undefined && setup.behind === 0);
+    const isLast = behind === 0 && (number > 1 || stock.piece !== undefined);
     const spigot = number > 1 && stock.spigot > 0 ? ', spigot off' : '';
     const itself = facingTo(0 - centreEnd, -facing, {
       key: `face:${end}`,
@@ -61,7 +61,7 @@ export const face: OperationKind = {
     });
     return good([
       ...(facing > centreEnd ? [itself] : []),
-      ...(centreEnd > 0
+      ...(centreEnd > 0 && !endStays
         ? [
             facingTo(0, -centreEnd, {
               key: `face:${CENTRE_END}`,

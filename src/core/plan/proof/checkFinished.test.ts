@@ -20,15 +20,17 @@ const file = runOf(
 function cutsWithout(...kinds: string[]): CutSetup[] {
   const cuts = andThen(readRun(file, startValues), (run) =>
     andThen(planStock(run, 'from-bar'), (stock) =>
-      andThen(planSetups(run, stock, { centred: false, drawnOut: false, hold: 0, bothAlike: false }), (setups) =>
-        andThen(collect(setups.map(planOperations)), (ordered) =>
-          ordered
-            .map((setup) => ({ ...setup, operations: setup.operations.filter(({ kind }) => !kinds.includes(kind)) }))
-            .reduce<Result<CutSoFar>>(
-              (cut, setup) => andThen(cut, (before) => cutSetup(setup, before, barTo(setups))),
-              good(NOTHING_CUT),
-            ),
-        ),
+      andThen(
+        planSetups(run, stock, { centred: false, drawnOut: false, endLast: false, hold: 0, bothAlike: false }),
+        (setups) =>
+          andThen(collect(setups.map(planOperations)), (ordered) =>
+            ordered
+              .map((setup) => ({ ...setup, operations: setup.operations.filter(({ kind }) => !kinds.includes(kind)) }))
+              .reduce<Result<CutSoFar>>(
+                (cut, setup) => andThen(cut, (before) => cutSetup(setup, before, barTo(setups))),
+                good(NOTHING_CUT),
+              ),
+          ),
       ),
     ),
   );
