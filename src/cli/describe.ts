@@ -1,3 +1,4 @@
+import { holdOf, sayStrain } from '@/core/present/hold';
 import { crossOvers } from '@/core/money/lines';
 import { costOfRun } from '@/core/plan/cost/runCost';
 import type { Plan } from '@/core/plan/plan';
@@ -99,9 +100,12 @@ function describeSetup(planned: PlannedSetup): string[] {
   const { setup, operations, workStop } = planned;
   const { units } = setup.run;
   const { holding } = setup;
+  const { slip, tipping } = holdOf(planned);
+  const asked = [...(slip ? [`turned ${sayStrain(slip)}`] : []), ...(tipping ? [`tipped ${sayStrain(tipping)}`] : [])];
   return [
     '',
     `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${sayWorkStop(workStop)} at ${formatLength(workStop.setting.value, units)}`,
+    ...(asked.length > 0 ? [`  Of what it bears: ${asked.join(', ')}`] : []),
     `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 16)}${right(crossReadingOf(setup.run.shop.machine, units).column, 16)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
   ];

@@ -1,3 +1,4 @@
+import { holdOf } from '../present/hold';
 import { missingFrom } from '../present/missing';
 import { sayLost, sayRoute } from '../present/route';
 import { crossOvers, type Line } from '../money/lines';
@@ -160,8 +161,34 @@ const lengthData = ({ lengths: { faces, links, places } }: Plan) => ({
   places: places.map((place) => ({ face: place.face, ...workedOf(place) })),
 });
 
+/** What its hardest cuts ask of a hold, and what that bears. */
+function holdData(planned: PlannedSetup) {
+  const { setup } = planned;
+  const { gripLength, slip, tipping } = holdOf(planned);
+  return {
+    device: setup.holding.kind,
+    surface: setup.holding.grip,
+    gripLength: rounded(gripLength),
+    stickOut: rounded(setup.stickOut.value),
+    support: setup.rest?.kind ?? (setup.supported ? 'centre' : 'none'),
+    ...(slip
+      ? { slip: { operation: slip.operation, force: rounded(slip.asks.value, 1), limit: rounded(slip.bears.value, 1) } }
+      : {}),
+    ...(tipping
+      ? {
+          tipping: {
+            operation: tipping.operation,
+            moment: rounded(tipping.asks.value, 2),
+            limit: rounded(tipping.bears.value, 2),
+          },
+        }
+      : {}),
+  };
+}
+
 const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
   ...written,
+  hold: holdData(planned),
   holding: {
     ...written.holding,
     runOut: planned.setup.holding.runOut,

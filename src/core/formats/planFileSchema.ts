@@ -182,6 +182,15 @@ export const planFileSchema = Joi.object<PlanFile>({
           runOut: number(),
           stickOut: number(),
         }).required(),
+        hold: Joi.object({
+          device: text(),
+          surface: text(),
+          gripLength: number(),
+          stickOut: number(),
+          support: Joi.string().valid('none', 'centre', 'follow', 'fixed').required(),
+          slip: Joi.object({ operation: number(), force: number(), limit: number() }),
+          tipping: Joi.object({ operation: number(), moment: number(), limit: number() }),
+        }).required(),
         workStop: Joi.object({
           means: Joi.string().valid('bar-stop', 'spindle-stop', 'centre-depth').required(),
           drawnBack: Joi.valid(true),

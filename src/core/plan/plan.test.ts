@@ -1,3 +1,4 @@
+import { holdOf } from '../present/hold';
 import { usual } from './skeleton';
 import type { Figure } from '../model/figure';
 import { planFileOf } from '../formats/planFile';
@@ -229,6 +230,7 @@ test('every figure of every example works out to its value by its own formula', 
     visit([
       stock,
       times,
+      setups.map(holdOf),
       setups.map(({ operations, loading, setting, piece, workStop, setup }) => [
         operations.map(({ speed, feed, achieved, cutting, hand, passes, stop }) => [
           speed,

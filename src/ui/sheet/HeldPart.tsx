@@ -1,11 +1,13 @@
 'use client';
 import { capital } from '@/core/model/words';
 import { useState } from 'react';
-import type { Setup } from '@/core/model/plan/setup';
+import { holdOf, type Strain } from '@/core/present/hold';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { formatLength } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
 import { Line, Part } from './panelParts';
+import { FigureButton } from './Working';
 
 const ChoiceWindow = later(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow));
 const OwnWorkWindow = later(() => import('./OwnWorkWindow').then((loaded) => loaded.OwnWorkWindow));
@@ -14,8 +16,24 @@ const OwnWorkWindow = later(() => import('./OwnWorkWindow').then((loaded) => loa
 const FIRST_HELD = { setup: 1 } as const;
 const SECOND_HELD = { setup: 2 } as const;
 
+/** What the hardest cut asks of the hold, and what that bears: each opens to its working. */
+const StrainLine = ({ name, strain: { name: by, asks, bears }, planned }: StrainOf) => (
+  <Line name={`${name} by ${by}, ${asks.unit}`}>
+    <FigureButton figure={asks} units={planned.setup.run.units} /> of{' '}
+    <FigureButton figure={bears} units={planned.setup.run.units} />
+  </Line>
+);
+
+interface StrainOf {
+  name: string;
+  strain: Strain;
+  planned: PlannedSetup;
+}
+
 /** How the work is held, and what may be decided of it. */
-export function HeldPart({ setup }: { setup: Setup }) {
+export function HeldPart({ planned }: { planned: PlannedSetup }) {
+  const { setup } = planned;
+  const { slip, tipping, gripLength } = holdOf(planned);
   const [holding, setHolding] = useState(false);
   const [adding, setAdding] = useState(false);
   return (
@@ -23,7 +41,10 @@ export function HeldPart({ setup }: { setup: Setup }) {
       <h3>Held</h3>
       <dl>
         <Line name={capital(setup.holding.words)}>{setup.holding.on}</Line>
+        <Line name="Grips">{formatLength(gripLength, setup.run.units)}</Line>
         <Line name="Runs true to">{formatLength(setup.holding.runOut, setup.run.units)}</Line>
+        {slip && <StrainLine name="Turned" strain={slip} planned={planned} />}
+        {tipping && <StrainLine name="Tipped" strain={tipping} planned={planned} />}
       </dl>
       <div style={{ display: 'flex', gap: 8, margin: '6px 0' }}>
         <Button onPress={() => setHolding(true)}>Hold it otherwise …</Button>

@@ -44,7 +44,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
       </Part>
       {first && <StockPart stock={stock} units={units} />}
       {first && <WaysPart plan={plan} />}
-      <HeldPart setup={setup} />
+      <HeldPart planned={planned} />
       <Part>
         <h3>Why</h3>
         <ul>

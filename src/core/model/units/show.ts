@@ -8,6 +8,7 @@ const SHOWN: Record<Unit, { places: number; inch?: { unit: string; per: number; 
   'rev/min': { places: 0 },
   min: { places: 2 },
   N: { places: 0 },
+  'N·m': { places: 1 },
   kW: { places: 2 },
   'N/mm²': { places: 0 },
   g: { places: 1 },

@@ -46,8 +46,8 @@ export function drillLoad(
   ];
   return {
     torque: figure({
-      name: 'torque, N·m',
-      unit: '',
+      name: 'torque',
+      unit: 'N·m',
       value: torque,
       formula: 'k · f · (d^2 - h^2) / 8000',
       terms: cut,
@@ -66,7 +66,7 @@ export function drillLoad(
       value: (torque * speed) / 9550,
       formula: 'M · n / 9550',
       terms: [
-        term('M', 'torque, N·m', torque, '', 'computed'),
+        term('M', 'torque', torque, 'N·m', 'computed'),
         term('n', 'spindle speed', speed, 'rev/min', 'computed'),
       ],
     }),

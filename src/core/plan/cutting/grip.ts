@@ -6,7 +6,7 @@ import type { CuttingValues } from '../../model/shop/shop';
 export type Holds = Pick<Setup, 'holding' | 'run' | 'stock' | 'side' | 'supported' | 'facing'>;
 
 /** The share of a weight that counts for tipping: the cut pushes the work down as well as round (trade: Safe holds). */
-const LEVER = 1.1;
+export const LEVER = 1.1;
 
 /** A thing that turns the work and pushes it along: a torque, N·m, and a force, N. */
 export interface Driven {
@@ -22,7 +22,7 @@ export function frictionOf({ holding, run }: Pick<Holds, 'holding' | 'run'>): nu
 }
 
 /** Whether something stands behind the work and takes what pushes it along: a spindle stop, a step, a centre. */
-const isBacked = (setup: Holds): boolean => !isOnBar(setup) || isBetweenCentres(setup);
+export const isBacked = (setup: Holds): boolean => !isOnBar(setup) || isBetweenCentres(setup);
 
 /** What a drill does to the work: its chisel edge pushes harder than its lips where it finds full metal. */
 export function drivenBy({ torque, thrust }: Pick<PassLoad, 'torque' | 'thrust'>, { run }: Holds): Driven {
