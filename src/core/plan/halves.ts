@@ -1,5 +1,5 @@
 import { exactly } from '../model/part/size';
-import type { Part, Step } from '../model/part/part';
+import { isTied, type Part, type Step } from '../model/part/part';
 import { CLOSE } from '../model/tolerances';
 
 /** The stretches of a step that nothing is cut into. z, mm. */
@@ -41,7 +41,7 @@ export function inHalves(part: Part, room: number): Part | undefined {
   const plain = part.steps.filter(
     ({ path }) =>
       !part.features.some((feature) => feature.path === path) &&
-      !part.ties.some(({ of, to }) => of === path || to === path),
+      !isTied(part, path),
   );
   const [widest] = plain.toSorted(
     (a, b) => b.diameter.nominal - a.diameter.nominal || b.zTo - b.zFrom - (a.zTo - a.zFrom),

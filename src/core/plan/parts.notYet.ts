@@ -6,8 +6,6 @@ export const NOT_YET: Record<string, string[]> = {
   '13-knob.awkward': ['before: knurl, turn-finish'],
   '13-knob.usual': ['before: knurl, turn-finish'],
   '15-toggle.awkward': ['holdings: 3'],
-  '19-conical-seat.awkward': ['not proved', 'kind: taper'],
-  '19-conical-seat.usual': ['kind: taper', 'never: countersink'],
   '21-jet.awkward': [
     'open: part.details[0]',
     'before: part.bores[0], part.bores[2]',

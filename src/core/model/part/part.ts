@@ -65,6 +65,10 @@ export interface Tie {
   limit: number;
 }
 
+/** Whether the drawing asks a surface to run true to another. */
+export const isTied = ({ ties }: Pick<Part, 'ties'>, path: string): boolean =>
+  ties.some(({ of, to }) => of === path || to === path);
+
 /** A part that this one must fit, by the surface that it fits: it is the gauge of that. */
 export interface Mate {
   of: string;

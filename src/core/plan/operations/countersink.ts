@@ -1,9 +1,11 @@
 import type { Feature } from '../../model/part/feature';
+import { isTied } from '../../model/part/part';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import { barsFor, stoutest } from './boringBars';
 import { stopSetting, straightIn } from './tools';
 import { reachedOf } from './holeNeed';
 import { INTO_THE_MOUTH, mouthFor, mouthPass } from './mouthChamfer';
@@ -21,9 +23,16 @@ function shapeOf({ bore }: Feature): { mouth: number; included: number } | undef
 /** How far an angle may be from the tool's own, degrees: arithmetic only. */
 const SAME_ANGLE = 0.01;
 
+/** A seat that must run true is bored, where a bar goes into its small end (trade: Cutting). */
+const isBored = (feature: Feature, setup: Setup): boolean =>
+  isTied(setup.part, feature.path) &&
+  stoutest(barsFor(feature.z1, setup), 2 * Math.min(...(feature.bore ?? []).flatMap(({ r0, r1 }) => [r0, r1]))) !==
+    undefined;
+
 /** The countersink that makes a cone in one go: of its angle, and wide enough. */
-export function countersinkFor(feature: Feature, { run }: Setup): Tool | undefined {
-  const shape = shapeOf(feature);
+export function countersinkFor(feature: Feature, setup: Setup): Tool | undefined {
+  const { run } = setup;
+  const shape = isBored(feature, setup) ? undefined : shapeOf(feature);
   return (
     shape &&
     run.shop.tools.find(
@@ -45,7 +54,7 @@ export const countersink: OperationKind = {
     return good(
       sunk.flatMap((feature): Operation[] => {
         const shape = shapeOf(feature);
-        if (!shape || !feature.bore) return [];
+        if (!shape || !feature.bore || isBored(feature, setup)) return [];
         const sink = countersinkFor(feature, setup);
         // The bar or another set-up sees to a conical bore.
         const mouth = sink || feature.kind !== 'countersink' ? undefined : mouthFor(feature, setup, shape);

@@ -1,6 +1,7 @@
 import { angleWays, type AngleWay } from '../cutting/angleWays';
 import { halfAngle } from '../cutting/compound';
 import type { Feature } from '../../model/part/feature';
+import { isTied } from '../../model/part/part';
 import type { Segment } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
 import type { Setup } from '../../model/plan/setup';
@@ -30,10 +31,10 @@ export const allowedAtEnd = ({ dimensions }: Feature): number =>
 
 /**
  * A short cone that a straight edge covers, and that a step of the post comes near enough to: it is plunged, and the
- * compound stays where it is.
+ * compound stays where it is. One that must run true to something is turned by the compound (trade: Cutting).
  */
-export function edgeFor(feature: Feature, { run }: Setup): EdgeSet | undefined {
-  const flank = feature.kind === 'cone' ? flankOf(feature) : undefined;
+export function edgeFor(feature: Feature, { run, part }: Setup): EdgeSet | undefined {
+  const flank = feature.kind === 'cone' && !isTied(part, feature.path) ? flankOf(feature) : undefined;
   if (!flank) return undefined;
   const slant = Math.hypot(flank.z1 - flank.z0, flank.r1 - flank.r0);
   const tool = run.shop.tools.find(({ does, width = 0 }) => does.includes('edge-cone') && width >= slant - 1e-6);

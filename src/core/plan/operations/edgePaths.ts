@@ -115,6 +115,12 @@ export function alongFlank(
   ];
 }
 
+/** A way inwards that ends where it comes to a radius: beyond it the tool is in a hole, and its back would rub. */
+export function notWithin(r: number, from: EdgePlace, to: EdgePlace): EdgePlace {
+  if (to.r >= r || from.r <= r) return to;
+  return { z: from.z + ((to.z - from.z) * (from.r - r)) / (from.r - to.r), r };
+}
+
 /** The low end of a flank, where a straight edge begins. */
 export const lowEnd = ({ z0, z1, r0, r1 }: Segment): EdgePlace => (r0 < r1 ? { z: z0, r: r0 } : { z: z1, r: r1 });
 

@@ -23,7 +23,7 @@ import { barsFor, stoutest } from './boringBars';
 import { countersinkFor } from './countersink';
 import { edgeFor, flankOf, halfOf } from './edgeCone';
 import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
-import { alongFlank, clearOf, type FlankEnd } from './edgePaths';
+import { alongFlank, clearOf, notWithin, type FlankEnd } from './edgePaths';
 import { CLOSE } from '../../model/tolerances';
 
 const round = (value: number) => Number(value.toFixed(3));
@@ -186,7 +186,7 @@ export const taper: OperationKind = {
         const off = (inside ? -1 : 1) * (perSide - taken);
         const shifted = [{ ...flank, r0: Math.max(0, flank.r0 + off), r1: Math.max(0, flank.r1 + off) }];
         const side = shifted[0] as Segment;
-        const [first, last] = alongFlank(
+        const [first, end] = alongFlank(
           side,
           { nose: tool.nose ?? 0, inside, approach: allowances.approach },
           inside
@@ -197,6 +197,7 @@ export const taper: OperationKind = {
               ),
           inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + CLOSE) - flank.r1),
         );
+        const last = inside ? notWithin(clear, first, end) : end;
         return {
           depth,
           z: to,
