@@ -1,6 +1,20 @@
 /** Units of the core; conversion happens where figures are shown. */
 export type Unit =
-  'mm' | 'mm/rev' | 'm/min' | 'rev/min' | 'min' | 'N' | 'N·m' | 'kW' | 'N/mm²' | 'g' | 'kg' | 'g/cm³' | '%' | 'money' | '';
+  | 'mm'
+  | 'mm/rev'
+  | 'm/min'
+  | 'rev/min'
+  | 'min'
+  | 'N'
+  | 'N·m'
+  | 'kW'
+  | 'N/mm²'
+  | 'g'
+  | 'kg'
+  | 'g/cm³'
+  | '%'
+  | 'money'
+  | '';
 
 /** Where a value in a working came from. */
 export type Source =

@@ -5,7 +5,7 @@ import { CLOSE } from '../model/tolerances';
 /** The stretches of a step that nothing is cut into. z, mm. */
 function freeStretches({ features }: Part, { zFrom, zTo }: Step): { from: number; to: number }[] {
   const cut = features
-    .filter(({ bore, z0, z1 }) => !bore && z0 < zTo - CLOSE && z1 > zFrom + CLOSE)
+    .filter(({ bore, inFace, z0, z1 }) => !bore && !inFace && z0 < zTo - CLOSE && z1 > zFrom + CLOSE)
     .toSorted((a, b) => a.z0 - b.z0);
   const begins = [zFrom, ...cut.map(({ z1 }) => z1)];
   const ends = [...cut.map(({ z0 }) => z0), zTo];
@@ -39,9 +39,7 @@ function cutAt(step: Step, at: number): [Step, Step] {
  */
 export function inHalves(part: Part, room: number): Part | undefined {
   const plain = part.steps.filter(
-    ({ path }) =>
-      !part.features.some((feature) => feature.path === path) &&
-      !isTied(part, path),
+    ({ path }) => !part.features.some((feature) => feature.path === path) && !isTied(part, path),
   );
   const [widest] = plain.toSorted(
     (a, b) => b.diameter.nominal - a.diameter.nominal || b.zTo - b.zFrom - (a.zTo - a.zFrom),

@@ -88,6 +88,8 @@ export const shopSchema = Joi.object<Shop>({
         hollowEdge: POSITIVE,
         width: POSITIVE,
         reach: POSITIVE,
+        clearsFrom: POSITIVE,
+        clearsUpTo: POSITIVE,
         touched: Joi.string().valid('left', 'right'),
       }),
     )

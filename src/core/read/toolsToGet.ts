@@ -133,12 +133,47 @@ function blades({ features }: Part, tools: readonly Tool[]): Tool[] {
   });
 }
 
+/** Blades for grooves in a face whose curve none of the list clears, or that are narrower or deeper: ground for that groove. */
+function faceBlades({ features }: Part, tools: readonly Tool[]): Tool[] {
+  return features.flatMap(({ inFace, z0, z1 }) => {
+    if (!inFace) return [];
+    const [width, outer] = [round((inFace.outer.aim - inFace.inner.aim) / 2), round(inFace.outer.nominal)];
+    const deep = z1 - z0;
+    const goesIn = ({ does, width: wide = Infinity, reach = 0, clearsFrom = Infinity, clearsUpTo = 0 }: Tool) =>
+      does.includes('face-groove') &&
+      wide <= width + CLOSE &&
+      reach >= deep - CLOSE &&
+      clearsFrom <= outer + CLOSE &&
+      clearsUpTo >= outer - CLOSE;
+    if (tools.some(goesIn) || deep > REACHES * width) return [];
+    const ground: Tool = {
+      id: `face-groove-${width}-${outer}`,
+      name: `face groove tool ground to ${width} for ⌀${outer}`,
+      does: ['face-groove'],
+      edge: 'hss',
+      mount: 'post',
+      offset: 0,
+      width,
+      reach: Math.max(deep, width),
+      clearsFrom: outer,
+      clearsUpTo: outer,
+    };
+    return [ground];
+  });
+}
+
 /**
  * Tools that a drawing asks for and a shop has not: nothing is left out for want of one. Each is planned with as if it were
  * there, and told as to get or to make (trade: Small practices).
  */
 export function toolsToGet(part: Part, tools: readonly Tool[]): Tool[] {
-  const sized = [...drills(part, tools), ...reamers(part, tools), ...taps(part, tools), ...blades(part, tools)];
+  const sized = [
+    ...drills(part, tools),
+    ...reamers(part, tools),
+    ...taps(part, tools),
+    ...blades(part, tools),
+    ...faceBlades(part, tools),
+  ];
   const wanted = [...sized, ...longTools(part, [...tools, ...sized])];
   return wanted
     .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)

@@ -11,8 +11,8 @@ export const surfaceOf = ({ kind, before, from, to }: TimedOperation): number =>
   kind === 'tap' ? radiusAt(before.bore, (from + to) / 2) : largestRadius(before.outside, from + 0.01, to - 0.01);
 
 /**
- * What takes no metal away and is seen all the same: a thread as a thin line at its root, a knurl as a band; up to the
- * operation that is looked at, of all of them without one.
+ * What no profile shows and is seen all the same: a thread as a thin line at its root, a knurl as a band, a groove in a face
+ * as the gap that it is; up to the operation that is looked at, of all of them without one.
  */
 export function RolledMarks({
   frame,
@@ -41,6 +41,20 @@ export function RolledMarks({
               fill="url(#hatch-knurl)"
             />
           );
+        if (kind === 'face-groove' && rolled?.inFace) {
+          const [inner, outer] = [rolled.inFace.inner.aim / 2, rolled.inFace.outer.aim / 2].map((wall) =>
+            frame.y(wall),
+          );
+          return (
+            <path
+              key={key}
+              d={`M${frame.x(rolled.z0)} ${inner}H${frame.x(rolled.z1)}V${outer}H${frame.x(rolled.z0)}`}
+              fill="var(--sheet)"
+              stroke={key === upTo?.key ? 'var(--blue)' : 'var(--ink)'}
+              strokeWidth={key === upTo?.key ? 3 : 1.2}
+            />
+          );
+        }
         if (!['thread', 'die', 'tap'].includes(kind) || !rolled?.thread) return null;
         const root = kind === 'tap' ? r + threadDepth(rolled.thread) : r - threadDepth(rolled.thread);
         return (

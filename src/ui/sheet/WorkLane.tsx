@@ -184,6 +184,8 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
   const { setup } = planned;
   if (played) return <Jaws frame={frame} setup={setup} layout={layout} />;
   const part = partIn(planned, after);
+  // A groove in a face is told apart by its own walls.
+  const isInFace = setup.part.features.some(({ path, inFace }) => inFace && path === operation?.feature);
   const shown = ({ outside, bore }: Workpiece): Workpiece => ({
     outside: clip(outside, -Infinity, layout.to),
     bore: clip(bore, -Infinity, layout.to),
@@ -210,7 +212,7 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
       <RolledMarks frame={frame} planned={planned} upTo={operation} />
       <Holes frame={frame} setup={setup} />
       <Jaws frame={frame} setup={setup} layout={layout} />
-      {operation && (
+      {operation && !isInFace && (
         <path
           d={edgePath(
             frame,

@@ -75,6 +75,20 @@ const grooveInside = (width: number): Tool => ({
   touched: 'left',
 });
 
+/** Blades for grooves in a face, by the walls that their curve clears (ours). */
+const grooveInFace = (width: number, reach: number, clearsFrom: number, clearsUpTo: number): Tool => ({
+  id: `face-groove-${width}`,
+  name: `face groove tool ${width} wide`,
+  does: ['face-groove'],
+  edge: 'hss',
+  mount: 'post',
+  offset: 0,
+  width,
+  reach,
+  clearsFrom,
+  clearsUpTo,
+});
+
 const blade = (width: number, reach: number): Tool => ({
   id: `blade-${width}`,
   name: `parting blade ${width} wide`,
@@ -183,6 +197,9 @@ export const startTools: Tool[] = [
   ...[0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1, 1.2, 1.5, 2, 2.5, 3].map(roundNose),
   ...[0.5, 1, 1.5, 2, 2.5, 3].map(cornerRounding),
   ...[1, 1.5, 2, 3].map(grooveInside),
+  grooveInFace(1.5, 4, 12, 30),
+  grooveInFace(2, 5, 16, 45),
+  grooveInFace(3, 6, 30, 90),
   {
     id: 'cone-tool',
     name: 'pointed tool, r 0.4',

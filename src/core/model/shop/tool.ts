@@ -22,6 +22,9 @@ export interface Tool {
   ahead?: number;
   /** Blades: how far their holder stands beside the cut, from where the reach ends, mm. */
   holder?: number;
+  /** Blades for grooves in a face: the smallest and the largest outer wall that they clear as they go in, diameters, mm. */
+  clearsFrom?: number;
+  clearsUpTo?: number;
   /** Nose radius, mm. */
   nose?: number;
   /** The thinnest cut per side that the edge takes, mm. */

@@ -23,5 +23,7 @@ export const toolFigures: readonly ToolFigure[] = [
   { key: 'slope', label: 'Clears a slope', takes: 'degrees' },
   { key: 'ahead', label: 'Stands ahead of its cut', takes: 'length' },
   { key: 'holder', label: 'Holder beside the cut', takes: 'length' },
+  { key: 'clearsFrom', label: 'Clears a wall from ⌀', takes: 'length' },
+  { key: 'clearsUpTo', label: 'Clears a wall up to ⌀', takes: 'length' },
   { key: 'offset', label: 'Offset to the master', takes: 'length' },
 ];

@@ -65,10 +65,7 @@ export function drillLoad(
       unit: 'kW',
       value: (torque * speed) / 9550,
       formula: 'M · n / 9550',
-      terms: [
-        term('M', 'torque', torque, 'N·m', 'computed'),
-        term('n', 'spindle speed', speed, 'rev/min', 'computed'),
-      ],
+      terms: [term('M', 'torque', torque, 'N·m', 'computed'), term('n', 'spindle speed', speed, 'rev/min', 'computed')],
     }),
   };
 }

@@ -46,7 +46,12 @@ function zoneOf(piece: Segment, work: Workpiece, setup: Setup, made: readonly st
     because,
   });
   const on = part.features.filter(
-    (feature) => made.includes(feature.path) && !feature.bore && feature.z0 < z1 - CLOSE && feature.z1 > z0 + CLOSE,
+    (feature) =>
+      made.includes(feature.path) &&
+      !feature.bore &&
+      !feature.inFace &&
+      feature.z0 < z1 - CLOSE &&
+      feature.z1 > z0 + CLOSE,
   );
   const step = part.steps.find(({ zFrom, zTo }) => zFrom < z1 - CLOSE && zTo > z0 + CLOSE);
   const finished =

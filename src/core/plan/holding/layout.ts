@@ -63,9 +63,10 @@ export interface Layout {
 /** Where what is cut into steps ends that the bar brought as they are: with a spigot behind, all of it in the first set-up. */
 const cutInto = ({ steps, features }: Part, { asDrawn }: Stock): number[] =>
   features
-    .filter(({ bore, z0, z1 }) =>
+    .filter(({ bore, inFace, z0, z1 }) =>
       steps.some(
-        ({ path, zFrom, zTo }) => !bore && asDrawn.includes(path) && path !== undefined && zFrom < z1 && zTo > z0,
+        ({ path, zFrom, zTo }) =>
+          !bore && !inFace && asDrawn.includes(path) && path !== undefined && zFrom < z1 && zTo > z0,
       ),
     )
     .map(({ z1 }) => z1);

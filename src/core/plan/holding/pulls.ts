@@ -49,7 +49,7 @@ function outsidePieces({ stock }: Attempt, { view, turned }: Layout, made: MadeF
   const under = (z0: number, z1: number) =>
     steps.filter(({ path }) => view.steps.some((s) => s.path === path && s.zFrom < z1 + CLOSE && s.zTo > z0 - CLOSE));
   const cut = view.features.filter(
-    ({ path, bore }) => !bore && made.features.includes(path) && !stock.asDrawn.includes(path),
+    ({ path, bore, inFace }) => !bore && !inFace && made.features.includes(path) && !stock.asDrawn.includes(path),
   );
   const cutInto = cut.map(({ path, thread, z0, z1 }): Piece => {
     // The relief of a thread is there before the thread (trade: Order, RELIEF-FIRST).

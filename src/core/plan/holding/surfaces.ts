@@ -31,7 +31,9 @@ function stretchesOf(view: Part, step: Step): Stretch[] {
   const { features } = view;
   const { zTo } = step;
   const begins = frontOf(view, step);
-  const over = features.filter(({ bore, z0, z1 }) => !bore && z0 < zTo - CLOSE && z1 > begins + CLOSE);
+  const over = features.filter(
+    ({ bore, inFace, z0, z1 }) => !bore && !inFace && z0 < zTo - CLOSE && z1 > begins + CLOSE,
+  );
   const places = [begins, zTo, ...over.flatMap(({ z0, z1 }) => [z0, z1])].filter((z) => z >= begins && z <= zTo);
   const sorted = [...new Set(places)].sort((a, b) => a - b);
   const across = over.length > 0 && over.every(({ kind }) => CROSSED.includes(kind));

@@ -6,6 +6,7 @@ import { drill } from './drill';
 import { countersink } from './countersink';
 import { deburr } from './deburr';
 import { face } from './face';
+import { faceGroove } from './faceGroove';
 import { form } from './form';
 import { groove } from './groove';
 import { innerGroove } from './innerGroove';
@@ -40,6 +41,7 @@ export const operationKinds: readonly OperationKind[] = [
   taper,
   form,
   groove,
+  faceGroove,
   vee,
   chamfer,
   thread,

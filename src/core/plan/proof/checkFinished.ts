@@ -32,7 +32,8 @@ function madeIn(cuts: readonly CutOperation[], { run: { part }, stock }: Setup):
   return new Set([
     ...part.holes.flatMap(({ path }) => (cuts.some(({ feature }) => feature === path) ? [path] : [])),
     ...madeChamfers(part, cuts).map(({ path }) => path),
-    ...madeFeatures(part, cuts).map(({ path }) => path),
+    // A groove in a face is no part of the two profiles: the proof alone sees it.
+    ...madeFeatures(part, cuts).flatMap(({ path, inFace }) => (inFace ? [] : [path])),
     ...bringsWithIt(part, stock).map(({ path }) => path),
   ]);
 }

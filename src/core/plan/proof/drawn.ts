@@ -111,6 +111,19 @@ function openVee({ kind, outside = [] }: Feature): readonly Segment[] {
   return [before, ...outside, after];
 }
 
+/** A groove in a face: between its walls, of which the inner is an outside, down to its bottom. */
+function inFaceCut(
+  { z0, z1, from = 'front', deep, inFace }: Feature,
+  length: number,
+  [outer, inner]: [Off, Off],
+): Section[] {
+  if (!inFace) return [];
+  const depth = (deep?.nominal ?? z1 - z0) + 2 * inner(deep);
+  const within = (radius: number) => fromEnd(from, length)(0, depth, () => level(radius));
+  const post = within(inFace.inner.nominal / 2 + outer(inFace.inner));
+  return [difference(within(inFace.outer.nominal / 2 + inner(inFace.outer)), post)];
+}
+
 function metalOf(
   part: Part,
   made: (path: string) => boolean,
@@ -133,6 +146,7 @@ function metalOf(
       return chamferCut(chamfer, step ? radiusOf(step) : 0);
     });
   const cutOf = (feature: Feature): Section[] => [
+    ...inFaceCut(feature, length, [outer, inner]),
     ...(feature.outside ? [outsideOf(silent ? openVee(feature) : feature.outside, outer(feature.size))] : []),
     ...(feature.bore
       ? [

@@ -51,7 +51,8 @@ function depthFound(
   { operation, run, shape }: Doing,
 ): number | undefined {
   const tool = toolNamed(operation, run);
-  if (!tool || tool.mount !== 'post' || shape.spares) return undefined;
+  // What goes down between two walls of a face is read off the finished piece.
+  if (!tool || tool.mount !== 'post' || shape.spares || tool.does.includes('face-groove')) return undefined;
   // In its middle third a blade is clear of what a nose left in the corners.
   const { width = 0 } = tool;
   if (tool.reach !== undefined) return depthBetween(from.z + width / 3, from.z + (2 * width) / 3, before, after);

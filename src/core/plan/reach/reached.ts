@@ -4,9 +4,9 @@ import type { Chamfer, Part, Step } from '../../model/part/part';
 import type { Turned } from '../../model/plan/setup';
 import { CLOSE } from '../../model/tolerances';
 
-/** A feature of the bore that a tool enters from the face of the view; one that goes in at the other end is not. */
-const opensHere = ({ bore, from, z0 }: Feature): boolean =>
-  bore !== undefined && (from ? from === 'front' : z0 < CLOSE);
+/** A feature of the bore or of a face that a tool enters from the face of the view; one that goes in at the other end is not. */
+const opensHere = ({ bore, inFace, from, z0 }: Feature): boolean =>
+  (bore !== undefined || inFace !== undefined) && (from ? from === 'front' : z0 < CLOSE);
 
 /** Whether a bore goes right through. */
 export const goesThrough = ({ z0, z1 }: Feature, { length }: Part): boolean => z0 < CLOSE && z1 > length - CLOSE;
@@ -34,7 +34,7 @@ function hasRoomBehind({ outside = [], z1 }: Feature, { steps }: Part, turned: r
 export function reachedFeatures(view: Part, { turned, asDrawn, jaws }: Reach): string[] {
   return view.features
     .filter((feature) => {
-      if (feature.bore) return opensHere(feature);
+      if (feature.bore || feature.inFace) return opensHere(feature);
       if (feature.z1 > jaws + CLOSE || !hasRoomBehind(feature, view, turned)) return false;
       const under = view.steps.filter(({ zFrom, zTo }) => zFrom < feature.z1 - CLOSE && zTo > feature.z0 + CLOSE);
       // Of a step that is turned half from each side, only the half that is turned here.

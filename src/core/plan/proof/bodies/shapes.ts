@@ -115,6 +115,12 @@ const bladeShape = ({ width = 0, reach = 0, holder = 0 }: Tool, { post }: Bodies
   body: [rectangle(RELIEF, width - RELIEF, PROUD, reach), rectangle(-holder, width + holder, reach, reach + post)],
 });
 
+/** A blade along the axis into a face, its inner corner the reference. */
+const faceBlade = ({ width = 0, reach = 0 }: Tool, { post }: Bodies): Pieces => ({
+  edge: [{ polygon: rectangle(-PROUD, 0, 0, width) }],
+  body: [rectangle(-reach - post, -PROUD, RELIEF, width - RELIEF)],
+});
+
 const insideBlade = ({ width = 0, reach = 0, least = 0, deep = 0 }: Tool): Pieces => ({
   edge: [{ polygon: rectangle(0, width, -PROUD, 0) }],
   body: [rectangle(RELIEF, width - RELIEF, -reach, -PROUD), rectangle(-deep, width - RELIEF, RELIEF - least, -reach)],
@@ -223,6 +229,7 @@ function piecesOf(tool: Tool, bodies: Bodies, stands: ToolStands): Pieces | unde
   if (does('ream')) return reamerShape({ ...tool, flute }, bodies);
   if (tool.mount === 'tailstock') return onAxis({ ...tool, flute }, tool.point ?? 118, bodies);
   if (does('knurl')) return knurlShape(bodies);
+  if (does('face-groove')) return faceBlade(tool, bodies);
   if (tool.least !== undefined) return tool.width === undefined ? boringBar(tool, bodies) : insideBlade(tool);
   if (tool.reach !== undefined) return bladeShape(tool, bodies);
   if (tool.hollowEdge !== undefined) return hollowEdge(tool.hollowEdge, bodies, stands);
