@@ -81,14 +81,27 @@ export function alongBore(
   return [...way, { z: z1, r: bottom.core }, rapid(z1, bottom.middle), rapid(z0, bottom.middle)];
 }
 
-/** A helix along the leadscrew from one place to another, and back outside of the work. */
-export const alongThread = (from: number, to: number, r: number, clear: number): EdgePlace[] => [
-  { z: from, r: clear },
-  rapid(from, r),
-  { z: to, r, by: 'thread' },
-  rapid(to, clear),
-  rapid(from, clear),
-];
+/**
+ * A helix along the leadscrew from one place to another, and back outside of the work.
+ * @param turn how far a turn goes, mm, before the one place or behind the other where nothing lets the tool in or out there: it
+ * is fed in or drawn out while it turns
+ */
+export const alongThread = (
+  from: number,
+  to: number,
+  r: number,
+  clear: number,
+  turn: { before?: number; behind?: number } = {},
+): EdgePlace[] => {
+  const begin = from - (turn.before ?? 0);
+  return [
+    { z: begin, r: clear },
+    turn.before ? { z: from, r, by: 'thread' } : rapid(from, r),
+    { z: to, r, by: 'thread' },
+    turn.behind ? { z: to + turn.behind, r: clear, by: 'thread' } : rapid(to, clear),
+    rapid(begin, clear),
+  ];
+};
 
 /** How a flank ends: in the open, level with what goes on, in a corner with that, or at a wall square to the axis. */
 export type FlankEnd = 'open' | 'level' | 'corner' | 'wall';

@@ -99,6 +99,15 @@ describe('outside threads', () => {
     expect(found.cutting.value).toBeCloseTo(26 / 1.25 / 100, 9);
   });
 
+  test('on a plain cylinder that goes on it is drawn out at 10, and a turn of 2 goes by', () => {
+    const open = part([step(16, 20), step(22, 10)], [{ kind: 'thread', at: 0, length: 10, designation: 'M16' }]);
+    const found = only(open, 'thread');
+    expect(found.to).toBeCloseTo(10, 9);
+    expect(found.passes[0]?.path[3]).toMatchObject({ z: 12, by: 'thread' });
+    expect(found.does?.join()).toContain('the last turns run out on the plain diameter');
+    expect(planned(open).proof.faults).toEqual([]);
+  });
+
   test('without room to leave, or a machine that cuts threads, it stays undone and is told', () => {
     const tight = part([step(16, 12), step(22, 10)], [{ kind: 'thread', at: 0, length: 12, designation: 'M16' }]);
     expect(doubtsOf(tight)).toEqual(['NO-OPERATION part.details[0]', 'THREAD-RUN-OUT part.details[0]']);

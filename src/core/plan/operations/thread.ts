@@ -5,6 +5,7 @@ import { sum, term } from '../../model/figure';
 import type { Feature, Thread } from '../../model/part/feature';
 import { bestWire, overWires, threadDepth } from '../../model/part/thread';
 import { good } from '../../model/result';
+import { largestRadius } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
 import { dialMove, sayDial } from '../../model/shop/dial';
 import { say, sayDiameter } from '../../model/words';
@@ -43,6 +44,13 @@ function pointed(setup: Setup): Tool | undefined {
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
 
+/** Whether no relief ends a thread: the cylinder that it is cut on goes on behind it. */
+const runsOut = ({ z1 }: Feature, { part }: Setup): boolean =>
+  part.steps.some(({ zFrom, zTo }) => zFrom < z1 - 1e-6 && zTo > z1 + 1e-6) &&
+  !part.features.some((feature) => feature.outside && Math.abs(feature.z0 - z1) < 1e-6);
+const RUNS_OUT =
+  'No relief: drawn out at this stop while it turns, the last turns run out on the plain diameter behind it.';
+
 /** How a thread of the left hand is cut. */
 const LEFT_HANDED = 'Left-hand: leadscrew the other way, from the relief out to the free end.';
 
@@ -52,7 +60,8 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     kind === 'thread' &&
     feature.z1 < setup.part.length - 1e-6 &&
     hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
-  const to = room ? leavesAt(feature, setup, cutting.threadEndTimes, tool.point ?? 60) : feature.z1;
+  const isOpen = room && runsOut(feature, setup);
+  const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool.point ?? 60) : feature.z1;
   return {
     key: `${kind}:${feature.path}`,
     kind,
@@ -69,12 +78,13 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     ...(kind === 'thread'
       ? {
           does: [
-            ...(goesAway(setup)
+            ...(goesAway(setup) && !isOpen
               ? [
                   `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
                 ]
               : []),
             ...(thread.hand === 'left' ? [LEFT_HANDED] : []),
+            ...(isOpen ? [RUNS_OUT] : []),
             sayWires(thread, setup),
           ],
         }
@@ -128,7 +138,8 @@ export const thread: OperationKind = {
     const { allowances, cutting } = run.shop;
     const cut = threadOf(operation, setup);
     if (!cut) return good({ diameter: 0, passes: [] });
-    const { from, to, diameter = 0 } = operation;
+    const { from, to, diameter = 0, feature } = operation;
+    const isOpen = setup.part.features.some((made) => made.path === feature && runsOut(made, setup));
     const depth = threadDepth(cut);
     const divide = run.shop.houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
     const depths = divide(
@@ -142,7 +153,16 @@ export const thread: OperationKind = {
     ];
     const clear = clearOf(work, from, to, allowances.approach);
     const helix = (deep: number) => {
-      const [start, end] = goesAway(setup) ? [to, from - allowances.approach] : [from - allowances.approach, to];
+      // Where it begins or ends on a plain diameter a turn goes by while it is fed in, or drawn out.
+      const before = largestRadius(work.outside, from - allowances.approach, from - 1e-6);
+      const isIn = from > 1e-6 && before > diameter / 2 - depth + 1e-6;
+      const begin = isIn ? from : from - allowances.approach;
+      if (isIn || isOpen)
+        return alongThread(begin, to, diameter / 2 - deep, clear, {
+          ...(isIn ? { before: cut.pitch } : {}),
+          ...(isOpen ? { behind: cut.pitch } : {}),
+        });
+      const [start, end] = goesAway(setup) ? [to, begin] : [begin, to];
       return alongThread(start, end, diameter / 2 - deep, clear);
     };
     const { compoundDial } = run.shop.machine;
