@@ -44,6 +44,8 @@ export interface Operation {
   /** Where its edge (the tip of a drill) starts and where it stops. */
   from: number;
   to: number;
+  /** How far its tool goes on behind that while it is drawn out, mm. */
+  goesOn?: number;
   /** The diameter it makes. */
   diameter?: number;
   /** How it is to cut, where that was decided. */

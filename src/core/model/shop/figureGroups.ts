@@ -192,6 +192,7 @@ const cutting = [
         pilotOver: 'Pilot before drills over',
         pilotWithin: 'Pilot wider by, at most',
         stoutDrill: 'A stout drill, from',
+        orificeTimes: 'Thin hole from its own end, × diameter',
         gripEasy: 'A grip is easy from',
         stopRepeats: 'A stop repeats to, ±',
       }),

@@ -229,6 +229,7 @@ export const startValues: Shop = {
     pilotFraction: 0.35,
     pilotWithin: 2, // ours
     stoutDrill: 8, // ours
+    orificeTimes: 10, // ours
     threadEndTimes: 2, // ours
     finestGrade: 6, // ours
     stopRepeats: 0.02, // ours

@@ -183,6 +183,8 @@ export interface CuttingValues {
   pilotWithin: number;
   /** A drill of this diameter is stout enough to start without a centre, where the house says so, mm. */
   stoutDrill: number;
+  /** A hole longer than so many of its diameters, and no longer from its own end, is drilled from there after what opens it. */
+  orificeTimes: number;
   /** Room that a threading tool needs at the end, in pitches. */
   threadEndTimes: number;
   /** The finest grade that turning and boring hold here. */

@@ -36,7 +36,8 @@ function toJaws(operation: Operation, work: Workpiece, { holding }: Setup): Clea
   // On a mandrel there are no jaws over the outside.
   if (tool.mount !== 'post' || tool.least !== undefined || holding.inside !== undefined) return [];
   const holder = (tool.holder ?? 0) > (tool.ahead ?? 0) && !isOver(operation, work, holding);
-  const furthest = Math.max(from, to) + Math.max(tool.ahead ?? 0, holder ? (tool.holder ?? 0) : 0);
+  const furthest =
+    Math.max(from, to) + (operation.goesOn ?? 0) + Math.max(tool.ahead ?? 0, holder ? (tool.holder ?? 0) : 0);
   return [
     {
       what: `${holder ? 'holder' : tool.width && tool.touched ? 'blade' : 'tool'} to the ${isBetweenCentres({ holding }) ? 'dog' : 'jaws'}`,

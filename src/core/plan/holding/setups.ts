@@ -7,6 +7,7 @@ import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
 import { attempt, type Divided } from './attempt';
 import { askedFor, betweenCentres } from './betweenCentres';
+import { orificesOf } from '../reach/orifices';
 import { crossedKnurls } from '../outside/acrossKnurl';
 import { splits } from './division';
 import type { Setup } from '../../model/plan/setup';
@@ -84,7 +85,12 @@ function dividedBy(
     if (!counts.ok) return [counts];
     const across = crossedKnurls(run.part, stock.asDrawn);
     const later = wishedElsewhere(wishes, firstEnd, centred ? 2 : 1);
-    const waits = across.length > 0 ? [[...across, ...later], later] : [later];
+    // From its own end, after the wide ones that open it, where that can be.
+    const own = orificesOf(run.part, run.shop.cutting)
+      .filter(({ path, opened }) => opened === firstEnd && !wishes.some(({ paths }) => paths.includes(path)))
+      .map(({ path }) => path);
+    const sooner = [...across, ...own];
+    const waits = sooner.length > 0 ? [[...sooner, ...later], later] : [later];
     return waits.flatMap((deferred) =>
       counts.value.map((count) => ({
         run,

@@ -8,6 +8,9 @@ import { drillsOf } from './drillChain';
 import { isBetweenCentres, type Setup } from '../../model/plan/setup';
 import { CENTRE_END } from './face';
 
+/** How deep a point goes in until it is as wide as a hole, mm; a little less, so that nothing of it stays. */
+const pointDepth = (hole: number, point: number): number => (0.9 * hole) / 2 / Math.tan((point * Math.PI) / 360);
+
 /** Whether something outside is made that a centre steadies. */
 const worksOutside = ({ part, features, chamfered }: Setup): boolean =>
   chamfered.length > 0 || part.features.some(({ path, bore }) => !bore && features.includes(path));
@@ -36,7 +39,8 @@ export const centre: OperationKind = {
     const work = forCentre ? endDiameter(setup.part) : Infinity;
     const tool = centreDrillFor(run.shop, work, hole) ?? listed.value;
     const { diameter = 0, point = 60 } = tool;
-    const depth = centreDepth(tool);
+    // No wider than the hole that follows: of a tiny one only the point goes in.
+    const depth = hole !== undefined && hole < diameter ? pointDepth(hole, point) : centreDepth(tool);
     if (centreEnd > 0 && centreEnd <= depth)
       return refuse(
         'allowances.centreEnd',
@@ -44,7 +48,9 @@ export const centre: OperationKind = {
       );
     const centred = (face: number, pick: Pick<Operation, 'key' | 'feature' | 'name'>): Operation => {
       const coneEnd = face + depth;
-      const coneStart = Math.max(face, coneEnd - diameter / 2 / Math.tan((point * Math.PI) / 360));
+      const slant = Math.tan((point * Math.PI) / 360);
+      const coneStart = Math.max(face, coneEnd - diameter / 2 / slant);
+      const wide = (coneEnd - coneStart) * slant;
       return {
         ...pick,
         kind: 'centre',
@@ -53,10 +59,9 @@ export const centre: OperationKind = {
         to: coneEnd,
         diameter,
         removal: {
-          bore: [
-            cylinder(face - 1, coneStart, diameter / 2),
-            { z0: coneStart, z1: coneEnd, r0: diameter / 2, r1: 0 },
-          ].filter(({ z0, z1 }) => z1 > z0),
+          bore: [cylinder(face - 1, coneStart, wide), { z0: coneStart, z1: coneEnd, r0: wide, r1: 0 }].filter(
+            ({ z0, z1 }) => z1 > z0,
+          ),
         },
         stop: { means: 'quill', settings: [{ edge: 'tip', setting: stopSetting(coneEnd, tool) }] },
         checks: [],

@@ -1,3 +1,4 @@
+import { orificesOf } from '../reach/orifices';
 import { pointLength } from '../../model/workpiece/drillPoint';
 import { term, sum, type Figure } from '../../model/figure';
 import type { Hole } from '../../model/part/part';
@@ -59,6 +60,7 @@ interface Wanted {
   atMost: number;
   aim: number;
   beyond?: number;
+  opened?: number;
   purpose?: string;
   size?: Size;
 }
@@ -72,6 +74,8 @@ const wantedOf = ({ path, through, depth, diameter }: Hole, needs: readonly Hole
   atMost: diameter.nominal + diameter.upper,
   aim: diameter.nominal,
   size: diameter,
+  opened:
+    orificesOf(setup.part, setup.run.shop.cutting).find((own) => own.path === path && own.opened === 'back')?.deep ?? 0,
   beyond: Math.max(
     0,
     ...needs.flatMap((need) => (need.through && holeServing(need, setup)?.path === path ? (need.beyond ?? 0) : [])),

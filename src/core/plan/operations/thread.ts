@@ -44,8 +44,9 @@ function pointed(setup: Setup): Tool | undefined {
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
 
-/** Whether no relief ends a thread: the cylinder that it is cut on goes on behind it. */
-const runsOut = ({ z1 }: Feature, { part }: Setup): boolean =>
+/** Whether neither a relief nor a run-out on the drawing ends a thread: the cylinder that it is cut on goes on behind it. */
+const runsOut = ({ z1, thread }: Feature, { part }: Setup): boolean =>
+  !thread?.runOut &&
   part.steps.some(({ zFrom, zTo }) => zFrom < z1 - 1e-6 && zTo > z1 + 1e-6) &&
   !part.features.some((feature) => feature.outside && Math.abs(feature.z0 - z1) < 1e-6);
 const RUNS_OUT =
@@ -71,6 +72,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     tool,
     from: feature.z0,
     to,
+    ...(isOpen ? { goesOn: thread.pitch } : {}),
     diameter: thread.diameter,
     removal: {},
     stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
