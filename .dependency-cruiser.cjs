@@ -17,6 +17,7 @@ const CORE = [
   'plan/risks',
   'plan/proof',
   'plan/doubts',
+  'plan/fillets',
   'plan/halves',
   'plan/skeleton',
   'plan/worth',

@@ -205,7 +205,7 @@ describe('what cannot be is refused with where, what and what would do', () => {
     const both = problemsOf(runOf({ outside: [step(10, 30), step(16, 20)], bores: [drill] }));
     expect(both).toEqual([{ path: 'part.bores[0].diameter', message: expect.stringMatching(/^no drill of ⌀4.55/) }]);
     expect(
-      problemsOf(runOf({ outside: [step(38, 20)] }, { allowances: { spigot: 'none' } })).map(
+      problemsOf(runOf({ outside: [step(38, 6)] }, { allowances: { spigot: 'none' } })).map(
         ({ message }) => message.split(':')[0],
       ),
     ).toEqual(['from the bar', 'from sawn blanks']);

@@ -21,8 +21,6 @@ export interface PartExpected {
   kinds?: string[];
   kindsAny?: string[];
   never?: string[];
-  /** What only later kinds of cut make (paths). */
-  open?: string[];
 }
 
 export const PARTS: Record<string, PartExpected> = {
@@ -119,17 +117,14 @@ export const PARTS: Record<string, PartExpected> = {
   '07-odd-ream.awkward': {
     expect: 'The reamer is a line to get, or the hole is bored to size; what is less is taken, and the price told.',
     kindsAny: ['ream', 'bore'],
-    open: ['part.bores[0]'],
   },
   '07-odd-ream.small': {
     expect: 'The reamer is a line to get, or the hole is bored to size; what is less is taken, and the price told.',
     kindsAny: ['ream', 'bore'],
-    open: ['part.bores[0]'],
   },
   '07-odd-ream.usual': {
     expect: 'The reamer is a line to get, or the hole is bored to size; what is less is taken, and the price told.',
     kindsAny: ['ream', 'bore'],
-    open: ['part.bores[0]'],
   },
   '08-three-step-pin.awkward': {
     expect: 'A shoulder is the datum; a lead chamfer before the thread; the second side on a finished diameter.',
@@ -264,7 +259,6 @@ export const PARTS: Record<string, PartExpected> = {
   '16-pulley.awkward': {
     expect: 'Plunged, widened, both flanks; bore and vee tied in one holding.',
     together: [['part.details[0]', 'part.bores[1]']],
-    open: ['part.details[0]'],
   },
   '16-pulley.small': {
     expect: 'Plunged, widened, both flanks; bore and vee tied in one holding.',
@@ -273,26 +267,22 @@ export const PARTS: Record<string, PartExpected> = {
   '16-pulley.usual': {
     expect: 'Plunged, widened, both flanks; bore and vee tied in one holding.',
     together: [['part.details[0]', 'part.bores[1]']],
-    open: ['part.details[0]'],
   },
   '17-thin-cup.awkward': {
     expect: "Roughed first, the thin wall last; the drill's tip short of the floor; the floor faced outwards.",
     kinds: ['bore'],
-    open: ['part.bores[0]'],
   },
   '17-thin-cup.small': {
     expect: "Roughed first, the thin wall last; the drill's tip short of the floor; the floor faced outwards.",
     kinds: ['bore'],
-    open: ['part.bores[0]'],
   },
   '17-thin-cup.usual': {
     expect: "Roughed first, the thin wall last; the drill's tip short of the floor; the floor faced outwards.",
     kinds: ['bore'],
-    open: ['part.bores[0]'],
   },
-  '18-wide-cup.awkward': { expect: 'Faced outwards in layers, not bored in forty passes.', open: ['part.bores[0]'] },
-  '18-wide-cup.small': { expect: 'Faced outwards in layers, not bored in forty passes.', open: ['part.bores[0]'] },
-  '18-wide-cup.usual': { expect: 'Faced outwards in layers, not bored in forty passes.', open: ['part.bores[0]'] },
+  '18-wide-cup.awkward': { expect: 'Faced outwards in layers, not bored in forty passes.' },
+  '18-wide-cup.small': { expect: 'Faced outwards in layers, not bored in forty passes.' },
+  '18-wide-cup.usual': { expect: 'Faced outwards in layers, not bored in forty passes.' },
   '19-conical-seat.awkward': {
     expect:
       "By compound, one setting; the small end's pilot clears the bar's back; never a countersink in the tailstock for such a tie.",
@@ -368,7 +358,6 @@ export const PARTS: Record<string, PartExpected> = {
   '23-tube-to-length.awkward': {
     expect: 'Tube stays; both ends faced; edges in and out by bar or chamfer tool at any diameter.',
     never: ['turn-rough', 'bore'],
-    open: ['part.bores[1]', 'part.bores[2]'],
   },
   '23-tube-to-length.small': {
     expect: 'Tube stays; both ends faced; edges in and out by bar or chamfer tool at any diameter.',
@@ -377,7 +366,6 @@ export const PARTS: Record<string, PartExpected> = {
   '23-tube-to-length.usual': {
     expect: 'Tube stays; both ends faced; edges in and out by bar or chamfer tool at any diameter.',
     never: ['turn-rough', 'bore'],
-    open: ['part.bores[1]', 'part.bores[2]'],
   },
   '24-tube-with-registers.awkward': { expect: 'Three holdings or a mandrel; the tie kept.', holdings: [2, 3] },
   '24-tube-with-registers.small': { expect: 'Three holdings or a mandrel; the tie kept.', holdings: [2, 3] },
@@ -399,17 +387,14 @@ export const PARTS: Record<string, PartExpected> = {
   '27-mast-foot.awkward': {
     expect: 'A blank to order; the radius walked; the register faced outwards; left for honing.',
     holdings: [2, 3],
-    open: ['part.details[1]'],
   },
   '27-mast-foot.small': {
     expect: 'A blank to order; the radius walked; the register faced outwards; left for honing.',
     holdings: [2, 3],
-    open: ['part.details[1]'],
   },
   '27-mast-foot.usual': {
     expect: 'A blank to order; the radius walked; the register faced outwards; left for honing.',
     holdings: [2, 3],
-    open: ['part.details[1]'],
   },
   '28-long-lever.awkward': {
     expect: 'Drawn out in two holdings, or under a centre; the knurl between supports; the relief before the thread.',
@@ -439,16 +424,13 @@ export const PARTS: Record<string, PartExpected> = {
   },
   '30-ball.awkward': {
     expect: 'A form tool where one fits, else walked; the neck before or after by stiffness.',
-    open: ['part.outside[0]'],
     notOn: ['part.details[0]'],
   },
   '30-ball.small': {
     expect: 'A form tool where one fits, else walked; the neck before or after by stiffness.',
-    open: ['part.outside[0]'],
   },
   '30-ball.usual': {
     expect: 'A form tool where one fits, else walked; the neck before or after by stiffness.',
-    open: ['part.outside[0]'],
   },
   '31-square-end.awkward': { expect: 'Outside work in one indexed holding with its angle, before the knurl.' },
   '31-square-end.small': { expect: 'Outside work in one indexed holding with its angle, before the knurl.' },
@@ -495,9 +477,9 @@ export const PARTS: Record<string, PartExpected> = {
     expect: 'Half turned from each side, the second dialled true to the first; the mark between them told.',
     holdings: [1, 3],
   },
-  '36-face-groove.awkward': { expect: 'A face-grooving tool by its window of radii.', open: ['part.details[1]'] },
-  '36-face-groove.small': { expect: 'A face-grooving tool by its window of radii.', open: ['part.details[1]'] },
-  '36-face-groove.usual': { expect: 'A face-grooving tool by its window of radii.', open: ['part.details[1]'] },
+  '36-face-groove.awkward': { expect: 'A face-grooving tool by its window of radii.' },
+  '36-face-groove.small': { expect: 'A face-grooving tool by its window of radii.' },
+  '36-face-groove.usual': { expect: 'A face-grooving tool by its window of radii.' },
   '37-recess-behind.awkward': {
     expect: 'A blade makes room, a tool goes along behind the larger diameter: one holding.',
     holdings: [1, 2],
@@ -521,15 +503,12 @@ export const PARTS: Record<string, PartExpected> = {
   '39-tough-slender.usual': { expect: 'Held back by power and deflection; chips told.', centred: true },
   '40-narrow-slot.awkward': {
     expect: 'A blade is ground, listed among what to make, and measured.',
-    open: ['part.details[1]'],
   },
   '40-narrow-slot.small': {
     expect: 'A blade is ground, listed among what to make, and measured.',
-    open: ['part.details[1]'],
   },
   '40-narrow-slot.usual': {
     expect: 'A blade is ground, listed among what to make, and measured.',
-    open: ['part.details[1]'],
   },
   '41-free-lid.awkward': {
     expect: 'What is free follows the stock, a tool, a round dial; a gauge only for the one size that counts.',

@@ -8,7 +8,6 @@ export const NOT_YET: Record<string, string[]> = {
   '15-toggle.awkward': ['holdings: 3'],
   // Its thread ends so near to its head that only the head can be held for the other side: the outlet comes first.
   '21-jet.awkward': ['before: part.bores[0], part.bores[2]', 'before: part.bores[1], part.bores[2]'],
-  '20-needle.awkward': ['open: part.bores[0]', 'kind: taper'],
   '14-idler.small': ['not true enough: part.runout[0]'],
   '16-pulley.awkward': ['together: part.details[0], part.bores[1]'],
 };

@@ -21,8 +21,7 @@ function otherwise(plan: Plan, expected: PartExpected): string[] {
   const operations = plan.setups.flatMap((setup) => setup.operations);
   const at = (what: string) => operations.flatMap((operation, index) => (isOf(what)(operation) ? [index] : []));
   const setupsOf = (what: string) => plan.setups.filter((setup) => setup.operations.some(isOf(what)));
-  const open = new Set(expected.open ?? []);
-  const bare = plan.doubts.filter(({ rule, path }) => rule === 'NO-OPERATION' && !open.has(path));
+  const bare = plan.doubts.filter(({ rule }) => rule === 'NO-OPERATION');
   const held = plan.setups.map(({ setup }) => setup.holding);
   const wrong = (is: boolean, words: string): string[] => (is ? [] : [words]);
   return [

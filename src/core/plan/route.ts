@@ -5,6 +5,7 @@ import type { Run } from '../model/run';
 import { takenOfRoute, withDecided } from './reach/decidedRoute';
 import { withLeft, type Skeleton } from './skeleton';
 import { inHalves } from './halves';
+import { withWalkedFillets } from './fillets';
 import type { Way } from '../model/way';
 import { barTo, cutSetup, NOTHING_CUT, type CutSetup, type CutSoFar } from './cuts/planCuts';
 import type { OrderedSetup } from './order/orderedSetup';
@@ -70,7 +71,8 @@ export interface Prepared {
 
 /** What every route of a run begins with. */
 export function prepare(drawn: Run): Prepared {
-  const run = withDecided({ ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) });
+  const left = leftForElsewhere(drawn.part, drawn.shop.outside);
+  const run = withDecided({ ...drawn, part: withWalkedFillets(left, drawn.shop) });
   return { drawn, run, bars: assessBars(run), known: { stocks: new Map(), ordered: new Map(), cuts: new Map() } };
 }
 

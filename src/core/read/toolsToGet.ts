@@ -162,6 +162,36 @@ function faceBlades({ features }: Part, tools: readonly Tool[]): Tool[] {
   });
 }
 
+/** Bars for conical bores whose small end every bar of the list is too stout for, and no countersink has the angle of. */
+function seatBars({ features }: Part, tools: readonly Tool[]): Tool[] {
+  const bars = tools.filter(({ does }) => does.includes('bore'));
+  const [thinnest] = bars.toSorted((a, b) => (a.diameter ?? 0) - (b.diameter ?? 0));
+  return features.flatMap(({ kind, bore = [], z0, z1 }) => {
+    const [cone] = bore;
+    if (kind !== 'conical-bore' || !cone || !thinnest) return [];
+    const included = (2 * Math.atan(Math.abs(cone.r1 - cone.r0) / (cone.z1 - cone.z0)) * 180) / Math.PI;
+    const isSunk = tools.some(
+      ({ does, point }) => does.includes('countersink') && Math.abs((point ?? 0) - included) < 0.01,
+    );
+    const small = round(2 * Math.min(cone.r0, cone.r1));
+    const { diameter = 0, least = 0, deep = 0 } = thinnest;
+    const share = small / least;
+    // As far out for its size as the bars of the list.
+    if (isSunk || share >= 1 || share < LEAST || z1 - z0 > deep * share) return [];
+    const id = `boring-bar-for-${small}`;
+    return [
+      {
+        ...thinnest,
+        id,
+        name: `boring bar for ⌀${small}`,
+        diameter: round(diameter * share),
+        least: small,
+        deep: deep * share,
+      },
+    ];
+  });
+}
+
 /**
  * Tools that a drawing asks for and a shop has not: nothing is left out for want of one. Each is planned with as if it were
  * there, and told as to get or to make (trade: Small practices).
@@ -173,6 +203,7 @@ export function toolsToGet(part: Part, tools: readonly Tool[]): Tool[] {
     ...taps(part, tools),
     ...blades(part, tools),
     ...faceBlades(part, tools),
+    ...seatBars(part, tools),
   ];
   const wanted = [...sized, ...longTools(part, [...tools, ...sized])];
   return wanted

@@ -35,6 +35,8 @@ export interface Operation {
   /** Unique within the run: kind and feature. */
   key: string;
   kind: string;
+  /** It cuts like operations of another kind: at their speed and feed. */
+  cutsAs?: string;
   /** Path of the feature it makes; `front face` and `back face` are `face`. */
   feature: string;
   /** Features of the part that are there when it is done (paths). */

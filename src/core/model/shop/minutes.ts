@@ -26,6 +26,9 @@ export interface HandMinutes {
   tapTurn: number;
   /** One sharp edge broken by hand. */
   deburrEdge: number;
+  /** A step of a form that is walked by its table, and blending it with a file. */
+  formStep: number;
+  formBlend: number;
   clear: number;
   clearStringy: number;
   /** Swarf between two clearings, cm³. */

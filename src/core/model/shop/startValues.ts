@@ -213,7 +213,7 @@ export const startValues: Shop = {
     silentCorner: 0.4, // ours
     leanTimes: 4,
     filletWithin: 0.05, // ours
-    formScallop: 0.1, // ours
+    formScallop: 0.2,
     handTapUpTo: 3, // ours
     chipFeed: 0.1, // ours
     chipDepthTimes: 0.5, // ours
@@ -230,6 +230,7 @@ export const startValues: Shop = {
     pilotWithin: 2, // ours
     stoutDrill: 8, // ours
     orificeTimes: 10, // ours
+    flankStep: 0.5, // ours
     threadEndTimes: 2, // ours
     finestGrade: 6, // ours
     stopRepeats: 0.02, // ours
@@ -271,6 +272,8 @@ export const startValues: Shop = {
     peckReturn: 0.04, // ours
     tapTurn: 0.05, // ours
     deburrEdge: 0.08, // ours
+    formStep: 0.1,
+    formBlend: 0.5,
     clear: 0.1,
     clearStringy: 0.2,
     clearEvery: 15,

@@ -158,6 +158,8 @@ export interface CuttingValues {
   silentCorner: number;
   /** How far a nose may be from the fillet that it leaves, as a share of it. */
   filletWithin: number;
+  /** How wide a pass of a vee's flank is at most, along the axis, mm. */
+  flankStep: number;
   /** What steps may leave of a round form before it is blended, mm. */
   formScallop: number;
   /** Threads are tapped by hand up to this diameter, mm. */

@@ -68,7 +68,13 @@ function feedOf(operation: Operation, { passes }: Cuts, setup: Setup): Figure {
   const wanted =
     kind.feed?.(operation, setup, lastDepth(passes)) ??
     sum('feed', 'mm/rev', [
-      term('s', `usual feed of this kind of operation`, cutting.feed[operation.kind] ?? 0, 'mm/rev', 'start value'),
+      term(
+        's',
+        `usual feed of this kind of operation`,
+        cutting.feed[operation.cutsAs ?? operation.kind] ?? 0,
+        'mm/rev',
+        'start value',
+      ),
     ]);
   if (kind.handFed) return { note: 'Fed by hand; timed at this equivalent feed.', ...wanted };
   const value = notAbove(machine.feeds, wanted.value);

@@ -52,14 +52,14 @@ export type SpeedFigure = Figure & { tooFast?: true };
  * factors that apply, then the machine's nearest not above.
  */
 export function speedFor(
-  operation: Pick<Operation, 'kind' | 'tool'>,
+  operation: Pick<Operation, 'kind' | 'tool' | 'cutsAs'>,
   diameter: number,
   setup: Setup,
   atOverhang: boolean,
 ): SpeedFigure {
   const { material, cutting, houseRules } = setup.run.shop;
   if (houseRules.speed === 'fixed') return fixedSpeed(operation, setup);
-  const factor = cutting.speedFactor[operation.kind] ?? 1;
+  const factor = cutting.speedFactor[operation.cutsAs ?? operation.kind] ?? 1;
   const overhung =
     atOverhang && !setup.supported && setup.stickOut.value > cutting.overhangTimes * setup.holding.diameter;
   const sawn = operation.kind === 'face' && setup.stock.way === 'sawn-blanks';

@@ -8,7 +8,7 @@ import type { Profile } from '../../model/workpiece/segment';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say } from '../../model/words';
-import type { Operation, OperationKind, Pass } from '../../model/plan/operation';
+import type { Cuts, Operation, OperationKind, Pass } from '../../model/plan/operation';
 import type { Run } from '../../model/run';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
@@ -62,6 +62,7 @@ function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation {
   return {
     key: `form:${feature.path}`,
     kind: 'form',
+    ...(tool.does.includes('taper') ? { cutsAs: 'taper' } : {}),
     feature: feature.path,
     makes: [feature.path],
     name: nameOf(feature, setup),
@@ -134,7 +135,7 @@ function stepWay({ from, z0, z1, r, to, arc }: StepToTurn, nose: number, clear: 
 
 /** A form by steps of a pointed tool, and the file that blends them at the end. */
 function bySteps(
-  { from, to, tool, removal: { outside = [] } }: Pick<Operation, 'from' | 'to' | 'tool' | 'removal'>,
+  { to, tool, removal: { outside = [] } }: Pick<Operation, 'to' | 'tool' | 'removal'>,
   diameter: number,
   clear: number,
   { shop: { allowances, cutting }, units }: Run,
@@ -152,10 +153,7 @@ function bySteps(
     diameter: target,
     z,
     leaves: {},
-    way: [
-      term('l', 'length of the step', Math.abs(z - (steps[index - 1]?.z ?? from)), 'mm', 'computed'),
-      term('a', 'approach', allowances.approach, 'mm', 'start value'),
-    ],
+    way: [],
     ...(index === 0
       ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, units)} with a file` }
       : {}),
@@ -163,6 +161,16 @@ function bySteps(
   const file = { depth: 0, z: to, path: alongForm(outside), leaves: { outside }, way: [] };
   return [...turned, { ...file, note: 'with a file, along the form' }];
 }
+
+/** A form walked by its table: a hand's minutes for each step, and for blending them (trade: Shop arithmetic). */
+const walked = (passes: Pass[], diameter: number, { shop: { handMinutes } }: Run): Cuts => ({
+  diameter,
+  passes,
+  byHand: [
+    { name: `walk ${passes.length - 1} steps by the table`, minutes: (passes.length - 1) * handMinutes.formStep },
+    { name: 'blend with a file', minutes: handMinutes.formBlend },
+  ],
+});
 
 /** Cut a round form: straight in with a tool of its radius, or by steps that are then blended (trade: Shop arithmetic). */
 export const form: OperationKind = {
@@ -200,7 +208,7 @@ export const form: OperationKind = {
     };
     const diameter = 2 * outer;
     if (!formed || formTool(formed, setup) === undefined)
-      return good({ diameter, passes: bySteps({ from, to, tool, removal }, diameter, clear, run) });
+      return good(walked(bySteps({ to, tool, removal }, diameter, clear, run), diameter, run));
     if (formed.kind !== 'groove') return good({ diameter, passes: [straight] });
     const width = 2 * (tool.nose ?? 0);
     const places = plunges(from, to, width, cutting.plungeStep);

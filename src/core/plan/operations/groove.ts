@@ -14,6 +14,13 @@ import { clearOf, plunge, plungeAlong } from './edgePaths';
 const isSquare = ({ kind, outside }: Feature): boolean =>
   (kind === 'groove' || kind === 'recess') && outside?.length === 1;
 
+/** The room down to the flat bottom of a vee, as a square groove: its flanks follow (trade: Shop arithmetic). */
+function roomOf(feature: Feature): Feature[] {
+  const flat = feature.kind === 'vee' ? feature.outside?.[1] : undefined;
+  if (!flat || flat.r0 !== flat.r1) return [];
+  return [{ ...feature, z0: flat.z0, z1: flat.z1, outside: [flat], size: exactly(2 * flat.r0), dimensions: [] }];
+}
+
 /** Radius of the metal that a groove is cut into, and that stands so far beside it, mm. */
 const outerOf = ({ z0, z1 }: Feature, { part, turned, outerRadius, earlier, stock }: Setup, beside = 0): number =>
   Math.max(
@@ -110,12 +117,15 @@ export const groove: OperationKind = {
   turnsAtOverhang: false,
   underCentre: true,
   demand(setup) {
-    const grooves = setup.part.features.filter((feature) => setup.features.includes(feature.path) && isSquare(feature));
+    const reached = setup.part.features.filter(({ path }) => setup.features.includes(path));
+    const rooms = reached.flatMap(roomOf);
     // A groove that no blade gets into stays as metal, and is told (route/doubts).
     return good(
-      grooves.flatMap((feature) => {
+      [...reached.filter(isSquare), ...rooms].flatMap((feature) => {
         const tool = bladeFor(feature, setup);
-        return tool ? [operationOf(feature, tool, setup)] : [];
+        if (!tool) return [];
+        const made = operationOf(feature, tool, setup);
+        return [rooms.includes(feature) ? { ...made, makes: [], checks: [] } : made];
       }),
     );
   },

@@ -184,11 +184,16 @@ describe('round forms', () => {
     expect(doubtsOf(file)).toEqual([]);
   });
 
-  test('a corner of R2 with the tool that has it; of R4 by sixteen steps times two', () => {
+  test('a corner of R2 with the tool that has it; of R4 by sixteen steps, 0.1 min each, and half a minute to blend', () => {
     const rounded = (size: number) => part([step(22, 20)], [{ kind: 'radius', at: 0, size }]);
     expect(only(rounded(2), 'form')).toMatchObject({ tool: { id: 'corner-rounding-2' }, passes: [{}] });
-    // π / 2 · 4 / 0.2 = 31.4, and the file along the form.
-    expect(only(rounded(4), 'form').passes).toHaveLength(33);
+    // π / 2 · 4 / (2 · 0.2) = 15.7, and the file along the form.
+    const walked = only(rounded(4), 'form');
+    expect(walked.passes).toHaveLength(17);
+    expect(walked.hand.terms.filter(({ name }) => /walk|blend/.test(name)).map(({ value }) => value)).toEqual([
+      expect.closeTo(1.6, 9),
+      0.5,
+    ]);
     expect(doubtsOf(rounded(4))).toEqual([]);
   });
 
@@ -198,14 +203,15 @@ describe('round forms', () => {
     expect(doubtsOf(file)).toEqual([]);
   });
 
-  test('a fillet stays where the finishing nose leaves it, and is told where none does', () => {
+  test('a fillet stays where the finishing nose leaves it, and is walked where none does', () => {
     const fillet = (size: number) => part([step(14, 12), step(22, 10)], [{ kind: 'radius', at: 12, size }]);
     const finished = operationsOf(fillet(0.4)).find(({ name }) => name === 'Finish ⌀14');
     expect(finished).toMatchObject({ makes: ['part.details[0]'], tool: { nose: 0.4 } });
     // The fillet is there: at its middle the radius is 7 + 0.4 (1 − √½) = 7.117.
     expect(doubtsOf(fillet(0.4))).toEqual([]);
     expect(operationsOf(fillet(2)).find(({ name }) => name === 'Finish ⌀14')?.tool.id).toBe('round-nose-2');
-    expect(doubtsOf(fillet(1.8))).toEqual(['NO-OPERATION part.details[0]']);
+    expect(doubtsOf(fillet(1.8))).toEqual([]);
+    expect(only(fillet(1.8), 'form').passes.at(-1)?.note).toBe('with a file, along the form');
   });
 
   test('a chamfer of another angle: a tool of that angle, else the nearest set over', () => {

@@ -28,13 +28,13 @@ test('where no bar goes into its small end it is sunk all the same', () => {
   expect(kindsOf(sleeve(3, TRUE), 'part.bores[0]')).toEqual(['countersink']);
 });
 
-test('inside, a pass ends where its tool comes into the hole: by hand, a bar for 6.5 goes no further in than ⌀6.5', () => {
+test('inside, a pass ends where its tool comes into the hole: by hand, a bar for 6.5 goes no further in than ⌀6.5 and its nose', () => {
   const plan = planned(sleeve(8, TRUE));
   const bored = plan.setups.flatMap(({ operations }) => operations).find(({ kind }) => kind === 'taper');
-  const { least = 0 } = bored?.tool ?? {};
+  const { least = 0, nose = 0 } = bored?.tool ?? {};
   const ends = bored?.passes.map(({ path = [] }) => path[1]?.r ?? 0) ?? [];
   expect(ends.length).toBeGreaterThan(2);
-  for (const r of ends) expect(r).toBeGreaterThanOrEqual(least / 2 - 1e-9);
+  for (const r of ends) expect(r).toBeGreaterThanOrEqual(least / 2 - nose - 1e-9);
   expect(plan.proof.faults).toEqual([]);
 });
 

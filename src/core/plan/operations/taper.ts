@@ -19,6 +19,7 @@ import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
+import { boringBarSize } from '../../model/shop/boringBar';
 import { barsFor, stoutest } from './boringBars';
 import { countersinkFor } from './countersink';
 import { edgeFor, flankOf, halfOf } from './edgeCone';
@@ -117,9 +118,19 @@ function deepestOutside(operation: Operation, work: Workpiece, setup: Setup) {
   return deepestWithin(limitsOn(operation, on, work, setup), force, cuttingSpeed(speed, on));
 }
 
-/** The deepest cut inside, by the shop or by what the bar gives way by. */
+/** What of a flank lies above the axis: side by side to another it has its slope, however far in it is. */
+function aboveAxis(side: Segment): Segment[] {
+  const { z0, z1, r0, r1 } = side;
+  if (Math.max(r0, r1) <= 0) return [];
+  const zero = z0 + ((z1 - z0) * r0) / (r0 - r1);
+  if (r1 < 0) return [{ ...side, z1: zero, r1: 0 }];
+  return r0 < 0 ? [{ ...side, z0: zero, r0: 0 }] : [side];
+}
+
+/** The deepest cut inside, by the shop, by what the bar gives way by, or by how far its edge stands out of it. */
 function deepestInside(operation: Operation, setup: Setup): { depth: number; limit: Limit } {
-  const [usual, byBar] = [setup.run.shop.cutting.deepestBore, deepestOfBar(operation, setup)];
+  const usual = setup.run.shop.cutting.deepestBore;
+  const byBar = Math.min(deepestOfBar(operation, setup), boringBarSize(operation.tool).proud);
   return byBar < usual ? { depth: byBar, limit: 'bar' } : { depth: usual, limit: 'material' };
 }
 
@@ -184,8 +195,8 @@ export const taper: OperationKind = {
       passes: depths.map((depth, index) => {
         taken += depth;
         const off = (inside ? -1 : 1) * (perSide - taken);
-        const shifted = [{ ...flank, r0: Math.max(0, flank.r0 + off), r1: Math.max(0, flank.r1 + off) }];
-        const side = shifted[0] as Segment;
+        const side = { ...flank, r0: flank.r0 + off, r1: flank.r1 + off };
+        const shifted = aboveAxis(side);
         const [first, end] = alongFlank(
           side,
           { nose: tool.nose ?? 0, inside, approach: allowances.approach },
@@ -197,7 +208,8 @@ export const taper: OperationKind = {
               ),
           inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + CLOSE) - flank.r1),
         );
-        const last = inside ? notWithin(clear, first, end) : end;
+        // So far in its nose has left the flank; its back stays off the wall, since the nose stands out of the bar.
+        const last = inside ? notWithin(clear - (tool.nose ?? 0), first, end) : end;
         return {
           depth,
           z: to,

@@ -1,23 +1,30 @@
 import { term } from '../../model/figure';
 import { halfAngle, slideFor } from '../cutting/compound';
 import type { Feature } from '../../model/part/feature';
-import { largestRadius } from '../../model/workpiece/profile';
+import { largestRadius, type Segment } from '../../model/workpiece/profile';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say } from '../../model/words';
-import type { OperationKind } from '../../model/plan/operation';
+import type { OperationKind, Pass } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 import { clearOf, plunge } from './edgePaths';
 
-/** Half of a vee's included angle, from square to the axis, degrees, and where its bottom is. */
-function shapeOf({ outside = [] }: Feature): { half: number; bottom: number; depth: number } | undefined {
+/** Half of a vee's included angle, from square to the axis, degrees, where its bottom is, and whether that is flat. */
+interface VeeShape {
+  half: number;
+  bottom: number;
+  depth: number;
+  isFlat: boolean;
+}
+
+function shapeOf({ outside = [] }: Feature): VeeShape | undefined {
   const [first, second] = outside;
-  // One with a flat bottom wants a blade for that first.
-  if (!first || second?.r0 === second?.r1) return undefined;
+  if (!first || !second) return undefined;
   const depth = first.r0 - first.r1;
-  return { half: 90 - halfAngle(first.r0, first.r1, first.z1 - first.z0), bottom: first.z1, depth };
+  const half = 90 - halfAngle(first.r0, first.r1, first.z1 - first.z0);
+  return { half, bottom: first.z1, depth, isFlat: second.r0 === second.r1 };
 }
 
 /** A tool of the vee's own angle; else one that is sharper, so that its flanks can be cut one after the other. */
@@ -28,9 +35,20 @@ function toolOf(feature: Feature, { run }: Setup): Tool | undefined {
     .sort((a, b) => (b.point ?? 0) - (a.point ?? 0))[0];
 }
 
-const sameAngle = (tool: Tool, half: number) => Math.abs((tool.point ?? 0) - 2 * half) < 0.01;
+/** Straight in with the vee's own angle: not where a blade has made room down to a flat bottom. */
+const goesStraight = (tool: Tool, { half, isFlat }: VeeShape) =>
+  !isFlat && Math.abs((tool.point ?? 0) - 2 * half) < 0.01;
 
-/** Cut a vee groove: straight in with a tool of its angle, or the middle first and then both flanks (trade: Shop arithmetic). */
+/** A flank in so many cuts side by side, each as wide along the axis as a pass of it may be, mm. */
+const cutsOf = (wide: number, most: number): number[] => {
+  const count = Math.max(1, Math.ceil(wide / most - 1e-9));
+  return Array.from({ length: count }, (_, index) => wide - (wide * (index + 1)) / count);
+};
+
+/**
+ * Cut a vee groove: straight in with a tool of its angle, or the middle first and then both flanks; of one with a flat bottom the
+ * flanks, beside the room that a blade has made (trade: Shop arithmetic).
+ */
 export const vee: OperationKind = {
   kind: 'vee',
   handFed: true,
@@ -45,13 +63,15 @@ export const vee: OperationKind = {
           {
             key: `vee:${feature.path}`,
             kind: 'vee',
+            // Beside the room of a blade its flanks are turned with the tip.
+            ...(shape.isFlat ? { cutsAs: 'taper' } : {}),
             feature: feature.path,
             makes: [feature.path],
             name: `Vee ${Number((2 * shape.half).toFixed(1))}°, ${say(shape.depth, setup.run.units)} deep`,
             tool,
             from: feature.z0,
             to: feature.z1,
-            ...(sameAngle(tool, shape.half) ? {} : { compound: 90 - shape.half }),
+            ...(goesStraight(tool, shape) ? {} : { compound: 90 - shape.half }),
             removal: { outside: feature.outside },
             // The tip stands at the bottom.
             stop: {
@@ -67,39 +87,51 @@ export const vee: OperationKind = {
     const groove = part.features.find(({ path }) => path === feature);
     const shape = groove && shapeOf(groove);
     if (!shape) return good({ diameter: 0, passes: [] });
-    const { half, bottom, depth } = shape;
+    const { half, bottom, depth, isFlat } = shape;
     const approach = term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value');
     const [top, ...rest] = groove.outside ?? [];
     const low = top?.r1 ?? 0;
     const clear = clearOf(work, from, to, run.shop.allowances.approach);
-    const straight = {
+    const straight: Pass = {
       depth,
       z: bottom,
       path: plunge(bottom, low, clear),
       wide: 2 * depth * Math.tan(((tool.point ?? 0) * Math.PI) / 360),
       way: [term('t', 'depth of the vee', depth, 'mm', 'drawing'), approach],
     };
-    /** From the edge of the vee down its flank. */
-    const flank = (side: string, edge: number, high: number) => ({
-      depth,
-      z: bottom,
-      path: [
-        { z: edge, r: clear },
-        { z: edge, r: high },
-        { z: bottom, r: low },
-        { z: bottom, r: clear, by: 'rapid' as const },
-      ],
-      way: [term('s', 'slide, along the flank', slideFor(depth, 90 - half), 'mm', 'computed'), approach],
-      note: `${side} flank, compound at ${half.toFixed(1)}° from square to the axis`,
-    });
+    /** From the edge of the vee down its flank, so far beside it. */
+    const flank = (side: string, { r0, r1, z0, z1 }: Segment, beside: number): Pass => {
+      const [edge, foot] = r0 > r1 ? [z0 + beside, z1 + beside] : [z1 - beside, z0 - beside];
+      const left = { r0, r1, z0: Math.min(edge, foot), z1: Math.max(edge, foot) };
+      return {
+        depth,
+        z: foot,
+        path: [
+          { z: edge, r: clear },
+          { z: edge, r: Math.max(r0, r1) },
+          { z: foot, r: low },
+          { z: foot, r: clear, by: 'rapid' as const },
+        ],
+        ...(beside > 0 || isFlat ? { leaves: { outside: [left] } } : {}),
+        way: [term('s', 'slide, along the flank', slideFor(depth, 90 - half), 'mm', 'computed'), approach],
+        note: `${side} flank, compound at ${half.toFixed(1)}° from square to the axis`,
+      };
+    };
+    const last = rest.at(-1);
+    const wide = isFlat ? (top?.z1 ?? 0) - (top?.z0 ?? 0) : 0;
+    // Where the room is narrow, what the tool stands on beside its tip must go in too.
+    const room = (rest[0]?.z1 ?? 0) - (rest[0]?.z0 ?? 0) - (tool.ahead ?? 0);
+    const cuts = cutsOf(wide, run.shop.cutting.flankStep).filter(
+      (beside) => !isFlat || beside <= Math.max(0, room) + 1e-9,
+    );
     return good({
       diameter: 2 * largestRadius(work.outside, from, to),
-      passes: sameAngle(tool, half)
+      passes: goesStraight(tool, shape)
         ? [straight]
         : [
-            { ...straight, note: 'the middle first, to the depth' },
-            flank('right', top?.z0 ?? from, top?.r0 ?? 0),
-            flank('left', rest.at(-1)?.z1 ?? to, rest.at(-1)?.r1 ?? 0),
+            ...(isFlat ? [] : [{ ...straight, note: 'the middle first, to the depth' }]),
+            ...(top ? cuts.map((beside) => flank('right', top, beside)) : []),
+            ...(last ? cuts.map((beside) => flank('left', last, beside)) : []),
           ],
     });
   },

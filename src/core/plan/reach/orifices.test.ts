@@ -48,6 +48,19 @@ test('a stout one, and one that the wide ones leave long, are drilled through wi
   const none = (file: RunFile) => orificesOf(planned(file).run.part, startValues.cutting);
   expect(none(jet(2.8))).toEqual([]);
   expect(none(jet(1, 15))).toEqual([]);
+  // ⌀2.5 and 26 long, 10 of it before the wide ones: more than half is gained.
+  expect(none(jet(2.5, 16))).toHaveLength(1);
+});
+
+test('a hole that is reamed right through is no opening of the drill before it', () => {
+  const reamed = runOf({
+    outside: [step(20, 100)],
+    bores: [
+      { from: 'front', shape: 'drill', diameter: 7.8, depth: 'through' },
+      { from: 'front', shape: 'ream', diameter: '8 H7', depth: 'through' },
+    ],
+  });
+  expect(orificesOf(planned(reamed).run.part, startValues.cutting)).toEqual([]);
 });
 
 test('its centre is no wider than it: of a ⌀0.8 the point of the smallest goes in, 0.9 · 0.8 / 2 / tan 30° deep', () => {

@@ -11,12 +11,12 @@ interface Opening {
 }
 
 /** Every straight hole that does not go right through, drilled or bored. */
-const openings = ({ holes, features }: Part): Opening[] => [
+const openings = ({ holes, features, length }: Part): Opening[] => [
   ...holes
     .filter(({ through }) => !through)
     .map(({ path, from, diameter, depth }) => ({ path, from, diameter: diameter.nominal, depth })),
   ...features.flatMap(({ path, bore, from, size, z0, z1 }) =>
-    bore && from && size ? [{ path, from, diameter: size.nominal, depth: z1 - z0 }] : [],
+    bore && from && size && z1 - z0 < length - CLOSE ? [{ path, from, diameter: size.nominal, depth: z1 - z0 }] : [],
   ),
 ];
 
@@ -38,7 +38,8 @@ export function orificesOf(part: Part, { orificeTimes }: CuttingValues): Orifice
     if (!through || !first || wider.some(({ from }) => from !== first.from)) return [];
     const deep = Math.max(...wider.map(({ depth }) => depth));
     const left = part.length - deep;
-    const isThin = part.length > orificeTimes * nominal && left <= orificeTimes * nominal;
+    // The wide ones are most of the way, or nothing is gained.
+    const isThin = part.length > orificeTimes * nominal && left <= Math.min(orificeTimes * nominal, deep);
     return isThin ? [{ path, opened: first.from, deep }] : [];
   });
 }

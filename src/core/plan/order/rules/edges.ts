@@ -48,6 +48,16 @@ export const shapeAfterCylinder: Rule = {
       : undefined,
 };
 
+/** The room that a blade makes down to the flat bottom of a vee (ours). */
+export const roomFirst: Rule = {
+  id: 'ROOM-FIRST',
+  strength: 'H',
+  first: ['groove'],
+  then: ['vee'],
+  before: (before, after) =>
+    before.feature === after.feature ? 'A blade makes room down to the bottom before the flanks are cut.' : undefined,
+};
+
 /** Work on edges, and what whoever plans adds, which is done while the piece is there. */
 const breaksEdges = ({ kind }: Operation): boolean => ['chamfer', 'deburr', 'by-hand'].includes(kind);
 

@@ -1,6 +1,6 @@
 import { angle } from './angles';
 import { centreEnd } from './centreEnd';
-import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, partInLate, shapeAfterCylinder } from './edges';
+import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, partInLate, roomFirst, shapeAfterCylinder } from './edges';
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holeOrOutside, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, roughAllFirst, roughThenFinish } from './turning';
@@ -22,6 +22,7 @@ export const rules: readonly Rule[] = [
   holeOrOutside,
   grooveAfterOd,
   shapeAfterCylinder,
+  roomFirst,
   knurlEarly,
   reliefFirst,
   threadLate,
