@@ -3,15 +3,7 @@ import type { Feature } from '../model/part/feature';
 import type { Part, Step } from '../model/part/part';
 import type { ShopForRun } from '../model/shop/shop';
 import { CLOSE } from '../model/tolerances';
-
-/** Whether the nose of a tool in the list leaves a fillet as it finishes the step before it. */
-const isLeft = (radius: number, { tools, cutting }: Pick<ShopForRun, 'tools' | 'cutting'>): boolean =>
-  tools.some(
-    ({ does, nose }) =>
-      (does.includes('turn-finish') || does.includes('form')) &&
-      nose !== undefined &&
-      Math.abs(nose - radius) <= cutting.filletWithin * radius,
-  );
+import { leavesFillet } from './operations/turned';
 
 /** A step without the fillet at one of its ends, and what the fillet is cut out of, as high as it is. */
 function besideFillet(step: Step, { path, name, z0, z1 }: Feature, high: number): Step[] {
@@ -51,7 +43,13 @@ export function withWalkedFillets(part: Part, shop: Pick<ShopForRun, 'tools' | '
       ({ zFrom, zTo }) =>
         zFrom < z0 + CLOSE && zTo > z1 - CLOSE && (Math.abs(zTo - z1) < CLOSE || Math.abs(zFrom - z0) < CLOSE),
     );
-    if (!arc || !step || step.zTo - step.zFrom < z1 - z0 + CLOSE || isLeft(arc.radius, shop)) return whole;
+    if (
+      !arc ||
+      !step ||
+      step.zTo - step.zFrom < z1 - z0 + CLOSE ||
+      shop.tools.some(leavesFillet(arc.radius, shop.cutting))
+    )
+      return whole;
     const { leaves = [], ...rest } = feature;
     return {
       ...whole,

@@ -2,6 +2,7 @@ import type { Feature } from '../model/part/feature';
 import type { Part } from '../model/part/part';
 import { drill, reamer, tap } from '../model/shop/toolSets';
 import type { Tool } from '../model/shop/shop';
+import { goesIntoFace } from '../model/shop/tool';
 import { CLOSE } from '../model/tolerances';
 
 /** A blade is ground to reach so many of its widths (trade: Stock). */
@@ -139,13 +140,7 @@ function faceBlades({ features }: Part, tools: readonly Tool[]): Tool[] {
     if (!inFace) return [];
     const [width, outer] = [round((inFace.outer.aim - inFace.inner.aim) / 2), round(inFace.outer.nominal)];
     const deep = z1 - z0;
-    const goesIn = ({ does, width: wide = Infinity, reach = 0, clearsFrom = Infinity, clearsUpTo = 0 }: Tool) =>
-      does.includes('face-groove') &&
-      wide <= width + CLOSE &&
-      reach >= deep - CLOSE &&
-      clearsFrom <= outer + CLOSE &&
-      clearsUpTo >= outer - CLOSE;
-    if (tools.some(goesIn) || deep > REACHES * width) return [];
+    if (tools.some(goesIntoFace({ width, deep, outer })) || deep > REACHES * width) return [];
     const ground: Tool = {
       id: `face-groove-${width}-${outer}`,
       name: `face groove tool ground to ${width} for ⌀${outer}`,

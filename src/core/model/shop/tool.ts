@@ -1,3 +1,4 @@
+import { CLOSE } from '../tolerances';
 import type { EdgeMaterial } from './material';
 
 export interface Tool {
@@ -51,6 +52,16 @@ export interface Tool {
 
 /** The id under which a tool stands in the list. */
 export const listedId = ({ id, listed }: Tool): string => listed ?? id;
+
+/** Whether a blade goes into a groove in a face: so wide, so deep, its outer wall of a diameter that its curve clears, mm. */
+export const goesIntoFace =
+  ({ width, deep, outer }: { width: number; deep: number; outer: number }) =>
+  ({ does, width: wide = Infinity, reach = 0, clearsFrom = Infinity, clearsUpTo = 0 }: Tool): boolean =>
+    does.includes('face-groove') &&
+    wide <= width + CLOSE &&
+    reach >= deep - CLOSE &&
+    clearsFrom <= outer + CLOSE &&
+    clearsUpTo >= outer - CLOSE;
 
 /** A gauge: what it repeats to (mm either way) and what a reading takes. The coarsest one that serves is planned. */
 export interface Gauge {

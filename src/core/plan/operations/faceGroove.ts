@@ -4,6 +4,7 @@ import type { Feature } from '../../model/part/feature';
 import { exactly, type Size } from '../../model/part/size';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
+import { goesIntoFace } from '../../model/shop/tool';
 import { sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
@@ -16,17 +17,8 @@ const widthOf = ({ inner, outer }: { inner: Size; outer: Size }): number => (out
 /** The widest blade that goes in, reaches the bottom, and clears the wall that it first goes down at: fewest plunges. */
 function bladeFor({ inFace, z1 }: Feature, { run }: Setup): Tool | undefined {
   if (!inFace) return undefined;
-  const outer = inFace.outer.nominal;
-  return run.shop.tools
-    .filter(
-      ({ does, width = Infinity, reach = 0, clearsFrom = Infinity, clearsUpTo = 0 }) =>
-        does.includes('face-groove') &&
-        width <= widthOf(inFace) + 1e-6 &&
-        reach >= z1 - 1e-6 &&
-        clearsFrom <= outer + 1e-6 &&
-        clearsUpTo >= outer - 1e-6,
-    )
-    .sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
+  const groove = { width: widthOf(inFace), deep: z1, outer: inFace.outer.nominal };
+  return run.shop.tools.filter(goesIntoFace(groove)).sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
 }
 
 function operationOf({ path, inFace, deep, z1, name }: Feature, tool: Tool, { run: { units } }: Setup): Operation[] {

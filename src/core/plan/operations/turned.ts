@@ -2,7 +2,7 @@ import type { Step } from '../../model/part/part';
 import type { Feature } from '../../model/part/feature';
 import { CLOSE } from '../../model/tolerances';
 import { cylinder, largestRadius, mirror, widen, type Segment } from '../../model/workpiece/profile';
-import type { Tool } from '../../model/shop/shop';
+import type { CuttingValues, Tool } from '../../model/shop/shop';
 import type { Setup, Turned } from '../../model/plan/setup';
 
 /** A step to turn, with what is known before any cut: whether it is roughed first, and to which radius. */
@@ -11,6 +11,14 @@ export interface TurnedStep extends Turned {
   /** Radius left by roughing; undefined when there is too little on it to rough. */
   roughRadius?: number;
 }
+
+/** Whether the nose of a tool leaves a fillet as it finishes the step before it. */
+export const leavesFillet =
+  (radius: number, { filletWithin }: CuttingValues) =>
+  ({ does, nose }: Tool): boolean =>
+    (does.includes('turn-finish') || does.includes('form')) &&
+    nose !== undefined &&
+    Math.abs(nose - radius) <= filletWithin * radius;
 
 /** The fillet at the shoulder that a step ends at, and the tool whose nose leaves it; undefined where there is neither. */
 export function filletOf(
@@ -22,12 +30,7 @@ export function filletOf(
     : undefined;
   const radius = feature?.leaves?.[0]?.arc?.radius;
   if (!feature || radius === undefined) return undefined;
-  const tool = run.shop.tools.find(
-    ({ does, nose }) =>
-      (does.includes('turn-finish') || does.includes('form')) &&
-      nose !== undefined &&
-      Math.abs(nose - radius) <= run.shop.cutting.filletWithin * radius,
-  );
+  const tool = run.shop.tools.find(leavesFillet(radius, run.shop.cutting));
   return tool && { feature, tool };
 }
 
