@@ -123,21 +123,23 @@ export function namedBy({ firstEnd }: Pick<Run, 'firstEnd'>, skeleton: Skeleton)
 export const rankOf = ({ drawnOut, endLast, halves, dearer, end }: Skeleton): number =>
   end ? 3 : dearer > 0 ? 2 : drawnOut || endLast || halves ? 1 : 0;
 
+/** Everything that tells one skeleton from another. */
+const TOLD_BY = [
+  'way',
+  'spigot',
+  'centred',
+  'drawnOut',
+  'endLast',
+  'halves',
+  'hold',
+  'alike',
+  'dearer',
+  'clearance',
+  'end',
+] as const satisfies readonly (keyof Skeleton)[];
+
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = ({
-  way,
-  spigot,
-  centred,
-  drawnOut,
-  endLast,
-  halves,
-  hold,
-  alike,
-  dearer,
-  clearance,
-  end,
-}: Skeleton): string =>
-  [way, spigot, centred, drawnOut, endLast, halves, hold, alike, dearer, clearance, end].join(' ');
+export const keyOf = (skeleton: Skeleton): string => TOLD_BY.map((told) => skeleton[told]).join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
 export function withLeft(run: Run, { spigot, centred, endLast, clearance, end }: Skeleton): Run {

@@ -8,8 +8,8 @@ import { drillsOf } from './drillChain';
 import { isBetweenCentres, type Setup } from '../../model/plan/setup';
 import { CENTRE_END } from './face';
 
-/** How deep a point goes in until it is as wide as a hole, mm; a little less, so that nothing of it stays. */
-const pointDepth = (hole: number, point: number): number => (0.9 * hole) / 2 / Math.tan((point * Math.PI) / 360);
+/** How deep a point goes in until it is as wide as a hole, mm. */
+const pointDepth = (hole: number, point: number): number => hole / 2 / Math.tan((point * Math.PI) / 360);
 
 /** Whether something outside is made that a centre steadies. */
 const worksOutside = ({ part, features, chamfered }: Setup): boolean =>
