@@ -11,9 +11,9 @@ const bin = (name) => join(project, 'node_modules/.bin', name);
 /** Compiled once and at leisure: what V8 makes of the planner sooner it soon throws away, a quarter of the processor. */
 const UNHURRIED = ['--sparkplug', '--interrupt-budget=1500000'];
 
-/** The unit tests, behind everything else: they take what checks, build and journeys leave of both cores. */
+/** The unit tests, behind everything else and one at a time: beside them checks, build and journeys have a core of their own. */
 async function unitTests() {
-  const jest = ['-n', '19', process.execPath, ...UNHURRIED, bin('jest'), '--maxWorkers=2'];
+  const jest = ['-n', '19', process.execPath, ...UNHURRIED, bin('jest'), '--maxWorkers=1'];
   const { code, output } = await run('nice', jest, { cwd: project });
   say(`unit tests\n${output}`);
   return code;
