@@ -11,26 +11,30 @@ const bin = (name) => join(project, 'node_modules/.bin', name);
 /** Compiled once and at leisure: what V8 makes of the planner sooner it soon throws away, a quarter of the processor. */
 const UNHURRIED = ['--sparkplug', '--interrupt-budget=1500000'];
 
-/** The unit tests, behind everything else and one at a time: beside them checks, build and journeys have a core of their own. */
-async function unitTests() {
+/** Reads the code and finds it as it should be, or says what is not. */
+const reads = (name, tool, args) =>
+  step(name, () => mustRun('nice', ['-n', '19', bin(tool), ...args], { cwd: project }).then(() => ''));
+
+/**
+ * What asks the code alone, behind everything else and one at a time: beside it build and journeys have a core of their own.
+ * The unit tests last: what is told sooner comes sooner.
+ */
+async function withoutBrowser() {
+  await reads('lint', 'eslint', ['.', '--max-warnings=0']);
+  await reads('one way only', 'depcruise', ['src', '--config', '--output-type=err']);
+  await reads('layout', 'prettier', ['--check', '--log-level=warn', '.']);
   const jest = ['-n', '19', process.execPath, ...UNHURRIED, bin('jest'), '--maxWorkers=1'];
   const { code, output } = await run('nice', jest, { cwd: project });
   say(`unit tests\n${output}`);
   return code;
 }
 
-/** What is asked of the code as it stands, and the build. */
-async function checkAndBuild() {
+/** Types, before a build writes some of its own beside them, then the build and the journeys, of which `args` name some. */
+async function inBrowser(args) {
   await step('types', () => mustRun(bin('tsc'), ['-p', '.'], { cwd: project }).then(() => ''));
-  await step('lint', () => mustRun(bin('eslint'), ['.', '--max-warnings=0'], { cwd: project }).then(() => ''));
-  await step('one way only', () =>
-    mustRun(bin('depcruise'), ['src', '--config', '--output-type=err'], { cwd: project }).then(() => ''),
-  );
-  await step('layout', () =>
-    mustRun(bin('prettier'), ['--check', '--log-level=warn', '.'], { cwd: project }).then(() => ''),
-  );
   await ensureBrowser();
   await step('build for the journeys', async () => (await ensureBuild('test')).note);
+  return journeys(args);
 }
 
 /** The journeys in a real browser against a real build and a real database; `args` name some of them. */
@@ -44,15 +48,13 @@ async function journeys(args) {
   return code;
 }
 
-/** Types, lint and build, then the journeys; the unit tests beside them. */
+/** What asks the code alone, and beside it types, build and journeys. */
 await main(async () => {
   closeOnSignals();
   const from = performance.now();
   try {
     await ensurePackages();
-    const units = unitTests();
-    await checkAndBuild();
-    const codes = [await journeys(process.argv.slice(2)), await units];
+    const codes = await Promise.all([inBrowser(process.argv.slice(2)), withoutBrowser()]);
     const failed = codes.find((code) => code !== 0) ?? 0;
     say(`${failed === 0 ? 'all passed' : 'tests failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`);
     return failed;

@@ -10,13 +10,13 @@ export function say(text, out = process.stdout) {
   }
 }
 
-/** Says what is being done, does it, and says how long it took. */
+/** Says what is being done, does it, and says how long it took; by its name again, since others may be at it beside it. */
 export async function step(name, work) {
-  say(`${name} … `);
+  say(`${name} …\n`);
   const from = performance.now();
   const note = await work();
   const seconds = ((performance.now() - from) / 1000).toFixed(1);
-  say(`${typeof note === 'string' && note ? `${note} ` : ''}(${seconds} s)\n`);
+  say(`${name}: ${typeof note === 'string' && note ? note : 'done'} (${seconds} s)\n`);
 }
 
 /** Runs a script's main function; a refusal is one sentence and exit code 1, anything else a bug with its trace. */

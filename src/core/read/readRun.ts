@@ -3,7 +3,7 @@ import { bad, collect, good, refuse, type Problem, type Result, missing } from '
 import { readLength } from './fields';
 import { readPart } from './readPart';
 import { shopForRun } from '../model/shop/forRun';
-import type { BarList, Shop } from '../model/shop/shop';
+import type { BarList, Shop, ShopForRun } from '../model/shop/shop';
 import { isAdd, keyOfAdded, type Overrule } from '../model/overrule';
 import type { Run, RunAllowances } from '../model/run';
 import { checkShape } from './problems';
@@ -107,6 +107,12 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
   return all.ok ? good(Object.fromEntries(all.value)) : all;
 }
 
+/** A shop with the tools that a part asks for and it has not. */
+const withToolsToGet = (shop: ShopForRun, part: Part): ShopForRun => ({
+  ...shop,
+  tools: [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)],
+});
+
 /**
  * Reads a run file of unknown make into a run that can be planned: shape, words, sizes, geometry, and the names it uses
  * of the shop. The one way in for page, server, command line and tests.
@@ -152,7 +158,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
       overrules: overrules.value,
-      shop: { ...narrowed.value, tools: [...narrowed.value.tools, ...toolsToGet(part.value, narrowed.value.tools)] },
+      shop: withToolsToGet(narrowed.value, part.value),
     });
   const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, way, allowances, overrules].flatMap(
     (result) => (result.ok ? [] : result.problems),

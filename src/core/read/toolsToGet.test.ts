@@ -7,7 +7,7 @@ import { toolsToGet } from './toolsToGet';
 function toGet(bores: HoleFile[], tools = startValues.tools) {
   const part = readPart(runOf({ outside: [step(60, 40)], bores }).part, 'mm');
   if (!part.ok) throw new Error(JSON.stringify(part.problems));
-  return toolsToGet(part.value, tools).map(({ name }) => name);
+  return toolsToGet(part.value, tools, startValues.cutting).map(({ name }) => name);
 }
 
 const drilled = (diameter: number | string): HoleFile => ({ from: 'front', shape: 'drill', diameter, depth: 10 });
@@ -33,6 +33,12 @@ test('a size in inches is got as it is', () => {
   expect(toGet([bore])).toEqual(['reamer ⌀9.525, to get']);
 });
 
+test('a drill for a reamer that none of the list leaves enough and not too much for: ⌀12 less 0.2 to 0.4', () => {
+  const reamed: HoleFile = { from: 'front', shape: 'ream', diameter: '12 H7', depth: 10 };
+  // Of 11.5, 29/64″ (11.509) and 15/32″ (11.906) none lies in 11.6 to 11.8.
+  expect(toGet([reamed])).toEqual(['drill ⌀11.8, to get']);
+});
+
 test('a shop without tools of a kind is not made to get some', () => {
   const without = startValues.tools.filter(({ does }) => !does.includes('drill'));
   expect(toGet([drilled(15.7)], without)).toEqual([]);
@@ -44,7 +50,7 @@ test('a hole that the drills of its size are too short for wants a long one, by 
   const inLong = (bores: HoleFile[]) => {
     const part = readPart(runOf({ outside: [step(30, 100)], bores }).part, 'mm');
     if (!part.ok) throw new Error(JSON.stringify(part.problems));
-    return toolsToGet(part.value, startValues.tools).map(({ name, flute }) => [name, flute]);
+    return toolsToGet(part.value, startValues.tools, startValues.cutting).map(({ name, flute }) => [name, flute]);
   };
   expect(inLong([deep(6, 60)])).toEqual([]);
   expect(inLong([deep(6, 80)])).toEqual([['long drill ⌀6, flute 85, to get', 85]]);

@@ -1,7 +1,8 @@
 import type { Feature } from '../model/part/feature';
 import type { Part } from '../model/part/part';
 import { drill, reamer, tap } from '../model/shop/toolSets';
-import type { Tool } from '../model/shop/shop';
+import { leftToReam } from '../model/shop/reaming';
+import type { CuttingValues, Tool } from '../model/shop/shop';
 import { goesIntoFace } from '../model/shop/tool';
 import { CLOSE } from '../model/tolerances';
 
@@ -91,6 +92,19 @@ function reamers({ features }: Part, tools: readonly Tool[]): Tool[] {
     if (kind !== 'ream' || !size) return [];
     const listed = sizes.some((diameter) => Math.abs(diameter - size.nominal) < CLOSE);
     return listed || !withinReach(sizes, size.nominal) ? [] : [reamer(size.nominal, String(round(size.nominal)))];
+  });
+}
+
+/** Drills that leave a reamer enough and not too much, where none of the list does: to a tenth of a mm. */
+function reamingDrills({ features }: Part, tools: readonly Tool[], cutting: CuttingValues): Tool[] {
+  const sizes = sizesOf(tools, 'drill');
+  return features.flatMap(({ kind, size }) => {
+    if (kind !== 'ream' || !size) return [];
+    const { least, most } = leftToReam(size.nominal, cutting);
+    const [from, upTo] = [size.nominal - most, size.nominal - least];
+    const diameter = Math.floor(10 * upTo + CLOSE) / 10;
+    const isThere = sizes.some((hole) => hole >= from - CLOSE && hole <= upTo + CLOSE);
+    return isThere || diameter < from || !withinReach(sizes, diameter) ? [] : [drill(diameter)];
   });
 }
 
@@ -191,9 +205,10 @@ function seatBars({ features }: Part, tools: readonly Tool[]): Tool[] {
  * Tools that a drawing asks for and a shop has not: nothing is left out for want of one. Each is planned with as if it were
  * there, and told as to get or to make (trade: Small practices).
  */
-export function toolsToGet(part: Part, tools: readonly Tool[]): Tool[] {
+export function toolsToGet(part: Part, tools: readonly Tool[], cutting: CuttingValues): Tool[] {
   const sized = [
     ...drills(part, tools),
+    ...reamingDrills(part, tools, cutting),
     ...reamers(part, tools),
     ...taps(part, tools),
     ...blades(part, tools),

@@ -60,6 +60,26 @@ test('one grip for all holdings becomes as much for each of them', () => {
   expect(readShop(shop).ok).toBe(true);
 });
 
+test('chamfers that were all as slow as a form are told apart by their width; what is left to a reamer has a least', () => {
+  const { reamLeast, reamMost, ...cutting } = startValues.cutting;
+  const { 'wide-chamfer': _, ...speedFactor } = cutting.speedFactor;
+  const before = {
+    ...cutting,
+    reamAllowance: { 6: 0.15 },
+    reamLarger: 1.6,
+    speedFactor: { ...speedFactor, chamfer: 0.3 },
+  };
+  const shop = completeShop({ ...startValues, cutting: before }) as typeof startValues;
+  expect(shop.cutting.speedFactor).toMatchObject({ chamfer: 1, 'wide-chamfer': 0.5 });
+  expect(shop.cutting).toMatchObject({ reamLeast, reamMost });
+  expect(readShop(shop).ok).toBe(true);
+  // Told apart already, it is as the shop set it.
+  const since = { ...cutting, speedFactor: { ...cutting.speedFactor, chamfer: 0.6 } };
+  expect((completeShop({ ...startValues, cutting: since }) as typeof startValues).cutting.speedFactor['chamfer']).toBe(
+    0.6,
+  );
+});
+
 test('a whole shop stays as it is, and what is no shop stays what it is', () => {
   expect(completeShop(startValues)).toEqual(startValues);
   expect(completeShop('shop')).toBe('shop');

@@ -79,12 +79,23 @@ function withMovedMinutes(shop: Shop): Shop {
   return { ...shop, handMinutes, holdings };
 }
 
-/** Allowances of an earlier version that have become figures by the kind of holding. */
+/** Chamfers were all turned as slowly as a form, until how wide they are told them apart. */
+function withNarrowChamfers(kept: Values, shop: Shop): Shop {
+  const cutting = isGroup(kept['cutting']) ? kept['cutting'] : {};
+  const factors = cutting['speedFactor'];
+  if (!isGroup(factors) || 'wide-chamfer' in factors) return shop;
+  const { chamfer = 1 } = startValues.cutting.speedFactor;
+  return { ...shop, cutting: { ...shop.cutting, speedFactor: { ...shop.cutting.speedFactor, chamfer } } };
+}
+
+/** Figures of an earlier version that have become others: by the kind of holding, a least and a most. */
 function withoutFormer(shop: Shop): Shop {
   const { gripTimes, gripLeast, leftOnLeast, ...allowances } = shop.allowances as Shop['allowances'] &
     Record<'gripTimes' | 'gripLeast' | 'leftOnLeast', unknown>;
-  void [gripTimes, gripLeast, leftOnLeast];
-  return { ...shop, allowances };
+  const { reamAllowance, reamLarger, ...cutting } = shop.cutting as Shop['cutting'] &
+    Record<'reamAllowance' | 'reamLarger', unknown>;
+  void [gripTimes, gripLeast, leftOnLeast, reamAllowance, reamLarger];
+  return { ...shop, allowances, cutting };
 }
 
 /**
@@ -93,7 +104,8 @@ function withoutFormer(shop: Shop): Shop {
  */
 export function completeShop(kept: unknown): unknown {
   if (!isGroup(kept)) return kept;
-  const shop = withoutFormer(withMovedMinutes(filled(kept, startValues as unknown as Values) as unknown as Shop));
+  const filledUp = filled(kept, startValues as unknown as Values) as unknown as Shop;
+  const shop = withNarrowChamfers(kept, withoutFormer(withMovedMinutes(filledUp)));
   if (!Array.isArray(shop.materials)) return shop;
   const cutting = isGroup(kept['cutting']) ? kept['cutting'] : {};
   const tools = Array.isArray(shop.tools) ? withLaterTools(withLaterKinds(shop.tools), cutting) : shop.tools;

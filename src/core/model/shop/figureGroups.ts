@@ -194,6 +194,8 @@ const cutting = [
         silentCorner: 'Left in a silent inner corner, R',
         pilotOver: 'Pilot before drills over',
         pilotWithin: 'Pilot wider by, at most',
+        chamferUpTo: 'Chamfer at turning speed, contact up to',
+        wideChamferUpTo: 'Slower, up to; wider it is a form',
         stoutDrill: 'A stout drill, from',
         orificeTimes: 'Thin hole from its own end, × diameter',
         gripEasy: 'A grip is easy from',
@@ -212,7 +214,6 @@ const cutting = [
         peckTimes: 'Further pecks, × diameter',
         plungeStep: 'Step of a plunge, × blade',
         reamFeedTimes: 'Reaming feed, × a drill’s',
-        reamLarger: 'Ream allowance of the other school, ×',
         gripSafety: 'Grips so many times too much',
         gripEasyTimes: 'A grip is easy from, × diameter',
         seatLeast: 'Shoulder that a step of the jaws bears on, mm a side',
@@ -319,10 +320,16 @@ const cuttingTables = (shop: Shop): FigureGroup[] => [
     figures: numbers({ cutting: 'Cutting', byHand: 'By hand' }),
   },
   {
-    of: 'cutting.reamAllowance',
-    title: 'Left to a reamer',
+    of: 'cutting.reamLeast',
+    title: 'Left to a reamer, at least',
     hint: 'mm on the diameter, by the size that it is up to',
-    figures: table(Object.keys(shop.cutting.reamAllowance)),
+    figures: table(Object.keys(shop.cutting.reamLeast)),
+  },
+  {
+    of: 'cutting.reamMost',
+    title: 'Left to a reamer, at most',
+    hint: 'mm on the diameter, by the size that it is up to',
+    figures: table(Object.keys(shop.cutting.reamMost)),
   },
 ];
 

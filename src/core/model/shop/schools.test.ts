@@ -89,7 +89,7 @@ test('finish each feature as it is reached: the rule of all roughing first is no
   expect(reasons(file('by-feature'))).not.toContain('ROUGH-ALL-FIRST');
 });
 
-test('more left to the reamer: 0.25 · 1.6 = 0.4 for ⌀8, so 7.6 is drilled instead of 7.8', () => {
+test('little is left to the reamer or more, 0.2 or 0.4 for ⌀8: 7.8 is drilled or 7.6', () => {
   const file = (reamAllowance: 'small' | 'large') =>
     runOf(
       {
@@ -100,7 +100,6 @@ test('more left to the reamer: 0.25 · 1.6 = 0.4 for ⌀8, so 7.6 is drilled ins
     );
   expect(only(file('small'), 'drill').diameter).toBe(7.8);
   expect(only(file('large'), 'drill').diameter).toBe(7.6);
-  expect(only(file('large'), 'ream').warnings.join()).not.toContain('more than the usual');
 });
 
 test('a spring pass on fits: the last cut again without infeed', () => {

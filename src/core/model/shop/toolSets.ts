@@ -96,6 +96,11 @@ export const toolSets: readonly ToolSet[] = [
     tools: [...range(1, 10, 0.1), ...range(10.5, 13, 0.5), ...range(14, 25, 1)].map((size) => drill(size)),
   },
   {
+    id: 'drills-reaming',
+    name: 'drills for reamers over 10',
+    tools: [11.8, 13.7, 15.7, 17.7, 19.7].map((size) => drill(size)),
+  },
+  {
     id: 'drills-fraction',
     name: 'drills, fractions of an inch',
     tools: range(4, 32, 1).map((n) => drill((n * INCH) / 64, `${sixtyFourths(n)}″`)),

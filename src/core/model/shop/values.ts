@@ -97,14 +97,16 @@ export interface CuttingValues {
   /** Spindle speed at most, by kind of operation and by kind of holding, rev/min. */
   mostSpeed: Record<string, number>;
   holdingSpeed: Record<string, number>;
+  /** Contact of a chamfer up to which it is turned at the speed of turning, and of one that is turned slower; wider it is a form, mm. */
+  chamferUpTo: number;
+  wideChamferUpTo: number;
   /** How far a blade moves on between two plunges at most, as a share of its width. */
   plungeStep: number;
   /** Feed of a reamer as a multiple of a drill's. */
   reamFeedTimes: number;
-  /** What a reamer is left at most, on the diameter, by the size that it is up to, mm. */
-  reamAllowance: Record<string, number>;
-  /** And how many times that where the house leaves more. */
-  reamLarger: number;
+  /** What a reamer is left at least and at most, on the diameter, by the size that it is up to, mm. */
+  reamLeast: Record<string, number>;
+  reamMost: Record<string, number>;
   /** Deepest cut of a boring bar and what it leaves for its last, mm per side. */
   deepestBore: number;
   finishBore: number;

@@ -6,6 +6,7 @@ import type { Operation, Pass } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { say } from '../../model/words';
 import { specificForce } from './force';
+import { slipsBy } from './grip';
 
 /**
  * Torque of a twist drill, k · f · (d² − d₀²) / 8000, N·m, where its lips open a hole that is there already to d₀
@@ -17,6 +18,31 @@ export const drillTorque = (k: number, feed: number, diameter: number, hole = 0)
 /** Thrust of its lips, 0.5 · k · f · (d − d₀) / 2 · sin κ, N; a chisel edge in full metal pushes harder still. */
 export const drillThrust = (k: number, feed: number, diameter: number, half: number, hole = 0): number =>
   (0.5 * k * feed * (diameter - hole) * Math.sin(half)) / 2;
+
+/** A drill in a hole that is there already, mm; its point, degrees. */
+interface Drilled {
+  diameter: number;
+  point: number;
+  hole: number;
+}
+
+/** Specific force of the material at the chip of a lip, N/mm²: each lip takes half of the feed. */
+const atItsLip = (point: number, feed: number, { run }: Pick<Setup, 'run'>): number =>
+  specificForce({ ...run.shop.material.force, feed: feed / 2, depth: 1, approachAngle: point / 2 });
+
+/** What a drill is usually fed, mm/rev: by its diameter, and no more than a hand pushes (trade: Cutting). */
+export const usualDrillFeed = (diameter: number, { run }: Pick<Setup, 'run'>): number =>
+  Math.min(run.shop.material.drillFeed * diameter, run.shop.cutting.mostDrillFeed);
+
+/** How much of what holds the work a drill takes when it is fed as little as it may be; over 1 it slips (trade: Safe holds). */
+export function drillSlips({ diameter, point, hole }: Drilled, setup: Setup): number {
+  const { leastDrillFeed, chiselTimes } = setup.run.shop.cutting;
+  const feed = leastDrillFeed * usualDrillFeed(diameter, setup);
+  const k = atItsLip(point, feed, setup);
+  const thrust = drillThrust(k, feed, diameter, (point * Math.PI) / 360, hole);
+  const push = thrust * (hole === 0 ? chiselTimes : 1);
+  return slipsBy({ torque: drillTorque(k, feed, diameter, hole), push }, setup);
+}
 
 /** Torque, thrust and power of a drill in the work as it is. */
 export function drillLoad(
@@ -31,11 +57,9 @@ export function drillLoad(
   const { point } = tool;
   if (point === undefined) return undefined;
   const half = (point * Math.PI) / 360;
-  const { kc, m } = material.force;
   const hole = 2 * radiusAt(work.bore, fullDepth / 2);
   if (hole >= diameter) return undefined;
-  // Each lip takes half of the feed.
-  const k = specificForce({ kc, m, feed: feed.value / 2, depth: 1, approachAngle: point / 2 });
+  const k = atItsLip(point, feed.value, setup);
   const torque = drillTorque(k, feed.value, diameter, hole);
   const speed = diameter > 0 ? (1000 * achieved.value) / (Math.PI * diameter) : 0;
   const cut = [

@@ -80,27 +80,33 @@ export function plungeWithin(
 }
 
 /**
- * A drill that the holding does not bear is fed less (trade: Safe holds), down to a share of the usual; what then is still too
- * much is told, and a hole before it helps.
+ * A drill that holding or motor does not bear is fed less (trade: Safe holds), down to a share of the usual, and then turned
+ * slower for the motor; a hole before it helps most.
  */
 export function drillWithin(
-  load: Pick<PassLoad, 'torque' | 'thrust'>,
+  load: Pick<PassLoad, 'torque' | 'thrust' | 'power'>,
   usual: { feed: number; speed: number },
   setup: Setup,
 ): Plunge | undefined {
   if (!load.torque || !load.thrust) return undefined;
-  const { material, cutting } = setup.run.shop;
-  const share = slipsBy(drivenBy(load, setup), setup);
+  const { material, cutting, machine } = setup.run.shop;
+  const shares = { holding: slipsBy(drivenBy(load, setup), setup), power: load.power.value / motorOf(setup) };
+  const limitedBy = shares.holding >= shares.power ? 'holding' : 'power';
+  const share = shares[limitedBy];
   if (share <= 1) return undefined;
-  // Torque and thrust go with f^(1 − m).
-  const most = usual.feed * share ** (-1 / (1 - material.force.m));
+  // Torque, thrust and power go with f^(1 − m).
+  const grows = 1 - material.force.m;
+  const most = usual.feed * share ** (-1 / grows);
   const feed = Math.max(Math.floor(most / FINEST) * FINEST, cutting.leastDrillFeed * usual.feed);
+  const power = shares.power * (feed / usual.feed) ** grows;
+  const speed = power > 1 + 1e-9 ? notAbove(machine.speeds, usual.speed / power) : usual.speed;
+  const asks = limitedBy === 'holding' ? 'what holds it bears' : 'what the motor gives';
   return {
     feed,
-    speed: usual.speed,
-    limitedBy: 'holding',
+    speed,
+    limitedBy,
     warnings: [
-      `Held back: ${LIMITS.holding} (${share.toFixed(1)} times what holds it bears at the usual feed): ${Number(feed.toFixed(3))} mm/rev. A hole drilled before it helps most.`,
+      `Held back: ${LIMITS[limitedBy]} (${share.toFixed(1)} times ${asks} at the usual feed): ${speed} rev/min and ${Number(feed.toFixed(3))} mm/rev. A hole drilled before it helps most.`,
     ],
   };
 }

@@ -52,9 +52,9 @@ describe('the speed of an operation', () => {
       setupOf(),
       false,
     );
-    expect(put(speed)['m']).toBe(300);
+    expect(put(speed)['m']).toBe(250);
     expect(speed.value).toBe(250);
-    expect(speed.note).toContain('never run faster than 300');
+    expect(speed.note).toContain('never run faster than 250');
   });
 
   test('standing out far, where it turns: 0.7 of it, and not under a centre', () => {

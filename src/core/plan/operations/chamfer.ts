@@ -5,8 +5,8 @@ import { good } from '../../model/result';
 import type { EdgePlace } from '../../model/plan/edgeWay';
 import { radiusAt, type Segment } from '../../model/workpiece/profile';
 import type { Workpiece } from '../../model/workpiece/workpiece';
-import { say } from '../../model/words';
-import type { OperationKind } from '../../model/plan/operation';
+import { say, type Caution } from '../../model/words';
+import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import type { Tool } from '../../model/shop/shop';
 import { toolFor } from './tools';
@@ -50,6 +50,14 @@ function otherCorners(setup: Setup): Corner[] {
   });
 }
 
+/** What a chamfer cuts like: so wide as its edge lies on it, it is turned, turned slower, or a form (trade: Cutting). */
+function cutsLike({ z0, z1, r0, r1 }: Segment, { run }: Setup): Pick<Operation, 'cutsAs'> {
+  const { chamferUpTo, wideChamferUpTo } = run.shop.cutting;
+  const contact = Math.hypot(z1 - z0, r1 - r0);
+  if (contact <= chamferUpTo + CLOSE) return {};
+  return { cutsAs: contact <= wideChamferUpTo + CLOSE ? 'wide-chamfer' : 'form' };
+}
+
 /** How the flanks of a chamfer tool stand to the axis, degrees. */
 const edgeAngle = ({ point = 90 }: Tool): number => 90 - point / 2;
 
@@ -77,6 +85,11 @@ function footOf(flank: Segment, edge: number, work: Workpiece, setup: Setup): Ed
   return { z: low.z + (out * down * length) / slant, r: low.r - (down * high) / slant };
 }
 
+const WANTS_SLOW: Caution = {
+  kind: 'mistake',
+  text: 'A wide edge wants a low speed: see that the last one is not left in.',
+};
+
 /** Chamfer a corner that faces out of the chuck with a 45° tool, or one set over to its angle. */
 export const chamfer: OperationKind = {
   kind: 'chamfer',
@@ -99,6 +112,7 @@ export const chamfer: OperationKind = {
         return {
           key: `chamfer:${path}`,
           kind: 'chamfer',
+          ...(removal[0] ? cutsLike(removal[0], setup) : {}),
           feature: path,
           ...(makes ? { makes } : {}),
           name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
@@ -132,7 +146,7 @@ export const chamfer: OperationKind = {
       }),
     );
   },
-  cut({ from, to, removal, tool, stands }, work, setup) {
+  cut({ from, to, removal, tool, stands, cutsAs }, work, setup) {
     const leg = Math.abs(to - from);
     const flank = removal.outside?.[0];
     const foot = flank ? footOf(flank, tool.width ?? 0, work, setup) : { z: to, r: 0 };
@@ -153,7 +167,8 @@ export const chamfer: OperationKind = {
           ...(stands?.turned ? { note: `the tool set over to ${Number(angle.toFixed(1))}° from the axis` } : {}),
         },
       ],
+      cautions: cutsAs ? [WANTS_SLOW] : [],
     });
   },
-  cautions: [{ kind: 'mistake', text: 'A form tool wants a low speed: see that the last one is not left in.' }],
+  cautions: [],
 };

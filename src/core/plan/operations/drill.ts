@@ -1,5 +1,5 @@
 import { isOnBar } from '../../model/plan/setup';
-import { drillLoad } from '../cutting/drillLoad';
+import { drillLoad, usualDrillFeed } from '../cutting/drillLoad';
 import { figure, term } from '../../model/figure';
 import { gradeOf } from '../../model/part/tolerance';
 import { good } from '../../model/result';
@@ -7,7 +7,8 @@ import { cylinder } from '../../model/workpiece/profile';
 import { sayDiameter, type Caution } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import { depthChecks } from './depthChecks';
-import { drillsOf } from './drillChain';
+import type { Tool } from '../../model/shop/shop';
+import { drillsOf, type DrillStep } from './drillChain';
 import { intoHole } from './edgePaths';
 import { strokesOf } from './quill';
 
@@ -22,6 +23,10 @@ const COMES_OUT: Caution = {
   text: 'The tip comes out behind: a spindle stop, the jaws and the catcher are clear of it.',
 };
 
+/** A word for each drill of a hole: of those that open it there may be several. */
+const keyOf = (goes: DrillStep['goes'], feature: string, { diameter = 0 }: Tool): string =>
+  goes === 'opens' ? `opens:${feature}:${diameter}` : `${goes === 'pilot' ? 'pilot' : 'drill'}:${feature}`;
+
 /** Drill a hole on the axis with a twist drill in the tailstock. */
 export const drill: OperationKind = {
   kind: 'drill',
@@ -35,13 +40,13 @@ export const drill: OperationKind = {
     const chain = drillsOf(setup);
     if (!chain.ok) return chain;
     return good(
-      chain.value.map(({ feature, size, purpose, through, tool, pilot, fullDepth, tip }) => {
+      chain.value.map(({ feature, size, purpose, through, tool, goes, fullDepth, tip }) => {
         const radius = (tool.diameter ?? 0) / 2;
         return {
-          key: `${pilot ? 'pilot' : 'drill'}:${feature}`,
+          key: keyOf(goes, feature, tool),
           kind: 'drill',
           feature,
-          name: `${pilot ? 'Pilot' : 'Drill'} ${sayDiameter(tool.diameter ?? 0, units)}${through ? ' through' : ''}${purpose ? ` ${purpose}` : ''}`,
+          name: `${goes === 'pilot' ? 'Pilot' : 'Drill'} ${sayDiameter(tool.diameter ?? 0, units)}${through ? ' through' : ''}${goes === 'opens' ? ' first' : ''}${purpose ? ` ${purpose}` : ''}`,
           tool,
           from: 0,
           to: tip.value,
@@ -59,13 +64,14 @@ export const drill: OperationKind = {
       }),
     );
   },
-  feed({ diameter = 0 }, { run }) {
+  feed({ diameter = 0 }, setup) {
+    const { run } = setup;
     const { drillFeed } = run.shop.material;
     const { mostDrillFeed } = run.shop.cutting;
     return figure({
       name: 'feed',
       unit: 'mm/rev',
-      value: Math.min(drillFeed * diameter, mostDrillFeed),
+      value: usualDrillFeed(diameter, setup),
       formula: 'min(q · d, m)',
       terms: [
         term('q', 'feed per diameter', drillFeed, '', 'material'),

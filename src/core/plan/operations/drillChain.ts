@@ -3,10 +3,12 @@ import { pointLength } from '../../model/workpiece/drillPoint';
 import { term, sum, type Figure } from '../../model/figure';
 import type { Hole } from '../../model/part/part';
 import type { Size } from '../../model/part/size';
-import { collect, good, refuse, type Result } from '../../model/result';
+import { bad, good, refuse, type Problem, type Result } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
 import type { Setup } from '../../model/plan/setup';
+import { CLOSE } from '../../model/tolerances';
+import { drillSlips } from '../cutting/drillLoad';
 import { fullDepthOf } from './fullDepth';
 import { drillFor, holeServing, type HoleNeed } from './holeNeed';
 import { holeNeeds } from './holeNeeds';
@@ -16,7 +18,8 @@ export interface DrillStep {
   feature: string;
   tool: Tool;
   through: boolean;
-  pilot: boolean;
+  /** To its size, or before that: by the house's rule, or since what holds the work does not bear it at once. */
+  goes: 'to-size' | 'pilot' | 'opens';
   /** What another tool needs the hole for; undefined for a hole of the drawing. */
   purpose?: string;
   /** The size that a hole of the drawing is measured to. */
@@ -82,28 +85,77 @@ const wantedOf = ({ path, through, depth, diameter }: Hole, needs: readonly Hole
   ),
 });
 
-function drillsFor(wanted: Wanted, setup: Setup): Result<DrillStep[]> {
-  const { shop, units } = setup.run;
+/** What is drilled already when a drill comes, mm: nothing is there before the first. */
+const holeBefore = (before: readonly DrillStep[], fullDepth: number): number =>
+  Math.max(0, ...before.flatMap((step) => (step.fullDepth >= fullDepth - CLOSE ? [step.tool.diameter ?? 0] : [])));
+
+/** Whether what holds the work bears a drill in a hole, fed as little as it may be. */
+const isBorne = ({ diameter = 0, point = 118 }: Tool, hole: number, setup: Setup): boolean =>
+  drillSlips({ diameter, point, hole }, setup) <= 1 + 1e-9;
+
+/**
+ * Drills before one that what holds the work does not bear at once, each within it (trade: Safe holds): the smallest that
+ * leaves so little, and what that wants before it. Undefined where there is no such chain.
+ */
+function openedBy(drill: Tool, hole: number, fullDepth: number, setup: Setup): Tool[] | undefined {
+  if (isBorne(drill, hole, setup)) return [];
+  const between = setup.run.shop.tools
+    .filter(
+      ({ does, diameter = 0, flute = 0, point = 118 }) =>
+        does.includes('drill') &&
+        diameter > hole + CLOSE &&
+        diameter < (drill.diameter ?? 0) - CLOSE &&
+        flute >= fullDepth + pointLength(diameter, point) - CLOSE,
+    )
+    .toSorted((a, b) => (a.diameter ?? 0) - (b.diameter ?? 0));
+  for (const first of between) {
+    if (!isBorne(drill, first.diameter ?? 0, setup)) continue;
+    const before = openedBy(first, hole, fullDepth, setup);
+    if (before) return [...before, first];
+  }
+  return undefined;
+}
+
+/** A pilot by the house's rule; nothing where what is drilled before is as wide. */
+function pilotFor({ aim, feature }: Wanted, hole: number, fullDepth: number, setup: Setup): Result<Tool[]> {
+  const { cutting, material, houseRules } = setup.run.shop;
+  const pilotAim = aim * cutting.pilotFraction;
+  const isWanted =
+    houseRules.pilot === 'tough-over-12' &&
+    material.tough &&
+    aim > cutting.pilotOver &&
+    hole < pilotAim - cutting.pilotWithin;
+  if (!isWanted) return good([]);
+  const found = findDrill(setup, feature, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth);
+  return found.ok ? good([found.value]) : found;
+}
+
+/** The drills of one hole, after those that are `before` it. */
+function drillsFor(wanted: Wanted, before: readonly DrillStep[], setup: Setup): Result<DrillStep[]> {
+  const { units } = setup.run;
   const { feature, through, atLeast, atMost, aim, purpose, size } = wanted;
   const fullDepth = fullDepthOf(wanted, setup);
-  const drill = findDrill(setup, feature, atLeast, atMost, aim, fullDepth.value);
-  if (!drill.ok) return drill;
-  const { cutting, material, houseRules } = shop;
+  const found = findDrill(setup, feature, atLeast, atMost, aim, fullDepth.value);
+  if (!found.ok) return found;
+  const drill = found.value;
   // A tube is open already: the drill follows its bore.
-  const wantsPilot =
-    setup.stock.bore === 0 && houseRules.pilot === 'tough-over-12' && material.tough && aim > cutting.pilotOver;
-  const pilotAim = aim * cutting.pilotFraction;
-  const pilot = wantsPilot
-    ? findDrill(setup, feature, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth.value)
-    : undefined;
-  if (pilot && !pilot.ok) return pilot;
-  const step = (tool: Tool, isPilot: boolean): DrillStep => ({
+  const hole = Math.max(setup.stock.bore, holeBefore(before, fullDepth.value));
+  const pilot = pilotFor(wanted, hole, fullDepth.value, setup);
+  if (!pilot.ok) return pilot;
+  const open = Math.max(hole, ...pilot.value.map(({ diameter = 0 }) => diameter));
+  const opened = openedBy(drill, open, fullDepth.value, setup);
+  if (!opened)
+    return refuse(
+      `${feature}.diameter`,
+      `what holds the work bears no drill of ${sayDiameter(drill.diameter ?? 0, units)}, nor a chain of drills up to it`,
+    );
+  const step = (tool: Tool, goes: DrillStep['goes']): DrillStep => ({
     feature,
     tool,
     through,
-    pilot: isPilot,
+    goes,
     ...(purpose ? { purpose } : {}),
-    ...(size && !isPilot ? { size } : {}),
+    ...(size && goes === 'to-size' ? { size } : {}),
     fullDepth: fullDepth.value,
     tip: sum('where the tip stops', 'mm', [
       ...fullDepth.terms,
@@ -116,7 +168,11 @@ function drillsFor(wanted: Wanted, setup: Setup): Result<DrillStep[]> {
       ),
     ]),
   });
-  const steps = [...(pilot?.ok ? [step(pilot.value, true)] : []), step(drill.value, false)];
+  const steps = [
+    ...pilot.value.map((tool) => step(tool, 'pilot')),
+    ...opened.map((tool) => step(tool, 'opens')),
+    step(drill, 'to-size'),
+  ];
   const pokesOut = through ? undefined : steps.find(({ tip }) => tip.value > setup.part.length - 1e-6);
   if (pokesOut)
     return refuse(
@@ -145,6 +201,12 @@ export function drillsOf(setup: Setup): Result<DrillStep[]> {
     .filter(({ path }) => setup.drilled.includes(path))
     .map((hole) => wantedOf(hole, needs, setup));
   const needed = needs.flatMap((need) => drilledNeed(need, setup));
-  const steps = collect([...drawn, ...needed].sort((a, b) => a.aim - b.aim).map((wanted) => drillsFor(wanted, setup)));
-  return steps.ok ? good(steps.value.flat()) : steps;
+  const found: DrillStep[] = [];
+  const problems: Problem[] = [];
+  for (const wanted of [...drawn, ...needed].toSorted((a, b) => a.aim - b.aim)) {
+    const steps = drillsFor(wanted, found, setup);
+    if (steps.ok) found.push(...steps.value);
+    else problems.push(...steps.problems);
+  }
+  return problems.length > 0 ? bad(...problems) : good(found);
 }

@@ -4,7 +4,7 @@ import { planFile } from '../plan';
 import { startValues } from '../../model/shop/startValues';
 import { planned, runOf, step } from '../../testing';
 import { plunges } from './groove';
-import { mostToReam } from './ream';
+import { leftToReam } from '../../model/shop/reaming';
 
 const fromBar = { way: 'from-bar' as const };
 const operationsOf = (file: RunFile, kind: string) =>
@@ -145,17 +145,28 @@ describe('reaming', () => {
     );
   });
 
-  test('too much left for the reamer is told: 8 − 7.5 is more than 0.25', () => {
-    expect(only(reamed(7.5, '8 H7'), 'ream').warnings[0]).toContain(
-      'leaves 0.5 mm to the reamer, more than the usual 0.25',
-    );
-    expect([6, 6.1, 12, 25, 26].map((d) => mostToReam(startValues.cutting.reamAllowance, d))).toEqual([
-      0.15,
-      0.25,
-      0.25,
-      0.35,
-      undefined,
+  test('what is left to a reamer: 0.15 to 0.30 up to ⌀6, 0.20 to 0.40 up to 12, 0.25 to 0.50 beyond', () => {
+    expect([6, 6.1, 12, 25, 26].map((d) => leftToReam(d, startValues.cutting))).toEqual([
+      { least: 0.15, most: 0.3 },
+      { least: 0.2, most: 0.4 },
+      { least: 0.2, most: 0.4 },
+      { least: 0.25, most: 0.5 },
+      { least: 0.25, most: 0.5 },
     ]);
+  });
+
+  test('too much, or too little, is left by the hole of the drawing: another drill comes between, or it is left', () => {
+    const drills = (drawn: number) => operationsOf(reamed(drawn, '8 H7'), 'drill').map(({ diameter }) => diameter);
+    // 8 − 7.5 is more than 0.4: 7.8 opens it first.
+    expect(drills(7.5)).toEqual([7.5, 7.8]);
+    expect(drills(7.7)).toEqual([7.7]);
+  });
+
+  test('a shop that has no drill near, and can get none, is told: ⌀40 wants 39.5 to 39.75, and drills end at a quarter over 1″', () => {
+    const reamer = { ...startValues.tools.find(({ id }) => id === 'reamer-20')!, id: 'reamer-40', diameter: 40 };
+    const file = runOf({ outside: [step(60, 20)], bores: [hole('ream', '40 H7', 'through')] });
+    const plan = planFile(file, { ...startValues, tools: [...startValues.tools, reamer] });
+    expect(plan.ok && plan.value.doubts.map(({ rule }) => rule)).toEqual(['NO-OPERATION']);
   });
 
   test('a reamer of a size that is not there is one to get; without a hole, one is drilled for it', () => {
@@ -165,7 +176,7 @@ describe('reaming', () => {
     expect(doubtsOf(reamed(7.8, '8.2 H7'))).toEqual([]);
     const bare = runOf({ outside: [step(16, 20)], bores: [hole('ream', '8 H7', 12)] }, fromBar);
     expect(doubtsOf(bare)).toEqual([]);
-    // 8 − 0.25 is 7.75; of 7.7 and 7.8, both as near, the wider.
+    // From 8 − 0.4 to 8 − 0.2: the widest, which leaves least to ream.
     expect(only(bare, 'drill')).toMatchObject({ diameter: 7.8, fullDepth: 12, name: 'Drill ⌀7.8 for the reamer' });
   });
 
@@ -189,11 +200,11 @@ describe('countersinking', () => {
       fromBar,
     );
 
-  test('⌀9 × 90°: 4.5 deep at most of 300 rev/min, the machine has 250', () => {
+  test('⌀9 × 90°: 75 · 0.25 over ⌀9 is 663, at most 250 rev/min', () => {
     const found = only(sunk('front'), 'countersink');
     expect(found).toMatchObject({ end: 'front', diameter: 9 });
     expect(found.speed.value).toBe(250);
-    expect(found.speed.note).toContain('never run faster than 300');
+    expect(found.speed.note).toContain('never run faster than 250');
     expect(found.name).toBe('Countersink ⌀9 × 90°');
   });
 

@@ -1,7 +1,8 @@
 import { pointLength } from '../../model/workpiece/drillPoint';
 import type { Feature } from '../../model/part/feature';
-import type { Part } from '../../model/part/part';
+import type { Hole } from '../../model/part/part';
 import type { Tool } from '../../model/shop/shop';
+import { CLOSE } from '../../model/tolerances';
 import { goesThrough } from '../reach/reached';
 import type { Setup } from '../../model/plan/setup';
 
@@ -30,11 +31,25 @@ interface Opening {
   depth: number;
 }
 
+/** How wide a hole of the drawing is drilled: like the drill nearest to its size within its limits, mm. */
+export function drilledAs(
+  { diameter: { nominal, lower, upper } }: Pick<Hole, 'diameter'>,
+  tools: readonly Tool[],
+): number {
+  const off = (size: number) => Math.abs(size - nominal);
+  const fitting = tools.flatMap(({ does, diameter = 0 }) =>
+    does.includes('drill') && diameter >= nominal + lower - CLOSE && diameter <= nominal + upper + CLOSE
+      ? [diameter]
+      : [],
+  );
+  return fitting.toSorted((a, b) => off(a) - off(b))[0] ?? nominal;
+}
+
 /** Every straight hole of the drawing that is open at the face of a view: drilled, bored or reamed. */
-function openings(part: Part): Opening[] {
+function openings({ part, run }: Pick<Setup, 'part' | 'run'>): Opening[] {
   const drilled = part.holes
     .filter(({ through, from }) => through || from === 'front')
-    .map(({ path, diameter, through, depth }) => ({ path, diameter: diameter.nominal, through, depth }));
+    .map((hole) => ({ ...hole, diameter: drilledAs(hole, run.shop.tools) }));
   const finished = part.features
     .filter(
       (feature) =>
@@ -51,22 +66,22 @@ function openings(part: Part): Opening[] {
 }
 
 /** Radius of the widest hole that goes on beyond the bottom of a feature, mm; nothing where the metal is whole. */
-export function goesOnAs({ path, z1 }: Feature, { part }: Pick<Setup, 'part'>): number {
+export function goesOnAs({ path, z1 }: Feature, setup: Pick<Setup, 'part' | 'run'>): number {
   // As deep as the feature, a drilled one still goes on by its point.
-  const hasPoint = (hole: Opening) => part.holes.some((drilled) => drilled.path === hole.path);
+  const hasPoint = (hole: Opening) => setup.part.holes.some((drilled) => drilled.path === hole.path);
   const goesOn = (hole: Opening) => hole.through || hole.depth > z1 + (hasPoint(hole) ? -1e-6 : 1e-6);
   return Math.max(
     0,
-    ...openings(part).flatMap((hole) => (hole.path !== path && goesOn(hole) ? [hole.diameter / 2] : [])),
+    ...openings(setup).flatMap((hole) => (hole.path !== path && goesOn(hole) ? [hole.diameter / 2] : [])),
   );
 }
 
 /** A hole of the drawing that meets a need: the widest. */
 export const holeServing = (
   { feature, atLeast, atMost, depth, through }: HoleNeed,
-  { part }: Pick<Setup, 'part'>,
+  setup: Pick<Setup, 'part' | 'run'>,
 ): Opening | undefined =>
-  openings(part)
+  openings(setup)
     .filter(
       (hole) =>
         hole.path !== feature &&

@@ -95,7 +95,7 @@ describe('drilling', () => {
   });
 
   test('the feed of a large drill is held at 0.3', () => {
-    expect(only(runOf({ outside: [step(34, 30)], bores: [hole(20, 'through')] }, fromBar), 'drill').feed.value).toBe(
+    expect(only(runOf({ outside: [step(34, 30)], bores: [hole(14, 'through')] }, fromBar), 'drill').feed.value).toBe(
       0.3,
     );
   });
@@ -206,9 +206,14 @@ describe('turning', () => {
 });
 
 describe('chamfering and parting', () => {
-  test('a form tool at 0.3 of the HSS speed: 75 · 0.3 over ⌀12 is 597, the machine has 560', () => {
-    const chamfer = only(runOf({ outside: [step(12, 20, { chamfers: { front: 1 } })] }, fromBar), 'chamfer');
-    expect(chamfer.speed.value).toBe(560);
+  test('a chamfer is as wide as it lies on its edge: to 1.5 at the speed of turning, to 3 at half, wider as a form', () => {
+    const chamferOf = (leg: number) =>
+      only(runOf({ outside: [step(12, 20, { chamfers: { front: leg } })] }, fromBar), 'chamfer');
+    // 75 over ⌀12 is 1989 rev/min; half of it 995, 0.3 of it 597. 1 · √2 is 1.41, 1.1 · √2 is 1.56, 2.2 · √2 is 3.11.
+    expect([1, 1.1, 2.1, 2.2].map((leg) => chamferOf(leg).speed.value)).toEqual([1600, 800, 800, 560]);
+    const slowOnes = [1, 1.1, 2.2].map((leg) => chamferOf(leg).cautions.some(({ text }) => text.includes('low speed')));
+    expect(slowOnes).toEqual([false, true, true]);
+    const chamfer = chamferOf(1);
     expect(chamfer).toMatchObject({ from: 0, to: 1 });
     expect(chamfer.stop.settings[0]?.setting.value).toBe(1);
   });

@@ -4,12 +4,13 @@ import type { Feature } from '../../model/part/feature';
 import { good } from '../../model/result';
 import { cylinder } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
-import { say, sayDiameter } from '../../model/words';
+import { sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import { goesThrough } from '../reach/reached';
 import type { Setup } from '../../model/plan/setup';
 import { straightIn } from './tools';
 import { fullDepthOf } from './fullDepth';
+import { leftToReam } from '../../model/shop/reaming';
 import { drilledFor, reachedOf, widthFound, type HoleNeed } from './holeNeed';
 
 function reamerFor({ size }: Feature, depth: number, { run }: Setup): Tool | undefined {
@@ -19,33 +20,17 @@ function reamerFor({ size }: Feature, depth: number, { run }: Setup): Tool | und
   );
 }
 
-/** What a reamer may be left at most, mm on the diameter (trade: Cutting): by the size that it is up to. */
-export function mostToReam(allowances: Record<string, number>, nominal: number): number | undefined {
-  const upTo = Object.keys(allowances)
-    .map(Number)
-    .sort((a, b) => a - b)
-    .find((size) => nominal <= size + 1e-9);
-  return upTo === undefined ? undefined : allowances[upTo];
-}
-
-/** The same, as the house has it. */
-function leftToReam(nominal: number, { run }: Setup): number | undefined {
-  const { cutting, houseRules } = run.shop;
-  const most = mostToReam(cutting.reamAllowance, nominal);
-  return most === undefined || houseRules.reamAllowance === 'small' ? most : most * cutting.reamLarger;
-}
-
-/** What a reamer finds: a hole that leaves it something, and not more than is drilled where none is drawn. */
+/** What a reamer finds: a hole that leaves it enough and not too much, at the end of those that the house likes. */
 function needOf(feature: Feature, setup: Setup): HoleNeed {
-  const { part } = setup;
+  const { part, run } = setup;
   const nominal = feature.size?.nominal ?? 0;
-  const most = leftToReam(nominal, setup) ?? 0;
+  const { least, most } = leftToReam(nominal, run.shop.cutting);
   return {
     feature: feature.path,
     purpose: 'for the reamer',
-    atLeast: 0,
-    atMost: nominal - 1e-3,
-    aim: nominal - most,
+    atLeast: nominal - most,
+    atMost: nominal - least,
+    aim: nominal - (run.shop.houseRules.reamAllowance === 'small' ? least : most),
     through: goesThrough(feature, part),
     depth: feature.z1,
   };
@@ -113,26 +98,8 @@ export const ream: OperationKind = {
       ],
     });
   },
-  cut(operation, _work, setup) {
-    const { run, part } = setup;
-    const { units } = run;
-    const { to, diameter = 0, feature } = operation;
-    const reamed = part.features.find(({ path }) => path === feature);
-    const found = reamed && widthFound(needOf(reamed, setup), setup);
-    const left = (reamed?.size?.nominal ?? diameter) - (found ?? 0);
-    const most = leftToReam(reamed?.size?.nominal ?? diameter, setup);
-    const tooMuch = most !== undefined && left > most + 1e-9;
-    return good({
-      ...strokesOf(to, run),
-      diameter,
-      passes: [straightIn(to, run)],
-      warnings: tooMuch
-        ? [
-            `The drill leaves ${say(Number(left.toFixed(3)), units)} to the reamer, more than the usual ${say(most, units)}: bore it first, or drill larger.`,
-          ]
-        : [],
-    });
-  },
+  cut: ({ to, diameter = 0 }, _work, { run }) =>
+    good({ ...strokesOf(to, run), diameter, passes: [straightIn(to, run)] }),
   cautions: [
     {
       kind: 'mistake',

@@ -56,7 +56,10 @@ export const pilot: Rule = {
     before.feature === after.feature && (before.diameter ?? 0) < (after.diameter ?? 0)
       ? 'The web of a large drill does not cut: in tough material a pilot a little wider than the web goes first.'
       : undefined,
-  asksFor: ({ key }) => (key.startsWith('pilot:') ? 'House rule: a pilot before a large drill.' : undefined),
+  asksFor: ({ key }) => {
+    if (key.startsWith('pilot:')) return 'House rule: a pilot before a large drill.';
+    return key.startsWith('opens:') ? 'In full metal the next drill would turn the work in what holds it.' : undefined;
+  },
 };
 
 export const holeChain: Rule = {
