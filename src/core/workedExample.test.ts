@@ -35,18 +35,23 @@ const operation = (kind: string) => {
 const [rough, finish, drill] = [operation('turn-rough'), operation('turn-finish'), operation('drill')];
 const load = (timedOperation: typeof rough): Partial<PassLoad> => timedOperation.passes[0]?.load ?? {};
 const mild = { kc: 1500, m: 0.22 };
-const millimetre = cuttingForce({ ...mild, feed: 0.2, depth: 1, approachAngle: 90 });
+const millimetre = cuttingForce({ ...mild, feed: 0.15, depth: 1, approachAngle: 90 });
 const deepest = (speed: number) =>
   deepestWithin({ material: 9, power: 1.125, holding: Infinity }, millimetre, speed).depth;
-const minutes = (passes: number, speed: number) => passes * (32.9 / (0.2 * speed) + startValues.handMinutes.approach);
+const { handMinutes, cutting } = startValues;
+const { speeds } = planned(file).run.shop.machine;
+const fastest = (feed: number) => speeds.findLast((speed) => speed * feed <= cutting.shoulderFeed);
+const minutes = (passes: number, feed: number, speed: number) =>
+  passes * (31.9 / (feed * speed) + cutting.shoulderLast / cutting.shoulderByHand + handMinutes.approach);
 
 const planOf: Record<string, number | undefined> = {
-  'wanted speed': planned(file).run.shop.machine.speeds.findLast((speed) => speed <= (1000 * 140) / (Math.PI * 22)),
-  'force of 1 mm at 0.2': millimetre,
-  'deepest at 2000': deepest(138.23),
+  'wanted speed': speeds.findLast((speed) => speed <= (1000 * 140) / (Math.PI * 22)),
+  'fastest at 0.2': fastest(0.2),
+  'fastest at 0.15': fastest(0.15),
+  'force of 1 mm at 0.15': millimetre,
   'deepest at 1600': deepest(110.58),
-  'four at 2000': minutes(4, 2000),
-  'three at 1600': minutes(3, 1600),
+  'three at 1120': minutes(3, 0.2, 1120),
+  'three at 1600': minutes(3, 0.15, 1600),
   'rough passes': rough.passes.length,
   'rough speed': rough.speed.value,
   'rough depth': rough.passes[0]?.depth,

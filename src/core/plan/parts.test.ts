@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { startValues } from '../model/shop/startValues';
+import { drivenBy, gripAt, slipsBy } from './cutting/grip';
 import { PARTS, type PartExpected } from './parts.expected';
 import { NOT_YET } from './parts.notYet';
 import { planFile, type Plan } from './plan';
@@ -57,13 +58,43 @@ function otherwise(plan: Plan, expected: PartExpected): string[] {
   ];
 }
 
+/** What goes beyond the motor, what holds the work, what a hand winds, or a feed that it drops before a shoulder. */
+function beyond({ setups, run }: Plan): string[] {
+  const { machine, cutting } = run.shop;
+  const motor = machine.motorKilowatts * machine.efficiency;
+  return setups.flatMap(({ setup, operations }) =>
+    operations.flatMap((operation) => {
+      const { number, kind, tool, speed, feed, passes, compound, intoShoulder, on } = operation;
+      const along = speed.value * feed.value;
+      const wheel = tool.mount === 'tailstock' ? machine.quillDial : compound ? machine.compoundDial : undefined;
+      const isWound = wheel !== undefined && !['tap', 'die', 'thread'].includes(kind);
+      const grip = gripAt(on, Math.min(operation.from, operation.to), setup);
+      const loads = passes.flatMap(({ load }) => (load ? [load] : []));
+      const over = (is: number, most: number, what: string) =>
+        is > most * 1.001 ? [`${number} ${kind}: ${what}`] : [];
+      return [
+        ...loads.flatMap(({ power }) => over(power.value, motor, 'motor')),
+        ...loads.flatMap(({ force }) => over(force?.value ?? 0, grip, 'hold')),
+        ...loads.flatMap((load) => over(slipsBy(drivenBy(load, setup), setup), 1, 'hold')),
+        ...(isWound ? over(along, cutting.windings * wheel.travel, 'winding') : []),
+        ...(intoShoulder && passes.length > 0 ? over(along, cutting.shoulderFeed, 'shoulder') : []),
+      ];
+    }),
+  );
+}
+
 /** What of a part is not as it should be: refused, not proved, not as true as drawn, or otherwise than a machinist expects. */
 function shortOf(name: string): string[] {
   const plan = planFile(file(name), startValues, 'wanted');
   if (!plan.ok) return ['refused'];
   const { proof, doubts } = plan.value;
   const untrue = doubts.filter(({ rule }) => rule === 'SAME-SETUP').map(({ path }) => `not true enough: ${path}`);
-  return [...(proof.passed ? [] : ['not proved']), ...untrue, ...otherwise(plan.value, PARTS[name] as PartExpected)];
+  return [
+    ...(proof.passed ? [] : ['not proved']),
+    ...untrue,
+    ...beyond(plan.value),
+    ...otherwise(plan.value, PARTS[name] as PartExpected),
+  ];
 }
 
 test('there are three of each of 42 kinds', () => {

@@ -91,8 +91,11 @@ describe('sensor spacer, worked by hand', () => {
     expect(operation('sensor-spacer', 10)).toMatchObject({ spindleSpeed: 2000, cuttingSpeed: 188.5 });
   });
 
-  test('finishing time: (9 + 2 + 1 + 6.2568) / (0.1 · 2000) = 0.0913 min, fed so that the chip breaks; the shoulder stands from 13.9865 to the roughed 26.5', () => {
-    expect(operation('sensor-spacer', 70).minutes.cutting).toBeCloseTo((9 + 2 + 1 + (26.5 - 13.9865) / 2) / 200, 4);
+  test('finishing time: (9 + 2 + 1 + 6.2568 − 1) / (0.1 · 2000) + 1 / 60 by hand = 0.103 min, fed so that the chip breaks; the shoulder stands from 13.9865 to the roughed 26.5', () => {
+    expect(operation('sensor-spacer', 70).minutes.cutting).toBeCloseTo(
+      (9 + 2 + 1 + (26.5 - 13.9865) / 2 - 1) / 200 + 1 / 60,
+      4,
+    );
   });
 });
 

@@ -29,11 +29,13 @@ export const machineSchema = Joi.object<Machine>({
     places: POSITIVE.integer().required(),
     step: POSITIVE.max(90),
   }),
+  trips: Joi.boolean(),
   runsBack: Joi.boolean(),
   protractor: Joi.string().valid('axis', 'square'),
   crossDial: DIAL,
   carriageDial: DIAL,
   compoundDial: DIAL,
+  quillDial: DIAL,
   backlash: NOT_NEGATIVE,
   leadscrew: Joi.object({
     pitch: POSITIVE.required(),

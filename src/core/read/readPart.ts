@@ -12,6 +12,8 @@ import { readElsewhere } from './readElsewhere';
 import { readMates, readTies } from './readTies';
 import type { Part, Step } from '../model/part/part';
 import type { Size } from '../model/part/size';
+import { majorLimits } from '../model/part/threadLimits';
+import { CLOSE } from '../model/tolerances';
 
 const surroundingsOf = (file: PartFile, { length, outline, steps }: Outside, context: Context): Surroundings => ({
   ...context,
@@ -27,6 +29,17 @@ function atMiddle(feature: Feature, steps: readonly Step[]): Feature {
   const { face, size } = feature.place;
   const [offset, back] = [size.aim - size.nominal, face === steps.length];
   return { ...feature, middle: (steps[face - 1]?.middle.to ?? 0) + (back ? -offset : offset) };
+}
+
+/** A step that a thread is cut on: where the drawing gives it no limits of its own, within those of the major diameter. */
+function asBlank(step: Step, features: readonly Feature[]): Step {
+  const { diameter, zFrom, zTo } = step;
+  const on = features.find(({ kind, z0, z1 }) => kind === 'thread' && z0 < zTo - CLOSE && z1 > zFrom + CLOSE);
+  if (!on?.thread || diameter.from !== 'general' || diameter.open) return step;
+  const { lower, upper } = majorLimits(on.thread);
+  const off = on.thread.diameter - diameter.nominal;
+  const limits = { lower: lower + off, upper: upper + off };
+  return { ...step, diameter: { ...diameter, ...limits, aim: diameter.nominal + (limits.lower + limits.upper) / 2 } };
 }
 
 /**
@@ -50,20 +63,21 @@ export function readPart(file: PartFile, units: UnitSystem, chained?: ReadonlyMa
     }),
   );
   if (!details.ok || !holes.ok) return { ok: false, problems: problemsIn(details, holes) } as const;
+  const features = [
+    ...outside.value.features,
+    ...details.value.features,
+    ...holes.value.flatMap((hole) => (isDrilled(hole) ? [] : [hole])),
+  ];
   const part = {
     number: file.number,
     name: file.name ?? '',
     revision: file.revision ?? '',
     length,
-    steps,
+    steps: steps.map((step) => asBlank(step, features)),
     links,
     chamfers: details.value.chamfers,
     holes: holes.value.filter(isDrilled),
-    features: [
-      ...outside.value.features,
-      ...details.value.features,
-      ...holes.value.flatMap((hole) => (isDrilled(hole) ? [] : [hole])),
-    ].map((feature) => atMiddle(feature, steps)),
+    features: features.map((feature) => atMiddle(feature, steps)),
   };
   const ties = readTies(file.runout, part, context);
   const elsewhere = readElsewhere(file.elsewhere, part, context);

@@ -25,7 +25,9 @@ const FIELDS: readonly FormField[] = [
   { key: 'crossDial', label: 'Cross dial: a turn, divisions', takes: 'numbers', counts: [2] },
   { key: 'carriageDial', label: 'Carriage dial: a turn, divisions', takes: 'numbers', counts: [2] },
   { key: 'compoundDial', label: 'Compound dial: a turn, divisions', takes: 'numbers', counts: [2] },
+  { key: 'quillDial', label: 'Quill dial: a turn, divisions', takes: 'numbers', counts: [2] },
   { key: 'backlash', label: 'Play of the cross-slide', takes: 'length' },
+  { key: 'trips', label: 'Feed trips at a stop', takes: 'yes' },
   { key: 'runsBack', label: 'Spindle runs back', takes: 'yes' },
   { key: 'leadscrewPitch', label: 'Leadscrew, pitch', takes: 'length' },
   { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
@@ -74,7 +76,7 @@ const dialOf = (key: string, value: unknown) => {
 };
 
 /** What the form asks of a machine, each a field of its own. */
-const valuesOf = ({ post, leadscrew, crossDial, carriageDial, compoundDial, rests, ...machine }: Machine) => ({
+const valuesOf = ({ post, leadscrew, crossDial, carriageDial, compoundDial, quillDial, rests, ...machine }: Machine) => ({
   ...machine,
   jaws: listed(machine.jaws),
   collets: listed(machine.collets),
@@ -84,6 +86,7 @@ const valuesOf = ({ post, leadscrew, crossDial, carriageDial, compoundDial, rest
   crossDial: numbersOf(crossDial),
   carriageDial: numbersOf(carriageDial),
   compoundDial: numbersOf(compoundDial),
+  quillDial: numbersOf(quillDial),
   leadscrewPitch: leadscrew?.pitch,
   ...Object.fromEntries((rests ?? []).map(({ kind, from, upTo, width }) => [kind, [from, upTo, width]])),
   gears: leadscrew?.gears,
@@ -104,6 +107,7 @@ function machineOf({
   crossDial,
   carriageDial,
   compoundDial,
+  quillDial,
   leadscrewPitch,
   gears,
   follow,
@@ -119,6 +123,7 @@ function machineOf({
     ...dialOf('crossDial', crossDial),
     ...dialOf('carriageDial', carriageDial),
     ...dialOf('compoundDial', compoundDial),
+    ...dialOf('quillDial', quillDial),
     ...(leadscrewPitch === undefined ? {} : { leadscrew: { pitch: leadscrewPitch, gears: gears ?? [] } }),
   } as unknown as Machine;
 }

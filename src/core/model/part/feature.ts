@@ -16,6 +16,8 @@ export interface Thread {
   /** Beyond the full thread, where the drawing allows it, mm. */
   runOut?: number;
   hand?: 'left';
+  /** Its class of tolerance, where the drawing names one. */
+  of?: string;
 }
 
 /** Where something lies: how far from a face, counted from the front, towards the back; from the back face forwards. */

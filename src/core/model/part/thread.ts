@@ -83,6 +83,7 @@ export const drawnAs = (
   ...thread,
   designation: `${thread.designation}${hand === 'left' ? ' LH' : ''}${of ? `-${of}` : ''}`,
   ...(hand === 'left' ? { hand } : {}),
+  ...(of === undefined ? {} : { of }),
 });
 
 /** Depth of an external 60° thread, mm: 0.6134 P (trade: Cutting). */

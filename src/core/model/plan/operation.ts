@@ -46,6 +46,8 @@ export interface Operation {
   /** Where its edge (the tip of a drill) starts and where it stops. */
   from: number;
   to: number;
+  /** It is fed along into a shoulder, or to the bottom of a bore. */
+  intoShoulder?: true;
   /** How far its tool goes on behind that while it is drawn out, mm. */
   goesOn?: number;
   /** The diameter it makes. */
@@ -118,6 +120,10 @@ export interface OperationKind {
   kind: string;
   /** Fed by hand at an equivalent feed, rather than by the gearbox. */
   handFed: boolean;
+  /** It draws itself along, and nobody winds it. */
+  drawsItself?: true;
+  /** Of what is too fast for a hand, the speed is less and not the feed. */
+  keepsFeed?: true;
   /** Factors on the cutting speed beside the one of the kind. */
   turnsAtOverhang: boolean;
   /** Done with the centre up, where the free end needs one. */

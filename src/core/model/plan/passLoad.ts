@@ -15,6 +15,7 @@ export type Limit =
   | 'tolerance'
   | 'chip'
   | 'shape'
+  | 'winding'
   | 'again'
   | 'decided';
 /** Each in words: what would have to be otherwise for a deeper cut. */
@@ -29,6 +30,7 @@ export const LIMITS: Record<Limit, string> = {
   tolerance: 'two equal cuts give way alike',
   chip: 'every pass takes the same chip',
   shape: 'the form goes so deep',
+  winding: 'a hand turns its wheel no faster',
   decided: 'so decided',
   again: 'no infeed: it takes what gave way',
 };

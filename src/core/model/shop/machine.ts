@@ -19,6 +19,8 @@ export interface Machine {
   stations: number;
   /** Pitch of the leadscrew, mm, and the change gears on hand, in teeth; without it threads are not cut by tool. */
   leadscrew?: { pitch: number; gears: number[] };
+  /** Whether the feed trips by itself at a stop; without it a hand drops it before a shoulder. */
+  trips?: boolean;
   /** Whether the spindle runs backward safely, so that a thread can be cut away from the chuck. */
   runsBack?: boolean;
   quillTravel: number;
@@ -29,10 +31,11 @@ export interface Machine {
   /** From which line the compound's protractor counts. */
   protractor?: 'axis' | 'square';
   readOut: 'diameter' | 'radius' | 'none';
-  /** The dials of the cross-slide, of the carriage's handwheel and of the compound. */
+  /** The dials of the cross-slide, of the carriage's handwheel, of the compound and of the quill's wheel. */
   crossDial?: Dial;
   carriageDial?: Dial;
   compoundDial?: Dial;
+  quillDial?: Dial;
   /** Play of the cross-slide's screw, mm. */
   backlash?: number;
   /** Rests on hand: what they take, and how wide they stand on the work, mm. */

@@ -32,6 +32,7 @@ export const startValues: Shop = {
       crossDial: { travel: 2.5, divisions: 125 }, // ours
       carriageDial: { travel: 20, divisions: 200 }, // ours
       compoundDial: { travel: 2.5, divisions: 125 }, // ours
+      quillDial: { travel: 5, divisions: 100 }, // ours
       backlash: 0.15, // ours
       rests: [{ kind: 'follow', from: 6, upTo: 40, width: 20 }], // ours
       jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1, over: 160 }, // over all: ours
@@ -149,6 +150,10 @@ export const startValues: Shop = {
     },
     mostSpeed: { countersink: 250, deburr: 250, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
+    windings: 40,
+    shoulderFeed: 250,
+    shoulderLast: 1,
+    shoulderByHand: 60,
     chamferUpTo: 1.5,
     wideChamferUpTo: 3,
     reamFeedTimes: 2.5,

@@ -100,6 +100,14 @@ export interface CuttingValues {
   /** Contact of a chamfer up to which it is turned at the speed of turning, and of one that is turned slower; wider it is a form, mm. */
   chamferUpTo: number;
   wideChamferUpTo: number;
+  /** A hand turns a wheel so many times a minute at most while it cuts. */
+  windings: number;
+  /**
+   * Into a shoulder without a trip: fed by power no faster, mm/min, dropped so far before it, mm, and the rest by hand, mm/min.
+   */
+  shoulderFeed: number;
+  shoulderLast: number;
+  shoulderByHand: number;
   /** How far a blade moves on between two plunges at most, as a share of its width. */
   plungeStep: number;
   /** Feed of a reamer as a multiple of a drill's. */

@@ -15,6 +15,7 @@ import { overloadWarnings } from '../cutting/overload';
 import { bendingWarning } from '../cutting/load';
 import { drillWithin, plungeLoad, plungeWithin, type Plunge } from '../cutting/plunge';
 import { speedFor, type SpeedFigure } from '../cutting/speedFor';
+import { droppedBefore, lastByHand, woundWithin } from '../cutting/winding';
 
 export interface PlannedPass extends Pass {
   limitedBy: Limit;
@@ -213,10 +214,16 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
     };
     const { asked } = operation;
     const plunge = withinHold(operation, work, cuts, { speed: usual.speed, feed: usual.feed }, setup);
-    const slower = cuts.slower ?? plunge;
+    const held = cuts.slower ?? plunge;
+    const fed = { speed: held?.speed ?? usual.speed.value, feed: held?.feed ?? usual.feed.value };
+    const isAsked = asked?.feed !== undefined || asked?.speed !== undefined;
+    const wound = isAsked ? undefined : woundWithin(operation, kind, fed, setup.run);
+    const dropped = isAsked ? undefined : droppedBefore(operation, fed, setup.run);
+    const slower = wound ?? dropped ?? held;
     const speed = heldBack(usual.speed, slower?.speed, asked?.speed);
     const feed = heldBack(usual.feed, slower?.feed, asked?.feed);
     const pecks = cuts.pecks ?? 1;
+    const last = lastByHand(operation, { speed: speed.value, feed: feed.value }, setup.run);
     const achieved = reachedOn(cuts.diameter, speed.value);
     const passes = cuts.passes.map((pass, index): PlannedPass => {
       const loadOf = pass.wide === undefined ? kind.load : plungeLoad;
@@ -226,8 +233,8 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
       return {
         ...pass,
         achieved: reached,
-        limitedBy: pass.limitedBy ?? plunge?.limitedBy ?? 'shape',
-        minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value),
+        limitedBy: pass.limitedBy ?? plunge?.limitedBy ?? (wound ? 'winding' : 'shape'),
+        minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value, last),
         ...(load ? { load } : {}),
       };
     });

@@ -21,6 +21,8 @@ export interface Roughing {
   material: { kc: number; m: number };
   approachAngle: number;
   limits: CutLimits;
+  /** Into a shoulder: fed no faster by power, mm/min, and the last of it by hand. */
+  shoulder?: { most: number; far: number; feed: number };
 }
 
 /** So many equal passes at a feed and a speed of the machine. */
@@ -46,30 +48,37 @@ export function deepestAt({ diameter, material, approachAngle, limits }: Roughin
 
 /** The cuts at one feed and speed; undefined where a pass would be thinner than the edge cuts. */
 export function cutsAt(roughing: Roughing, feed: number, speed: number): RoughingCuts | undefined {
-  const { perSide, thinnest, way, handling } = roughing;
+  const { perSide, thinnest, way, handling, shoulder } = roughing;
   const { depth, limit } = deepestAt(roughing, feed, speed);
   const passes = Math.ceil(perSide / depth - 1e-9);
   if (passes > 1 && perSide / passes < thinnest - 1e-9) return undefined;
   const limitedBy = passes === 1 ? 'stock' : limit;
-  return { passes, feed, speed, limitedBy, minutes: passes * (way / (feed * speed) + handling) };
+  const byHand = shoulder && feed * speed > shoulder.feed ? shoulder.far : 0;
+  const minutes = (way - byHand) / (feed * speed) + (shoulder ? byHand / shoulder.feed : 0);
+  return { passes, feed, speed, limitedBy, minutes: passes * (minutes + handling) };
 }
 
 /**
  * The cuts that take the fewest minutes within all limits, of every feed and speed that the machine has; of two as quick
- * the one that feeds and turns faster.
+ * the one that feeds faster.
  * @returns undefined where no cut that the edge takes is within them
  */
 export function fewestMinutes(roughing: Roughing): QuickestCuts | undefined {
-  const [feed, speed] = [roughing.feeds.at(-1), roughing.speeds.at(-1)];
-  if (feed === undefined || speed === undefined) return undefined;
+  const { shoulder, feeds, speeds } = roughing;
+  const most = shoulder?.most ?? Infinity;
+  const [feed = 0, fastestSpeed = 0] = [feeds.at(-1), speeds.at(-1)];
+  const speed = speeds.findLast((turned) => turned * feed <= most + 1e-9) ?? speeds[0] ?? 0;
+  if (feed === 0 || speed === 0) return undefined;
   const fastest = cutsAt(roughing, feed, speed);
+  const isFree = fastest?.limitedBy === 'stock' || fastest?.limitedBy === 'material';
   // What only stock or material hold cannot be quicker at less of either.
-  if (fastest && (fastest.limitedBy === 'stock' || fastest.limitedBy === 'material')) return fastest;
+  if (fastest && isFree && speed === fastestSpeed) return fastest;
   let best = fastest;
-  for (const slower of [...roughing.speeds].reverse())
-    for (const less of [...roughing.feeds].reverse()) {
+  for (const less of [...feeds].reverse())
+    for (const slower of [...speeds].reverse()) {
+      if (slower * less > most + 1e-9) continue;
       const cuts = cutsAt(roughing, less, slower);
       if (cuts && (!best || cuts.minutes < best.minutes - 1e-9)) best = cuts;
     }
-  return best && { ...best, heldBackBy: deepestAt(roughing, feed, speed).limit };
+  return best && { ...best, ...(isFree ? {} : { heldBackBy: deepestAt(roughing, feed, speed).limit }) };
 }

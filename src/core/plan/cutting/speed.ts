@@ -17,18 +17,35 @@ export const roughnessOf = (feed: number, nose: number): number => (1000 * feed 
 /** The feed that leaves a wanted Ra (µm): the inverse of `roughnessOf`. */
 export const feedForRoughness = (ra: number, nose: number): number => Math.sqrt((32 * nose * ra) / 1000);
 
-/** Feeds of the chips over a length: minutes = passes of length / (f n) (trade: Time). */
-export function passMinutes(name: string, lengths: Term[], feed: number, speed: number): Figure {
+/**
+ * Feeds of the chips over a length: minutes = passes of length / (f n) (trade: Time).
+ * @param last of the way, by hand: how far, mm, and how fast, mm/min
+ */
+export function passMinutes(
+  name: string,
+  lengths: Term[],
+  feed: number,
+  speed: number,
+  last?: { far: number; feed: number },
+): Figure {
   const way = lengths.reduce((total, { value }) => total + value, 0);
+  const far = Math.min(last?.far ?? 0, way);
+  const whole = lengths.map(({ symbol }) => symbol).join(' + ');
   return figure({
     name,
     unit: 'min',
-    value: way / (feed * speed),
-    formula: `(${lengths.map(({ symbol }) => symbol).join(' + ')}) / (f · n)`,
+    value: (way - far) / (feed * speed) + (last ? far / last.feed : 0),
+    formula: last ? `(${whole} - e) / (f · n) + e / w` : `(${whole}) / (f · n)`,
     terms: [
       ...lengths,
       term('f', 'feed', feed, 'mm/rev', 'computed'),
       term('n', 'spindle speed', speed, 'rev/min', 'computed'),
+      ...(last
+        ? [
+            term('e', 'the last of it, by hand', far, 'mm', 'start value'),
+            term('w', 'by hand, mm a minute', last.feed, '', 'start value'),
+          ]
+        : []),
     ],
   });
 }

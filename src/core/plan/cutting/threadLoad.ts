@@ -12,6 +12,10 @@ const FLANK = Math.tan(Math.PI / 6);
 /** Area of the chip between two depths of a 60° thread, tan 30° · (b² − a²), mm²: two triangles over each other. */
 export const threadChip = (from: number, to: number): number => FLANK * (to ** 2 - from ** 2);
 
+/** Main force of a pass from one depth to the next, k · t^(−m) · area, N: its chip is as thick as the pass goes deeper (trade: Cutting). */
+export const threadForce = (from: number, to: number, { kc, m }: { kc: number; m: number }): number =>
+  kc * (to - from) ** -m * threadChip(from, to);
+
 /** Force, power and bending of a pass of a thread: its chip is as thick as the pass goes deeper (trade: Cutting). */
 export function threadLoad(
   operation: Operation,
@@ -29,7 +33,7 @@ export function threadLoad(
   const force = figure({
     name: 'main force',
     unit: 'N',
-    value: kc * depth ** -m * threadChip(from, to),
+    value: threadForce(from, to, { kc, m }),
     formula: 'k · t^(-m) · √(1 / 3) · (b^2 - a^2)',
     terms: [
       term('k', `specific force of ${material.name}`, kc, 'N/mm²', 'material'),

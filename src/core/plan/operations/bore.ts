@@ -86,6 +86,7 @@ function operationOf(feature: Feature, setup: Setup): Operation[] {
       tool,
       from: 0,
       to,
+      ...(through ? {} : { intoShoulder: true as const }),
       fullDepth: to,
       diameter: size.aim,
       removal: { bore: [cylinder(-1, to, size.aim / 2)] },

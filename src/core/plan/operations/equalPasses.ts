@@ -3,6 +3,7 @@ import { limitsOn } from '../cutting/limitsOn';
 import { deepestAt, fewestMinutes, type QuickestCuts, type Roughing } from '../cutting/roughing';
 import { notAbove } from '../cutting/speed';
 import { speedFor } from '../cutting/speedFor';
+import { isDroppedByHand, shoulderOf } from '../cutting/winding';
 import type { Term } from '../../model/figure';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import { good, refuse, type Result } from '../../model/result';
@@ -82,6 +83,7 @@ export function equalPasses(
     material: material.force,
     approachAngle: cutting.approachAngle,
     limits: limitsOn(operation, diameter, work, setup, pushesAcross),
+    ...(isDroppedByHand(operation, run) ? { shoulder: shoulderOf(run) } : {}),
   };
   // What was decided is done, and told where it is beyond a limit.
   const found: QuickestCuts | undefined = asked.depth ? asDecided(roughing, asked.depth) : fewestMinutes(roughing);

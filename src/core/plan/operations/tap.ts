@@ -122,6 +122,7 @@ export const handTap: OperationKind = {
 export const tap: OperationKind = {
   kind: 'tap',
   handFed: true,
+  drawsItself: true,
   turnsAtOverhang: false,
   underCentre: false,
   demand: (setup) => good(tapped(setup, false)),

@@ -1,5 +1,6 @@
 import { changeGears, type GearTrain } from '../cutting/changeGears';
-import { threadLoad } from '../cutting/threadLoad';
+import { gripAt } from '../cutting/grip';
+import { threadForce, threadLoad } from '../cutting/threadLoad';
 import { evenPasses, infeedAlong, threadPasses } from '../cutting/threadPasses';
 import { sum, term } from '../../model/figure';
 import type { Feature, Thread } from '../../model/part/feature';
@@ -100,6 +101,30 @@ function sayWires(thread: Thread, { run }: Setup): string {
   return `Over wires of ${sayDiameter(wire, run.units)}: ${say(round(overWires(thread, wire)), run.units)} at its full size; with other wires three times the difference.`;
 }
 
+/**
+ * Depths of a thread: by the passes of the house, and by more where what holds the work does not bear those (trade: Safe
+ * holds), as long as none takes less than the edge cuts.
+ */
+function depthsWithin(
+  { from, to, diameter = 0 }: Operation,
+  cut: Thread,
+  setup: Setup,
+): { depths: number[]; limitedBy: 'chip' | 'holding' } {
+  const { cutting, houseRules, material } = setup.run.shop;
+  const divide = houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
+  const by = (passes: number) => divide(threadDepth(cut), passes, cutting.leastThreadCut);
+  const grip = gripAt(diameter, Math.min(from, to), setup);
+  const isBorne = (depths: readonly number[]) =>
+    depths.every((deep, index) => threadForce(depths[index - 1] ?? 0, deep, material.force) <= grip * (1 + 1e-9));
+  const usual = Math.round(cutting.threadPasses + cutting.threadPassesPerMm * cut.pitch);
+  let [passes, depths] = [usual, by(usual)];
+  for (let more = by(passes + 1); !isBorne(depths) && more.length > depths.length; more = by(passes + 1)) {
+    passes += 1;
+    depths = more;
+  }
+  return { depths, limitedBy: passes > usual ? 'holding' : 'chip' };
+}
+
 const pitchFeed = (thread: Thread | undefined, note: string) => ({
   ...sum('feed', 'mm/rev', [term('P', 'pitch', thread?.pitch ?? 0, 'mm', 'drawing')]),
   note,
@@ -143,12 +168,7 @@ export const thread: OperationKind = {
     const { from, to, diameter = 0, feature } = operation;
     const isOpen = setup.part.features.some((made) => made.path === feature && runsOut(made, setup));
     const depth = threadDepth(cut);
-    const divide = run.shop.houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
-    const depths = divide(
-      depth,
-      Math.round(cutting.threadPasses + cutting.threadPassesPerMm * cut.pitch),
-      cutting.leastThreadCut,
-    );
+    const { depths, limitedBy } = depthsWithin(operation, cut, setup);
     const way = [
       term('l', 'length', to - from, 'mm', 'computed'),
       term('a', 'approach', allowances.approach, 'mm', 'start value'),
@@ -189,7 +209,7 @@ export const thread: OperationKind = {
           z: to,
           way,
           path: helix(deep),
-          limitedBy: 'chip' as const,
+          limitedBy,
           note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
         })),
         ...Array.from({ length: cutting.threadSprings }, () => ({
@@ -217,6 +237,7 @@ export const thread: OperationKind = {
 export const die: OperationKind = {
   kind: 'die',
   handFed: true,
+  drawsItself: true,
   turnsAtOverhang: false,
   underCentre: false,
   demand: (setup) =>

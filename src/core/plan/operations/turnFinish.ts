@@ -97,6 +97,7 @@ export const turnFinish: OperationKind = {
           tool,
           from,
           to,
+          ...(shoulder ? { intoShoulder: true as const } : {}),
           diameter: diameter.aim,
           removal: { outside: turnedAway(turned, from - (first ? 1 : 0), to, diameter.aim / 2, setup) },
           stop: { means: 'carriage' as const, settings: [{ edge: 'tip' as const, setting }] },

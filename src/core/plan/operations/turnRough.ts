@@ -39,6 +39,7 @@ export const turnRough: OperationKind = {
           tool: tool.value,
           from: 0 - setup.centreEnd,
           to: end,
+          ...(shoulder ? { intoShoulder: true as const } : {}),
           diameter: 2 * roughRadius,
           removal: { outside: turnedAway(turned, -setup.centreEnd - 1, end, roughRadius, setup) },
           stop: {

@@ -1,0 +1,56 @@
+import { readThread } from './thread';
+import { majorLimits } from './threadLimits';
+import { readPart } from '../../read/readPart';
+import { runOf, step } from '../../testing';
+
+const limitsOf = (designation: string, of?: string) => {
+  const thread = readThread(designation, '');
+  if (!thread.ok) throw new Error(designation);
+  const { lower, upper } = majorLimits({ ...thread.value, ...(of ? { of } : {}) });
+  return [thread.value.diameter + lower, thread.value.diameter + upper];
+};
+
+test('M12 × 1.75 by 6g: 15 + 11 · 1.75 = 34 µm under it, 180 · 1.75^⅔ − 3.15/√1.75 = 259 wide: 11.70 to 11.97', () => {
+  const [least, most] = limitsOf('M12');
+  expect(most).toBeCloseTo(11.966, 3);
+  expect(least).toBeCloseTo(11.707, 3);
+  expect(limitsOf('M12', '6g')).toEqual([least, most]);
+});
+
+test('by 6h nothing is taken off; by 4h it is 0.63 as wide, by 8g 1.6 times', () => {
+  const wide = (of: string) => {
+    const [least = 0, most = 0] = limitsOf('M12', of);
+    return most - least;
+  };
+  expect(limitsOf('M12', '6h')[1]).toBeCloseTo(12, 9);
+  expect(wide('4h') / wide('6g')).toBeCloseTo(0.63, 9);
+  expect(wide('8g') / wide('6g')).toBeCloseTo(1.6, 9);
+});
+
+test('1/4-20 by 2A: 0.2408 to 0.2489 in; by 3A up to its size', () => {
+  const inches = (of?: string) => limitsOf('1/4-20', of).map((mm) => mm / 25.4);
+  const [least, most] = inches();
+  expect(least).toBeCloseTo(0.2408, 3);
+  expect(most).toBeCloseTo(0.2489, 4);
+  expect(inches('3A')[1]).toBeCloseTo(0.25, 9);
+});
+
+test('what a thread is cut on is turned to the middle of that; limits of the drawing, and what is free, stay', () => {
+  const blank = (diameter: string | number) => {
+    const file = runOf({
+      outside: [step(diameter, 20), step(20, 10)],
+      details: [{ kind: 'thread', at: 0, length: 15, designation: 'M12', runOut: 3 }],
+    });
+    const part = readPart(file.part, 'mm');
+    if (!part.ok) throw new Error(JSON.stringify(part.problems));
+    return part.value.steps.map(({ diameter: size }) => size);
+  };
+  const [threaded, plain] = blank(12);
+  expect(threaded?.aim).toBeCloseTo(11.8365, 3);
+  expect([threaded?.lower, threaded?.upper]).toEqual([expect.closeTo(-0.293, 3), expect.closeTo(-0.034, 3)]);
+  expect(plain).toMatchObject({ aim: 20, lower: -0.2, upper: 0.2 });
+  // Counted from the thread, whatever the drawing calls its cylinder.
+  expect(blank(11.9)[0]?.aim).toBeCloseTo(11.8365, 3);
+  expect(blank('12 -0.1/0')[0]).toMatchObject({ aim: 11.95, from: 'limits' });
+  expect(blank('12 free')[0]).toMatchObject({ aim: 12, open: 'free' });
+});
