@@ -14,6 +14,7 @@ import { stockView } from '@/core/present/stock';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { missingFrom } from '@/core/present/missing';
+import { sayToGet, toGetFor } from '@/core/present/toGet';
 import { sayLost, sayRisk, sayRoute, sayTried } from '@/core/present/route';
 import { describeLoads } from './describeLoads';
 import { describeProof } from './describeProof';
@@ -28,6 +29,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
   const length = (mm: number) => `${formatLength(mm, units)} ${units}`;
   const view = stockView(stock, units);
   const missing = missingFrom(plan);
+  const toGet = toGetFor(plan);
   const head = [
     `${part.number}${part.revision ? ` revision ${part.revision}` : ''}  ${part.name}`,
     `${run.quantity} off in ${run.shop.material.name} on ${run.shop.machine.name}`,
@@ -38,6 +40,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     `Stock   ${nameOfBar(stock, units)}, ${WAY_WORDS[stock.way]}`,
     `        ${view.each.toLowerCase()} ${length(stock.each.value)}, ${view.isBar ? `${stock.piecesPerBar.value} a bar, ` : ''}${stock.bars.value} ${view.counted}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
+    ...toGet.map((one, index) => `${index === 0 ? 'To get  ' : '        '}${sayToGet(one, run.shop.rates.currency)}`),
     ...describeRoutes(plan),
     ...describeProof(plan.proof, run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),
     '',

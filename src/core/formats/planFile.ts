@@ -1,5 +1,6 @@
 import { holdOf } from '../present/hold';
 import { missingFrom } from '../present/missing';
+import { toGetFor } from '../present/toGet';
 import { sayLost, sayRoute } from '../present/route';
 import { crossOvers, type Line } from '../money/lines';
 import { costOfRun } from '../plan/cost/runCost';
@@ -201,6 +202,9 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
   operations: operationsOf(planned, written),
 });
 
+/** What the run wants and the shop has not. */
+const toGetData = (plan: Plan) => toGetFor(plan).map((one) => ({ ...one, cost: rounded(one.cost, 2) }));
+
 /** What the drawing asks for and no operation makes. */
 function completeData(plan: Plan) {
   const missing = missingFrom(plan);
@@ -314,6 +318,7 @@ export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
     })),
     setups: plan.setups.map((planned, index) => setupData(planned, written.setups[index] as WrittenSetup)),
     ...completeData(plan),
+    toGet: toGetData(plan),
     route: routeData(plan),
     proof: proofData(plan.proof),
     time: timeData(plan, running),

@@ -284,6 +284,16 @@ export const planFileSchema = Joi.object<PlanFile>({
   missing: Joi.array()
     .items(Joi.object({ path: text(), because: text() }))
     .required(),
+  toGet: Joi.array()
+    .items(
+      Joi.object({
+        what: text(),
+        for: Joi.array().items(number()).required(),
+        cost: number(),
+        without: Joi.string(),
+      }),
+    )
+    .required(),
   route: Joi.object({
     proven: Joi.boolean().required(),
     setups: number(),

@@ -158,6 +158,7 @@ export const shopSchema = Joi.object<Shop>({
     machineHour: NOT_NEGATIVE.required(),
     order: NOT_NEGATIVE.required(),
   }).required(),
+  toGet: valuesOf(startValues.toGet),
   edges: Joi.object({ hss: EDGE_LIFE.required(), carbide: EDGE_LIFE.required() }).required(),
   programmed: valuesOf(startValues.programmed),
   bodies: valuesOf(startValues.bodies),

@@ -12,6 +12,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
 import { missingFrom } from '@/core/present/missing';
+import { sayToGet, toGetFor } from '@/core/present/toGet';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
 import { sayWorkStop } from '@/core/plan/stops/planStops';
@@ -225,6 +226,7 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
         ))}
       </dl>
       <NotWhole plan={plan} proof={proof} />
+      <GetFirst plan={plan} />
       <PaperDrawing part={part} units={units} />
       {setups.map((planned) => (
         <PrintedSetup key={planned.setup.number} planned={planned} />
@@ -244,6 +246,22 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
       <Minded plan={plan} />
       <div className="foot">{dangers.join(' ')} The shop’s rules, the machine’s manual and local law come first.</div>
     </Paper>
+  );
+}
+
+/** What is got or made before the run begins. */
+function GetFirst({ plan }: { plan: Plan }) {
+  const toGet = toGetFor(plan);
+  if (toGet.length === 0) return null;
+  return (
+    <section>
+      <h2>To get, or to make, before it begins</h2>
+      <ul className="warnings">
+        {toGet.map((one) => (
+          <li key={one.what}>{sayToGet(one, plan.run.shop.rates.currency)}</li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

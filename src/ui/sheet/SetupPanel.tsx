@@ -1,6 +1,7 @@
 'use client';
 import { capital } from '@/core/model/words';
-import { Check } from 'lucide-react';
+import { sayToGet, toGetFor } from '@/core/present/toGet';
+import { Check, ShoppingBag } from 'lucide-react';
 import type { Plan } from '@/core/plan/plan';
 import { sayWorkStop } from '@/core/plan/stops/planStops';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
@@ -11,6 +12,24 @@ import { Card, Item, Line, Mind, Part } from './panelParts';
 import { StockPart, WaysPart } from './StockAndWays';
 import type { OrderEdits } from './useOrder';
 import { FigureButton } from './Working';
+
+/** What is got or made before the run begins. */
+function GetPart({ plan }: { plan: Plan }) {
+  const toGet = toGetFor(plan);
+  if (toGet.length === 0) return null;
+  return (
+    <Part>
+      <h3>To get</h3>
+      <ul>
+        {toGet.map((one) => (
+          <Item key={one.what} icon={<ShoppingBag size={15} color="var(--brass)" aria-hidden />}>
+            {sayToGet(one, plan.run.shop.rates.currency)}
+          </Item>
+        ))}
+      </ul>
+    </Part>
+  );
+}
 
 /** Before any operation is selected: what it is made from, how the work is held, and why. */
 export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: PlannedSetup; edits: OrderEdits }) {
@@ -43,6 +62,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
         </dl>
       </Part>
       {first && <StockPart stock={stock} units={units} />}
+      {first && <GetPart plan={plan} />}
       {first && <WaysPart plan={plan} />}
       <HeldPart planned={planned} />
       <Part>

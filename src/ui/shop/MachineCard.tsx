@@ -76,7 +76,16 @@ const dialOf = (key: string, value: unknown) => {
 };
 
 /** What the form asks of a machine, each a field of its own. */
-const valuesOf = ({ post, leadscrew, crossDial, carriageDial, compoundDial, quillDial, rests, ...machine }: Machine) => ({
+const valuesOf = ({
+  post,
+  leadscrew,
+  crossDial,
+  carriageDial,
+  compoundDial,
+  quillDial,
+  rests,
+  ...machine
+}: Machine) => ({
   ...machine,
   jaws: listed(machine.jaws),
   collets: listed(machine.collets),

@@ -142,7 +142,7 @@ const PAGES: readonly { id: string; title: string; cards: (props: Cards) => Reac
   { id: 'lengths', title: 'Lengths', cards: figuresOf('allowances', 'bodies') },
   { id: 'minutes', title: 'Minutes', cards: figuresOf('handMinutes', 'setupMinutes', 'outside', '') },
   { id: 'cutting', title: 'Cutting', cards: figuresOf('cutting') },
-  { id: 'money', title: 'Costs', cards: figuresOf('rates', 'spares', 'edges', 'programmed', 'spreads') },
+  { id: 'money', title: 'Costs', cards: figuresOf('rates', 'spares', 'toGet', 'edges', 'programmed', 'spreads') },
 ];
 
 /** Where the browser has what is changed and not kept. */

@@ -357,6 +357,12 @@ const money = (shop: Shop): FigureGroup[] => [
     hint: `in ${shop.rates.currency}`,
     figures: numbers({ machineHour: 'An hour at the lathe', order: 'Having bars come in' }),
   },
+  {
+    of: 'toGet',
+    title: 'What a run has got or made',
+    hint: `about, in ${shop.rates.currency}`,
+    figures: table(Object.keys(shop.toGet)),
+  },
   ...(['hss', 'carbide'] as const).map((edge) => ({
     of: `edges.${edge}`,
     title: `Edges of ${EDGES[edge]}`,

@@ -35,6 +35,8 @@ export interface Shop {
   /** What is made beyond the quantity: for the first-off, and as a share for scrap. */
   spares: { firstOff: number; scrapShare: number };
   rates: Rates;
+  /** About what a tool costs that is got or made, by the kind of operation that it does; and a gauge. */
+  toGet: Record<string, number>;
   /** Edges of tools by what they are made of: how long they last, and what they cost. */
   edges: Record<EdgeMaterial, EdgeLife>;
   /** A programmed machine that could make the run instead. */

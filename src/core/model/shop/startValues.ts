@@ -328,6 +328,8 @@ export const startValues: Shop = {
   houseRules: startRules,
   spares: { firstOff: 1, scrapShare: 0.02 }, // ours
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
+  // Ours; a blade is ground in a quarter of an hour.
+  toGet: { drill: 8, ream: 30, tap: 16, bore: 45, groove: 12, 'face-groove': 15, gauge: 40 },
   // Exponents are the usual ones of textbooks; the rest is ours.
   edges: {
     hss: { life: 60, exponent: 0.125, cost: 2.5, change: 3, thinnest: 0.05 },
