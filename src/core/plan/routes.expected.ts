@@ -13,7 +13,8 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   [
     'valve-needle',
     // The head is the bar. The needle is a cone out of a cylinder of 8, so that is turned first; the fillet at the guide
-    // stays where the finishing nose of 0.4 leaves it. What is on the head and behind it is for the second side.
+    // stays where the finishing nose of 0.4 leaves it. What is on the head and behind it is for the second side;
+    // the only edge that the drawing leaves there is the mouth of the tapped hole, which its lead-in breaks.
     'front first: the guide is what the second side is held by, in a collet that does not mark it',
     [
       {
@@ -24,12 +25,12 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
         end: 'back',
         route: [
           'face',
-          'vee/chamfer/centre/drill/tap',
-          'vee/chamfer/centre/drill/tap',
-          'vee/chamfer/centre/drill/tap',
-          'vee/chamfer/centre/drill/tap',
-          'vee/chamfer/centre/drill/tap',
-          'deburr',
+          'vee/chamfer/centre/drill/lead-in/tap',
+          'vee/chamfer/centre/drill/lead-in/tap',
+          'vee/chamfer/centre/drill/lead-in/tap',
+          'vee/chamfer/centre/drill/lead-in/tap',
+          'vee/chamfer/centre/drill/lead-in/tap',
+          'vee/chamfer/centre/drill/lead-in/tap',
           'inspect',
         ],
       },
@@ -215,7 +216,7 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
   ],
   [
     'terminal-post',
-    // Tapped before the post is finished. The hole across is for the drill press, and before the plating, which is last.
+    // Led in and tapped before the post is finished. The hole across is for the drill press, and before the plating, which is last.
     'from the bar, drilled across, plated',
     [
       {
@@ -225,9 +226,10 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
           'turn-rough/centre/drill',
           'turn-rough/centre/drill',
           'turn-rough/centre/drill',
-          'tap/turn-finish/chamfer',
-          'tap/turn-finish/chamfer',
-          'tap/turn-finish/chamfer',
+          'lead-in/tap/turn-finish/chamfer',
+          'lead-in/tap/turn-finish/chamfer',
+          'lead-in/tap/turn-finish/chamfer',
+          'lead-in/tap/turn-finish/chamfer',
           'deburr',
           'inspect',
           'part-off',
@@ -268,7 +270,7 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
     'from square bar, the back held on the flats',
     [
       { end: 'front', route: ['face', 'turn-rough', 'turn-finish', 'chamfer', 'deburr', 'part-off'] },
-      { end: 'back', held: '4-jaw', route: ['face', 'centre', 'drill', 'tap', 'deburr', 'inspect'] },
+      { end: 'back', held: '4-jaw', route: ['face', 'centre', 'drill', 'lead-in', 'tap', 'deburr', 'inspect'] },
     ],
   ],
   [

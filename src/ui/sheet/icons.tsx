@@ -21,6 +21,7 @@ const SIGNS: Record<string, string> = {
   knurl: 'M2 7h12v6H2z M3 13l4-6M7 13l4-6M11 13l3-4.5M10 2a2 2 0 1 0 .1 0z',
   vee: 'M2 6h4l2 4 2-4h4v7H2z M8 2v4',
   form: 'M2 6h3a3 3 0 0 0 6 0h3v7H2z M8 2v3',
+  'lead-in': 'M2 3h6v10H2z M8 5L6 7v2l2 2M13 8H9',
   deburr: 'M2 6h8l3 3v4H2z M9 3l5 5M12 2l2 2',
   inspect: 'M3 2v12M13 2v12M3 5h4M13 5H9M3 11h10',
   'by-hand': 'M4 14V8l2-1V3h2v4l5 2v5z',

@@ -170,7 +170,7 @@ export const startTools: Tool[] = [
   ...setOf('drills-fraction'),
   ...setOf('reamers-metric'),
   countersinkOf(60),
-  countersinkOf(90),
+  { ...countersinkOf(90), does: ['countersink', 'lead-in'] },
   countersinkOf(120),
   // Bars by the narrowest hole that they clear, and about four diameters out (ours).
   bar(3, 4, 12),

@@ -103,6 +103,7 @@ export const startValues: Shop = {
       centre: 0.8,
       ream: 0.4,
       countersink: 0.25,
+      'lead-in': 0.25,
       bore: 0.8,
       counterbore: 0.8,
       tap: 0.25,
@@ -148,7 +149,7 @@ export const startValues: Shop = {
       sleeve: 1200,
       'between-centres': 1200,
     },
-    mostSpeed: { countersink: 250, deburr: 250, thread: 200, tap: 200, die: 100 }, // threads: ours
+    mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     windings: 40,
     shoulderFeed: 250,

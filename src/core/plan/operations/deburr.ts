@@ -22,6 +22,10 @@ export function sharpEdges(part: Part, sharpFrom: number): Edge[] {
   );
 }
 
+/** Whether two edges are one; a mouth is as wide as its drill, give or take. */
+const isSameEdge = (a: Edge, b: Edge): boolean =>
+  a.inside === b.inside && Math.abs(a.z - b.z) < CLOSE && (a.inside || Math.abs(a.r - b.r) < CLOSE);
+
 /** Whether a set-up leaves both surfaces that make an edge, one of them its own, and a hand gets at it. */
 function isLeft({ z, inside }: Edge, setup: Setup): boolean {
   const { part, holding, turned, features, drilled, stock, earlier, facing, number } = setup;
@@ -59,7 +63,10 @@ export const deburr: OperationKind = {
   byHand: 'turning',
   demand(setup, others) {
     const { run, part, number } = setup;
-    const edges = sharpEdges(part, run.shop.cutting.sharpFrom).filter((edge) => isLeft(edge, setup));
+    const broken = others.flatMap(({ breaks = [] }) => breaks);
+    const edges = sharpEdges(part, run.shop.cutting.sharpFrom).filter(
+      (edge) => isLeft(edge, setup) && !broken.some((other) => isSameEdge(edge, other)),
+    );
     if (edges.length === 0 || others.length === 0) return good([]);
     const tool = toolFor(setup, 'deburr', 'part.outside');
     if (!tool.ok) return tool;

@@ -11,6 +11,7 @@ import { form } from './form';
 import { groove } from './groove';
 import { innerGroove } from './innerGroove';
 import { inspect } from './inspect';
+import { leadIn } from './leadIn';
 import { knurl } from './knurl';
 import { ownWork } from './ownWork';
 import { partIn } from './partIn';
@@ -34,6 +35,7 @@ export const operationKinds: readonly OperationKind[] = [
   countersink,
   tap,
   handTap,
+  leadIn,
   ream,
   turnRough,
   turnFinish,

@@ -12,6 +12,7 @@ const AFTER_DRILL = [
     because: 'The pilot is there before the cone: the tip of the bar goes in, and its back stays clear.',
   },
   { kind: 'inner-groove', because: 'The bore is to size before a groove is cut in its wall.' },
+  { kind: 'lead-in', because: 'The drill leaves a burr at the mouth, and the cone starts the tap straight.' },
   {
     kind: 'tap',
     because: 'The core hole and its mouth are there before the tap: it starts straight and leaves no burr.',
