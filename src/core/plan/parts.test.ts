@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Size } from '../model/part/size';
 import { startValues } from '../model/shop/startValues';
 import { drivenBy, gripAt, slipsBy } from './cutting/grip';
 import { PARTS, type PartExpected } from './parts.expected';
@@ -83,6 +84,44 @@ function beyond({ setups, run }: Plan): string[] {
   );
 }
 
+/** Sizes with limits of their own, threads and run-outs that nothing measures; what is finished elsewhere has its allowance on it. */
+function unmeasured({ setups, run: { part } }: Plan): string[] {
+  const elsewhere = part.elsewhere.flatMap(({ on }) => on);
+  const checks = setups.flatMap(({ operations }) =>
+    operations.flatMap((operation) => operation.checks.map((check) => ({ ...check, feature: operation.feature }))),
+  );
+  const isMeasured = ({ nominal, lower, upper }: Size) =>
+    checks.some(
+      ({ size }) =>
+        size && [size.nominal - nominal, size.lower - lower, size.upper - upper].every((off) => Math.abs(off) < 1e-6),
+    );
+  const sizes: [string, Size | undefined][] = [
+    ...part.steps.flatMap(({ path, diameter, length }): [string, Size][] => [
+      [path, diameter],
+      [path, length],
+    ]),
+    ...part.links.map(({ path, size }): [string, Size] => [path, size]),
+    ...part.holes.map(({ path, diameter }): [string, Size] => [path, diameter]),
+    ...part.features.flatMap(({ path, size, place }): [string, Size | undefined][] => [
+      [path, size],
+      [path, place?.size],
+    ]),
+  ];
+  const closed = sizes.filter(([path, size]) => size && size.from !== 'general' && !elsewhere.includes(path));
+  const threads = part.features.filter(({ thread }) => thread).map(({ path }) => path);
+  return [
+    ...closed.flatMap(([path, size]) => (size && !isMeasured(size) ? [`not measured: ${path}`] : [])),
+    ...threads.flatMap((path) =>
+      checks.some(({ measures, feature }) => measures === 'thread' && feature === path)
+        ? []
+        : [`not measured: ${path}`],
+    ),
+    ...(checks.filter(({ measures }) => measures === 'run-out').length === part.ties.length
+      ? []
+      : ['run-outs not measured once each']),
+  ];
+}
+
 /** What of a part is not as it should be: refused, not proved, not as true as drawn, or otherwise than a machinist expects. */
 function shortOf(name: string): string[] {
   const plan = planFile(file(name), startValues, 'wanted');
@@ -93,6 +132,7 @@ function shortOf(name: string): string[] {
     ...(proof.passed ? [] : ['not proved']),
     ...untrue,
     ...beyond(plan.value),
+    ...unmeasured(plan.value),
     ...otherwise(plan.value, PARTS[name] as PartExpected),
   ];
 }

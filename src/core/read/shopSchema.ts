@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { Shop } from '../model/shop/shop';
+import { MEASURED } from '../model/shop/tool';
 import { startValues } from '../model/shop/startValues';
 import { machineSchema } from './machineSchema';
 import { CONDITIONS, FORMS, NOT_NEGATIVE, NUMBER, POSITIVE, schools, text } from './schemaParts';
@@ -125,7 +126,7 @@ export const shopSchema = Joi.object<Shop>({
         from: NOT_NEGATIVE,
         upTo: POSITIVE,
         measures: Joi.array()
-          .items(Joi.string().valid('outside', 'inside', 'length', 'thread'))
+          .items(Joi.string().valid(...MEASURED))
           .required(),
       }),
     )

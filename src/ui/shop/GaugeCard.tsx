@@ -1,5 +1,6 @@
 'use client';
 import type { Gauge, Shop } from '@/core/model/shop/shop';
+import { MEASURED } from '@/core/model/shop/tool';
 import type { FormField } from './FiguresForm';
 import { ListCard } from './ListCard';
 
@@ -9,7 +10,7 @@ const FIELDS: readonly FormField[] = [
   { key: 'minutes', label: 'A reading, min', takes: 'number', needed: true },
   { key: 'from', label: 'Reads from', takes: 'length' },
   { key: 'upTo', label: 'Up to', takes: 'length' },
-  { key: 'measures', label: 'Measures: outside, inside, length, thread', takes: 'words', needed: true },
+  { key: 'measures', label: `Measures: ${MEASURED.join(', ')}`, takes: 'words', needed: true },
 ];
 
 const rangeOf = ({ from, upTo }: Gauge): string =>

@@ -6,6 +6,7 @@ import type { Size } from '../part/size';
 import type { Edge } from '../workpiece/edges';
 import type { Removal, Workpiece } from '../workpiece/workpiece';
 import type { Result } from '../result';
+import type { Measured } from '../shop/tool';
 import type { Tool } from '../shop/shop';
 import type { Caution } from '../words';
 import type { Setup } from './setup';
@@ -18,10 +19,10 @@ export interface StopDemand {
   settings: { edge: 'left' | 'right' | 'tip'; setting: Figure }[];
 }
 
-/** A size that an operation makes, to be measured. */
+/** A size that an operation makes, or a run-out, to be measured. */
 export interface Check {
   what: string;
-  measures: 'outside' | 'inside' | 'length' | 'thread';
+  measures: Measured;
   /** Without it a gauge says go or no-go. */
   size?: Size;
   /** The length over all, which the last face fixes. */

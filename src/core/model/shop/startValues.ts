@@ -324,6 +324,7 @@ export const startValues: Shop = {
     { name: 'depth micrometer', repeats: 0.01, minutes: 0.3, measures: ['length'] },
     { name: 'bore gauge', repeats: 0.01, minutes: 0.6, measures: ['inside'] },
     { name: 'thread gauge', repeats: 0.005, minutes: 0.4, measures: ['thread'] },
+    { name: 'dial indicator', repeats: 0.002, minutes: 0.6, measures: ['run-out'] }, // ours
   ],
   checkEvery: { general: 5, toleranced: 1 },
   houseRules: startRules,

@@ -63,12 +63,16 @@ export const goesIntoFace =
     clearsFrom <= outer + CLOSE &&
     clearsUpTo >= outer - CLOSE;
 
+/** What a gauge measures, by the words of a shop file. */
+export const MEASURED = ['outside', 'inside', 'length', 'thread', 'run-out'] as const;
+export type Measured = (typeof MEASURED)[number];
+
 /** A gauge: what it repeats to (mm either way) and what a reading takes. The coarsest one that serves is planned. */
 export interface Gauge {
   name: string;
   repeats: number;
   minutes: number;
-  measures: ('outside' | 'inside' | 'length' | 'thread')[];
+  measures: Measured[];
   /** What it reads from and up to, mm; open where it is left out. */
   from?: number;
   upTo?: number;

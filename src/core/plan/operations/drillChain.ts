@@ -116,7 +116,7 @@ function openedBy(drill: Tool, hole: number, fullDepth: number, setup: Setup): T
   return undefined;
 }
 
-/** A pilot by the house's rule; nothing where what is drilled before is as wide. */
+/** A pilot by the house's rule; nothing where what is drilled before is as wide, or what holds the work does not bear it at once. */
 function pilotFor({ aim, feature }: Wanted, hole: number, fullDepth: number, setup: Setup): Result<Tool[]> {
   const { cutting, material, houseRules } = setup.run.shop;
   const pilotAim = aim * cutting.pilotFraction;
@@ -127,7 +127,7 @@ function pilotFor({ aim, feature }: Wanted, hole: number, fullDepth: number, set
     hole < pilotAim - cutting.pilotWithin;
   if (!isWanted) return good([]);
   const found = findDrill(setup, feature, pilotAim, pilotAim + cutting.pilotWithin, pilotAim, fullDepth);
-  return found.ok ? good([found.value]) : found;
+  return found.ok ? good(isBorne(found.value, hole, setup) ? [found.value] : []) : found;
 }
 
 /** The drills of one hole, after those that are `before` it. */
