@@ -138,6 +138,7 @@ export const shopSchema = Joi.object<Shop>({
   houseRules: Joi.object(schools((school) => school.required())).required(),
   spares: Joi.object({
     firstOff: NUMBER.integer().min(0).required(),
+    noneUpTo: NUMBER.integer().min(0).required(),
     scrapShare: NOT_NEGATIVE.max(1).required(),
   }).required(),
   fits: Joi.array()

@@ -215,6 +215,7 @@ const cutting = [
         peckTimes: 'Further pecks, × diameter',
         shoulderFeed: 'Power feed into a shoulder, mm/min, at most',
         shoulderByHand: 'The last of it by hand, mm/min',
+        whipShare: 'A bar behind turns, share of where it whips',
         windings: 'A hand turns a wheel, a minute, at most',
         plungeStep: 'Step of a plunge, × blade',
         reamFeedTimes: 'Reaming feed, × a drill’s',
@@ -349,7 +350,11 @@ const money = (shop: Shop): FigureGroup[] => [
     of: 'spares',
     title: 'Made beyond the quantity',
     hint: 'pieces',
-    figures: numbers({ firstOff: 'For the first-off', scrapShare: 'For scrap, share of the quantity' }),
+    figures: numbers({
+      firstOff: 'For the first-off',
+      scrapShare: 'For scrap, share of the quantity',
+      noneUpTo: 'None of either up to',
+    }),
   },
   {
     of: 'rates',

@@ -8,6 +8,11 @@ export interface Machine {
   spindleBore: number;
   /** The longest bar that the spindle and the support behind it take, mm; without it, any. */
   longestBar?: number;
+  /** Where a bush behind the spindle guides a bar, from the jaws, mm; without it the jaws do. */
+  bushAt?: number;
+  /** A tube that holds bars over all their length: the largest over corners, mm, and its own most rev/min. */
+  tubeUpTo?: number;
+  tubeSpeed?: number;
   /** rev/min and mm/rev that the gearbox has, rising. */
   speeds: number[];
   feeds: number[];

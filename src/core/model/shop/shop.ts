@@ -33,7 +33,8 @@ export interface Shop {
   checkEvery: { general: number; toleranced: number };
   houseRules: HouseRules;
   /** What is made beyond the quantity: for the first-off, and as a share for scrap. */
-  spares: { firstOff: number; scrapShare: number };
+  /** Pieces beyond the quantity: for the first-off and for scrap; of so few none, the first-off is one of them. */
+  spares: { firstOff: number; scrapShare: number; noneUpTo: number };
   rates: Rates;
   /** About what a tool costs that is got or made, by the kind of operation that it does; and a gauge. */
   toGet: Record<string, number>;

@@ -16,6 +16,8 @@ export const startValues: Shop = {
       swing: 180,
       betweenCentres: 500,
       spindleBore: 36,
+      tubeUpTo: 36, // ours
+      tubeSpeed: 2000, // ours
       speeds: [65, 100, 160, 250, 400, 560, 800, 1120, 1600, 2000],
       feeds: [0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15, 0.18, 0.2, 0.25, 0.3],
       motorKilowatts: 1.5,
@@ -152,6 +154,7 @@ export const startValues: Shop = {
     mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     windings: 40,
+    whipShare: 0.5,
     shoulderFeed: 250,
     shoulderLast: 1,
     shoulderByHand: 60,
@@ -328,7 +331,7 @@ export const startValues: Shop = {
   ],
   checkEvery: { general: 5, toleranced: 1 },
   houseRules: startRules,
-  spares: { firstOff: 1, scrapShare: 0.02 }, // ours
+  spares: { firstOff: 1, scrapShare: 0.02, noneUpTo: 3 }, // ours, but for the last
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Ours; a blade is ground in a quarter of an hour.
   toGet: { drill: 8, ream: 30, tap: 16, bore: 45, groove: 12, 'face-groove': 15, gauge: 40 },

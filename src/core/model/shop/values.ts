@@ -100,6 +100,8 @@ export interface CuttingValues {
   /** Contact of a chamfer up to which it is turned at the speed of turning, and of one that is turned slower; wider it is a form, mm. */
   chamferUpTo: number;
   wideChamferUpTo: number;
+  /** A bar that stands free behind the spindle turns no faster than this share of the speed at which it whips. */
+  whipShare: number;
   /** A hand turns a wheel so many times a minute at most while it cuts. */
   windings: number;
   /**

@@ -88,7 +88,7 @@ describe('the speed of an operation', () => {
     // 2228 by the formula; 1200 in four jaws, so 1120 of the list.
     expect(put(speed)['h']).toBe(1200);
     expect(speed.value).toBe(1120);
-    expect(speed.formula).toMatch(/^snap\(min\(.*, h\)\)$/);
+    expect(speed.formula).toMatch(/^snap\(min\(.*, h, w\)\)$/);
   });
 
   test('slower than the machine goes is told', () => {

@@ -4,18 +4,25 @@ import type { Operation } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { EDGES } from '../../model/shop/material';
 import { notAbove, spindleSpeed } from './speed';
+import { barSpeed } from './whip';
 
 /** What a kind of operation, and what holds the work, are never run faster than. */
-function mostOf({ kind }: Pick<Operation, 'kind'>, { run, holding }: Setup): Term[] {
+function mostOf({ kind }: Pick<Operation, 'kind'>, setup: Setup): Term[] {
+  const { run, holding } = setup;
   const { mostSpeed, holdingSpeed } = run.shop.cutting;
+  const bar = barSpeed(setup);
   const [forKind, forHolding] = [mostSpeed[kind], holdingSpeed[holding.kind]];
   return [
     ...(forKind === undefined
       ? []
       : [term('m', 'at most for this kind of operation', forKind, 'rev/min', 'start value')]),
     ...(forHolding === undefined ? [] : [term('h', `at most ${holding.words}`, forHolding, 'rev/min', 'start value')]),
+    ...(bar ? [bar] : []),
   ];
 }
+
+/** What each limit is about, in words, but for that of what holds the work. */
+const NEVER: Record<string, string> = { m: 'this kind of operation is', w: 'the bar behind the spindle is' };
 
 /** Of a wanted speed and what it is at most, what the machine has; the limit that counts, where one does. */
 function snapped(wanted: number, most: readonly Term[], { run }: Setup) {
@@ -112,7 +119,7 @@ export function speedFor(
     note:
       wanted < value
         ? `The formula gives ${Math.round(wanted)}, below the slowest the machine has.`
-        : `The formula gives ${Math.round(wanted)}; ${limit ? `${limit.symbol === 'm' ? 'this kind of operation is' : `${setup.holding.words} nothing is`} never run faster than ${limit.value}, and ` : ''}the machine's nearest speed not above it is taken.`,
+        : `The formula gives ${Math.round(wanted)}; ${limit ? `${NEVER[limit.symbol] ?? `${setup.holding.words} nothing is`} never run faster than ${Math.floor(limit.value)}, and ` : ''}the machine's nearest speed not above it is taken.`,
   });
   return { ...found, ...(wanted < value ? { tooFast: true as const } : {}) };
 }

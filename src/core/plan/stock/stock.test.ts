@@ -153,6 +153,8 @@ describe('the bar that is chosen', () => {
   test('spare pieces: 100 and 1 and 2 %, or what the run says', () => {
     const toMake = (more: Partial<RunFile>) => barOf(steel(20, { quantity: 100, ...more })).toMake.value;
     expect(toMake({})).toBe(103);
+    // Up to three have none: the first-off is one of them.
+    expect([1, 3, 4].map((quantity) => toMake({ quantity }))).toEqual([1, 3, 6]);
     expect(toMake({ spares: 0 })).toBe(100);
   });
 

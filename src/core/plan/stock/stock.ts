@@ -1,3 +1,4 @@
+import { quietLength } from '../cutting/whip';
 import type { Way } from '../../model/way';
 import { sectionOf } from '../../model/shop/section';
 import type { Bar, BoughtStock, Piece } from '../../model/plan/stock';
@@ -54,7 +55,16 @@ function toMakeOf({ quantity, spares, shop, stock }: Run): Figure {
       terms: [N],
       note: 'So many arrive.',
     });
-  const { firstOff, scrapShare } = shop.spares;
+  const { firstOff, scrapShare, noneUpTo } = shop.spares;
+  if (quantity <= noneUpTo)
+    return figure({
+      name: 'pieces to make',
+      unit: '',
+      value: quantity,
+      formula: 'N',
+      terms: [N],
+      note: 'So few have no spares: the first-off is one of them.',
+    });
   return figure({
     name: 'pieces to make',
     unit: '',
@@ -122,6 +132,17 @@ function bought(
 const given = (value: number | undefined, start: number, symbol: string, name: string) =>
   term(symbol, name, value ?? start, 'mm', value === undefined ? 'start value' : 'run');
 
+/** A bar that is too long for the spindle, or would whip behind it, is cut into equal lengths first, mm. */
+function lengthsOf(
+  { shop, allowances }: Run,
+  bar: Bar,
+): { lengths: number; length: number; kerf: number; longest: number } {
+  const longest = Math.min(shop.machine.longestBar ?? Infinity, quietLength(bar, bar.over, shop));
+  const lengths = Math.max(1, Math.ceil(bar.barLength / longest - 1e-9));
+  const kerf = allowances.kerf ?? shop.allowances.kerf;
+  return { lengths, length: (bar.barLength - (lengths - 1) * kerf) / lengths, kerf, longest };
+}
+
 /** Room between blade and jaws: what is left of a stick-out that was decided, where it is enough for a piece. */
 function clearanceOf({ overrules, allowances, shop }: Run, each: number): Term {
   const asked = askedStickOut(overrules, 1);
@@ -157,16 +178,19 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
     ]);
     const clearance = clearanceOf(run, each.value);
     const gripRemnant = gripRemnantOf(run, bar.over);
-    const { longestBar = Infinity } = shop.machine;
-    const lengths = Math.max(1, Math.ceil(bar.barLength / longestBar - 1e-9));
-    const kerf = allowances.kerf ?? start.kerf;
-    const length = (bar.barLength - (lengths - 1) * kerf) / lengths;
+    const { lengths, length, kerf, longest } = lengthsOf(run, bar);
     const usable = length - firstEnd.value - gripRemnant.value - clearance.value;
     const plain = lengths * Math.floor((usable + clearance.value) / each.value + 1e-9);
     const pieces = lengths * Math.floor(usable / each.value + 1e-9);
     const B = term('B', 'bar length', bar.barLength, 'mm', run.stock === 'choose' ? 'start value' : 'run');
     const cut = [
-      term('j', 'lengths that the bar is cut into to pass the spindle', lengths, '', 'machine'),
+      term(
+        'j',
+        'lengths that the bar is cut into, to pass the spindle and not to whip behind it',
+        lengths,
+        '',
+        'machine',
+      ),
       term('w', 'saw kerf', kerf, 'mm', allowances.kerf === undefined ? 'start value' : 'run'),
     ];
     if (pieces < 1)
@@ -198,7 +222,7 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       firstEnd: firstEnd.value,
       kerf,
       lengths,
-      longest: longestBar,
+      longest,
       jawClearance: clearance.value,
       breakthrough: allowances.breakthrough ?? start.breakthrough,
       piecesPerBar,
