@@ -33,7 +33,8 @@ export function CutPart({ planned, operation, view, pass, onPass }: Props) {
       {!byHand && <Passes view={view} pass={pass} onPass={onPass} />}
       {shown && shown.limitedBy !== 'shape' && (
         <p style={{ marginTop: 4, color: 'var(--ink-soft)', fontSize: 13 }}>
-          Pass {operation.passes.indexOf(shown) + 1} is no deeper: {LIMITS[shown.limitedBy]}.
+          Pass {operation.passes.indexOf(shown) + 1} is no {shown.limitedBy === 'winding' ? 'faster' : 'deeper'}:{' '}
+          {LIMITS[shown.limitedBy]}.
         </p>
       )}
       <dl style={{ marginTop: 4 }}>

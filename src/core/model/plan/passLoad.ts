@@ -1,7 +1,7 @@
 import type { Figure } from '../figure';
 
 /**
- * What holds a cut where it is: the least of everything that could allow more of it (trade: Cutting). A new limit is one more
+ * What holds a cut where it is, its depth or how fast it is fed: the least of everything that could allow more of it (trade: Cutting). A new limit is one more
  * name here, with its words.
  */
 export type Limit =
@@ -30,7 +30,7 @@ export const LIMITS: Record<Limit, string> = {
   tolerance: 'two equal cuts give way alike',
   chip: 'every pass takes the same chip',
   shape: 'the form goes so deep',
-  winding: 'a hand turns its wheel no faster',
+  winding: 'a hand turns its wheel so many times a minute',
   decided: 'so decided',
   again: 'no infeed: it takes what gave way',
 };
