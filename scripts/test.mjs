@@ -4,29 +4,44 @@ import { ensureBuild } from './lib/build.mjs';
 import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { closeAll, closeOnSignals, mustRun, run } from './lib/processes.mjs';
-import { main, say, step } from './lib/say.mjs';
+import { main, Refusal, say, step } from './lib/say.mjs';
 
 const bin = (name) => join(project, 'node_modules/.bin', name);
 
 /** Compiled once and at leisure: what V8 makes of the planner sooner it soon throws away, a quarter of the processor. */
 const UNHURRIED = ['--sparkplug', '--interrupt-budget=1500000'];
 
+/** Behind everything else: what is waited for in a browser has the processor when it wants it. */
+const behind = (command, args) => run('nice', ['-n', '19', command, ...args], { cwd: project });
+
 /** Reads the code and finds it as it should be, or says what is not. */
 const reads = (name, tool, args) =>
-  step(name, () => mustRun('nice', ['-n', '19', bin(tool), ...args], { cwd: project }).then(() => ''));
+  step(name, async () => {
+    const { code, output } = await behind(bin(tool), args);
+    if (code !== 0) throw new Refusal(`${name}:\n${output.trim()}`);
+  });
+
+/** The unit tests are told apart into so many shares. */
+const SHARES = 6;
 
 /**
- * What asks the code alone, behind everything else and one at a time: beside it build and journeys have a core of their own.
- * The unit tests last: what is told sooner comes sooner.
+ * What asks the code alone: the unit tests, a share after the other, one at a time as long as somebody is `beside` them, and
+ * what reads the code. A page that plans has a core of its own that way, and none is idle after it.
  */
-async function withoutBrowser() {
-  await reads('lint', 'eslint', ['.', '--max-warnings=0']);
-  await reads('one way only', 'depcruise', ['src', '--config', '--output-type=err']);
-  await reads('layout', 'prettier', ['--check', '--log-level=warn', '.']);
-  const jest = ['-n', '19', process.execPath, ...UNHURRIED, bin('jest'), '--maxWorkers=1'];
-  const { code, output } = await run('nice', jest, { cwd: project });
-  say(`unit tests\n${output}`);
-  return code;
+async function withoutBrowser(beside) {
+  let failed = 0;
+  for (let share = 1; share <= SHARES; share += 1) {
+    const jest = [...UNHURRIED, bin('jest'), `--shard=${share}/${SHARES}`, `--maxWorkers=${beside() ? 1 : 2}`];
+    const { code, output } = await behind(process.execPath, jest);
+    say(`unit tests, ${share} of ${SHARES}\n${output}`);
+    failed ||= code;
+  }
+  await Promise.all([
+    reads('lint', 'eslint', ['.', '--max-warnings=0']),
+    reads('one way only', 'depcruise', ['src', '--config', '--output-type=err']),
+    reads('layout', 'prettier', ['--check', '--log-level=warn', '.']),
+  ]);
+  return failed;
 }
 
 /** Types, before a build writes some of its own beside them, then the build and the journeys, of which `args` name some. */
@@ -54,7 +69,11 @@ await main(async () => {
   const from = performance.now();
   try {
     await ensurePackages();
-    const codes = await Promise.all([inBrowser(process.argv.slice(2)), withoutBrowser()]);
+    let isBusy = true;
+    const codes = await Promise.all([
+      inBrowser(process.argv.slice(2)).finally(() => (isBusy = false)),
+      withoutBrowser(() => isBusy),
+    ]);
     const failed = codes.find((code) => code !== 0) ?? 0;
     say(`${failed === 0 ? 'all passed' : 'tests failed'} (${((performance.now() - from) / 1000).toFixed(0)} s)\n`);
     return failed;

@@ -14,6 +14,7 @@ import { stockView } from '@/core/present/stock';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { missingFrom } from '@/core/present/missing';
+import { sayFluids } from '@/core/present/fluid';
 import { sayToGet, toGetFor } from '@/core/present/toGet';
 import { sayLost, sayRisk, sayRoute, sayTried } from '@/core/present/route';
 import { describeLoads } from './describeLoads';
@@ -104,11 +105,13 @@ function describeSetup(planned: PlannedSetup): string[] {
   const { units } = setup.run;
   const { holding } = setup;
   const { slip, tipping } = holdOf(planned);
+  const fluids = sayFluids(planned);
   const asked = [...(slip ? [`turned ${sayStrain(slip)}`] : []), ...(tipping ? [`tipped ${sayStrain(tipping)}`] : [])];
   return [
     '',
     `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${sayWorkStop(workStop)} at ${formatLength(workStop.setting.value, units)}`,
     ...(asked.length > 0 ? [`  Of what it bears: ${asked.join(', ')}`] : []),
+    ...(fluids ? [`  Fluid: ${fluids}`] : []),
     `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 16)}${right(crossReadingOf(setup.run.shop.machine, units).column, 16)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
   ];

@@ -34,7 +34,7 @@ test('a plan that is not proved says so on sheet and paper; played, it stops whe
 }) => {
   // Without motion it goes from pass to pass.
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  // The tap goes through to where its hole is not as wide any more.
+  // The tap goes through to where its hole is not as wide any more; face, centre, drill and lead-in come before it.
   await openSaved(
     page,
     {
@@ -50,7 +50,7 @@ test('a plan that is not proved says so on sheet and paper; played, it stops whe
   );
   const alert = page.getByRole('alert').filter({ hasText: 'Not proved' });
   await alert.getByText('Not proved').click();
-  await expect(alert).toContainText('40, pass 1: the tool meets the work behind its edge');
+  await expect(alert).toContainText('50, pass 1: the tool meets the work behind its edge');
   await page.getByRole('option', { name: /Tap M6/ }).click();
   await page.getByRole('button', { name: 'Play the cuts' }).click();
   const player = page.getByRole('group', { name: 'Play the cuts' });

@@ -64,6 +64,7 @@ function operationsOf(planned: PlannedSetup, { operations }: WrittenSetup) {
       cuttingSpeed: rounded(operation.achieved.value, 1),
       spindleSpeed: operation.speed.value,
       feed: rounded(operation.feed.value),
+      ...(operation.fluid ? { fluid: operation.fluid } : {}),
       from: { z: z(operation.from) },
       to: { z: z(operation.to) },
       ...(operation.fullDepth === undefined ? {} : { fullDepth: rounded(operation.fullDepth) }),

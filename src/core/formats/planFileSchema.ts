@@ -1,3 +1,4 @@
+import { FLUIDS } from '../model/shop/material';
 import { WAYS } from '../model/way';
 import { LIMITS } from '../model/plan/passLoad';
 import Joi from 'joi';
@@ -219,6 +220,7 @@ export const planFileSchema = Joi.object<PlanFile>({
               cuttingSpeed: number(),
               spindleSpeed: number(),
               feed: number(),
+              fluid: Joi.string().valid(...FLUIDS),
               from: Joi.object({ z: number() }).required(),
               to: Joi.object({ z: number() }).required(),
               fullDepth: Joi.number(),

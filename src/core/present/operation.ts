@@ -1,3 +1,4 @@
+import { FLUID_WORDS } from './fluid';
 import { sayDial } from '../model/shop/dial';
 import { formatLength } from '../model/units/length';
 import { show } from '../model/units/show';
@@ -42,6 +43,8 @@ export interface OperationView {
   /** rev/min, or that the spindle stands. */
   speed: string;
   feed: string;
+  /** What is brought to its cuts, in words. */
+  fluid?: string;
   passes: PassView[];
   checks: CheckView[];
 }
@@ -84,6 +87,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
     cross,
     target: last?.on === 'cross' ? last.to : undefined,
     speed: operation.speed.value > 0 ? String(operation.speed.value) : 'off',
+    ...(operation.fluid ? { fluid: FLUID_WORDS[operation.fluid] } : {}),
     feed: operation.stop.means === 'none' ? 'hand' : show(operation.feed.value, 'mm/rev', units).text,
     passes,
     checks: operation.checks.map((check) => checkView(check, units)),

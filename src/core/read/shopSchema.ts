@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { Shop } from '../model/shop/shop';
+import { FLUIDS } from '../model/shop/material';
 import { MEASURED } from '../model/shop/tool';
 import { startValues } from '../model/shop/startValues';
 import { machineSchema } from './machineSchema';
@@ -40,6 +41,8 @@ export const shopSchema = Joi.object<Shop>({
         drillFeed: POSITIVE.required(),
         tough: Joi.boolean().required(),
         stringy: Joi.boolean().required(),
+        fluid: Joi.string().valid(...FLUIDS),
+        fluidShutIn: Joi.string().valid(...FLUIDS),
         caution: Joi.string(),
         bars: Joi.array()
           .items(

@@ -12,6 +12,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
 import { missingFrom } from '@/core/present/missing';
+import { sayFluids } from '@/core/present/fluid';
 import { sayToGet, toGetFor } from '@/core/present/toGet';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { isBetweenCentres } from '@/core/model/plan/setup';
@@ -330,6 +331,7 @@ function Minded({ plan }: { plan: Plan }) {
 function PrintedSetup({ planned }: { planned: PlannedSetup }) {
   const { setup, operations, workStop } = planned;
   const { units } = setup.run;
+  const fluids = sayFluids(planned);
   return (
     <section>
       <h2>
@@ -339,6 +341,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
         Stick-out <b>{formatLength(setup.stickOut.value, units)}</b> · {sayWorkStop(workStop)}{' '}
         <b>{formatLength(workStop.setting.value, units)}</b>
         {setup.supported && !isBetweenCentres(setup) && ' · centre at the free end while turning; out before parting'}
+        {fluids && ` · ${fluids}`}
       </p>
       <table>
         <colgroup>

@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** What the machine is set to: stop, dial, cross-slide, speed and feed. */
-export function SetPart({ planned, operation, view: { stop, target, cross, byHand } }: Props) {
+export function SetPart({ planned, operation, view: { stop, target, cross, byHand, fluid } }: Props) {
   const { units } = planned.setup.run;
   return (
     <Part>
@@ -49,6 +49,7 @@ export function SetPart({ planned, operation, view: { stop, target, cross, byHan
         <Line name="Speed, rev/min">
           {operation.speed.value > 0 ? <FigureButton figure={operation.speed} units={units} /> : 'stopped'}
         </Line>
+        {fluid && <Line name="Fluid">{fluid}</Line>}
         {!byHand && (
           <>
             <Line name={`Feed, ${show(0, 'mm/rev', units).unit}`}>

@@ -1,4 +1,5 @@
 'use client';
+import { FLUIDS } from '@/core/model/shop/material';
 import type { Material, Shop } from '@/core/model/shop/shop';
 import type { FormField } from './FiguresForm';
 import { freeId } from './freeId';
@@ -17,6 +18,8 @@ const FIELDS: readonly FormField[] = [
   { key: 'drillFeed', label: 'Drill feed, × diameter', takes: 'number', needed: true },
   { key: 'tough', label: 'Tough', takes: 'yes', needed: true },
   { key: 'stringy', label: 'Long chips', takes: 'yes', needed: true },
+  { key: 'fluid', label: 'Fluid', takes: FLUIDS },
+  { key: 'fluidShutIn', label: 'Where chips are shut in', takes: FLUIDS },
   { key: 'caution', label: 'Caution', takes: 'text' },
 ];
 

@@ -121,6 +121,8 @@ export interface OperationKind {
   kind: string;
   /** Fed by hand at an equivalent feed, rather than by the gearbox. */
   handFed: boolean;
+  /** Its chips are shut in: in a hole, a groove or a thread. */
+  shutIn?: true;
   /** It draws itself along, and nobody winds it. */
   drawsItself?: true;
   /** Of what is too fast for a hand, the speed is less and not the feed. */

@@ -123,10 +123,14 @@ export function completeShop(kept: unknown): unknown {
       const start = startValues.materials.find(({ id }) => id === material.id);
       const elasticity = material.elasticity ?? start?.elasticity;
       const expansion = material.expansion ?? start?.expansion;
+      const fluid = material.fluid ?? start?.fluid;
+      const fluidShutIn = material.fluidShutIn ?? start?.fluidShutIn;
       return {
         ...material,
         ...(elasticity === undefined ? {} : { elasticity }),
         ...(expansion === undefined ? {} : { expansion }),
+        ...(fluid === undefined ? {} : { fluid }),
+        ...(fluidShutIn === undefined ? {} : { fluidShutIn }),
         ...(start && Array.isArray(material.bars) && !complete(material.bars) ? { bars: start.bars } : {}),
       };
     }),

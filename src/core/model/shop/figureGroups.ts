@@ -128,6 +128,7 @@ const minutes = [
       peckReturn: 'Return to clear a drill',
       tapTurn: 'A turn of a tap by hand',
       deburrEdge: 'Break an edge',
+      oil: 'Oil a cut',
       formStep: 'A step of a form',
       formBlend: 'Blend a form',
       clear: 'Clear swarf',

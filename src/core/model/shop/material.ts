@@ -36,10 +36,17 @@ export interface Material {
   tough: boolean;
   /** Long chips must be cleared more often. */
   stringy: boolean;
+  /** What is brought to the cut, and what where the chips are shut in: drills, threads, blades. Without it nothing is said. */
+  fluid?: Fluid;
+  fluidShutIn?: Fluid;
   /** What to mind with this material. */
   caution?: string;
   bars: BarList[];
 }
+
+/** What cools and smears a cut, in the words of a shop file. */
+export const FLUIDS = ['oil', 'light oil', 'plenty', 'air', 'dry'] as const;
+export type Fluid = (typeof FLUIDS)[number];
 
 export type EdgeMaterial = 'hss' | 'carbide';
 

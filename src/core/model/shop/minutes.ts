@@ -26,6 +26,8 @@ export interface HandMinutes {
   tapTurn: number;
   /** One sharp edge broken by hand. */
   deburrEdge: number;
+  /** To bring fluid to an operation. */
+  oil: number;
   /** A step of a form that is walked by its table, and blending it with a file. */
   formStep: number;
   formBlend: number;

@@ -1,3 +1,4 @@
+import type { Fluid } from './material';
 import type { BarList, Material } from './shop';
 
 const METRIC = [5, 6, 7, 8, 10, 12, 14, 15, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 55, 60, 70, 80];
@@ -145,8 +146,25 @@ const EXPANSION: Record<string, number> = {
 };
 const STEEL_EXPANSION = 11.5;
 
+/** Fluids, at an open cut and where the chips are shut in (trade: Cutting). */
+const FLUID: Record<string, readonly [Fluid, Fluid]> = {
+  'brass-cw614n': ['dry', 'dry'],
+  bronze: ['dry', 'oil'],
+  'aluminium-6082': ['light oil', 'light oil'],
+  'grey-iron': ['dry', 'dry'],
+  copper: ['plenty', 'plenty'],
+  'titanium-gr5': ['plenty', 'plenty'],
+  acetal: ['dry', 'air'],
+};
+const STEEL_FLUID = ['oil', 'plenty'] as const;
+
 const SOFT: Habits = { deepestCut: 2.5, drillFeed: 0.025, tough: false, stringy: false };
 const STEEL: Habits = { deepestCut: 1.5, drillFeed: 0.015, tough: true, stringy: true };
+
+const fluidsOf = (id: string): Pick<Material, 'fluid' | 'fluidShutIn'> => {
+  const [fluid, fluidShutIn] = FLUID[id] ?? STEEL_FLUID;
+  return { fluid, fluidShutIn };
+};
 
 const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits): Material => ({
   id,
@@ -156,6 +174,7 @@ const material = ([id, name, density, hss, carbide, kc, m]: Row, habits: Habits)
   force: { kc, m },
   elasticity: ELASTICITY[id] ?? STEEL_ELASTICITY,
   expansion: EXPANSION[id] ?? STEEL_EXPANSION,
+  ...fluidsOf(id),
   ...habits,
   bars: barsOf(id),
 });

@@ -285,6 +285,7 @@ export const startValues: Shop = {
     peckReturn: 0.04, // ours
     tapTurn: 0.05, // ours
     deburrEdge: 0.08, // ours
+    oil: 0.04,
     formStep: 0.1,
     formBlend: 0.5,
     clear: 0.1,

@@ -31,6 +31,7 @@ const keyOf = (goes: DrillStep['goes'], feature: string, { diameter = 0 }: Tool)
 export const drill: OperationKind = {
   kind: 'drill',
   handFed: true,
+  shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,
   load: drillLoad,

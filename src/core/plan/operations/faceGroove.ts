@@ -61,6 +61,7 @@ const intoFace = (deep: number, r: number, approach: number): EdgePlace[] => [
 export const faceGroove: OperationKind = {
   kind: 'face-groove',
   handFed: true,
+  shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,
   demand: (setup) =>

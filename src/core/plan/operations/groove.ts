@@ -114,6 +114,7 @@ function operationOf(groove: Feature, tool: Tool, { run }: Setup): Operation {
 export const groove: OperationKind = {
   kind: 'groove',
   handFed: true,
+  shutIn: true,
   turnsAtOverhang: false,
   underCentre: true,
   demand(setup) {

@@ -64,6 +64,7 @@ function operationOf(feature: Feature, tool: Tool, { run }: Setup): Operation {
 export const innerGroove: OperationKind = {
   kind: 'inner-groove',
   handFed: true,
+  shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,
   demand: (setup) =>

@@ -12,6 +12,7 @@ import { clearOf, plunge, throughTo } from './edgePaths';
 export const partOff: OperationKind = {
   kind: 'part-off',
   handFed: true,
+  shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,
   demand({ partsOff, stock, part, behind, finishes, run }) {

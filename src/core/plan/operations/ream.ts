@@ -53,6 +53,7 @@ export const reamNeeds = (setup: Setup): HoleNeed[] =>
 export const ream: OperationKind = {
   kind: 'ream',
   handFed: true,
+  shutIn: true,
   keepsFeed: true,
   turnsAtOverhang: false,
   underCentre: false,

@@ -87,6 +87,7 @@ const tapped = (setup: Setup, hand: boolean): Operation[] =>
 export const handTap: OperationKind = {
   kind: 'hand-tap',
   handFed: true,
+  shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,
   byHand: 'stopped',
@@ -122,6 +123,7 @@ export const handTap: OperationKind = {
 export const tap: OperationKind = {
   kind: 'tap',
   handFed: true,
+  shutIn: true,
   drawsItself: true,
   turnsAtOverhang: false,
   underCentre: false,

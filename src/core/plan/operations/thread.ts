@@ -137,6 +137,7 @@ const threadOf = ({ feature }: Pick<Operation, 'feature'>, { part }: Setup): Thr
 export const thread: OperationKind = {
   kind: 'thread',
   handFed: true,
+  shutIn: true,
   load: threadLoad,
   turnsAtOverhang: true,
   underCentre: true,
@@ -237,6 +238,7 @@ export const thread: OperationKind = {
 export const die: OperationKind = {
   kind: 'die',
   handFed: true,
+  shutIn: true,
   drawsItself: true,
   turnsAtOverhang: false,
   underCentre: false,

@@ -4,6 +4,8 @@ import type { CutOperation } from '../cuts/planCuts';
 import { checkedEvery, gaugeFor, type ChosenGauge } from './gauge';
 import { metal } from '../../model/workpiece/workpiece';
 import type { Check, Operation } from '../../model/plan/operation';
+import type { Fluid } from '../../model/shop/material';
+import { fluidFor, isWet } from '../cutting/fluid';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
 import { isReady } from '../holding/ready';
@@ -22,6 +24,8 @@ export interface PlannedCheck extends Check {
 
 export interface TimedOperation extends Omit<CutOperation, 'checks'> {
   checks: PlannedCheck[];
+  /** What is brought to its cuts. */
+  fluid?: Fluid;
   hand: Figure;
   /** One operation for all pieces: changes that are made once for the batch, minutes. */
   once: number;
@@ -159,6 +163,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   const hand = run.shop.handMinutes;
   const { stringy } = run.shop.material;
   const checks = plannedChecks(cut.checks, run);
+  const fluid = fluidFor(kindOf(cut), run.shop.material);
   const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
   const running = lastBefore(setup.cuts, index, runs) ?? cut;
   const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
@@ -192,6 +197,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
       minutes: !isFed(cut) || fed.feed.value === cut.feed.value ? 0 : hand.feedChange,
     },
     ...cut.byHand,
+    { name: fluid ?? 'oil', minutes: isWet(fluid) ? hand.oil : 0 },
     { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
     { change: true, ...stopUse(cut, index, setup, pins) },
     {
@@ -218,6 +224,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   return {
     ...cut,
     checks,
+    ...(fluid ? { fluid } : {}),
     cautions,
     warnings: [...cut.warnings, ...coarse],
     hand: sum('handling time', 'min', lettered(counted)),
