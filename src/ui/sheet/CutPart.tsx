@@ -33,7 +33,9 @@ export function CutPart({ planned, operation, view, pass, onPass }: Props) {
       {!byHand && <Passes view={view} pass={pass} onPass={onPass} />}
       {shown && shown.limitedBy !== 'shape' && (
         <p style={{ marginTop: 4, color: 'var(--ink-soft)', fontSize: 13 }}>
-          Pass {operation.passes.indexOf(shown) + 1} is no {shown.limitedBy === 'winding' ? 'faster' : 'deeper'}:{' '}
+          Pass {operation.passes.indexOf(shown) + 1} is no{' '}
+          {/* What goes straight in is as deep as its hole: a limit holds back how fast it is fed. */}
+          {shown.limitedBy === 'winding' || operation.tool.mount === 'tailstock' ? 'faster' : 'deeper'}:{' '}
           {LIMITS[shown.limitedBy]}.
         </p>
       )}
