@@ -38,6 +38,8 @@ function gripRemnantOf({ allowances, shop }: Run, size: number): Figure {
 /** The quantity and its spares: pieces that arrive are counted, others for the first-off, and for the scrap that the shop counts with (trade: Stock, Measuring). */
 function toMakeOf({ quantity, spares, shop, stock }: Run): Figure {
   const N = term('N', 'quantity', quantity, '', 'run');
+  const asMany = (note: string) =>
+    figure({ name: 'pieces to make', unit: '', value: quantity, formula: 'N', terms: [N], note });
   if (spares !== undefined)
     return figure({
       name: 'pieces to make',
@@ -46,25 +48,9 @@ function toMakeOf({ quantity, spares, shop, stock }: Run): Figure {
       formula: 'N + s',
       terms: [N, term('s', 'spare pieces', spares, '', 'run')],
     });
-  if (stock !== 'choose' && stock.piece)
-    return figure({
-      name: 'pieces to make',
-      unit: '',
-      value: quantity,
-      formula: 'N',
-      terms: [N],
-      note: 'So many arrive.',
-    });
+  if (stock !== 'choose' && stock.piece) return asMany('So many arrive.');
   const { firstOff, scrapShare, noneUpTo } = shop.spares;
-  if (quantity <= noneUpTo)
-    return figure({
-      name: 'pieces to make',
-      unit: '',
-      value: quantity,
-      formula: 'N',
-      terms: [N],
-      note: 'So few have no spares: the first-off is one of them.',
-    });
+  if (quantity <= noneUpTo) return asMany('So few have no spares: the first-off is one of them.');
   return figure({
     name: 'pieces to make',
     unit: '',
