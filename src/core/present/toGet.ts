@@ -33,7 +33,7 @@ function toolsOf(plan: Plan): ToGet[] {
       const without = withoutTool(tool, plan);
       return [
         {
-          what: tool.name.replace(/, to get$/, ''),
+          what: tool.gotAs ?? tool.name,
           for: [number],
           cost: priceOf(tool, prices),
           ...(without ? { without } : {}),

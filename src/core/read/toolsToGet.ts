@@ -218,5 +218,11 @@ export function toolsToGet(part: Part, tools: readonly Tool[], cutting: CuttingV
   const wanted = [...sized, ...longTools(part, [...tools, ...sized])];
   return wanted
     .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)
-    .map((tool) => ({ ...tool, id: `${tool.id}-to-get`, name: `${tool.name}, to get`, toGet: true as const }));
+    .map((tool) => ({
+      ...tool,
+      id: `${tool.id}-to-get`,
+      name: `${tool.name}, to get`,
+      toGet: true as const,
+      gotAs: tool.name,
+    }));
 }

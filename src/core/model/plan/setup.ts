@@ -106,3 +106,11 @@ export const isBetweenCentres = ({ holding }: Pick<Setup, 'holding'>): boolean =
 /** Whether the work is still the bar: pulled to its stop, and nothing stands behind it. */
 export const isOnBar = ({ stock, side }: Pick<Setup, 'stock' | 'side'>): boolean =>
   stock.blade !== undefined && side === 1;
+
+/** The surfaces that a set-up makes: by their paths, its face by its name. */
+export const surfacesOf = ({ turned, drilled, features, end }: Setup): string[] => [
+  ...turned.map(({ path }) => path),
+  ...drilled,
+  ...features,
+  `${end} face`,
+];

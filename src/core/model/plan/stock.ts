@@ -95,3 +95,7 @@ export interface StockCost {
 export interface Stock extends BoughtStock {
   cost: StockCost;
 }
+
+/** How long each of the lengths is that a bar is cut into, mm. */
+export const lengthCut = ({ barLength, lengths, kerf }: Pick<BoughtStock, 'barLength' | 'lengths' | 'kerf'>): number =>
+  (barLength - (lengths - 1) * kerf) / lengths;

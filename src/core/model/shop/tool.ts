@@ -9,8 +9,9 @@ export interface Tool {
   /** Kinds of operation it is used for. */
   does: string[];
   edge: EdgeMaterial;
-  /** Not in the shop: a run asks for it. */
+  /** Not in the shop: a run asks for it, and by which name it is got. */
   toGet?: true;
+  gotAs?: string;
   /** Put aside: kept with what it did, and planned with no more. */
   archived?: boolean;
   mount: 'post' | 'tailstock' | 'hand';

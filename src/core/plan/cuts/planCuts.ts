@@ -15,7 +15,8 @@ import { overloadWarnings } from '../cutting/overload';
 import { bendingWarning } from '../cutting/load';
 import { drillWithin, plungeLoad, plungeWithin, type Plunge } from '../cutting/plunge';
 import { speedFor, type SpeedFigure } from '../cutting/speedFor';
-import { droppedBefore, lastByHand, woundWithin } from '../cutting/winding';
+import { droppedBefore, lastByHand } from '../cutting/shoulder';
+import { woundWithin } from '../cutting/winding';
 
 export interface PlannedPass extends Pass {
   limitedBy: Limit;

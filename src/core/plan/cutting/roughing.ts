@@ -1,7 +1,7 @@
 import type { Limit } from '../../model/plan/passLoad';
 import { cuttingForce } from './force';
 import { deepestWithin, type CutLimits } from './limits';
-import { cuttingSpeed } from './speed';
+import { cuttingSpeed, minutesAlong, type ByHand } from './speed';
 
 /** One diameter to rough: what comes off, and everything that it may be done with. */
 export interface Roughing {
@@ -22,7 +22,7 @@ export interface Roughing {
   approachAngle: number;
   limits: CutLimits;
   /** Into a shoulder: fed no faster by power, mm/min, and the last of it by hand. */
-  shoulder?: { most: number; far: number; feed: number };
+  shoulder?: ByHand & { most: number };
 }
 
 /** So many equal passes at a feed and a speed of the machine. */
@@ -53,9 +53,8 @@ export function cutsAt(roughing: Roughing, feed: number, speed: number): Roughin
   const passes = Math.ceil(perSide / depth - 1e-9);
   if (passes > 1 && perSide / passes < thinnest - 1e-9) return undefined;
   const limitedBy = passes === 1 ? 'stock' : limit;
-  const byHand = shoulder && feed * speed > shoulder.feed ? shoulder.far : 0;
-  const minutes = (way - byHand) / (feed * speed) + (shoulder ? byHand / shoulder.feed : 0);
-  return { passes, feed, speed, limitedBy, minutes: passes * (minutes + handling) };
+  const last = shoulder && feed * speed > shoulder.feed ? shoulder : undefined;
+  return { passes, feed, speed, limitedBy, minutes: passes * (minutesAlong(way, feed, speed, last) + handling) };
 }
 
 /**

@@ -17,24 +17,29 @@ export const roughnessOf = (feed: number, nose: number): number => (1000 * feed 
 /** The feed that leaves a wanted Ra (µm): the inverse of `roughnessOf`. */
 export const feedForRoughness = (ra: number, nose: number): number => Math.sqrt((32 * nose * ra) / 1000);
 
+/** The last of a way, by hand: how far, mm, and how fast, mm/min. */
+export interface ByHand {
+  far: number;
+  feed: number;
+}
+
+/** Minutes over a way, mm, at a feed, mm/rev, and a speed, rev/min; the last of it by hand (trade: Time). */
+export const minutesAlong = (way: number, feed: number, speed: number, last?: ByHand): number => {
+  const far = Math.min(last?.far ?? 0, way);
+  return (way - far) / (feed * speed) + (last ? far / last.feed : 0);
+};
+
 /**
  * Feeds of the chips over a length: minutes = passes of length / (f n) (trade: Time).
- * @param last of the way, by hand: how far, mm, and how fast, mm/min
  */
-export function passMinutes(
-  name: string,
-  lengths: Term[],
-  feed: number,
-  speed: number,
-  last?: { far: number; feed: number },
-): Figure {
+export function passMinutes(name: string, lengths: Term[], feed: number, speed: number, last?: ByHand): Figure {
   const way = lengths.reduce((total, { value }) => total + value, 0);
   const far = Math.min(last?.far ?? 0, way);
   const whole = lengths.map(({ symbol }) => symbol).join(' + ');
   return figure({
     name,
     unit: 'min',
-    value: (way - far) / (feed * speed) + (last ? far / last.feed : 0),
+    value: minutesAlong(way, feed, speed, last),
     formula: last ? `(${whole} - e) / (f · n) + e / w` : `(${whole}) / (f · n)`,
     terms: [
       ...lengths,

@@ -3,6 +3,7 @@ import type { Machine, ShopForRun } from '../../model/shop/shop';
 import { spindleSpeed } from './speed';
 import type { BarSection } from '../../model/shop/section';
 import { isOnBar, type Setup } from '../../model/plan/setup';
+import { lengthCut } from '../../model/plan/stock';
 import { gripLength } from './grip';
 
 /** How far from its axis the metal of a section lies in the mean, mm: d/4 round, √(D² + d²)/4 of a tube (a textbook relation). */
@@ -43,10 +44,8 @@ export function quietLength(section: BarSection, over: number, { machine, materi
 
 /** How much of a fresh bar stands free behind what guides it last: the bush behind the spindle, or the jaws, mm. */
 export function freeBehind(setup: Setup): number {
-  const { barLength, lengths, kerf } = setup.stock;
-  const inMachine = (barLength - (lengths - 1) * kerf) / lengths;
   const guided = Math.max(setup.run.shop.machine.bushAt ?? 0, gripLength(setup));
-  return Math.max(0, inMachine - setup.stickOut.value - guided);
+  return Math.max(0, lengthCut(setup.stock) - setup.stickOut.value - guided);
 }
 
 /** What the bar behind the spindle is never run faster than: what its tube takes, else a share of the speed at which it whips. */

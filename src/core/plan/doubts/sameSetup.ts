@@ -1,16 +1,10 @@
 import { say } from '../../model/words';
-import { isOnBar, type Setup } from '../../model/plan/setup';
+import { isOnBar, surfacesOf, type Setup } from '../../model/plan/setup';
 import type { Look } from './doubt';
 
 /** The set-up that makes a surface; what no set-up reaches belongs to none. */
 const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
-  setups.find(
-    ({ end, turned, drilled, features }) =>
-      turned.some((step) => step.path === path) ||
-      drilled.includes(path) ||
-      features.includes(path) ||
-      path === `${end} face`,
-  );
+  setups.find((setup) => surfacesOf(setup).includes(path));
 
 /** SAME-SETUP (trade: Order): surfaces tied by run-out in two set-ups run only as true as the second holding. */
 export const sameSetup: Look = ({ part, units, shop }, setups) =>

@@ -3,7 +3,7 @@ import { limitsOn } from '../cutting/limitsOn';
 import { deepestAt, fewestMinutes, type QuickestCuts, type Roughing } from '../cutting/roughing';
 import { notAbove } from '../cutting/speed';
 import { speedFor } from '../cutting/speedFor';
-import { isDroppedByHand, shoulderOf } from '../cutting/winding';
+import { isDroppedByHand, shoulderOf } from '../cutting/shoulder';
 import type { Term } from '../../model/figure';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import { good, refuse, type Result } from '../../model/result';

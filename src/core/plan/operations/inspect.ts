@@ -1,8 +1,6 @@
 import { good } from '../../model/result';
 import { BY_HAND, type Check, type OperationKind } from '../../model/plan/operation';
-import { say, sayDiameter } from '../../model/words';
-import type { Setup } from '../../model/plan/setup';
-import { sayFace } from '../../read/lengths/faces';
+import { fixedIn } from './fixedIn';
 import { toolFor } from './tools';
 
 /** Sizes that the drawing holds closer than its general tolerance, once each. */
@@ -10,75 +8,6 @@ const heldClosely = (checks: readonly Check[]): Check[] =>
   checks.filter(
     ({ what, size }, index) => size?.from !== 'general' && checks.findIndex((check) => check.what === what) === index,
   );
-
-/** What a set-up makes itself, faces with their names. */
-const madeHere = ({ turned, drilled, features, end }: Setup): string[] => [
-  ...turned.map(({ path }) => path),
-  ...drilled,
-  ...features,
-  `${end} face`,
-];
-
-/** Whether a surface is there when a set-up ends: its own, an earlier one's, or as it came. */
-const isThere = (path: string, { earlier, stock, number, ...setup }: Setup, here: readonly string[]): boolean =>
-  here.includes(path) ||
-  earlier.includes(path) ||
-  stock.asDrawn.includes(path) ||
-  (number > 1 && path === `${setup.end === 'front' ? 'back' : 'front'} face`);
-
-/** Lengths with limits over several steps, that become fixed in a set-up: both of their faces are there, and it makes one. */
-function lengthsOver(setup: Setup): Check[] {
-  const { part, units } = setup.run;
-  const here = madeHere(setup);
-  const last = part.steps.length;
-  // A face lies between two steps; the first and the last are ends.
-  const besides = (face: number) => [
-    ...(face === 0 ? ['front face'] : [part.steps[face - 1]?.path ?? '']),
-    ...(face === last ? ['back face'] : [part.steps[face]?.path ?? '']),
-  ];
-  return part.links
-    .filter(({ from, to, size }) => size.from !== 'general' && to - from > 1)
-    .flatMap(({ from, to, size }): Check[] => {
-      const surfaces = [...besides(from), ...besides(to)];
-      if (!surfaces.every((path) => isThere(path, setup, here)) || !surfaces.some((path) => here.includes(path)))
-        return [];
-      const words = `length ${say(size.nominal, units)}, from ${sayFace(from, part.steps)} to ${sayFace(to, part.steps)}`;
-      return [{ what: words, measures: 'length', size }];
-    });
-}
-
-/** A surface in words, as the drawing calls it. */
-function called(path: string, { part, run: { units } }: Setup): string {
-  const step = part.steps.find((one) => one.path === path);
-  const feature = part.features.find((one) => one.path === path);
-  const hole = part.holes.find((one) => one.path === path);
-  if (step) return step.name ?? sayDiameter(step.diameter.nominal, units);
-  return feature?.called ?? feature?.name ?? (hole ? `hole ${sayDiameter(hole.diameter.nominal, units)}` : path);
-}
-
-/**
- * Run-outs of the drawing that become fixed in a set-up: it makes one of the two surfaces, and the other is there. What comes
- * of one holding runs as true as it turns, and is looked at now and then.
- */
-function runOuts(setup: Setup): Check[] {
-  const { part, run } = setup;
-  const here = madeHere(setup);
-  return part.ties
-    .filter(
-      ({ of, to }) => (here.includes(of) || here.includes(to)) && isThere(of, setup, here) && isThere(to, setup, here),
-    )
-    .map(({ of, to, limit }) => ({
-      what: `run-out of ${called(of, setup)} to ${called(to, setup)}, ${say(limit, run.units)}`,
-      measures: 'run-out',
-      size: {
-        nominal: 0,
-        lower: 0,
-        upper: limit,
-        aim: 0,
-        from: here.includes(of) && here.includes(to) ? 'general' : 'limits',
-      },
-    }));
-}
 
 /**
  * The measuring hold before the chance to correct is gone (trade: Order, GATE): before the piece is off, or comes out of
@@ -92,7 +21,7 @@ export const inspect: OperationKind = {
   byHand: 'stopped',
   demand(setup, others) {
     const checks = heldClosely(others.flatMap((operation) => operation.checks));
-    const more = [...lengthsOver(setup), ...runOuts(setup)];
+    const more = fixedIn(setup);
     if (checks.length + more.length === 0) return good([]);
     const tool = toolFor(setup, 'inspect', 'part.outside');
     if (!tool.ok) return tool;

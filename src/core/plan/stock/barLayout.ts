@@ -1,4 +1,4 @@
-import type { Stock } from '../../model/plan/stock';
+import { lengthCut, type Stock } from '../../model/plan/stock';
 import type { Run } from '../../model/run';
 
 /** A stretch of a bar and what becomes of it. Lengths mm, from the end that is worked first. */
@@ -18,7 +18,7 @@ export function barLayout(run: Run, stock: Stock, pieces: number): Stretch[] {
   const { way, barLength, firstEnd, kerf, lengths, frontFacing, backFacing, blade, gripRemnant, jawClearance } = stock;
   const { centreEnd, spigot } = stock;
   const perLength = Math.ceil(stock.piecesPerBar.value / lengths);
-  const each = (barLength - (lengths - 1) * kerf) / lengths;
+  const each = lengthCut(stock);
   const stretches: Stretch[] = [];
   let at = 0;
   const take = (what: Stretch['what'], length: number, upTo = barLength) => {

@@ -1,7 +1,7 @@
 import { quietLength } from '../cutting/whip';
 import type { Way } from '../../model/way';
 import { sectionOf } from '../../model/shop/section';
-import type { Bar, BoughtStock, Piece } from '../../model/plan/stock';
+import { lengthCut, type Bar, type BoughtStock, type Piece } from '../../model/plan/stock';
 import { figure, sum, term, termOf, type Figure, type Term } from '../../model/figure';
 import { askedStickOut } from '../../model/overrule';
 import { andThen, good, refuse, type Result } from '../../model/result';
@@ -126,7 +126,7 @@ function lengthsOf(
   const longest = Math.min(shop.machine.longestBar ?? Infinity, quietLength(bar, bar.over, shop));
   const lengths = Math.max(1, Math.ceil(bar.barLength / longest - 1e-9));
   const kerf = allowances.kerf ?? shop.allowances.kerf;
-  return { lengths, length: (bar.barLength - (lengths - 1) * kerf) / lengths, kerf, longest };
+  return { lengths, length: lengthCut({ ...bar, lengths, kerf }), kerf, longest };
 }
 
 /** Room between blade and jaws: what is left of a stick-out that was decided, where it is enough for a piece. */
