@@ -4,7 +4,7 @@ import { ensureBuild, startServer } from './build.mjs';
 import { prepareDatabase, startDatabase } from './database.mjs';
 import { made, project } from './folder.mjs';
 import { ensureProgram } from './packages.mjs';
-import { atEnd, freePort, mustRun, until } from './processes.mjs';
+import { atEnd, freePort, mustRun, PATIENCE, until } from './processes.mjs';
 import { step } from './say.mjs';
 
 /** The browser without a window of its own: it takes a fifth less of a core than the whole one, which does as well. */
@@ -37,8 +37,8 @@ export async function openBrowser() {
 const figured = (address) =>
   until(
     async () => (await (await fetch(`${address}/api/runs/progress`)).json()).stale === 0,
-    60,
-    () => 'The demo runs were not planned within 60 s.',
+    PATIENCE,
+    () => `The demo runs were not planned within ${PATIENCE} s.`,
   );
 
 /**

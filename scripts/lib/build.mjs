@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { alone, digest, made, peek, project } from './folder.mjs';
 import { keepGoing } from './keepGoing.mjs';
-import { mustRun, start, until } from './processes.mjs';
+import { mustRun, PATIENCE, start, until } from './processes.mjs';
 import { Refusal, say } from './say.mjs';
 
 const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
@@ -64,8 +64,8 @@ export async function startServer({ folder, port, url, env = {} }) {
     });
     await until(
       async () => server.exitCode !== null || (await answers(port).catch(() => false)),
-      30,
-      () => `The server did not answer within 30 s.\n${lastWords()}`,
+      PATIENCE,
+      () => `The server did not answer within ${PATIENCE} s.\n${lastWords()}`,
     );
     if (server.exitCode !== null) throw new Refusal(`The server ended as it started:\n${lastWords()}`);
     ids.server = server.pid;

@@ -4,7 +4,7 @@ import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
 import { peek, project } from './folder.mjs';
 import { keepGoing } from './keepGoing.mjs';
-import { atEnd, endLeftBehind, freePort, greets, listens, mustRun, start, until } from './processes.mjs';
+import { atEnd, endLeftBehind, freePort, greets, listens, mustRun, PATIENCE, start, until } from './processes.mjs';
 import { ensureProgram } from './packages.mjs';
 import { Refusal } from './say.mjs';
 
@@ -127,8 +127,8 @@ async function beginServer({ program, folder, short, port, username, password, d
   );
   await until(
     async () => server.exitCode !== null || (await listens(port)),
-    30,
-    () => `The database did not start within 30 s; its last words are in ${log}.`,
+    PATIENCE,
+    () => `The database did not start within ${PATIENCE} s; its last words are in ${log}.`,
   );
   if (server.exitCode !== null)
     throw new Refusal(

@@ -155,6 +155,9 @@ export const greets = (port) =>
     socket.setTimeout(12_000, () => socket.destroy());
   });
 
+/** So long a server of ours may take to start on a machine that is busy, s; what has not come then never will. */
+export const PATIENCE = 120;
+
 /** Waits until a check holds; looks ten times a second. */
 export async function until(check, seconds, otherwise) {
   const limit = Date.now() + seconds * 1000;

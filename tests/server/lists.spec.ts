@@ -25,7 +25,7 @@ const row = (id: number) => database()('run_list').where({ run_id: id }).first()
 
 /** The row of a run once its figures are those of now. */
 async function figured(id: number): Promise<{ basis: string; figures: string; wanted: number; batch_minutes: number }> {
-  await expect.poll(async () => (await row(id)).stale, { timeout: 20_000 }).toBe(0);
+  await expect.poll(async () => (await row(id)).stale).toBe(0);
   return row(id);
 }
 

@@ -28,7 +28,7 @@ async function begin(...words: string[]): Promise<ChildProcess> {
   const child = spawn(process.execPath, [join(import.meta.dirname, 'lasting.mjs'), folder, ...words], {
     stdio: ['ignore', 'pipe', 'pipe'],
   });
-  await expect.poll(() => existsSync(join(folder, 'url')), { timeout: 30_000 }).toBe(true);
+  await expect.poll(() => existsSync(join(folder, 'url'))).toBe(true);
   return child;
 }
 
@@ -36,7 +36,7 @@ const ended = (child: ChildProcess) => child.exitCode !== null || child.signalCo
 
 /** Nothing is left: no process, no claim on the folder. */
 async function expectNothingLeft(child: ChildProcess, pid: number): Promise<void> {
-  await expect.poll(() => ended(child), { timeout: 20_000 }).toBe(true);
+  await expect.poll(() => ended(child)).toBe(true);
   expect(alive(pid)).toBe(false);
   for (const name of ['owner.pid', 'address']) expect(existsSync(join(folder, 'database', name)), name).toBe(false);
 }
@@ -65,12 +65,10 @@ test('the database is killed: it is there again at the same address, with what w
   await knex('kept').insert({ a: 7 });
   process.kill(first, 'SIGKILL');
   await expect
-    .poll(
-      () =>
-        knex('kept')
-          .select()
-          .catch(() => []),
-      { timeout: 20_000 },
+    .poll(() =>
+      knex('kept')
+        .select()
+        .catch(() => []),
     )
     .toEqual([{ a: 7 }]);
   expect(databasePid()).not.toBe(first);
@@ -80,7 +78,6 @@ test('the database is killed: it is there again at the same address, with what w
 });
 
 test('the database is frozen: a query is given up after ten seconds, and the server is begun again', async () => {
-  test.setTimeout(60_000);
   const child = await begin();
   const first = databasePid();
   const knex = openDatabase(text('url'));
@@ -91,13 +88,11 @@ test('the database is frozen: a query is given up after ten seconds, and the ser
   const error = await knex.raw('select 1').catch((caught: unknown) => caught);
   expect(kindOfTrouble(error)).toBe('gone');
   await expect
-    .poll(
-      () =>
-        knex.raw('select 1').then(
-          () => 'there',
-          () => 'gone',
-        ),
-      { timeout: 30_000 },
+    .poll(() =>
+      knex.raw('select 1').then(
+        () => 'there',
+        () => 'gone',
+      ),
     )
     .toBe('there');
   expect(alive(first)).toBe(false);
@@ -115,13 +110,11 @@ test('two databases of ours on one machine leave each other’s temporary tables
   const own = openDatabase(text('url'));
   process.kill(databasePid(), 'SIGKILL');
   await expect
-    .poll(
-      () =>
-        own.raw('select 1').then(
-          () => 'there',
-          () => 'gone',
-        ),
-      { timeout: 20_000 },
+    .poll(() =>
+      own.raw('select 1').then(
+        () => 'there',
+        () => 'gone',
+      ),
     )
     .toBe('there');
   expect(await knex('passing').select()).toEqual([{ a: 1 }]);

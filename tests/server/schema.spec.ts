@@ -56,7 +56,6 @@ async function killedBefore(url: string, number: number): Promise<boolean> {
 }
 
 test('killed before any of its statements, a migration is simply gone on with at the next start', async () => {
-  test.setTimeout(120_000);
   const wanted = await scratchDatabase('whole');
   await bringUpToDate(openDatabase(wanted, { patient: false }));
   const whole = await schemaOf(wanted);
