@@ -2,6 +2,7 @@
 import { memo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { turns } from '@/core/plan/operations/turned';
 import { formatNominal } from '@/core/model/units/length';
 import { spread } from '@/core/drawing/layout';
 import { Balloon } from '../primitives/Balloon';
@@ -77,11 +78,11 @@ export const DiameterLabels = memo(function DiameterLabels({ planned, layout, op
             aria-label={`${name}, change this diameter`}
             aria-haspopup="dialog"
             aria-expanded={open === path}
-            {...(operation?.feature === path ? { 'data-selected': '' } : {})}
+            {...(operation && turns(operation, path) ? { 'data-selected': '' } : {})}
             onClick={({ currentTarget }) => {
               pressed.current = currentTarget;
               setOpen(path);
-              const made = planned.operations.findLast(({ feature }) => feature === path)?.key;
+              const made = planned.operations.findLast((made) => turns(made, path))?.key;
               if (made) onSelect(made);
             }}
           >

@@ -40,6 +40,8 @@ export interface Operation {
   cutsAs?: string;
   /** Path of the feature it makes; `front face` and `back face` are `face`. */
   feature: string;
+  /** Steps that it turns in the same cut, beside that of its feature (paths). */
+  along?: string[];
   /** Features of the part that are there when it is done (paths). */
   makes?: string[];
   name: string;

@@ -71,6 +71,14 @@ export const radiusAt = (profile: Profile, z: number): number =>
 export const largestRadius = (profile: Profile, from: number, to: number): number =>
   clip(profile, from, to).reduce((most, segment) => Math.max(most, peak(segment)), 0);
 
+/** How far a profile stands over a piece of another, at most, mm. */
+export const standsOver = (profile: Profile, piece: Segment): number =>
+  clip(profile, piece.z0, piece.z1).reduce(
+    (most, segment) =>
+      Math.max(most, ...[segment.z0, segment.z1].map((z) => radiusOn(segment, z) - radiusOn(piece, z))),
+    0,
+  );
+
 /** The profile seen from the other end of a length. */
 export const mirror = (profile: Profile, length: number): Segment[] =>
   profile.map((segment) => mirrored(segment, length)).reverse();

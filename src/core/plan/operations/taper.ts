@@ -12,7 +12,7 @@ import { term } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
 import type { Size } from '../../model/part/size';
 import { good } from '../../model/result';
-import { largestRadius, radiusAt, type Segment } from '../../model/workpiece/profile';
+import { largestRadius, radiusAt, standsOver, type Segment } from '../../model/workpiece/profile';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
@@ -167,7 +167,8 @@ export const taper: OperationKind = {
     const flank = (removal.outside ?? removal.bore)?.[0];
     if (!flank) return good({ diameter, passes: [] });
     const inside = removal.bore !== undefined;
-    const perSide = Math.tan((compound * Math.PI) / 180) * (to - from);
+    // Outside what turning left over its large end goes as well.
+    const perSide = inside ? Math.tan((compound * Math.PI) / 180) * (to - from) : standsOver(work.outside, flank);
     const thinnest = tool.thinnestCut ?? 0;
     const most = inside ? deepestInside(operation, setup) : deepestOutside(operation, work, setup);
     const division = dividePasses(perSide, {

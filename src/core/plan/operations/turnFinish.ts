@@ -6,14 +6,15 @@ import { feedForRoughness, notAbove } from '../cutting/speed';
 import { figure, sum, term, type Term } from '../../model/figure';
 import { standardTolerance } from '../../model/part/tolerance';
 import { good, refuse } from '../../model/result';
-import { largestRadius, radiusAt } from '../../model/workpiece/profile';
+import { largestRadius, radiusAt, radiusOn } from '../../model/workpiece/profile';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
-import { filletOf, turnedAway, turnedStepsOf } from './turned';
+import { filletOf, turnedAway, turnedStepsOf, type TurnedStep } from './turned';
+import { CLOSE } from '../../model/tolerances';
 import { approachTo } from './underCentre';
 import { along, clearOf } from './edgePaths';
 
@@ -59,6 +60,49 @@ function springsOf(operation: Operation, depth: number, tight: boolean, work: Wo
   return springsFor(perNewton * force, depth, size.upper - size.lower, mostSprings);
 }
 
+/** Steps that one cut finishes: the last of them, and its neighbours of that size towards the free end. */
+interface FinishingCut {
+  turned: TurnedStep;
+  along: TurnedStep[];
+}
+
+const sameSize = (a: TurnedStep, b: TurnedStep): boolean =>
+  Math.abs(a.step.diameter.aim - b.step.diameter.aim) < CLOSE &&
+  a.step.diameter.lower === b.step.diameter.lower &&
+  a.step.diameter.upper === b.step.diameter.upper &&
+  a.step.roughness === b.step.roughness &&
+  a.step.leaves === b.step.leaves;
+
+/** Neighbours of one size are finished in one pass (trade: Cutting). */
+function oneCutEach(chuckFirst: TurnedStep[]): FinishingCut[] {
+  const cuts: FinishingCut[] = [];
+  for (const turned of chuckFirst) {
+    const last = cuts.at(-1);
+    const beside = last && (last.along.at(-1) ?? last.turned);
+    if (last && beside && Math.abs(turned.to - beside.step.zFrom) < CLOSE && sameSize(turned, beside))
+      last.along.push(turned);
+    else cuts.push({ turned, along: [] });
+  }
+  return cuts;
+}
+
+/**
+ * Whether others cut all of it away, so that it is neither finished nor measured (trade: Cutting). What has limits of its own is
+ * the large end of something, and a shoulder is faced with it.
+ */
+function isCutAway({ turned, along }: FinishingCut, others: readonly Operation[]): boolean {
+  const steps = [turned, ...along].map(({ step }) => step);
+  if (turned.shoulder || steps.some(({ diameter }) => diameter.from !== 'general')) return false;
+  const radius = turned.step.diameter.aim / 2;
+  const pieces = others.flatMap(({ removal }) => removal.outside ?? []);
+  const goes = (z: number) => pieces.some((piece) => piece.z0 < z && z < piece.z1 && radiusOn(piece, z) < radius);
+  const ends = pieces.flatMap(({ z0, z1 }) => [z0, z1]);
+  return steps.every(({ zFrom, zTo }) => {
+    const places = [zFrom, ...ends.filter((z) => z > zFrom && z < zTo).sort((a, b) => a - b), zTo];
+    return places.slice(1).every((z, index) => goes((z + (places[index] ?? z)) / 2));
+  });
+}
+
 /** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
 export const turnFinish: OperationKind = {
   kind: 'turn-finish',
@@ -68,20 +112,21 @@ export const turnFinish: OperationKind = {
   load: loadOf,
   towardsChuck: true,
   mayBeLeft: () => false,
-  demand(setup) {
+  demand(setup, others) {
     const { run } = setup;
-    const steps = turnedStepsOf(setup);
-    if (steps.length === 0) return good([]);
+    const cuts = oneCutEach(turnedStepsOf(setup)).filter((cut) => !isCutAway(cut, others));
+    if (cuts.length === 0) return good([]);
     const usual = toolFor(setup, 'turn-finish', 'part.outside');
     if (!usual.ok) return usual;
     return good(
-      steps.map((turned) => {
+      cuts.map(({ turned, along }) => {
         const { step, to, shoulder } = turned;
         const fillet = filletOf(turned, setup);
         const tool = fillet?.tool ?? usual.value;
         const { diameter, length } = step;
-        const first = step.zFrom < 1e-6;
-        const from = first ? 0 - setup.centreEnd : step.zFrom;
+        const begins = along.at(-1)?.step.zFrom ?? step.zFrom;
+        const first = begins < 1e-6;
+        const from = first ? 0 - setup.centreEnd : begins;
         const middle = shoulder ? step.middle.to : 0;
         const setting = sum('stop setting', 'mm', [
           term('z', 'where the cut ends, from the face', to, 'mm', 'drawing'),
@@ -92,6 +137,7 @@ export const turnFinish: OperationKind = {
           key: `turn-finish:${step.path}`,
           kind: 'turn-finish',
           feature: step.path,
+          ...(along.length > 0 ? { along: along.map((beside) => beside.step.path) } : {}),
           name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}${sayLeft(step.leaves, run)}`,
           ...(fillet ? { makes: [fillet.feature.path] } : {}),
           tool,

@@ -1,4 +1,5 @@
-import type { Step } from '../../model/part/part';
+import type { Part, Step } from '../../model/part/part';
+import type { Operation } from '../../model/plan/operation';
 import type { Feature } from '../../model/part/feature';
 import { CLOSE } from '../../model/tolerances';
 import { cylinder, largestRadius, mirror, widen, type Segment } from '../../model/workpiece/profile';
@@ -19,6 +20,14 @@ export const leavesFillet =
     (does.includes('turn-finish') || does.includes('form')) &&
     nose !== undefined &&
     Math.abs(nose - radius) <= filletWithin * radius;
+
+/** Whether an operation turns a step, alone or along with its neighbours. */
+export const turns = ({ feature, along = [] }: Pick<Operation, 'feature' | 'along'>, path: string): boolean =>
+  feature === path || along.includes(path);
+
+/** The steps that an operation turns, all in one cut. */
+export const stepsOf = ({ feature, along = [] }: Pick<Operation, 'feature' | 'along'>, part: Part): Step[] =>
+  part.steps.filter(({ path }) => turns({ feature, along }, path));
 
 /** The fillet at the shoulder that a step ends at, and the tool whose nose leaves it; undefined where there is neither. */
 export function filletOf(

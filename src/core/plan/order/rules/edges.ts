@@ -1,5 +1,7 @@
 import type { Operation } from '../../../model/plan/operation';
 import type { Setup } from '../../../model/plan/setup';
+import { CLOSE } from '../../../model/tolerances';
+import { stepsOf } from '../../operations/turned';
 import { TURNING, type Rule } from './rule';
 
 export const edgeAfterSurfaces: Rule = {
@@ -10,18 +12,16 @@ export const edgeAfterSurfaces: Rule = {
   before: (before, after, { part, run }) => {
     const chamfer = part.chamfers.find(({ path }) => path === after.feature);
     if (!chamfer) return undefined;
-    const makesDiameter = before.feature === chamfer.step;
+    const makesDiameter = stepsOf(before, part).some(({ path }) => path === chamfer.step);
     // Roughing ends that much before it.
     const makesShoulder = Math.abs(before.to - chamfer.z) <= run.shop.allowances.shoulder + 1e-6;
     return makesDiameter || makesShoulder ? 'An edge is broken when both surfaces that make it are there.' : undefined;
   },
 };
 
-/** Whether the step that an operation turns is one that another then cuts into. */
-const turnsUnder = (before: Operation, after: Operation, { part }: Setup): boolean => {
-  const step = part.steps.find(({ path }) => path === before.feature);
-  return step !== undefined && step.zFrom < after.to - 1e-6 && step.zTo > after.from + 1e-6;
-};
+/** Whether a step that an operation turns is one that another then cuts into, or lies so far beside. */
+const turnsUnder = (before: Operation, after: Operation, { part }: Setup, beside = -CLOSE): boolean =>
+  stepsOf(before, part).some(({ zFrom, zTo }) => zFrom < after.to + beside && zTo > after.from - beside);
 
 export const grooveAfterOd: Rule = {
   id: 'GROOVE-AFTER-OD',
@@ -42,10 +42,13 @@ export const shapeAfterCylinder: Rule = {
   strength: 'H',
   first: TURNING,
   then: SHAPED,
-  before: (before, after, setup) =>
-    !after.removal.bore && turnsUnder(before, after, setup)
-      ? 'It is cut out of the cylinder that turning leaves.'
-      : undefined,
+  before(before, after, setup) {
+    if (after.removal.bore) return undefined;
+    if (turnsUnder(before, after, setup)) return 'It is cut out of the cylinder that turning leaves.';
+    return after.kind !== 'knurl' && turnsUnder(before, after, setup, CLOSE)
+      ? 'It runs out on the diameter beside it.'
+      : undefined;
+  },
 };
 
 /** The room that a blade makes down to the flat bottom of a vee (ours). */

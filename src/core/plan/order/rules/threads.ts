@@ -1,4 +1,5 @@
 import type { Operation } from '../../../model/plan/operation';
+import { stepsOf } from '../../operations/turned';
 import { TURNING, type Rule } from './rule';
 
 const THREADING = ['thread', 'die'];
@@ -13,12 +14,9 @@ export const reliefFirst: Rule = {
   then: THREADING,
   before: (before, after, { part }) => {
     if (THREADING.includes(before.kind)) return undefined;
-    const step = part.steps.find(({ path }) => path === before.feature);
     const under =
       TURNING.includes(before.kind) &&
-      step !== undefined &&
-      step.zFrom < after.to - 1e-6 &&
-      step.zTo > after.from + 1e-6;
+      stepsOf(before, part).some(({ zFrom, zTo }) => zFrom < after.to - 1e-6 && zTo > after.from + 1e-6);
     const cutsIn = ['groove', 'form', 'vee', 'taper', 'chamfer'].includes(before.kind) && !before.removal.bore;
     return under || (cutsIn && beside(before, after))
       ? 'Its diameter, its relief and the chamfer that leads in are there before the thread.'

@@ -1,6 +1,7 @@
 import type { Operation } from '../../../model/plan/operation';
 import { kindOf } from '../../operations';
 import { CENTRE_END } from '../../operations/face';
+import { turns } from '../../operations/turned';
 import type { Setup } from '../../../model/plan/setup';
 import { FINISHING, TURNING, type Rule } from './rule';
 
@@ -9,7 +10,7 @@ export const roughThenFinish: Rule = {
   strength: 'H',
   first: ['turn-rough'],
   then: ['turn-finish'],
-  before: (before, after) => (before.feature === after.feature ? 'The finish takes what roughing leaves.' : undefined),
+  before: (before, after) => (turns(after, before.feature) ? 'The finish takes what roughing leaves.' : undefined),
 };
 
 export const roughAllFirst: Rule = {
@@ -18,7 +19,7 @@ export const roughAllFirst: Rule = {
   first: ['turn-rough', 'drill'],
   then: FINISHING,
   before: (before, after, { run }) =>
-    run.shop.houseRules.roughing === 'all-first' && before.feature !== after.feature
+    run.shop.houseRules.roughing === 'all-first' && !turns(after, before.feature)
       ? 'Heavy cuts and drilling warm and move the work: all of them before any finishing.'
       : undefined,
 };
