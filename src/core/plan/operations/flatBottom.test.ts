@@ -52,6 +52,14 @@ test('over a hole that goes on, the edge only goes to that hole, and nothing is 
   expect([floor.length, tool]).toEqual([0, 'boring-bar-8']);
 });
 
+test('wide and shallow over a hole that goes on, it is faced outwards from that hole', () => {
+  const through: HoleFile = { from: 'front', shape: 'drill', diameter: 6, depth: 'through' };
+  // From ⌀6 to ⌀29.7, 3 deep. By the wall: 11.85 a side, 24 cuts of 0.5. By the floor: 6 layers of 0.5.
+  const { floor, wall } = passesOf(bored(30, 3, step(40, 20), [through]));
+  expect(floor.map(({ depth, on }) => [depth, on])).toEqual(floor.map(() => [0.5, 29.7]));
+  expect([floor.length, wall.length]).toEqual([6, 1]);
+});
+
 test('where the drill leaves too little room for the back of the bar, the hole is opened above its cone first', () => {
   // 36 deep only the bars of 12 and 16 go: 13.5 and 18 behind their edge, and no drill is wider than 25.4.
   const file = bored(30.6, 36, step(50, 45));

@@ -7,6 +7,8 @@ import { term } from '../../model/figure';
 import { CLOSE } from '../../model/tolerances';
 import { cylinder, radiusAt, radiusOn } from '../../model/workpiece/profile';
 import type { Profile } from '../../model/workpiece/segment';
+import { notAbove } from '../cutting/speed';
+import { speedFor } from '../cutting/speedFor';
 import { alongBore, outwards } from './edgePaths';
 
 /** A nose goes in so far from the cone that a drill left, and at its tip at such a slope, mm and mm a mm (ours). */
@@ -94,29 +96,42 @@ function opening({ narrow, opened }: Floor, there: number, { run }: Setup): Pass
   });
 }
 
+/** Minutes of so many cuts so long, at the usual feed and speed of an operation. */
+function minutesOf(operation: Operation, setup: Setup) {
+  const { machine, cutting, handMinutes } = setup.run.shop;
+  const feed = notAbove(machine.feeds, cutting.feed[operation.kind] ?? 0);
+  const { value: speed } = speedFor(operation, operation.diameter ?? 0, setup, false);
+  return (cuts: number, way: number): number => cuts * (handMinutes.approach + way / (feed * speed));
+}
+
 /**
  * What makes a flat bottom before its wall is bored: faced out in equal layers, as far as the hole is wide, or all but the
- * finish of the wall where that is the shorter way (trade: Order). No layer is deeper than the end of the bar lies behind
- * its edge.
+ * finish of the wall where that is quicker (trade: Order). No layer is deeper than the end of the bar lies behind its edge.
  * @param there radius of the hole at its mouth
- * @returns the passes, and how wide the hole is then; undefined where the hole goes on as wide, or no edge gets to its middle
+ * @returns the passes, and how wide the hole is then; undefined where the hole goes on as wide and boring along is quicker, or
+ * no edge gets to its middle
  */
 export function flatBottom(
-  { to, diameter = 0, tool }: Operation,
+  operation: Operation,
   bore: Profile,
   there: number,
   setup: Setup,
 ): { passes: Pass[]; out: number } | undefined {
+  const { to, diameter = 0, tool } = operation;
   const { cutting, bodies, allowances } = setup.run.shop;
-  const narrow = narrowsAt(bore, there, to);
+  const narrow = narrowsAt(bore, there, to) ?? to;
   const wide = diameter / 2 - cutting.finishBore;
-  const room = roomAcross(tool, radiusAt(bore, to + CLOSE));
+  const beyond = radiusAt(bore, to + CLOSE);
+  const room = roomAcross(tool, beyond);
   const opened = Math.max(there, room);
-  if (there <= 0 || narrow === undefined || opened > wide + CLOSE) return undefined;
+  if (there <= 0 || opened > wide + CLOSE) return undefined;
   const deepest = Math.min(cutting.deepestBore, bodies.barEnd);
   const layers = (deep: number) => Math.ceil(deep / deepest - 1e-9);
-  const byWall = layers(to - narrow) * opened + Math.ceil((wide - opened) / cutting.deepestBore) * to;
-  const isWide = room <= there + CLOSE && layers(to) * wide < byWall;
+  const minutes = minutesOf(operation, setup);
+  const byWall =
+    minutes(layers(to - narrow), opened) + minutes(Math.ceil((wide - opened) / cutting.deepestBore - 1e-9), to);
+  const isWide = room <= there + CLOSE && minutes(layers(to), wide - beyond) < byWall;
+  if (narrow === to && !isWide) return undefined;
   const floor: Floor = {
     bore,
     tool,

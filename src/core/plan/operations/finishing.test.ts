@@ -1,0 +1,52 @@
+import { operationsOf, runOf } from '../../testing';
+import type { RunFile } from '../../read/runFile';
+
+const cylinder = (diameter: number | string, length: number) => ({ shape: 'cylinder' as const, diameter, length });
+const cone = (from: number, to: number, length: number) => ({ shape: 'cone' as const, from, to, length });
+
+/** The finishing cuts of a run: on which diameter, and from where to where. */
+const finishesOf = (file: RunFile) =>
+  operationsOf(file)
+    .filter(({ kind }) => kind === 'turn-finish')
+    .map(({ diameter, from, to }) => [diameter, to - from].map((value) => Number(value?.toFixed(3))));
+
+describe('what is finished', () => {
+  test('both flanges of a spool in one cut, over the recess between them', () => {
+    // 4 + 20 + 4, and 0.3 more behind for the blade that parts it off, and as much before its face as that leaves.
+    const [only, ...others] = finishesOf(runOf({ outside: [cylinder(25, 4), cylinder(12, 20), cylinder(25, 4)] }));
+    expect(others).toEqual([]);
+    expect(only?.[0]).toBe(25);
+    expect(only?.[1]).toBeGreaterThanOrEqual(28);
+  });
+
+  test('neighbours of one size and other limits, each by itself', () => {
+    const finished = finishesOf(runOf({ outside: [cylinder('20 h8', 10), cylinder(20, 10), cylinder(24, 5)] }));
+    // h8 of 20 is 0 to -0.033, its middle 19.9835.
+    expect(finished.filter(([diameter = 0]) => Math.abs(diameter - 20) < 0.02)).toHaveLength(2);
+  });
+
+  test('not the cylinder that a cone is cut out of, where nothing else is left of it', () => {
+    const finished = finishesOf(runOf({ outside: [cylinder('20 h8', 10), cone(20, 16, 10), cylinder(16, 12)] }));
+    expect(finished.map(([diameter]) => diameter)).not.toContain(20);
+    expect(finished).toHaveLength(2);
+  });
+
+  test('the cylinder of a cone that ends at a shoulder, which is faced with it', () => {
+    const finished = finishesOf(runOf({ outside: [cone(10, 14, 10), cylinder(20, 20)] }));
+    expect(finished.map(([diameter]) => diameter)).toContain(14);
+  });
+
+  test('the cylinder of a cone whose large end has limits, which is measured on it', () => {
+    const outside = [cylinder('20 h8', 10), { ...cone(20, 16, 10), from: '20 h6' }, cylinder(16, 12)];
+    expect(finishesOf(runOf({ outside }))).toHaveLength(3);
+  });
+});
+
+test('a cone that nothing finished takes what roughing left as well', () => {
+  const outside = [cylinder('20 h8', 10), cone(20, 16, 10), cylinder(16, 12)];
+  const file = runOf({ outside }, { firstEnd: 'back' });
+  const taper = operationsOf(file).find(({ kind }) => kind === 'taper');
+  const depth = taper?.passes.reduce((total, pass) => total + pass.depth, 0) ?? 0;
+  // From the ⌀20.4835 that is roughed for its neighbour of ⌀20 h8 down to its small end of ⌀16: 2.24 a side.
+  expect(depth).toBeCloseTo((19.9835 + 0.5 - 16) / 2, 6);
+});
