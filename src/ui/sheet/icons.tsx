@@ -8,6 +8,7 @@ const SIGNS: Record<string, string> = {
   'turn-rough': 'M2 7h12v5H2z M2 4h12M11 2l3 2-3 2',
   'turn-finish': 'M2 7h12v5H2z M3 4h8l3 2',
   groove: 'M2 6h4v4h3V6h5v7H2z M6.5 2h2v5h-2z',
+  'turn-behind': 'M2 4h3v5h7V4h2v9H2z M11 2L7 8M9 5h4',
   'face-groove': 'M2 3h8v3H7v4h3v3H2z M9 7h5v2H9z',
   chamfer: 'M2 4h8l4 4v5H2z M10 2l5 5',
   bore: 'M2 3h7v10H2z M14 6.5H5v2.5M5 6.5l-1 1.2 1 1.3',

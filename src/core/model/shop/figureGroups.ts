@@ -53,7 +53,7 @@ const leftOn = (shop: Shop): FigureGroup[] => [
         bladeWithin: 'Blade from its listed width',
         finishPerSide: 'Finish allowance, a side',
         shoulder: 'Roughing short of a shoulder',
-        centreClear: 'A tool clear of a centre, by',
+        centreClear: 'A tool clear of a centre, or of a wall behind it, by',
         orderStep: 'Bars to order, in steps of',
         approach: 'Approach',
         overrun: 'Overrun',

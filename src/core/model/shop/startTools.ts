@@ -203,7 +203,7 @@ export const startTools: Tool[] = [
   {
     id: 'cone-tool',
     name: 'pointed tool, r 0.4',
-    does: ['taper'],
+    does: ['taper', 'turn-behind'],
     edge: 'carbide',
     mount: 'post',
     offset: 0,

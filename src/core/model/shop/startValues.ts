@@ -112,6 +112,7 @@ export const startValues: Shop = {
       'inner-groove': 0.5,
       'face-groove': 0.5,
       taper: 0.8,
+      'turn-behind': 0.8, // ours
       thread: 0.3,
       die: 0.2,
       knurl: 0.3,
@@ -135,6 +136,7 @@ export const startValues: Shop = {
       'inner-groove': 0.03,
       'face-groove': 0.03,
       taper: 0.08,
+      'turn-behind': 0.08, // ours
       vee: 0.03,
       form: 0.03,
       knurl: 0.2, // ours

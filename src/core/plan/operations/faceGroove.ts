@@ -8,7 +8,8 @@ import { goesIntoFace } from '../../model/shop/tool';
 import { sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import { alongBottom, plunges } from './groove';
+import { alongBottom } from './groove';
+import { plunges } from './squareGroove';
 import { reachedOf } from './holeNeed';
 import { rapid } from './edgePaths';
 

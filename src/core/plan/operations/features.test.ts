@@ -3,7 +3,7 @@ import type { DetailFile, HoleFile, PartFile, RunFile } from '../../read/runFile
 import { planFile } from '../plan';
 import { startValues } from '../../model/shop/startValues';
 import { planned, runOf, step } from '../../testing';
-import { plunges } from './groove';
+import { plunges } from './squareGroove';
 import { leftToReam } from '../../model/shop/reaming';
 
 const fromBar = { way: 'from-bar' as const };

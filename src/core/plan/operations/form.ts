@@ -13,7 +13,8 @@ import type { Run } from '../../model/run';
 import type { Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { edgeFor } from './edgeCone';
-import { alongBottom, plunges } from './groove';
+import { alongBottom } from './groove';
+import { plunges } from './squareGroove';
 import { along, clearOf, lowEnd, plunge, plungeAlong } from './edgePaths';
 
 const SAME = 0.005;

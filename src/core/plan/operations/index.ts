@@ -20,6 +20,7 @@ import { ream } from './ream';
 import { handTap, tap } from './tap';
 import { taper } from './taper';
 import { die, thread } from './thread';
+import { turnBehind } from './turnBehind';
 import { turnFinish } from './turnFinish';
 import { turnRough } from './turnRough';
 import { vee } from './vee';
@@ -42,6 +43,7 @@ export const operationKinds: readonly OperationKind[] = [
   taper,
   form,
   groove,
+  turnBehind,
   faceGroove,
   vee,
   // What of the diameters the others do not cut away.

@@ -9,7 +9,8 @@ import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import { alongBottom, plunges } from './groove';
+import { alongBottom } from './groove';
+import { plunges } from './squareGroove';
 import { reachedOf } from './holeNeed';
 import { plungeInside } from './edgePaths';
 

@@ -27,7 +27,7 @@ export const grooveAfterOd: Rule = {
   id: 'GROOVE-AFTER-OD',
   strength: 'S',
   first: ['turn-finish'],
-  then: ['groove'],
+  then: ['groove', 'turn-behind'],
   before: (before, after, setup) =>
     turnsUnder(before, after, setup)
       ? 'The diameter that a groove sits in is finished first: the groove has no burr then.'
@@ -51,14 +51,16 @@ export const shapeAfterCylinder: Rule = {
   },
 };
 
-/** The room that a blade makes down to the flat bottom of a vee (ours). */
+/** The room that a blade makes down to the bottom of a flat vee, or at the ends of a wide recess (ours). */
 export const roomFirst: Rule = {
   id: 'ROOM-FIRST',
   strength: 'H',
   first: ['groove'],
-  then: ['vee'],
+  then: ['vee', 'turn-behind'],
   before: (before, after) =>
-    before.feature === after.feature ? 'A blade makes room down to the bottom before the flanks are cut.' : undefined,
+    before.feature === after.feature
+      ? 'A blade makes room down to the bottom, where the next tool is let in.'
+      : undefined,
 };
 
 /** Work on edges, and what whoever plans adds, which is done while the piece is there. */

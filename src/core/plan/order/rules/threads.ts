@@ -17,7 +17,8 @@ export const reliefFirst: Rule = {
     const under =
       TURNING.includes(before.kind) &&
       stepsOf(before, part).some(({ zFrom, zTo }) => zFrom < after.to - 1e-6 && zTo > after.from + 1e-6);
-    const cutsIn = ['groove', 'form', 'vee', 'taper', 'chamfer'].includes(before.kind) && !before.removal.bore;
+    const cutsIn =
+      ['groove', 'turn-behind', 'form', 'vee', 'taper', 'chamfer'].includes(before.kind) && !before.removal.bore;
     return under || (cutsIn && beside(before, after))
       ? 'Its diameter, its relief and the chamfer that leads in are there before the thread.'
       : undefined;
