@@ -8,6 +8,7 @@ import { isAdd, keyOfAdded, type Overrule } from '../model/overrule';
 import type { Run, RunAllowances } from '../model/run';
 import { checkShape } from './problems';
 import { readPiece } from './readPiece';
+import { boredToSize } from './boredToSize';
 import { toolsToGet } from './toolsToGet';
 import type { RunFile } from './runFile';
 import { runFileSchema } from './schemas';
@@ -107,11 +108,11 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
   return all.ok ? good(Object.fromEntries(all.value)) : all;
 }
 
-/** A shop with the tools that a part asks for and it has not. */
-const withToolsToGet = (shop: ShopForRun, part: Part): ShopForRun => ({
-  ...shop,
-  tools: [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)],
-});
+/** A shop with the tools that a part asks for and it has not, and the part as these make it. */
+function asMade(part: Part, shop: ShopForRun): Pick<Run, 'part' | 'shop'> {
+  const tools = [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)];
+  return { part: boredToSize(part, tools, shop.cutting), shop: { ...shop, tools } };
+}
 
 /**
  * Reads a run file of unknown make into a run that can be planned: shape, words, sizes, geometry, and the names it uses
@@ -149,7 +150,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
     way.ok
   )
     return good({
-      part: part.value,
+      ...asMade(part.value, narrowed.value),
       units,
       quantity: quantity.value,
       ...(spares.value === undefined ? {} : { spares: spares.value }),
@@ -158,7 +159,6 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
       overrules: overrules.value,
-      shop: withToolsToGet(narrowed.value, part.value),
     });
   const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, way, allowances, overrules].flatMap(
     (result) => (result.ok ? [] : result.problems),

@@ -1,0 +1,25 @@
+import { only, operationsOf, planned, runOf, step } from '../testing';
+import type { HoleFile } from './runFile';
+
+const reamed = (diameter: string, more: HoleFile[] = []) =>
+  runOf({
+    outside: [step(65, 30)],
+    bores: [...more, { from: 'front', shape: 'ream', diameter, depth: 'through' }],
+  });
+
+test('a reamed hole above every reamer that can be got is bored to its fit', () => {
+  // H7 of ⌀45 is 0 to 0.025: its middle is 45.0125.
+  const file = reamed('45 H7');
+  expect(only(file, 'bore').diameter).toBeCloseTo(45.0125, 6);
+  expect(planned(file).doubts.filter(({ rule }) => rule === 'NO-OPERATION')).toEqual([]);
+});
+
+test('so is one that a reamer fits and no drill goes before: from ⌀25 to ⌀30 H7 is too much', () => {
+  const through: HoleFile = { from: 'front', shape: 'drill', diameter: 25, depth: 'through' };
+  expect(operationsOf(reamed('30 H7', [through])).map(({ kind }) => kind)).toContain('bore');
+});
+
+test('one that is in the list is reamed', () => {
+  const kinds = operationsOf(reamed('12 H7')).map(({ kind }) => kind);
+  expect([kinds.includes('ream'), kinds.includes('bore')]).toEqual([true, false]);
+});
