@@ -1,5 +1,5 @@
 import type { EdgePlace } from '../model/plan/edgeWay';
-import { isBetweenCentres } from '../model/plan/setup';
+import { isBetweenCentres, restBears } from '../model/plan/setup';
 import type { Doubt } from './doubts/doubt';
 import type { Route } from './route';
 import type { WrittenOperation, WrittenPlan, WrittenSetup } from './proof/written';
@@ -51,6 +51,7 @@ function operationOf(planned: PlannedSetup, operation: TimedOperation): WrittenO
 function setupOf(planned: PlannedSetup): WrittenSetup {
   const { number, end, facing, holding, rest } = planned.setup;
   const z = toPart(planned);
+  const bears = restBears(planned.setup);
   return {
     number,
     end,
@@ -66,7 +67,7 @@ function setupOf(planned: PlannedSetup): WrittenSetup {
       ...(holding.seated ? { seated: true } : {}),
     },
     workStop: { means: planned.workStop.means, ...(planned.workStop.drawnBack ? { drawnBack: true } : {}) },
-    ...(rest ? { rest: { kind: rest.kind, from: z(holding.from - rest.width), to: z(holding.from) } } : {}),
+    ...(rest && bears ? { rest: { kind: rest.kind, from: z(bears[0]), to: z(bears[1]) } } : {}),
     operations: planned.operations.map((operation) => operationOf(planned, operation)),
   };
 }

@@ -19,6 +19,7 @@ const FAULTS: Record<FaultCode, string> = {
   'nothing-gripped': 'what is to be gripped is not there',
   'grip-marks': 'hard jaws on what they would mark',
   'grips-wall': 'hard jaws on a wall too thin for them',
+  'meets-chuck': 'the work does not go so deep into the chuck: it is wider than the spindle lets through',
   tips: 'the cut could tip the work out of its holding: so far out of so much gripped',
   slender: 'the work stands out too far for how stout it is by now, without a centre',
   'no-centre': 'the centre that is to hold the end has no hole',

@@ -103,6 +103,18 @@ export interface Setup {
 /** Whether the work runs on centres at both ends, and needs none brought up. */
 export const isBetweenCentres = ({ holding }: Pick<Setup, 'holding'>): boolean => holding.kind === 'between-centres';
 
+/** Whether a fixed rest carries the free end, where no centre does: there it is faced and centred. */
+export const isCarried = ({ rest, supported }: Pick<Setup, 'rest' | 'supported'>): boolean =>
+  rest?.kind === 'fixed' && !supported;
+
+/** Between which places a rest bears: beside the jaws, or just behind the face that is worked. z of the set-up, mm. */
+export function restBears(setup: Pick<Setup, 'rest' | 'supported' | 'holding' | 'run'>): [number, number] | undefined {
+  const { rest, holding, run } = setup;
+  if (!rest) return undefined;
+  const clear = run.shop.allowances.toolClearance;
+  return isCarried(setup) ? [clear, clear + rest.width] : [holding.from - rest.width, holding.from];
+}
+
 /** Whether the work is still the bar: pulled to its stop, and nothing stands behind it. */
 export const isOnBar = ({ stock, side }: Pick<Setup, 'stock' | 'side'>): boolean =>
   stock.blade !== undefined && side === 1;

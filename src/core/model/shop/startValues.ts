@@ -36,7 +36,10 @@ export const startValues: Shop = {
       compoundDial: { travel: 2.5, divisions: 125 }, // ours
       quillDial: { travel: 5, divisions: 100 }, // ours
       backlash: 0.15, // ours
-      rests: [{ kind: 'follow', from: 6, upTo: 40, width: 20 }], // ours
+      rests: [
+        { kind: 'follow', from: 6, upTo: 40, width: 20 }, // ours
+        { kind: 'fixed', from: 10, upTo: 80, width: 20 }, // ours
+      ],
       jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1, over: 160 }, // over all: ours
       collets: { from: 3, upTo: 25, length: 25, runOut: 0.03, over: 60 },
     },

@@ -1,9 +1,9 @@
-import { isBetweenCentres, isOnBar, type Setup } from '../../model/plan/setup';
+import { isBetweenCentres, isCarried, isOnBar, type Setup } from '../../model/plan/setup';
 import type { PassLoad } from '../../model/plan/passLoad';
 import type { CuttingValues } from '../../model/shop/shop';
 
 /** What of a set-up says how it bears a cut. */
-export type Holds = Pick<Setup, 'holding' | 'run' | 'stock' | 'side' | 'supported' | 'facing'>;
+export type Holds = Pick<Setup, 'holding' | 'run' | 'stock' | 'side' | 'supported' | 'facing' | 'rest'>;
 
 /** The share of a weight that counts for tipping: the cut pushes the work down as well as round (trade: Safe holds). */
 export const LEVER = 1.1;
@@ -66,9 +66,9 @@ export function tippingMoment(kind: string, length: number, cutting: CuttingValu
   return force === undefined ? Infinity : ((cutting.gripTips[kind] ?? 0) * force * length) / 2 / cutting.gripSafety;
 }
 
-/** The main force on a diameter, at a place, that tips the work out of its holding, N; a centre takes that away. */
+/** The main force on a diameter, at a place, that tips the work out of its holding, N; a centre takes that away, and a fixed rest. */
 export function tipAt(diameter: number, z: number, setup: Holds): number {
-  if (setup.supported || isBetweenCentres(setup)) return Infinity;
+  if (setup.supported || isBetweenCentres(setup) || isCarried(setup)) return Infinity;
   const { cutting } = setup.run.shop;
   const { seated = false, diameter: held } = setup.holding;
   // A step that stands out as far as the tool takes what the feed would lift.

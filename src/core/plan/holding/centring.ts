@@ -6,7 +6,9 @@ import type { Run } from '../../model/run';
 import type { Setup } from '../../model/plan/setup';
 import { firstHolding } from './firstHolding';
 import { stretchesOf } from './heldStretch';
+import { jawsFromAtLeast } from './throat';
 import { CLOSE } from '../../model/tolerances';
+import { carriedBy } from './support';
 import { setupCautions } from './setupCautions';
 
 /** A run and the stock that it is made from. */
@@ -44,16 +46,32 @@ export function centred(work: Work, { number, end, part, facing, behind, centreE
   const { run, stock } = work;
   const { toolClearance } = run.shop.allowances;
   // Of a piece as it arrives the first cylinder of it that reaches into the jaws.
-  const stretch = stretchesOf(stock, end, part.length).find(({ to }) => to > toolClearance + CLOSE);
+  const stretches = stretchesOf(stock, end, part.length);
+  const stands = Math.max(
+    toolClearance,
+    jawsFromAtLeast(
+      stretches.map((each) => ({ ...each, to: Math.min(each.to, part.length + behind) })),
+      run.shop.machine,
+    ),
+  );
+  const stretch = stretches.find(({ to }) => to > stands + CLOSE);
   const held = firstHolding({
     run,
     stock,
     diameter: stretch?.diameter ?? stock.over,
-    from: toolClearance,
+    from: stands,
     end: Math.min(part.length + behind, stretch?.to ?? Infinity),
     ties: [],
   });
   if (!held.ok) return held;
+  const { holding } = held.value;
+  const carried = carriedBy(run, {
+    diameter: stock.over,
+    out: stands + facing,
+    grip: holding.to - holding.from,
+  });
+  if (!carried.ok) return carried;
+  const rest = carried.value;
   return good({
     ...common(work),
     number,
@@ -61,9 +79,9 @@ export function centred(work: Work, { number, end, part, facing, behind, centreE
     end,
     part,
     // The same chuck as before.
-    holding: { ...held.value.holding, ...(number === 1 ? {} : { change: 0 }) },
+    holding: { ...holding, ...(number === 1 ? {} : { change: 0 }) },
     stickOut: sum('stick-out', 'mm', [
-      term('c', 'clearance to the jaws', toolClearance, 'mm', 'start value'),
+      term('c', 'clearance to the jaws', stands, 'mm', stands > toolClearance ? 'computed' : 'start value'),
       term('f', 'facing allowance', facing, 'mm', 'computed'),
     ]),
     facing,
@@ -75,7 +93,8 @@ export function centred(work: Work, { number, end, part, facing, behind, centreE
     earlier: [],
     centres: true,
     supported: false,
+    ...(rest ? { rest } : {}),
     reasons: held.value.reasons,
-    cautions: setupCautions(run, stock, { first: number === 1, supported: false, rest: undefined }),
+    cautions: setupCautions(run, stock, { first: number === 1, supported: false, rest }),
   });
 }

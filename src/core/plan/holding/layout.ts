@@ -2,7 +2,8 @@ import type { Wish } from '../reach/wishes';
 import { heldBack } from './stickOut';
 import type { Setup, Turned } from '../../model/plan/setup';
 import { takersOf } from './firstHolding';
-import { farStretch } from './heldStretch';
+import { farStretch, stretchesOf } from './heldStretch';
+import { jawsFromAtLeast, throughBores } from './throat';
 import { gripNeeded } from './secondHolding';
 import { reachedFeatures } from '../reach/reached';
 import { chamferedIn, turnedSteps } from './division';
@@ -151,7 +152,7 @@ export const clearanceOf = ({ allowances, shop }: Run, stock: Stock): number =>
 
 /** How the stock stands while its first side is worked, or why too little of a blank is left to hold. */
 export function standingOf(
-  { run, stock, firstEnd, centred }: Attempt,
+  { run, stock, firstEnd, centred, deferred }: Attempt,
   layout: Layout,
   worked: Worked,
 ): Result<Standing> {
@@ -160,7 +161,14 @@ export function standingOf(
   const { from, to, last } = worked;
   const bar = stock.blade !== undefined;
   const held = farStretch(stock, firstEnd, view.length);
-  const usual = Math.max(clearanceOf(run, stock), held.from - to);
+  const behind = stretchesOf(stock, firstEnd, view.length).map((stretch) => ({
+    ...stretch,
+    to: Math.min(stretch.to, partedAt),
+  }));
+  // A bar goes through the spindle, or it is none.
+  const bored = throughBores(view, (path) => !deferred.includes(path), partedAt, stock, run.shop.allowances.closest);
+  const least = bar ? -Infinity : jawsFromAtLeast([...behind, ...bored], run.shop.machine);
+  const usual = Math.max(clearanceOf(run, stock), held.from - to, least - to);
   // Under a centre that is there from the start it does not lean (trade: Safe holds).
   const out = centred ? 0 : to - from + usual;
   const needed = leastGripOf(run, stock, { diameter: held.diameter, out });

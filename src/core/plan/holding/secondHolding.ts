@@ -12,6 +12,8 @@ import { standsByItself } from './support';
 import { finishedSurfaces } from './surfaces';
 import type { WorkHolding } from '../../model/plan/setup';
 import { isReady } from './ready';
+import type { Stock } from '../../model/plan/stock';
+import { throughBores } from './throat';
 import { CLOSE } from '../../model/tolerances';
 import { shortestGrip } from '../cutting/grip';
 
@@ -50,11 +52,11 @@ interface SecondCandidate extends Candidate {
 interface Sought {
   run: Run;
   view: Part;
-  /** Steps finished in the first set-up, and those that the bar brings. */
+  /** Steps finished in the first set-up. */
   count: number;
   /** Features that the second set-up makes on what the first has turned: nothing holds there. */
   kept: readonly Feature[];
-  asDrawn: readonly string[];
+  stock: Stock;
   /** Holes and features that the first set-up makes. */
   made: readonly string[];
   /** Run-out asked between what the first set-up makes and what the second does. */
@@ -71,9 +73,21 @@ interface Sought {
 const outsideKinds = holdingKinds.filter((holdingKind) => holdingKind !== mandrel);
 
 /** What the first set-up finishes and the second leaves alone. */
-function surfacesOf({ run, view, count, kept, asDrawn, made }: Sought): Surface[] {
+function surfacesOf({ run, stock, view, count, kept, made }: Sought): Surface[] {
   const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
-  return finishedSurfaces(run, view, count, asDrawn, made).filter((finishedSurface) => !isKept(finishedSurface));
+  // Its first end looks into the chuck, as far as that takes it.
+  const { spindleBore, jaws } = run.shop.machine;
+  const wide = view.steps.find(({ diameter }, index) => index >= count || diameter.nominal > spindleBore + CLOSE);
+  // Through what is wider still its bars come out there.
+  const goesOut = (path: string) => !made.includes(path);
+  const out = throughBores(view, goesOut, 0, stock, run.shop.allowances.closest).filter(
+    ({ diameter }) => diameter > spindleBore + CLOSE,
+  );
+  const most = Math.min(wide?.zFrom ?? Infinity, ...out.map(({ to }) => -to)) + jaws.length;
+  return finishedSurfaces(run, view, count, stock.asDrawn, made)
+    .filter((finishedSurface) => !isKept(finishedSurface))
+    .map((surface) => (surface.inside ? surface : { ...surface, end: Math.min(surface.end, most) }))
+    .filter(({ from, end }) => end > from);
 }
 
 function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandidate[] {

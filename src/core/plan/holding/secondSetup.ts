@@ -94,7 +94,7 @@ export function secondSetup(
         ({ path, bore, outside, knurl, thread }) =>
           !bore && (deferred.includes(path) || ((outside ?? knurl ?? thread) !== undefined && !before.includes(path))),
       ),
-      asDrawn: stock.asDrawn,
+      stock,
       made: here,
       ties: tiesBetween(run.part, before, (path) => !before.includes(path)),
       facing: lastFacing,

@@ -53,7 +53,13 @@ export function setupCautions(
         ]
       : []),
     ...(rest
-      ? [mistake('A follow rest is set on the diameter just turned, and set anew after every cut; its jaws are oiled.')]
+      ? [
+          mistake(
+            rest.kind === 'follow'
+              ? 'A follow rest is set on the diameter just turned, and set anew after every cut; its jaws are oiled.'
+              : 'The fixed rest is set where the work runs true, its jaws just touching, and oiled; what is not round there is dialled or skimmed first.',
+          ),
+        ]
       : []),
     ...(shop.material.caution ? [danger(shop.material.caution)] : []),
   ];

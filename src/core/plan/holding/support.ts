@@ -36,6 +36,25 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
   return good(rest);
 }
 
+/**
+ * The fixed rest that carries a free end which is faced and centred so far out of a grip; nothing where it needs none (trade: Safe
+ * holds).
+ */
+export function carriedBy(
+  { shop, units }: Run,
+  { diameter, out, grip }: { diameter: number; out: number; grip: number },
+): Result<Rest | undefined> {
+  const { machine, cutting } = shop;
+  if (out <= cutting.leanTimes * grip) return good(undefined);
+  const rest = machine.rests?.find(({ kind, from, upTo }) => kind === 'fixed' && diameter >= from && diameter <= upTo);
+  return rest
+    ? good(rest)
+    : refuse(
+        'part.outside',
+        `${say(out, units)} would stand out of ${say(grip, units)} that the jaws hold, more than ${cutting.leanTimes} times, and ${machine.name} has no fixed rest for ${sayDiameter(diameter, units)}`,
+      );
+}
+
 /** So many of its diameters the work stands out by itself, by the house's rule. */
 export const timesByItself = ({ shop }: Run): number => (shop.houseRules.stickOut === '4d' ? 4 : 1.5);
 

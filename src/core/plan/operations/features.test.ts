@@ -162,11 +162,14 @@ describe('reaming', () => {
     expect(drills(7.7)).toEqual([7.7]);
   });
 
-  test('a shop that has no drill near, and can get none, is told: ⌀40 wants 39.5 to 39.75, and drills end at a quarter over 1″', () => {
+  test('a shop that has no drill near, and can get none, bores it: ⌀40 wants 39.5 to 39.75, and drills end at a quarter over 1″', () => {
     const reamer = { ...startValues.tools.find(({ id }) => id === 'reamer-20')!, id: 'reamer-40', diameter: 40 };
     const file = runOf({ outside: [step(60, 20)], bores: [hole('ream', '40 H7', 'through')] });
     const plan = planFile(file, { ...startValues, tools: [...startValues.tools, reamer] });
-    expect(plan.ok && plan.value.doubts.map(({ rule }) => rule)).toEqual(['NO-OPERATION']);
+    expect(plan.ok && plan.value.doubts.map(({ rule }) => rule)).toEqual([]);
+    expect(plan.ok && plan.value.setups.flatMap(({ operations }) => operations.map(({ kind }) => kind))).toContain(
+      'bore',
+    );
   });
 
   test('a reamer of a size that is not there is one to get; without a hole, one is drilled for it', () => {

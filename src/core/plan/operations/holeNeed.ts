@@ -45,8 +45,11 @@ export function drilledAs(
   return fitting.toSorted((a, b) => off(a) - off(b))[0] ?? nominal;
 }
 
-/** Every straight hole of the drawing that is open at the face of a view: drilled, bored or reamed. */
-function openings({ part, run }: Pick<Setup, 'part' | 'run'>): Opening[] {
+/** What holes are looked for in: a part, a shop, and the stock where that is known. */
+type Holed = Pick<Setup, 'part' | 'run'> & Partial<Pick<Setup, 'stock'>>;
+
+/** Every straight hole that is open at the face of a view: drilled, bored or reamed by the drawing, or that of a tube. */
+function openings({ part, run, stock }: Holed): Opening[] {
   const drilled = part.holes
     .filter(({ through, from }) => through || from === 'front')
     .map((hole) => ({ ...hole, diameter: drilledAs(hole, run.shop.tools) }));
@@ -62,11 +65,13 @@ function openings({ part, run }: Pick<Setup, 'part' | 'run'>): Opening[] {
       through: goesThrough(feature, part),
       depth: feature.z1,
     }));
-  return [...drilled, ...finished];
+  const tube =
+    stock && stock.bore > 0 ? [{ path: 'stock', diameter: stock.bore, through: true, depth: part.length }] : [];
+  return [...drilled, ...finished, ...tube];
 }
 
 /** Radius of the widest hole that goes on beyond the bottom of a feature, mm; nothing where the metal is whole. */
-export function goesOnAs({ path, z1 }: Feature, setup: Pick<Setup, 'part' | 'run'>): number {
+export function goesOnAs({ path, z1 }: Feature, setup: Holed): number {
   // As deep as the feature, a drilled one still goes on by its point.
   const hasPoint = (hole: Opening) => setup.part.holes.some((drilled) => drilled.path === hole.path);
   const goesOn = (hole: Opening) => hole.through || hole.depth > z1 + (hasPoint(hole) ? -1e-6 : 1e-6);
@@ -79,7 +84,7 @@ export function goesOnAs({ path, z1 }: Feature, setup: Pick<Setup, 'part' | 'run
 /** A hole of the drawing that meets a need: the widest. */
 export const holeServing = (
   { feature, atLeast, atMost, depth, through }: HoleNeed,
-  setup: Pick<Setup, 'part' | 'run'>,
+  setup: Holed,
 ): Opening | undefined =>
   openings(setup)
     .filter(

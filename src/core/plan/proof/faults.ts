@@ -22,6 +22,7 @@ export const FAULT_CODES = [
   'nothing-gripped',
   'grip-marks',
   'grips-wall',
+  'meets-chuck',
   // It stands out too far: of what is gripped, or of how stout it is.
   'tips',
   'slender',

@@ -117,7 +117,14 @@ export function held(
     const wall = wallUnder(stretches);
     if (setup.number > 1 && wall < cutting.thinWall) tell('grips-wall', `${Math.round(100 * wall)} % of its diameter`);
   }
-  if (operation.centre || toolNamed(operation, run)?.mount !== 'post' || length <= GRIPPED_WITHIN) return faults;
+  // A rest that stands carries the end: it neither tips nor bends.
+  if (
+    setup.rest?.kind === 'fixed' ||
+    operation.centre ||
+    toolNamed(operation, run)?.mount !== 'post' ||
+    length <= GRIPPED_WITHIN
+  )
+    return faults;
   const acts = actsAt(operation, grip[0], setup, run.part.length);
   // A seat squares the work like a grip of half its diameter (trade: Safe holds).
   const seated = holding.seated && isSeated(metal, grip[1], cutting.seatLeast);

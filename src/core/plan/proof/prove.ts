@@ -3,6 +3,7 @@ import type { Run } from '../../model/run';
 import { leftForElsewhere } from '../operations/leftForElsewhere';
 import { disagreesWith } from './disagrees';
 import type { Fault, Proof } from './faults';
+import { goesIn } from './goesIn';
 import { held } from './held';
 import { TOUCH } from './move';
 import { runPass } from './runPass';
@@ -79,6 +80,7 @@ export function prove(plan: WrittenPlan, drawn: Run, watch?: Running['watch']): 
     const before = plan.setups[index - 1];
     if (!before) running.metal = rawWork(plan, setup, run);
     else if (before.end !== setup.end) running.metal = mirrored(running.metal, length);
+    running.faults.push(...goesIn(setup, running.metal, run));
     for (const operation of setup.operations) runOperation(operation, running, setup, run, plan.stock.form);
     const made = setup.operations.flatMap(({ feature, makes = [] }) => [feature, ...makes]);
     running.earlier = new Set([...running.earlier, ...made]);

@@ -89,7 +89,7 @@ export function standing(
       ? [stopBody(last.z1, bodies)]
       : []),
     ...(operation?.centre && first ? [centreBody(first.z0, lowAt(first, first.z0), bodies)] : []),
-    ...(operation?.centre && rest ? [bearingRest(rest)] : []),
+    ...(rest && (operation?.centre || rest.kind === 'fixed') ? [bearingRest(rest)] : []),
     ...(operation ? catcherFor(operation, metal, setup, run) : []),
   ];
 }

@@ -81,11 +81,11 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
   return pins.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
 }
 
-/** Whether a drill comes out behind that is wider than the hole in the spindle stop. */
+/** Whether a drill or a bar comes out behind, in a hole that is wider than the hole in the spindle stop. */
 const comesOutWide = ({ setup, cuts }: CutSetup): boolean =>
   cuts.some(
-    ({ tool, to, diameter = 0 }) =>
-      tool.mount === 'tailstock' &&
+    ({ tool, removal, to, diameter = 0 }) =>
+      (tool.mount === 'tailstock' || removal.bore !== undefined) &&
       to > setup.part.length + setup.behind &&
       diameter > setup.run.shop.bodies.stopBore - setup.run.shop.allowances.closest,
   );
