@@ -9,7 +9,7 @@ import { betweenBends, centredBends, freeEndBends } from './deflection';
  * As stiff as a straight bar of this diameter: of the work between a place and its holding, what bends under a force at
  * that place is the sum of (s₁³ − s₀³) / (3 E I) over its pieces, s from the force.
  */
-function stiffAs({ outside, bore }: Workpiece, from: number, to: number): number {
+export function stiffAs({ outside, bore }: Pick<Workpiece, 'outside' | 'bore'>, from: number, to: number): number {
   const length = to - from;
   const bends = outside.reduce((total, piece) => {
     const [z0, z1] = [Math.max(piece.z0, from), Math.min(piece.z1, to)];

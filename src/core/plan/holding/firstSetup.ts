@@ -1,3 +1,6 @@
+import type { Part } from '../../model/part/part';
+import { cylinder } from '../../model/workpiece/profile';
+import { stiffAs } from '../cutting/beam';
 import { supportOf, type Support } from './support';
 import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
@@ -83,15 +86,32 @@ const endReasons = ({ run, firstEnd }: Attempt): Reason[] =>
         },
       ];
 
+/** The straight bar that bends as the work does when only its last diameter, at the free end, is still to be finished, mm. */
+function stiffness({ run, stock }: Attempt, view: Part, { turned }: Pull, jaws: number): number {
+  const steps = turned
+    .flatMap(({ path, to }) => view.steps.flatMap((step) => (step.path === path ? [{ ...step, to }] : [])))
+    .toSorted((a, b) => a.zFrom - b.zFrom);
+  const [free] = steps;
+  if (!free) return Infinity;
+  const outside = steps.map((step) =>
+    cylinder(step.zFrom, step.to, step.diameter.aim / 2 + (step === free ? run.shop.allowances.finishPerSide : 0)),
+  );
+  const end = steps.at(-1)?.to ?? 0;
+  return stiffAs({ outside: [...outside, cylinder(end, jaws, stock.over / 2)], bore: [] }, free.zFrom, jaws);
+}
+
 /** What bears on the work while it is cut so far from its jaws, and why it is drawn out where it is. */
 function supportFor(
-  { run, stock, centred }: Attempt,
+  attempt: Attempt,
+  view: Part,
   { stickOut, clearance }: Standing,
   pull: Pull,
   facing: number,
 ): Result<Support> {
-  const reach = stickOut.value - facing - pull.from;
-  const found = supportOf(run, reach, stock.over, clearance);
+  const { run, stock, centred } = attempt;
+  const jaws = stickOut.value - facing;
+  const reach = jaws - pull.from;
+  const found = supportOf(run, reach, stock.over, clearance, stiffness(attempt, view, pull, jaws));
   if (!found.ok) return found;
   if (stock.centreEnd > 0) return good(CENTRED);
   if (pull.first) return centred ? good(DRAWN_OUT) : found;
@@ -114,7 +134,7 @@ export function firstSetup(
   const bar = stock.blade !== undefined;
   const parts = bar && pull.last;
   const jawsAt = stickOut.value - facing;
-  const support = supportFor(attempt, standing, pull, facing);
+  const support = supportFor(attempt, view, standing, pull, facing);
   if (!support.ok) return support;
   const { supported, rest, reasons } = support.value;
   const made = madeBy([pull]);

@@ -66,11 +66,23 @@ export const standsByItself = (run: Run, standsOut: number, diameter: number): b
  * Whether the free end needs a centre, or a rest as well (trade: Holding).
  * @param standsOut how far from the jaws the farthest cut is, mm
  * @param room between the jaws and where the last cut ends, mm
+ * @param stiffAs the straight bar that bends as the work does once it is turned, mm
  */
-export function supportOf(run: Run, standsOut: number, diameter: number, room: number): Result<Support> {
+export function supportOf(
+  run: Run,
+  standsOut: number,
+  diameter: number,
+  room: number,
+  stiffAs = diameter,
+): Result<Support> {
   const { shop, units } = run;
-  if (standsByItself(run, standsOut, diameter)) return good({ supported: false, reasons: [] });
-  const stands = `${say(standsOut, units)} stand out of ${sayDiameter(diameter, units)}`;
+  const stout = Math.min(diameter, stiffAs);
+  if (standsByItself(run, standsOut, stout)) return good({ supported: false, reasons: [] });
+  const by =
+    stout < diameter
+      ? `what is as stiff as ${sayDiameter(Number(stout.toFixed(1)), units)}`
+      : sayDiameter(diameter, units);
+  const stands = `${say(standsOut, units)} stand out of ${by}`;
   const centre = {
     rule: 'CENTRE-SUPPORT',
     because: `${stands}, more than the house's ${timesByItself(run)} times: a centre holds the free end while it is turned.`,
