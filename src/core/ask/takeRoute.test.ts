@@ -18,7 +18,7 @@ test('there are routes to take in these', () => {
 });
 
 test.each(searched)('%s: every other route that could be is taken by one press', (_, file) => {
-  const plan = planned(file);
+  const plan = planned(file, startValues, { until: 'settled' });
   const others = plan.route.runnersUp.filter(canTake);
   for (const other of others) {
     const taken = planned(takeRoute(file, plan, other));

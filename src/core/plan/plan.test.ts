@@ -161,7 +161,9 @@ test('mast collar: 0.35 · 16 = 5.6 is the pilot in steel; a wall of 9 to part o
 });
 
 test('valve needle blank: only the back first leaves something to hold, and the plan says so', () => {
-  const [centred, first, second] = planOf('valve-needle-blank').setups;
+  // The quickest, which is not the first that is sound.
+  const quickest = planned(example('valve-needle-blank'), startValues, { until: 'settled' });
+  const [centred, first, second] = planFileOf(quickest).setups;
   expect([centred?.end, first?.end, second?.end]).toEqual(['back', 'back', 'front']);
   expect(first?.reasons[0]).toMatchObject({ rule: 'GRIP-LEFT' });
   // Its z are of the drawing: the shoulder of the stem is 5 from the front.

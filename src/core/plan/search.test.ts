@@ -74,7 +74,7 @@ describe('slender work from blanks', () => {
   });
 
   test('what would be quicker and its proof does not bear out says what it found', () => {
-    const { runnersUp } = planOf(example('valve-needle-blank')).route;
+    const { runnersUp } = planOf(example('mast-stud')).route;
     const quicker = runnersUp.find(({ because }) => because === 'not-proved');
     expect(quicker).toMatchObject({ because: 'not-proved', fault: { code: 'slender' } });
   });

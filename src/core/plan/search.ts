@@ -136,8 +136,9 @@ export class Search {
   /** The space as it was listed last, with how many things it was wanted for. */
   private listed: { wants: number; routes: readonly Skeleton[] } | undefined;
   private readonly judged = new Map<Route, Judged>();
-  /** Whether everything in the space was tried. */
+  /** Whether everything in the space was tried; whether that, or as much as is looked at. */
   private isWhole = false;
+  private isSettled = false;
 
   private readonly run: Run;
 
@@ -272,9 +273,16 @@ export class Search {
           (other, index, all) => all.findIndex((one) => isSameAs(one, other)) === index && !isSameAs(other, taken),
         )
         .slice(0, RUNNERS_UP)
-        .map((told) => this.draw(told)),
+        .map((told) => this.draw(this.proved(told, best))),
       ...(isKept && offered ? { offered: this.draw(this.compare(offered, best)) } : {}),
     };
+  }
+
+  /** What is told once it is settled can be taken: a slower one is looked at before that is said of it. */
+  private proved(told: Compared, best: Judged): Compared {
+    const tried = this.tried.find(({ skeleton }) => skeleton === told.skeleton);
+    if (!this.isSettled || !tried?.result.ok || isSound(this.judge(tried.result.value))) return told;
+    return this.compareJudged(tried.result.value, best);
   }
 
   private draw(told: Compared): Compared {
@@ -294,9 +302,15 @@ export class Search {
     if (!result.ok)
       return { skeleton, because: 'refused', ...(result.problems[0] ? { problem: result.problems[0] } : {}) };
     const figures = figuresOf(result.value, best.route);
-    // What is slower than a sound one has lost by that alone: nobody asks for its proof.
+    // What is slower than a sound one has lost by that alone: nobody asks for its proof, but of the few that are told.
     if (result.value.worth >= best.route.worth && isSound(best)) return this.slower(figures, result.value);
-    const judged = this.judge(result.value);
+    return this.compareJudged(result.value, best);
+  }
+
+  /** The same by all that is known of a route, its proof as well. */
+  private compareJudged(route: Route, best: Judged): Compared {
+    const figures = figuresOf(route, best.route);
+    const judged = this.judge(route);
     const [fault] = judged.proof.faults;
     if (judged.lost > best.lost) return { ...figures, because: 'undecided' };
     if (wrongIn(judged).bare > wrongIn(best).bare) return { ...figures, because: 'bare' };
@@ -351,12 +365,15 @@ export class Search {
       this.try(skeleton);
     }
     if (only) return;
-    for (let next = this.next(); next; next = this.next()) {
-      if (!goOn() || (until === 'sound' && this.hasSound())) return;
+    let next = this.next();
+    for (; next; next = this.next()) {
+      if (until === 'sound' && this.hasSound()) return;
+      if (!goOn()) break;
       yield;
       this.try(next);
     }
-    this.isWhole = true;
+    this.isWhole = next === undefined;
+    this.isSettled = true;
   }
 
   /** Whether one of the routes that were tried is sound. */

@@ -80,7 +80,7 @@ function outsideSurfaces(
         path: step.path,
         name: step.name ?? sayDiameter(nominal(step), run.units),
         on: flats ? `${say(2 * flats.fromAxis, run.units)} across flats` : sayDiameter(nominal(step), run.units),
-        diameter: nominal(step),
+        diameter: isBlank(view, step) ? step.diameter.aim : nominal(step),
         from,
         gaps,
         inside: false,
@@ -97,6 +97,10 @@ function outsideSurfaces(
     });
   });
 }
+
+/** Whether a step is turned for a thread, which it is smaller for. */
+const isBlank = ({ features }: Part, { zFrom, zTo }: Step): boolean =>
+  features.some(({ thread, bore, z0, z1 }) => thread && !bore && z0 < zTo - CLOSE && z1 > zFrom + CLOSE);
 
 /** Bores that the first set-up finishes, straight from the face that then looks into the chuck. */
 function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {

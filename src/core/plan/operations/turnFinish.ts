@@ -14,7 +14,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
 import { filletOf, turnedAway, turnedStepsOf, type TurnedStep } from './turned';
-import { CLOSE } from '../../model/tolerances';
+import { CLOSE, EDGE_THROUGH } from '../../model/tolerances';
 import { approachTo } from './underCentre';
 import { along, clearOf } from './edgePaths';
 
@@ -64,6 +64,8 @@ function springsOf(operation: Operation, depth: number, tight: boolean, work: Wo
 interface FinishingCut {
   turned: TurnedStep;
   along: TurnedStep[];
+  /** Nothing finishes what lies behind it. */
+  goesOn?: boolean;
 }
 
 const sameSize = (a: TurnedStep, b: TurnedStep): boolean =>
@@ -103,6 +105,21 @@ function isCutAway({ turned, along }: FinishingCut, others: readonly Operation[]
   });
 }
 
+/** The cuts of a set-up, chuck first, without those that nothing would be left of. */
+const left = (cuts: readonly FinishingCut[], others: readonly Operation[]): FinishingCut[] =>
+  cuts.flatMap((cut, index) => {
+    if (isCutAway(cut, others)) return [];
+    const behind = cuts[index - 1];
+    const begins = behind && (behind.along.at(-1) ?? behind.turned).step.zFrom;
+    const goesOn =
+      behind !== undefined &&
+      !cut.turned.shoulder &&
+      begins !== undefined &&
+      Math.abs(begins - cut.turned.to) < CLOSE &&
+      isCutAway(behind, others);
+    return [{ ...cut, goesOn }];
+  });
+
 /** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
 export const turnFinish: OperationKind = {
   kind: 'turn-finish',
@@ -114,15 +131,17 @@ export const turnFinish: OperationKind = {
   mayBeLeft: () => false,
   demand(setup, others) {
     const { run } = setup;
-    const cuts = oneCutEach(turnedStepsOf(setup)).filter((cut) => !isCutAway(cut, others));
+    const cuts = left(oneCutEach(turnedStepsOf(setup)), others);
     if (cuts.length === 0) return good([]);
     const usual = toolFor(setup, 'turn-finish', 'part.outside');
     if (!usual.ok) return usual;
     return good(
-      cuts.map(({ turned, along }) => {
-        const { step, to, shoulder } = turned;
+      cuts.map(({ turned, along, goesOn }) => {
+        const { step, shoulder } = turned;
         const fillet = filletOf(turned, setup);
         const tool = fillet?.tool ?? usual.value;
+        // Its nose would leave a ridge before what stays rough until it is cut away.
+        const to = turned.to + (goesOn ? (tool.nose ?? 0) + EDGE_THROUGH : 0);
         const { diameter, length } = step;
         const begins = along.at(-1)?.step.zFrom ?? step.zFrom;
         const first = begins < 1e-6;

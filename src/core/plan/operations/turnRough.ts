@@ -3,6 +3,7 @@ import { term } from '../../model/figure';
 import { andThen, good } from '../../model/result';
 import { largestRadius } from '../../model/workpiece/profile';
 import { sayDiameter } from '../../model/words';
+import { CLOSE } from '../../model/tolerances';
 import type { OperationKind } from '../../model/plan/operation';
 import { stopSetting, toolFor } from './tools';
 import { equalPasses } from './equalPasses';
@@ -21,10 +22,13 @@ export const turnRough: OperationKind = {
   takesDepth: true,
   demand(setup) {
     const { run } = setup;
-    const roughed = turnedStepsOf(setup).flatMap((turned) =>
-      turned.roughRadius === undefined ? [] : [{ ...turned, roughRadius: turned.roughRadius }],
+    const all = turnedStepsOf(setup);
+    const roughed = all.flatMap((step) =>
+      step.roughRadius === undefined ? [] : [{ ...step, roughRadius: step.roughRadius }],
     );
     if (roughed.length === 0) return good([]);
+    // Drawn out, what lies before these steps is finished.
+    const begins = Math.min(...all.map(({ step }) => step.zFrom));
     const tool = toolFor(setup, 'turn-rough', 'part.outside');
     if (!tool.ok) return tool;
     return good(
@@ -37,7 +41,7 @@ export const turnRough: OperationKind = {
           feature: step.path,
           name: `Rough ${sayDiameter(2 * roughRadius, run.units)}`,
           tool: tool.value,
-          from: 0 - setup.centreEnd,
+          from: begins < CLOSE || !setup.drawnOut ? 0 - setup.centreEnd : begins,
           to: end,
           ...(shoulder ? { intoShoulder: true as const } : {}),
           diameter: 2 * roughRadius,
