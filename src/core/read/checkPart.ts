@@ -7,6 +7,7 @@ import { say, sayDiameter } from '../model/words';
 import type { UnitSystem } from '../model/units/length';
 import type { Feature } from '../model/part/feature';
 import type { Hole, Part } from '../model/part/part';
+import { minorLimits } from '../model/part/threadLimits';
 import { pitchDiameter } from '../model/part/thread';
 import { CLOSE } from '../model/tolerances';
 
@@ -118,6 +119,17 @@ function checkBores(part: Part, units: UnitSystem): Problem[] {
         {
           path: `${feature.path}.designation`,
           message: `${thread.designation} finds no metal: the hole is ${sayDiameter(drilled.diameter.nominal, units)} already (${drilled.path}), and its tap drill is ${sayDiameter(Number((thread.diameter - thread.pitch).toFixed(2)), units)}`,
+        },
+      ];
+    const limits = thread && minorLimits(thread);
+    const wide =
+      limits &&
+      part.holes.find((hole) => hole.diameter.nominal > limits.most + CLOSE && overlapsAll(feature, hole, part.length));
+    if (thread && limits && wide)
+      return [
+        {
+          path: `${feature.path}.class`,
+          message: `the core of ${thread.designation} lies between ${sayDiameter(Number(limits.least.toFixed(3)), units)} and ${sayDiameter(Number(limits.most.toFixed(3)), units)}, and the hole is ${sayDiameter(wide.diameter.nominal, units)} (${wide.path}): a narrower hole, or a wider class`,
         },
       ];
     // A hole of the same size may be drilled first; one that is wider everywhere leaves nothing to cut.

@@ -1,7 +1,7 @@
-import { readThread } from './thread';
-import { majorLimits } from './threadLimits';
+import { readThread, type NUT_CLASSES } from './thread';
+import { majorLimits, minorLimits } from './threadLimits';
 import { readPart } from '../../read/readPart';
-import { runOf, step } from '../../testing';
+import { operationsOf, problemsOf, runOf, step } from '../../testing';
 
 const limitsOf = (designation: string, of?: string) => {
   const thread = readThread(designation, '');
@@ -53,4 +53,46 @@ test('what a thread is cut on is turned to the middle of that; limits of the dra
   expect(blank(11.9)[0]?.aim).toBeCloseTo(11.8365, 3);
   expect(blank('12 -0.1/0')[0]).toMatchObject({ aim: 11.95, from: 'limits' });
   expect(blank('12 free')[0]).toMatchObject({ aim: 12, open: 'free' });
+});
+
+describe('a nut whose class is named', () => {
+  const cores = (designation: string, of?: string) => {
+    const thread = readThread(designation, '');
+    if (!thread.ok) throw new Error(designation);
+    const limits = minorLimits({ ...thread.value, ...(of ? { of } : {}) });
+    return limits && [limits.least, limits.most].map((size) => Number(size.toFixed(3)));
+  };
+  const tapped = (of: (typeof NUT_CLASSES)[number], hole?: number) =>
+    runOf({
+      outside: [step(20, 10)],
+      bores: [
+        ...(hole ? [{ from: 'front' as const, shape: 'drill' as const, diameter: hole, depth: 'through' }] : []),
+        { from: 'front', shape: 'tap', designation: 'M10', class: of, depth: 'through' },
+      ],
+    });
+
+  test('M10 by 6H: 10 − 1.0825 · 1.5 = 8.376, and 230 · 1.5^0.7 = 305 µm wide; without one there is nothing to keep', () => {
+    expect(cores('M10', '6H')).toEqual([8.376, 8.682]);
+    expect(cores('M10')).toBeUndefined();
+  });
+
+  test('M2 by 5H: 2 − 1.0825 · 0.4 = 1.567, and 0.8 · (433 · 0.4 − 190 · 0.4^1.22) = 89 µm wide', () => {
+    expect(cores('M2', '5H')).toEqual([1.567, 1.656]);
+  });
+
+  test('G stands off by as much as g: 15 + 11 · 1.5 = 31.5 µm', () => {
+    expect(cores('M10', '6G')?.[0]).toBeCloseTo(8.376 + 0.0315, 2);
+  });
+
+  test('is drilled within it, and a hole of the drawing beyond it is refused with both limits', () => {
+    const drilled = operationsOf(tapped('6H')).find(({ kind, diameter = 0 }) => kind === 'drill' && diameter > 8);
+    expect(drilled?.diameter).toBe(8.5);
+    expect(problemsOf(tapped('6H', 8.8))).toEqual([
+      {
+        path: 'part.bores[1].class',
+        message:
+          'the core of M10-6H lies between ⌀8.376 and ⌀8.682, and the hole is ⌀8.8 (part.bores[0]): a narrower hole, or a wider class',
+      },
+    ]);
+  });
 });

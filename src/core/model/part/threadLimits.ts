@@ -8,6 +8,9 @@ const METRIC_ABOVE: Record<string, readonly [number, number]> = { e: [50, 11], g
 /** Their tolerance on the major diameter by grade, × that of grade 6 (ISO 965). */
 const METRIC_GRADE: Record<string, number> = { 4: 0.63, 6: 1, 8: 1.6 };
 
+/** The tolerance of metric nuts on the minor diameter by grade, × that of grade 6 (ISO 965). */
+const NUT_GRADE: Record<string, number> = { 4: 0.63, 5: 0.8, 6: 1, 7: 1.25, 8: 1.6 };
+
 /** Unified bolts by class: factor on the tolerance of the major diameter, and whether there is an allowance (ASME B1.1). */
 const UNIFIED_CLASS: Record<string, { tolerance: number; allowed: boolean }> = {
   '1A': { tolerance: 0.09, allowed: true },
@@ -37,4 +40,18 @@ export function majorLimits({ designation, diameter, pitch, of }: Thread): Devia
     return unified(diameter, pitch, UNIFIED_CLASS[of ?? '2A'] ?? { tolerance: 0.06, allowed: true });
   const [grade = '6', letter = 'g'] = of ?? '6g';
   return metric(pitch, grade, letter);
+}
+
+/**
+ * Between which diameters the core hole of a metric nut lies whose class the drawing names, mm (trade: Cutting): D1 = d −
+ * 1.0825 P, and 230 P^0.7 µm wide by 6H, below a pitch of 1 mm 433 P − 190 P^1.22; undefined where it names none.
+ */
+export function minorLimits({ designation, diameter, pitch, of }: Thread): { least: number; most: number } | undefined {
+  if (!designation.startsWith('M') || of === undefined) return undefined;
+  const [grade = '6', letter = 'H'] = of;
+  const sixth = pitch < 1 ? 433 * pitch - 190 * pitch ** 1.22 : 230 * pitch ** 0.7;
+  // G stands off by as much as g.
+  const [fixed = 0, perPitch = 0] = METRIC_ABOVE[letter.toLowerCase()] ?? [];
+  const least = diameter - 1.0825 * pitch + (fixed + perPitch * pitch) / 1000;
+  return { least, most: least + ((NUT_GRADE[grade] ?? 1) * sixth) / 1000 };
 }

@@ -2,6 +2,7 @@ import { tapWarning } from '../cutting/drillLoad';
 import { sum, term } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
 import { tapDrill } from '../../model/part/thread';
+import { minorLimits } from '../../model/part/threadLimits';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say } from '../../model/words';
@@ -16,18 +17,23 @@ import { threadCheck, threadToolFor } from './threading';
 /** How far the lead of a tap goes beyond its full thread, mm. */
 const leadOf = (feature: Feature, { run }: Setup): number => run.shop.cutting.tapLead * (feature.thread?.pitch ?? 0);
 
-/** The core hole of a tap (trade: Cutting): d − P, a little over it at most; a blind one deeper by the tap's lead. */
+/** The core hole of a tap (trade: Cutting): d − P, a little over it at most, within the class that is named; a blind one deeper by the tap's lead. */
 function needOf(feature: Feature, setup: Setup): HoleNeed[] {
   const { thread, path, z1 } = feature;
   if (!thread || !threadToolFor('tap', thread, setup)) return [];
-  const core = tapDrill(thread);
+  const usual = tapDrill(thread);
+  const { least, most } = minorLimits(thread) ?? {
+    least: usual,
+    most: usual + setup.run.shop.cutting.tapDrillOver * thread.pitch,
+  };
+  const core = Math.min(Math.max(usual, least), most);
   const through = goesThrough(feature, setup.part);
   return [
     {
       feature: path,
       purpose: `for ${thread.designation}`,
       atLeast: core,
-      atMost: core + setup.run.shop.cutting.tapDrillOver * thread.pitch,
+      atMost: most,
       aim: core,
       through,
       depth: through ? z1 : z1 + leadOf(feature, setup),
