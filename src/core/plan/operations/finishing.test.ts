@@ -50,3 +50,25 @@ test('a cone that nothing finished takes what roughing left as well', () => {
   // From the ⌀20.4835 that is roughed for its neighbour of ⌀20 h8 down to its small end of ⌀16: 2.24 a side.
   expect(depth).toBeCloseTo((19.9835 + 0.5 - 16) / 2, 6);
 });
+
+describe('a diameter that the drawing leaves open', () => {
+  const spacer = (large: string, more = {}) =>
+    runOf(
+      { outside: [{ ...cylinder(large, 12), ...more }, cylinder('14 h8', 20)] },
+      { stock: { form: 'round', size: 32 }, firstEnd: 'front', way: 'sawn-blanks' },
+    );
+  const ofLarge = (file: RunFile) =>
+    operationsOf(file).filter(({ kind, feature }) => kind.startsWith('turn-') && feature === 'part.outside[0]');
+
+  test('is roughed to its size, not finished and not measured', () => {
+    const cuts = ofLarge(spacer('about 29'));
+    expect(cuts.map(({ kind, diameter }) => [kind, diameter])).toEqual([['turn-rough', 29]]);
+    expect(cuts.flatMap(({ checks }) => checks)).toEqual([]);
+  });
+
+  test('is finished where it has limits, a roughness, or is critical', () => {
+    expect(ofLarge(spacer('29')).map(({ kind }) => kind)).toContain('turn-finish');
+    expect(ofLarge(spacer('about 29', { roughness: 1.6 })).map(({ kind }) => kind)).toContain('turn-finish');
+    expect(ofLarge(spacer('about 29', { critical: true })).map(({ kind }) => kind)).toContain('turn-finish');
+  });
+});

@@ -73,7 +73,8 @@ const sameSize = (a: TurnedStep, b: TurnedStep): boolean =>
   a.step.diameter.lower === b.step.diameter.lower &&
   a.step.diameter.upper === b.step.diameter.upper &&
   a.step.roughness === b.step.roughness &&
-  a.step.leaves === b.step.leaves;
+  a.step.leaves === b.step.leaves &&
+  a.isDone === b.isDone;
 
 /** Neighbours of one size are finished in one pass (trade: Cutting). */
 function oneCutEach(chuckFirst: TurnedStep[]): FinishingCut[] {
@@ -108,7 +109,7 @@ function isCutAway({ turned, along }: FinishingCut, others: readonly Operation[]
 /** The cuts of a set-up, chuck first, without those that nothing would be left of. */
 const left = (cuts: readonly FinishingCut[], others: readonly Operation[]): FinishingCut[] =>
   cuts.flatMap((cut, index) => {
-    if (isCutAway(cut, others)) return [];
+    if (cut.turned.isDone || isCutAway(cut, others)) return [];
     const behind = cuts[index - 1];
     const begins = behind && (behind.along.at(-1) ?? behind.turned).step.zFrom;
     const goesOn =

@@ -1,4 +1,4 @@
-import type { Part, Step } from '../../model/part/part';
+import { isTied, type Part, type Step } from '../../model/part/part';
 import type { Operation } from '../../model/plan/operation';
 import type { Feature } from '../../model/part/feature';
 import { CLOSE } from '../../model/tolerances';
@@ -11,7 +11,13 @@ export interface TurnedStep extends Turned {
   step: Step;
   /** Radius left by roughing; undefined when there is too little on it to rough. */
   roughRadius?: number;
+  /** Roughing leaves it as it is to be. */
+  isDone?: true;
 }
+
+/** Whether the drawing leaves open how a step comes out: roughed to its size it is done, unless a shoulder is faced with it. */
+const isLeftOpen = ({ diameter, roughness, critical, path }: Step, { shoulder }: Turned, part: Part): boolean =>
+  diameter.open !== undefined && roughness === undefined && !critical && !shoulder && !isTied(part, path);
 
 /** Whether the nose of a tool leaves a fillet as it finishes the step before it. */
 export const leavesFillet =
@@ -63,10 +69,11 @@ export function turnedStepsOf({ turned, part, run, outerRadius, stock, end }: Se
   return chuckFirst.flatMap((turn): TurnedStep[] => {
     const step = part.steps.find(({ path }) => path === turn.path);
     if (!step) return [];
-    const left = step.diameter.aim / 2 + allowances.finishPerSide;
+    const isDone = isLeftOpen(step, turn, part);
+    const left = step.diameter.aim / 2 + (isDone ? 0 : allowances.finishPerSide);
     if (piece) radius = Math.min(radius, largestRadius(piece, step.zFrom, turn.to - CLOSE));
     if (radius - left < thinnest - 1e-9) return [{ ...turn, step }];
     radius = left;
-    return [{ ...turn, step, roughRadius: left }];
+    return [{ ...turn, step, roughRadius: left, ...(isDone ? { isDone: true as const } : {}) }];
   });
 }
