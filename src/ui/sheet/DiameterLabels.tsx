@@ -60,7 +60,10 @@ export const DiameterLabels = memo(function DiameterLabels({ planned, layout, op
   const topAt = (left: number) => Math.max(16, left < x(setup.holding.from) + 30 ? Math.min(above, overJaws) : above);
   return (
     <>
-      {setup.part.steps.map(({ path, zFrom, zTo, diameter }, index) => {
+      {setup.part.steps.map(({ path, zFrom, zTo, ...step }, index) => {
+        // Of a recess the drawing gives the bottom, and the step is what is turned over it.
+        const recess = setup.part.features.find((feature) => feature.path === path && feature.kind === 'recess');
+        const diameter = recess?.size ?? step.diameter;
         const width = x(zFrom) - x(zTo);
         const roomy =
           width > 84 &&

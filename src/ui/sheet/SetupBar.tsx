@@ -20,6 +20,8 @@ const Setups = styled.div`
     background: none;
     cursor: pointer;
     font-size: 14px;
+    flex: none;
+    white-space: nowrap;
   }
   button:hover {
     background: var(--hover);
@@ -44,8 +46,12 @@ const Setups = styled.div`
 `;
 
 const holdingWords = ({ setup }: PlannedSetup): string => {
-  const { holding, end } = setup;
-  return `${holding.words}, on ${holding.on}, from the ${end}${setup.supported && !isBetweenCentres(setup) ? ', with a centre' : ''}${setup.rest ? ` and a ${sayRest(setup.rest)}` : ''}`;
+  const { holding, end, supported, rest } = setup;
+  const bears = [
+    ...(supported && !isBetweenCentres(setup) ? ['a centre'] : []),
+    ...(rest ? [`a ${sayRest(rest)}`] : []),
+  ];
+  return `${holding.words}, on ${holding.on}, from the ${end}${bears.length > 0 ? `, with ${bears.join(' and ')}` : ''}`;
 };
 
 /** Which set-up is looked at, how it is held, and what may be done with its cuts. */

@@ -137,16 +137,23 @@ function NotProved({ proof, units }: { proof: Proof; units: UnitSystem }) {
 /** What the plan cannot promise, in a line that opens: the figures of the sheet leave it out. */
 function Doubts({ doubts }: { doubts: Plan['doubts'] }) {
   const bare = doubts.filter(({ rule }) => rule === 'NO-OPERATION').length;
+  const [only, ...others] = doubts;
+  if (bare === 0 && only && others.length === 0)
+    return (
+      <Notice>
+        <strong>Mind:</strong> {only.because}
+      </Notice>
+    );
   const words = [
     bare > 0 &&
       `no operation yet for ${bare} ${bare === 1 ? 'feature' : 'features'} of the part, which the figures leave out`,
-    doubts.length > bare && `${doubts.length - bare} more that the plan cannot promise`,
+    doubts.length > bare && `${doubts.length - bare} ${bare > 0 ? 'more' : 'things'} that the plan cannot promise`,
   ].filter(Boolean);
   return (
     <Notice>
       <details>
         <summary style={{ cursor: 'pointer' }}>
-          <strong>Not all of it is planned:</strong> {words.join('; ')}
+          <strong>{bare > 0 ? 'Not all of it is planned:' : 'Mind:'}</strong> {words.join('; ')}
         </summary>
         <ul style={{ marginTop: 6, fontSize: 14 }}>
           {doubts.map(({ path, rule, because }) => (

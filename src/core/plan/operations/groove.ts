@@ -53,7 +53,10 @@ function operationOf(groove: Feature, tool: Tool, setup: Setup, rooms?: Segment[
     kind: 'groove',
     feature: groove.path,
     ...(rooms ? {} : { makes: [groove.path] }),
-    name: `Groove ${say(z1 - z0, run.units)} to ${sayDiameter(bottom.nominal, run.units)}${rooms && rooms.length > 1 ? ', its ends' : ''}`,
+    name:
+      rooms && rooms.length > 1
+        ? `Groove both ends, ${sayDiameter(bottom.nominal, run.units)}`
+        : `Groove ${say(z1 - z0, run.units)} to ${sayDiameter(bottom.nominal, run.units)}`,
     tool,
     from: z0,
     to: z1,

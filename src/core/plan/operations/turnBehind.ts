@@ -21,7 +21,7 @@ function operationOf(feature: Feature, { tool, blade, from, to }: Behind, setup:
     kind: 'turn-behind',
     feature: feature.path,
     makes: [feature.path],
-    name: `Turn ${sayDiameter(bottom.nominal, run.units)}${bottom.fit ? ` ${bottom.fit}` : ''} in its recess`,
+    name: `Turn recess ${sayDiameter(bottom.nominal, run.units)}${bottom.fit ? ` ${bottom.fit}` : ''}`,
     tool,
     from,
     to: end,
