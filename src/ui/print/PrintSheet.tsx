@@ -84,8 +84,8 @@ const Paper = styled.main`
     white-space: nowrap;
   }
   .facts {
-    display: grid;
-    grid-template-columns: repeat(4, auto);
+    display: flex;
+    flex-wrap: wrap;
     gap: 1mm 7mm;
     margin-top: 2.5mm;
   }
@@ -389,10 +389,11 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
         {stop?.dial && <small>dial {stop.dial}</small>}
       </td>
       <td className="figure">
-        {onCross.map(({ to, turns }, index) => (
+        {onCross.map(({ to, turns, pass }, index) => (
           <div key={index} style={index === onCross.length - 1 ? { fontWeight: 700, fontSize: '14pt' } : undefined}>
             {to}
             {turns && <small>{turns} div deeper</small>}
+            {pass.wide !== undefined && pass.note && <small>{pass.note}</small>}
           </div>
         ))}
         {operation.pecks > 1 && <small>{operation.pecks} pecks</small>}

@@ -4,7 +4,9 @@ import type { Feature } from '../../model/part/feature';
 import { exactly } from '../../model/part/size';
 import { good } from '../../model/result';
 import { cylinder, largestRadius, type Segment } from '../../model/workpiece/profile';
+import type { Run } from '../../model/run';
 import type { Tool } from '../../model/shop/shop';
+import { formatLength } from '../../model/units/length';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind, Pass } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
@@ -67,6 +69,10 @@ function operationOf(groove: Feature, tool: Tool, setup: Setup, rooms?: Segment[
   };
 }
 
+/** Where a plunge of several goes in, by the edge that was touched. */
+const sayPlace = (z: number, { touched, width = 0 }: Tool, { units }: Run): string =>
+  touched === 'right' ? `right edge ${formatLength(z, units)}` : `left edge ${formatLength(z + width, units)}`;
+
 /** Cut a square groove with a blade: by one plunge, or by several and a pass along the bottom (trade: Shop arithmetic). */
 export const groove: OperationKind = {
   kind: 'groove',
@@ -107,10 +113,12 @@ export const groove: OperationKind = {
       const bottom = plungeAlong(z1 - width, z0, diameter / 2, clear);
       return places.length > 1 ? [...straight, alongBottom(z0, diameter, z1 - z0 - width, bottom)] : straight;
     });
-    const note = 'right edge of the blade at z; all to the same depth';
+    const several = passes.filter(({ wide }) => wide !== undefined).length > 1;
     return good({
       diameter: 2 * outer,
-      passes: passes.map((pass, index) => (passes.length > 1 && index === 0 ? { ...pass, note } : pass)),
+      passes: passes.map((pass) =>
+        several && pass.wide !== undefined ? { ...pass, note: sayPlace(pass.z ?? 0, tool, run) } : pass,
+      ),
     });
   },
   cautions: [

@@ -25,8 +25,13 @@ describe('a wide recess', () => {
       [4, 8.828],
       [20, 24],
     ]);
-    // Two plunges and along the bottom in the one, one in the other.
-    expect(groove?.passes).toHaveLength(4);
+    // Two plunges and along the bottom in the one, one in the other; each is told where its left edge goes in, 4 behind the right.
+    expect(groove?.passes.map(({ wide, note }) => wide && note)).toEqual([
+      'left edge 8.00',
+      'left edge 8.83',
+      undefined,
+      'left edge 24.00',
+    ]);
   });
 
   test('takes what is over the finish in equal cuts, and ends at its bottom', () => {
