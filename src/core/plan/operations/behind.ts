@@ -1,5 +1,4 @@
-import { notAbove } from '../cutting/speed';
-import { speedFor } from '../cutting/speedFor';
+import { minutesOfCuts } from '../cutting/estimate';
 import type { Feature } from '../../model/part/feature';
 import { cylinder, type Segment } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
@@ -24,21 +23,13 @@ export interface Behind {
   to: number;
 }
 
-/** Minutes of so many cuts so long by an operation of a kind. */
-function minutesOf(kind: string, tool: Tool, diameter: number, setup: Setup) {
-  const { machine, cutting, handMinutes } = setup.run.shop;
-  const feed = notAbove(machine.feeds, cutting.feed[kind] ?? 0);
-  const { value: speed } = speedFor({ kind, tool }, diameter, setup, false);
-  return (cuts: number, way: number): number => cuts * (handMinutes.approach + way / (feed * speed));
-}
-
 /** Whether rooms at both ends and turning between them are quicker than one plunge beside the other. */
 function isQuicker({ z0, z1 }: Feature, { tool, blade, from, to }: Behind, depth: number, setup: Setup): boolean {
   const { allowances, cutting, material, handMinutes } = setup.run.shop;
   const width = blade.width ?? 0;
   const on = 2 * setup.outerRadius;
-  const plunging = minutesOf('groove', blade, on, setup);
-  const turning = minutesOf('turn-behind', tool, on, setup);
+  const plunging = minutesOfCuts({ kind: 'groove', tool: blade }, on, setup);
+  const turning = minutesOfCuts({ kind: 'turn-behind', tool }, on, setup);
   const cutsOver = (length: number) => plunges(0, length, width, cutting.plungeStep).length;
   const byBlade = (length: number) =>
     plunging(cutsOver(length), depth + allowances.approach) + (cutsOver(length) > 1 ? plunging(1, length - width) : 0);

@@ -7,8 +7,7 @@ import { term } from '../../model/figure';
 import { CLOSE } from '../../model/tolerances';
 import { cylinder, radiusAt, radiusOn } from '../../model/workpiece/profile';
 import type { Profile } from '../../model/workpiece/segment';
-import { notAbove } from '../cutting/speed';
-import { speedFor } from '../cutting/speedFor';
+import { minutesOfCuts } from '../cutting/estimate';
 import { alongBore, outwards } from './edgePaths';
 
 /** A nose goes in so far from the cone that a drill left, and at its tip at such a slope, mm and mm a mm (ours). */
@@ -96,14 +95,6 @@ function opening({ narrow, opened }: Floor, there: number, { run }: Setup): Pass
   });
 }
 
-/** Minutes of so many cuts so long, at the usual feed and speed of an operation. */
-function minutesOf(operation: Operation, setup: Setup) {
-  const { machine, cutting, handMinutes } = setup.run.shop;
-  const feed = notAbove(machine.feeds, cutting.feed[operation.kind] ?? 0);
-  const { value: speed } = speedFor(operation, operation.diameter ?? 0, setup, false);
-  return (cuts: number, way: number): number => cuts * (handMinutes.approach + way / (feed * speed));
-}
-
 /**
  * What makes a flat bottom before its wall is bored: faced out in equal layers, as far as the hole is wide, or all but the
  * finish of the wall where that is quicker (trade: Order). No layer is deeper than the end of the bar lies behind its edge.
@@ -127,7 +118,7 @@ export function flatBottom(
   if (there <= 0 || opened > wide + CLOSE) return undefined;
   const deepest = Math.min(cutting.deepestBore, bodies.barEnd);
   const layers = (deep: number) => Math.ceil(deep / deepest - 1e-9);
-  const minutes = minutesOf(operation, setup);
+  const minutes = minutesOfCuts(operation, diameter, setup);
   const byWall =
     minutes(layers(to - narrow), opened) + minutes(Math.ceil((wide - opened) / cutting.deepestBore - 1e-9), to);
   const isWide = room <= there + CLOSE && minutes(layers(to), wide - beyond) < byWall;
