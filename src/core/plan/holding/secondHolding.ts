@@ -13,7 +13,7 @@ import { finishedSurfaces } from './surfaces';
 import type { WorkHolding } from '../../model/plan/setup';
 import { isReady } from './ready';
 import type { Stock } from '../../model/plan/stock';
-import { throughBores } from './throat';
+import { jawsFromAtLeast, throughBores } from './throat';
 import { CLOSE } from '../../model/tolerances';
 import { shortestGrip } from '../cutting/grip';
 
@@ -75,15 +75,14 @@ const outsideKinds = holdingKinds.filter((holdingKind) => holdingKind !== mandre
 /** What the first set-up finishes and the second leaves alone. */
 function surfacesOf({ run, stock, view, count, kept, made }: Sought): Surface[] {
   const isKept = ({ inside, from, end }: Surface) => !inside && kept.some(({ z0, z1 }) => z0 < end && z1 > from);
-  // Its first end looks into the chuck, as far as that takes it.
-  const { spindleBore, jaws } = run.shop.machine;
-  const wide = view.steps.find(({ diameter }, index) => index >= count || diameter.nominal > spindleBore + CLOSE);
-  // Through what is wider still its bars come out there.
+  // Its first end looks into the chuck now.
+  const work = view.steps.map(({ diameter, zFrom }, index) => ({
+    diameter: index < count ? diameter.nominal : stock.over,
+    to: view.length - zFrom,
+  }));
   const goesOut = (path: string) => !made.includes(path);
-  const out = throughBores(view, goesOut, 0, stock, run.shop.allowances.closest).filter(
-    ({ diameter }) => diameter > spindleBore + CLOSE,
-  );
-  const most = Math.min(wide?.zFrom ?? Infinity, ...out.map(({ to }) => -to)) + jaws.length;
+  const bored = throughBores(view, goesOut, view.length, stock, run.shop.allowances.closest);
+  const most = view.length - jawsFromAtLeast([...work, ...bored], run.shop.machine);
   return finishedSurfaces(run, view, count, stock.asDrawn, made)
     .filter((finishedSurface) => !isKept(finishedSurface))
     .map((surface) => (surface.inside ? surface : { ...surface, end: Math.min(surface.end, most) }))

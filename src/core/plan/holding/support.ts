@@ -90,6 +90,6 @@ export function supportOf(
   if (standsOut <= shop.cutting.restTimes * diameter) return good({ supported: true, reasons: [centre] });
   const rest = restFor(run, diameter, standsOut, room);
   if (!rest.ok) return rest;
-  const because = `${stands}, more than ${shop.cutting.restTimes} times: a ${sayRest(rest.value)} bears on it beside the tool.`;
+  const because = `${stands}, more than ${shop.cutting.restTimes} times: a ${sayRest(rest.value)} bears on it beside the ${rest.value.kind === 'follow' ? 'tool' : 'jaws'}.`;
   return good({ supported: true, rest: rest.value, reasons: [centre, { rule: 'REST', because }] });
 }

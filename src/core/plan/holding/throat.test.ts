@@ -1,5 +1,6 @@
 import { example, planned, runOf, step } from '../../testing';
 import { startValues } from '../../model/shop/startValues';
+import { carriedBy } from './support';
 import { jawsFromAtLeast } from './throat';
 
 const [machine] = startValues.machines;
@@ -47,6 +48,16 @@ describe('a tube of ⌀60, 40 long, bored through to ⌀54', () => {
     const bored = setups.find(({ operations }) => operations.some(({ kind }) => kind === 'bore'));
     expect(bored?.workStop.drawnBack).toBe(true);
   });
+});
+
+test('without a fixed rest of its size such an end is refused, with what stands out of what', () => {
+  const { run } = planned(runOf({ outside: [step(20, 40)] }));
+  const bare = { ...run, shop: { ...run.shop, machine: { ...run.shop.machine, rests: [] } } };
+  expect(carriedBy(bare, { diameter: 40, out: 100, grip: 25 })).toEqual({ ok: true, value: undefined });
+  const refused = carriedBy(bare, { diameter: 40, out: 134, grip: 25 });
+  expect(refused.ok ? '' : refused.problems[0]?.message).toMatch(
+    /^134 mm would stand out of 25 mm .* no fixed rest for ⌀40/,
+  );
 });
 
 test('an end that stands out of more than four times its grip is faced and centred in a fixed rest', () => {

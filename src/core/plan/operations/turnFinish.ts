@@ -6,15 +6,16 @@ import { feedForRoughness, notAbove } from '../cutting/speed';
 import { figure, sum, term, type Term } from '../../model/figure';
 import { standardTolerance } from '../../model/part/tolerance';
 import { good, refuse } from '../../model/result';
-import { largestRadius, radiusAt, radiusOn } from '../../model/workpiece/profile';
+import { largestRadius, radiusAt } from '../../model/workpiece/profile';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { toolFor } from './tools';
-import { filletOf, turnedAway, turnedStepsOf, type TurnedStep } from './turned';
-import { CLOSE, EDGE_THROUGH } from '../../model/tolerances';
+import { finishingCuts } from './finishingCuts';
+import { filletOf, turnedAway, turnedStepsOf } from './turned';
+import { EDGE_THROUGH } from '../../model/tolerances';
 import { approachTo } from './underCentre';
 import { along, clearOf } from './edgePaths';
 
@@ -60,67 +61,6 @@ function springsOf(operation: Operation, depth: number, tight: boolean, work: Wo
   return springsFor(perNewton * force, depth, size.upper - size.lower, mostSprings);
 }
 
-/** Steps that one cut finishes: the last of them, and its neighbours of that size towards the free end. */
-interface FinishingCut {
-  turned: TurnedStep;
-  along: TurnedStep[];
-  /** Nothing finishes what lies behind it. */
-  goesOn?: boolean;
-}
-
-const sameSize = (a: TurnedStep, b: TurnedStep): boolean =>
-  Math.abs(a.step.diameter.aim - b.step.diameter.aim) < CLOSE &&
-  a.step.diameter.lower === b.step.diameter.lower &&
-  a.step.diameter.upper === b.step.diameter.upper &&
-  a.step.roughness === b.step.roughness &&
-  a.step.leaves === b.step.leaves &&
-  a.isDone === b.isDone;
-
-/** Neighbours of one size are finished in one pass (trade: Cutting). */
-function oneCutEach(chuckFirst: TurnedStep[]): FinishingCut[] {
-  const cuts: FinishingCut[] = [];
-  for (const turned of chuckFirst) {
-    const last = cuts.at(-1);
-    const beside = last && (last.along.at(-1) ?? last.turned);
-    if (last && beside && Math.abs(turned.to - beside.step.zFrom) < CLOSE && sameSize(turned, beside))
-      last.along.push(turned);
-    else cuts.push({ turned, along: [] });
-  }
-  return cuts;
-}
-
-/**
- * Whether others cut all of it away, so that it is neither finished nor measured (trade: Cutting). What has limits of its own is
- * the large end of something, and a shoulder is faced with it.
- */
-function isCutAway({ turned, along }: FinishingCut, others: readonly Operation[]): boolean {
-  const steps = [turned, ...along].map(({ step }) => step);
-  if (turned.shoulder || steps.some(({ diameter }) => diameter.from !== 'general')) return false;
-  const radius = turned.step.diameter.aim / 2;
-  const pieces = others.flatMap(({ removal }) => removal.outside ?? []);
-  const goes = (z: number) => pieces.some((piece) => piece.z0 < z && z < piece.z1 && radiusOn(piece, z) < radius);
-  const ends = pieces.flatMap(({ z0, z1 }) => [z0, z1]);
-  return steps.every(({ zFrom, zTo }) => {
-    const places = [zFrom, ...ends.filter((z) => z > zFrom && z < zTo).sort((a, b) => a - b), zTo];
-    return places.slice(1).every((z, index) => goes((z + (places[index] ?? z)) / 2));
-  });
-}
-
-/** The cuts of a set-up, chuck first, without those that nothing would be left of. */
-const left = (cuts: readonly FinishingCut[], others: readonly Operation[]): FinishingCut[] =>
-  cuts.flatMap((cut, index) => {
-    if (cut.turned.isDone || isCutAway(cut, others)) return [];
-    const behind = cuts[index - 1];
-    const begins = behind && (behind.along.at(-1) ?? behind.turned).step.zFrom;
-    const goesOn =
-      behind !== undefined &&
-      !cut.turned.shoulder &&
-      begins !== undefined &&
-      Math.abs(begins - cut.turned.to) < CLOSE &&
-      isCutAway(behind, others);
-    return [{ ...cut, goesOn }];
-  });
-
 /** Finish one diameter to the middle of its limits, and its shoulder with it, facing outwards. */
 export const turnFinish: OperationKind = {
   kind: 'turn-finish',
@@ -132,7 +72,7 @@ export const turnFinish: OperationKind = {
   mayBeLeft: () => false,
   demand(setup, others) {
     const { run } = setup;
-    const cuts = left(oneCutEach(turnedStepsOf(setup)), others);
+    const cuts = finishingCuts(turnedStepsOf(setup), others);
     if (cuts.length === 0) return good([]);
     const usual = toolFor(setup, 'turn-finish', 'part.outside');
     if (!usual.ok) return usual;

@@ -91,3 +91,16 @@ test('what is gripped is where it is said to be, and stands the jaws', () => {
   expect(codes(tube, { holding: { kind: 'collet' } })).not.toContain('grips-wall');
   expect(codes(difference(bar, box(-1, 61, 0, 7)))).not.toContain('grips-wall');
 });
+
+test('a fixed rest out at the end carries it; beside the jaws it does not', () => {
+  // 40 out of 6 tips.
+  const short = { to: 46 };
+  const withRest = (from: number) =>
+    held({ ...setup(short), rest: { kind: 'fixed', from, to: from + 10 } }, turning, bar, {
+      run,
+      form: 'round',
+      earlier: new Set(),
+    }).map(({ code }) => code);
+  expect(withRest(3)).toEqual([]);
+  expect(withRest(30)).toEqual(['tips']);
+});

@@ -79,6 +79,12 @@ const wallUnder = (stretches: ReturnType<typeof gripped>): number =>
     }),
   );
 
+/** Whether a fixed rest carries the work away from its grip: it neither tips nor bends then. One beside the jaws does not. */
+function isCarried({ rest, end }: WrittenSetup, [jaws]: [number, number], length: number): boolean {
+  const view = viewOf({ end }, length);
+  return rest?.kind === 'fixed' && Math.max(view(rest.from), view(rest.to)) < jaws - GRIPPED_WITHIN;
+}
+
 /** A feature whose surface hard jaws would mark: made before, and under them. */
 function markedBy(setup: WrittenSetup, [from, to]: [number, number], { part }: Run, earlier: ReadonlySet<string>) {
   const view = viewOf(setup, part.length);
@@ -117,9 +123,8 @@ export function held(
     const wall = wallUnder(stretches);
     if (setup.number > 1 && wall < cutting.thinWall) tell('grips-wall', `${Math.round(100 * wall)} % of its diameter`);
   }
-  // A rest that stands carries the end: it neither tips nor bends.
   if (
-    setup.rest?.kind === 'fixed' ||
+    isCarried(setup, grip, run.part.length) ||
     operation.centre ||
     toolNamed(operation, run)?.mount !== 'post' ||
     length <= GRIPPED_WITHIN
