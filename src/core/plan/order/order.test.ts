@@ -154,6 +154,21 @@ test('what nothing comes before, in a set-up that is not faced first, says what 
   ]);
 });
 
+test('a parting-off that is all of a set-up, the bar drawn out for it, says why as well', () => {
+  const plan = planned(
+    runOf({
+      material: 'brass-cw614n',
+      outside: [step(8, 8), step(9, 13), step(10, 19), step(14, 10)],
+      bores: [{ from: 'front', shape: 'drill', diameter: 3, depth: 'through' }],
+    }),
+  );
+  const alone = plan.setups.find(({ operations }) => operations[0]?.kind === 'part-off');
+  expect(alone?.operations).toHaveLength(1);
+  expect(alone?.operations[0]?.reasons).toEqual([
+    { rule: 'PART-LAST', because: 'It frees the piece; nothing is left to hold after it.' },
+  ]);
+});
+
 test('rule ids are unique, and each rule says something', () => {
   expect(new Set(rules.map(({ id }) => id)).size).toBe(rules.length);
   for (const { before, asksFor } of rules) expect(before ?? asksFor).toBeDefined();

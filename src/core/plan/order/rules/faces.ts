@@ -31,4 +31,5 @@ export const partLast: Rule = {
   then: ['part-off'],
   before: (before) =>
     before.kind !== 'part-off' ? 'After it there is nothing left to hold in this set-up.' : undefined,
+  asksFor: ({ kind }) => (kind === 'part-off' ? 'It frees the piece; nothing is left to hold after it.' : undefined),
 };
