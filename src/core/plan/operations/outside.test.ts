@@ -108,6 +108,23 @@ describe('outside threads', () => {
     expect(planned(open).proof.faults).toEqual([]);
   });
 
+  test('to the end that is parted off: the tool is drawn out at 60, over the turn of 1.5 that is parted away', () => {
+    // Both ends of a stud of free-cutting steel: nothing leaves its far thread but what is thrown away.
+    const stud = runOf({
+      material: 'free-cutting-steel',
+      outside: [step(10, 20), step(9, 20), step(10, 20)],
+      details: [0, 45].map((at) => ({ kind: 'thread' as const, at, length: 15, designation: 'M10' })),
+    });
+    const { proof, doubts, setups } = planned(stud);
+    expect([proof.faults, doubts.filter(({ rule }) => rule === 'NO-OPERATION')]).toEqual([[], []]);
+    const far = setups.flatMap(({ operations }) => operations).find(({ kind }) => kind === 'thread');
+    expect(far?.to).toBe(60);
+    expect(far?.passes[0]?.path?.slice(2, 4).map(({ z, by }) => [z, by])).toEqual([
+      [60, 'thread'],
+      [61.5, 'thread'],
+    ]);
+  });
+
   test('without room to leave, or a machine that cuts threads, it stays undone and is told', () => {
     const tight = part([step(16, 12), step(22, 10)], [{ kind: 'thread', at: 0, length: 12, designation: 'M16' }]);
     expect(doubtsOf(tight)).toEqual(['NO-OPERATION part.details[0]', 'THREAD-RUN-OUT part.details[0]']);

@@ -9,6 +9,7 @@ import { good } from '../../model/result';
 import { largestRadius } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
 import { dialMove, sayDial } from '../../model/shop/dial';
+import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
@@ -45,11 +46,21 @@ function pointed(setup: Setup): Tool | undefined {
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
 
+/** Whether a thread goes to the end of the part, and what it is cut on goes on behind that: to be parted or sawn off there. */
+const endsInWaste = ({ z1 }: Feature, { part, turned }: Setup): boolean =>
+  z1 > part.length - CLOSE && turned.some(({ to }) => to > part.length + CLOSE);
+
 /** Whether neither a relief nor a run-out on the drawing ends a thread: the cylinder that it is cut on goes on behind it. */
-const runsOut = ({ z1, thread }: Feature, { part }: Setup): boolean =>
-  !thread?.runOut &&
-  part.steps.some(({ zFrom, zTo }) => zFrom < z1 - 1e-6 && zTo > z1 + 1e-6) &&
-  !part.features.some((feature) => feature.outside && Math.abs(feature.z0 - z1) < 1e-6);
+const runsOut = (feature: Feature, setup: Setup): boolean => {
+  const { z1, thread } = feature;
+  const { steps, features } = setup.part;
+  if (thread?.runOut) return false;
+  if (endsInWaste(feature, setup)) return true;
+  return (
+    steps.some(({ zFrom, zTo }) => zFrom < z1 - CLOSE && zTo > z1 + CLOSE) &&
+    !features.some(({ outside, z0 }) => outside && Math.abs(z0 - z1) < CLOSE)
+  );
+};
 const RUNS_OUT =
   'No relief: drawn out at this stop while it turns, the last turns run out on the plain diameter behind it.';
 
@@ -58,11 +69,10 @@ const LEFT_HANDED = 'Left-hand: leadscrew the other way, from the relief out to 
 
 const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
+  const isCut = kind === 'thread';
   const room =
-    kind === 'thread' &&
-    feature.z1 < setup.part.length - 1e-6 &&
-    hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
-  const isOpen = room && runsOut(feature, setup);
+    isCut && feature.z1 < setup.part.length - CLOSE && hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
+  const isOpen = isCut && (room || endsInWaste(feature, setup)) && runsOut(feature, setup);
   const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool.point ?? 60) : feature.z1;
   return {
     key: `${kind}:${feature.path}`,
