@@ -25,6 +25,7 @@ const CORE = [
   'plan/written',
   'plan/proved',
   'plan/drawnSmall',
+  'plan/leftToOther',
   'plan/compared',
   'plan/search',
   'plan/plan',

@@ -5,11 +5,19 @@ import { canTake, takeRoute } from './takeRoute';
 
 /** Runs whose usual routes are not sound, so that others were tried. */
 const slender = runOf({ outside: [step(12, 90), step(16, 10)] }, { quantity: 4 });
+const threaded = runOf(
+  {
+    outside: [step(12, 120)],
+    details: [0, 95].map((at) => ({ kind: 'thread' as const, at, length: 25, designation: 'M12' })),
+  },
+  { quantity: 20 },
+);
 const searched: [string, RunFile][] = [
   ['a flange with a spigot', runOf({ outside: [step('13 h8', 20), step(60, 4)] }, { quantity: 8 })],
   ['slender work', slender],
   ['a groove in a face', example('parts/36-face-groove.small')],
   ['a pin of three steps', example('parts/08-three-step-pin.awkward')],
+  ['a rod with a thread at both ends', threaded],
 ];
 
 test('there are routes to take in these', () => {

@@ -1,6 +1,7 @@
-import { isHolding, isLeave, isSetups, type Overrule } from '../model/overrule';
+import { isEnd, isHolding, isLeave, isSetup, isSetups, type Overrule } from '../model/overrule';
 import type { Plan } from '../plan/plan';
 import type { Compared } from '../plan/compared';
+import type { Either, Skeleton } from '../plan/skeleton';
 import { MM_PER_INCH } from '../model/units/length';
 import type { RunFile, StockFile } from '../read/runFile';
 
@@ -11,6 +12,20 @@ const ofRoutes = (overrule: Overrule): boolean => isLeave(overrule) || isSetups(
 export const canTake = ({ because }: Compared): boolean =>
   because === 'slower' || because === 'dearer' || because === 'riskier' || because === 'quicker';
 
+/** From which end what could be made from either is made, where that was not decided. */
+function endsOf(
+  end: Compared['end'],
+  { later, notLeft }: Required<Pick<Compared, 'notLeft'>> & Required<Pick<Skeleton, 'later'>>,
+  others: readonly Overrule[],
+): Overrule[] {
+  if (!end) return [];
+  const isOpen = ({ path }: Either) =>
+    !others.some((other) => (isEnd(other) || isSetup(other)) && other.feature === path);
+  const from = (made: readonly Either[], at: 'front' | 'back') =>
+    made.filter(isOpen).map(({ path }) => ({ feature: path, end: at }));
+  return [...from(later, end === 'front' ? 'back' : 'front'), ...from(notLeft, end)];
+}
+
 /**
  * A run that keeps to a route which was compared with its plan: its way and end, what is left on its blanks, the room before
  * the jaws, its bar, the number of its set-ups. What the run says beside these stays.
@@ -18,9 +33,9 @@ export const canTake = ({ because }: Compared): boolean =>
 export function takeRoute(
   file: RunFile,
   { setups: taken, skeleton: before }: Pick<Plan, 'setups' | 'skeleton'>,
-  { skeleton, setups = 0, end, held, bar }: Compared,
+  { skeleton, setups = 0, end, held, bar, notLeft = [] }: Compared,
 ): RunFile {
-  const { way, spigot, centred, drawnOut = false, endLast, alike, clearance, dearer } = skeleton;
+  const { way, spigot, centred, drawnOut = false, endLast, alike, clearance, dearer, later = [] } = skeleton;
   const isMadeSo = setups === taken.length && centred === before.centred && drawnOut === (before.drawnOut ?? false);
   const inUnits = (mm: number) => Number((file.units === 'in' ? mm / MM_PER_INCH : mm).toFixed(6));
   const others = (file.overrules ?? []).filter((overrule) => !ofRoutes(overrule));
@@ -37,6 +52,7 @@ export function takeRoute(
         ]
       : []),
     ...(isMadeSo ? [] : [{ setups, drawnOut, centred }]),
+    ...endsOf(end, { later, notLeft }, others),
   ];
   const stock: StockFile | undefined =
     dearer > 0 && bar && bar.form !== 'piece'

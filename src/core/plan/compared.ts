@@ -5,7 +5,8 @@ import type { SetupDrawn } from './drawnSmall';
 import type { Fault } from './proof/faults';
 import type { Risk } from './risks/risk';
 import type { Route } from './route';
-import type { Skeleton } from './skeleton';
+import { nearerToOther } from './leftToOther';
+import type { Either, Skeleton } from './skeleton';
 
 /** Minutes over the batch. */
 export const batchOf = ({ times }: Route): number => times.batch.value;
@@ -19,6 +20,8 @@ export interface Compared {
   /** What holds the second side, where there is one. */
   held?: { kind: string; grip: string; words: string };
   bar?: Bar;
+  /** What the end that is worked first makes, and the other is nearer to. */
+  notLeft?: Either[];
   pieceMinutes?: number;
   batchMinutes?: number;
   /** More over the batch than the one that was taken, minutes; less where it is quicker and not sound. */
@@ -62,6 +65,7 @@ export const figuresOf = (route: Route, taken: Route) => ({
   end: route.setups[0]?.setup.end ?? 'front',
   ...heldIn(route),
   bar: route.stock,
+  notLeft: nearerToOther(route),
   pieceMinutes: route.times.piece.value,
   batchMinutes: batchOf(route),
   lostBy: batchOf(route) - batchOf(taken),

@@ -103,7 +103,16 @@ function cutAll({ known }: Prepared, setups: readonly Setup[], stock: string): R
 
 /** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
 export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route> {
-  const { way, centred, drawnOut = false, endLast = false, halves = false, hold = 0, alike = false } = skeleton;
+  const {
+    way,
+    centred,
+    drawnOut = false,
+    endLast = false,
+    halves = false,
+    hold = 0,
+    alike = false,
+    later = [],
+  } = skeleton;
   const left = withLeft(prepared.run, skeleton);
   const part = halves ? inHalves(left.part, left.shop.allowances.toolClearance) : left.part;
   if (!part) return refuse('part.outside', 'no plain diameter of it can be turned half from each side');
@@ -111,7 +120,14 @@ export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route>
   const input = stockInput(skeleton);
   const stock = remembered(prepared.known.stocks, input, () => planStock(run, way, prepared.bars, skeleton.dearer));
   if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value, { centred, drawnOut, endLast, hold, bothAlike: alike });
+  const setups = planSetups(run, stock.value, {
+    centred,
+    drawnOut,
+    endLast,
+    hold,
+    bothAlike: alike,
+    later: later.map(({ path }) => path),
+  });
   if (!setups.ok) return setups;
   const cut = cutAll(prepared, setups.value, input);
   if (!cut.ok) return cut;

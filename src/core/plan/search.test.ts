@@ -140,6 +140,41 @@ test('beyond the list a round is to order: ⌀95 as drawn', () => {
   expect(route.stock.reasons.map(({ rule }) => rule)).toContain('TO-ORDER');
 });
 
+describe('a thread at both ends of ⌀10', () => {
+  const rod = (length: number) =>
+    runOf(
+      {
+        outside: [step(10, length)],
+        details: [0, length - 25].map((at) => ({ kind: 'thread' as const, at, length: 25, designation: 'M10' })),
+      },
+      { quantity: 10 },
+    );
+  const threadsIn = (file: RunFile) => {
+    const { setups, skeleton, proof, route } = planOf(file, {});
+    const threads = setups.map(({ operations }) =>
+      operations.filter(({ kind }) => ['die', 'thread'].includes(kind)).map(({ kind }) => kind),
+    );
+    return { threads: threads.filter((kinds) => kinds.length > 0), skeleton, proof, route };
+  };
+
+  test('150 long its follow rest stands where the far thread would be cut: each is made from its own end, with a die', () => {
+    const { threads, skeleton, proof } = threadsIn(rod(150));
+    expect(proof.faults).toEqual([]);
+    expect(threads).toEqual([['die'], ['die']]);
+    expect(skeleton.later).toMatchObject([{ path: 'part.details[1]' }]);
+  });
+
+  test('100 long: both could be cut from the front, and the far one is quicker with a die from its own end', () => {
+    const { threads, skeleton, route } = threadsIn(rod(100));
+    expect(threads).toEqual([['die'], ['die']]);
+    expect(skeleton.later).toHaveLength(1);
+    const alike = route.runnersUp.find(
+      ({ skeleton: { later, ...begins } }) => keyOf({ ...begins }) === keyOf({ ...skeleton, later: [] }) && !later,
+    );
+    expect(alike?.lostBy).toBeGreaterThan(0);
+  });
+});
+
 test('a way that the run names is not left', () => {
   const run = readRun(slender({ way: 'from-bar' }), startValues);
   if (!run.ok) throw new Error('it reads');

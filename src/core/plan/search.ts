@@ -3,6 +3,7 @@ import { bad, good, type Problem, type Result } from '../model/result';
 import type { Run } from '../model/run';
 import { WAY_BEGINS } from '../model/way';
 import { withDecided } from './reach/decidedRoute';
+import { mendedAtOther, nearerToOther } from './leftToOther';
 import { doubtsOf } from './doubts';
 import type { Doubt } from './doubts/doubt';
 import type { Proof } from './proof/faults';
@@ -185,6 +186,21 @@ export class Search {
     return !base?.ok || !couldBeAlike(base.value);
   }
 
+  /**
+   * A route like one that was looked at, where the other end makes something instead: what the proof found wrong, or what of
+   * the best is nearer to that end.
+   */
+  private otherEnded(): Skeleton | undefined {
+    const best = this.best();
+    for (const judged of this.judged.values()) {
+      const isBest = best.ok && best.value === judged;
+      const later = isBest && isSound(judged) ? nearerToOther(judged.route) : mendedAtOther(judged.route, judged.proof);
+      const skeleton = { ...judged.route.skeleton, later };
+      if (later.length > 0 && !this.known.has(keyOf(skeleton))) return skeleton;
+    }
+    return undefined;
+  }
+
   try(skeleton: Skeleton): void {
     const result = planRoute(this.prepared, skeleton);
     this.tried.push({ skeleton, result });
@@ -336,9 +352,9 @@ export class Search {
   private isInSpace(skeleton: Skeleton): boolean {
     const all: Wants = new Set<Problem['wants']>(['room', 'stock', 'halves', 'end']);
     const { way } = skeleton;
+    const begins = keyOf({ ...skeleton, later: [] });
     return (
-      this.isOpen(way) &&
-      [usual(way), ...otherSkeletons(this.run, way, all)].some((other) => keyOf(other) === keyOf(skeleton))
+      this.isOpen(way) && [usual(way), ...otherSkeletons(this.run, way, all)].some((other) => keyOf(other) === begins)
     );
   }
 
@@ -372,7 +388,13 @@ export class Search {
       yield;
       this.try(next);
     }
-    this.isWhole = next === undefined;
+    let other = this.otherEnded();
+    for (; other && goOn(); other = this.otherEnded()) {
+      if (until === 'sound' && this.hasSound()) return;
+      yield;
+      this.try(other);
+    }
+    this.isWhole = next === undefined && other === undefined;
     this.isSettled = true;
   }
 

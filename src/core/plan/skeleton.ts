@@ -3,6 +3,12 @@ import type { Problem } from '../model/result';
 import type { Run } from '../model/run';
 import { WAY_BEGINS, type Way } from '../model/way';
 
+/** Something that could be made from either end. */
+export interface Either {
+  path: string;
+  name: string;
+}
+
 /** How a route begins, before anything of it is planned: what is chosen above the straight line. */
 export interface Skeleton {
   way: Way;
@@ -24,6 +30,8 @@ export interface Skeleton {
   dearer: number;
   /** Which end is worked first, where that is not left to how it can be held. */
   end?: 'front' | 'back';
+  /** What the end that is worked first could make, and leaves to the other: there it was found not to work. */
+  later?: readonly Either[];
   /** It stands out so much farther than its cuts go, mm: for what wants more room before the jaws. */
   clearance?: number;
 }
@@ -139,7 +147,8 @@ const TOLD_BY = [
 ] as const satisfies readonly (keyof Skeleton)[];
 
 /** One skeleton as a word: two with the same are one. */
-export const keyOf = (skeleton: Skeleton): string => TOLD_BY.map((told) => skeleton[told]).join(' ');
+export const keyOf = (skeleton: Skeleton): string =>
+  [...TOLD_BY.map((told) => skeleton[told]), ...(skeleton.later ?? []).map(({ path }) => path)].join(' ');
 
 /** A run with what a skeleton leaves on its blanks, and how far it stands out. */
 export function withLeft(run: Run, { spigot, centred, endLast, clearance, end }: Skeleton): Run {
@@ -171,6 +180,7 @@ export const saySkeleton = ({
   dearer,
   clearance,
   end,
+  later = [],
 }: Skeleton): string =>
   [
     WAY_BEGINS[way],
@@ -184,4 +194,5 @@ export const saySkeleton = ({
     ...(alike ? ['both sides held alike'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),
     ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
+    ...later.map(({ name }) => `${name} made from the other end`),
   ].join(', ');

@@ -79,3 +79,13 @@ test('refused where a hole takes the place of the centre, where it is short, and
   expect(only({ ...runOf({ outside: shaft }), overrules: [{ setup: 1, stickOut: 120 }] })).toThrow('was decided');
   expect(problemsOf(runOf({ outside: shaft }, { quantity: 0 }))[0]?.path).toBe('quantity');
 });
+
+test('a step is turned past its end where what comes behind is no wider and waits for the next pull: 30 and 1 of overrun', () => {
+  // ⌀14 bears 4 · 14 = 56: up to 30, up to 130 under the centre, and the rest with the part-off.
+  const { setups, proof } = planOf(
+    runOf({ material: 'free-cutting-steel', outside: [step(12, 30), step(10.5, 100), step(12, 30)] }),
+  );
+  expect(setups[0]?.setup.turned.map(({ path, to }) => [path, to])).toEqual([['part.outside[0]', 31]]);
+  expect(setups[0]?.setup.stickOut.value).toBeCloseTo(31 + 5 + 0.3, 9);
+  expect(proof.faults).toEqual([]);
+});

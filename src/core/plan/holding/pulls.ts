@@ -40,11 +40,23 @@ export const wholePull = (layout: Layout, { drilled, features, chamfered }: Made
   centres: false,
 });
 
+/**
+ * How far a step is turned before the work is drawn out: past its end where what comes behind is no wider and is turned
+ * later, so that the nose leaves nothing standing at its edge.
+ */
+const turnedTo = ({ run }: Attempt, { view, turned }: Layout, { path, to, shoulder }: Turned): number => {
+  const next = view.steps[view.steps.findIndex((step) => step.path === path) + 1];
+  const isTurnedLater = turned.some((other) => other.path === next?.path);
+  return isTurnedLater && !shoulder ? to + run.shop.allowances.overrun : to;
+};
+
 /** What is cut from outside, the nearest first; what is cut into a step, or breaks its edge, waits for the step. */
-function outsidePieces({ stock }: Attempt, { view, turned }: Layout, made: MadeFirst): Piece[] {
-  const steps = turned.map(({ path, to }): Piece => {
-    const step = view.steps.find((candidate) => candidate.path === path);
-    return { path, from: step?.zFrom ?? 0, to };
+function outsidePieces(attempt: Attempt, layout: Layout, made: MadeFirst): Piece[] {
+  const { stock } = attempt;
+  const { view, turned } = layout;
+  const steps = turned.map((each): Piece => {
+    const step = view.steps.find(({ path }) => path === each.path);
+    return { path: each.path, from: step?.zFrom ?? 0, to: turnedTo(attempt, layout, each) };
   });
   const under = (z0: number, z1: number) =>
     steps.filter(({ path }) => view.steps.some((s) => s.path === path && s.zFrom < z1 + CLOSE && s.zTo > z0 - CLOSE));
@@ -115,8 +127,10 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
   const pulls = groups.map(({ from, to }, index): Pull => {
     const here = (path: string) => (places.get(path) ?? 0) === index;
     const first = index === 0;
+    const turned = layout.turned.filter(({ path }) => here(path));
+    const far = turned.at(-1);
     return {
-      turned: layout.turned.filter(({ path }) => here(path)),
+      turned: turned.map((each) => (each === far ? { ...each, to: turnedTo(attempt, layout, each) } : each)),
       drilled: made.drilled.filter(here),
       features: made.features.filter(here),
       chamfered: made.chamfered.filter(here),

@@ -70,6 +70,8 @@ export interface Drawn {
   hold: number;
   /** One means holds both sides. */
   bothAlike: boolean;
+  /** What the end that is worked first leaves to the other (paths). */
+  later?: readonly string[];
 }
 
 /** The best division of the work that keeps what was decided of ends. */
@@ -77,14 +79,14 @@ function dividedBy(
   run: Run,
   stock: Stock,
   wishes: readonly Wish[],
-  { centred, drawnOut, endLast, hold, bothAlike }: Drawn,
+  { centred, drawnOut, endLast, hold, bothAlike, later: left = [] }: Drawn,
 ): Result<Setup[]> {
   const ends = run.firstEnd === 'choose' ? (['front', 'back'] as const) : [run.firstEnd];
   const attempts = ends.flatMap((firstEnd): (Attempt | Result<never>)[] => {
     const counts = splits(firstEnd === 'front' ? run.part : turnRound(run.part), stock.asDrawn);
     if (!counts.ok) return [counts];
     const across = crossedKnurls(run.part, stock.asDrawn);
-    const later = wishedElsewhere(wishes, firstEnd, centred ? 2 : 1);
+    const later = [...left, ...wishedElsewhere(wishes, firstEnd, centred ? 2 : 1)];
     // From its own end, after the wide ones that open it, where that can be.
     const own = orificesOf(run.part, run.shop.cutting)
       .filter(({ path, opened }) => opened === firstEnd && !wishes.some(({ paths }) => paths.includes(path)))
