@@ -86,7 +86,7 @@ function describeWays(ways: readonly RunningWay[], quantity: number): string[] {
 /** What was compared with the route that is taken. */
 const describeRoutes = ({ route, risks, run }: Plan): string[] => [
   `Routes  ${sayTried(route)}`,
-  ...risks.map((risk) => `        ${sayRisk(risk, run.shop)}`),
+  ...risks.map((risk) => `        ${sayRisk(risk)}`),
   ...route.runnersUp.map((runnerUp) => `        ${sayRoute(runnerUp)}: ${sayLost(runnerUp, run.units)}`),
 ];
 

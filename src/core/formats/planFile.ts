@@ -216,7 +216,7 @@ const routeData = ({ route, risks, run }: Plan) => ({
   proven: route.proven,
   setups: route.setups,
   compared: route.tried,
-  risks: risks.map(({ price, because }) => ({ because, minutes: run.shop.riskPrices[price] })),
+  risks: risks.map(({ because, minutes }) => ({ because, minutes: rounded(minutes) })),
   runnersUp: route.runnersUp.map((runnerUp) => ({
     words: sayRoute(runnerUp),
     ...(runnerUp.pieceMinutes === undefined ? {} : { pieceMinutes: rounded(runnerUp.pieceMinutes) }),

@@ -14,5 +14,5 @@ export function worthOf(planned: PlannedRun, risks: readonly Risk[]): number {
   const { run, times } = planned;
   const whole =
     run.shop.houseRules.worth === 'money' ? asMinutes(costOfRun(planned).batch.value, planned) : times.batch.value;
-  return whole + run.quantity * weightOf(risks, run);
+  return whole + run.quantity * weightOf(risks);
 }

@@ -1,6 +1,5 @@
 import type { UnitSystem } from '../model/units/length';
 import { sayMinutes } from '../model/units/show';
-import type { Shop } from '../model/shop/shop';
 import type { Risk } from '../plan/risks/risk';
 import type { Compared } from '../plan/compared';
 import type { Answered } from '../plan/search';
@@ -36,8 +35,8 @@ export function sayLost({ because, lostBy = 0, problem, fault, risks = [] }: Com
 }
 
 /** A risk of the route that is taken, with what it was weighed at. */
-export const sayRisk = ({ price, because }: Risk, { riskPrices }: Pick<Shop, 'riskPrices'>): string =>
-  `Weighed at ${sayMinutes(riskPrices[price])} a piece: ${because}`;
+export const sayRisk = ({ minutes, because }: Risk): string =>
+  `Weighed at ${sayMinutes(minutes)} a piece: ${because}`;
 
 /** How far the search went, in a sentence. */
 export const sayTried = ({ tried, setups, proven }: Answered): string =>

@@ -91,7 +91,7 @@ function Routes({ plan }: { plan: Plan }) {
       {plan.risks.length > 0 && (
         <Others aria-label="Risks of this route">
           {plan.risks.map((risk) => (
-            <li key={risk.because}>{sayRisk(risk, run.shop)}</li>
+            <li key={risk.because}>{sayRisk(risk)}</li>
           ))}
         </Others>
       )}

@@ -258,6 +258,7 @@ const cutting = [
         approachAngle: 'Approach angle, °',
         restTimes: 'A rest from, × diameter',
         thinWall: 'A thin wall, share of diameter',
+        holdNear: 'Near its hold, share of what that bears',
       }),
     ],
   },
@@ -389,6 +390,8 @@ const money = (shop: Shop): FigureGroup[] => [
       softRule: 'A soft rule of the order broken',
       rechucked: 'Held by a surface with limits of its own',
       nearHold: 'Cut to what the hold bears',
+      thinWall: 'Cut with a thin wall',
+      tiedApart: 'Finished apart, to run true: share of the piece',
     }),
   },
   {

@@ -258,6 +258,7 @@ export const startValues: Shop = {
     approachAngle: 90,
     restTimes: 10,
     thinWall: 0.1,
+    holdNear: 0.8,
   },
   // Sizes, and minutes that docs/trade.md does not give, are ours; the soft jaws take 0.4 min a piece.
   holdings: [
@@ -347,7 +348,7 @@ export const startValues: Shop = {
     carbide: { life: 20, exponent: 0.25, cost: 3.5, change: 1.5, thinnest: 0.1 },
   },
   programmed: { programming: 60, proving: 40, setup: 45, cuttingShare: 0.6, handShare: 0.2, hour: 75 }, // ours
-  riskPrices: { softRule: 0.5, rechucked: 0.3, nearHold: 0.5 },
+  riskPrices: { softRule: 0.5, rechucked: 0.3, nearHold: 0.5, thinWall: 0.5, tiedApart: 0.2 },
   spreads: {
     cutting: { down: 0.1, up: 0.2 }, // ours
     hand: { down: 0.25, up: 0.5 }, // ours

@@ -216,6 +216,8 @@ export interface CuttingValues {
   restTimes: number;
   /** A wall thinner than this fraction of its diameter gives way to heavy cuts. */
   thinWall: number;
+  /** A cut that asks for more than this share of what its hold bears is near it. */
+  holdNear: number;
 }
 
 /** What a risk weighs at each piece, minutes (trade: Safe holds): it takes none, and is worth so many to be without. */
@@ -226,4 +228,8 @@ export interface RiskPrices {
   rechucked: number;
   /** A cut goes to what its hold bears. */
   nearHold: number;
+  /** Work whose wall is thin is still cut. */
+  thinWall: number;
+  /** Surfaces that are to run true to each other are finished in two holdings: a share of the time for a piece. */
+  tiedApart: number;
 }

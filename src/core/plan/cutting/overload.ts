@@ -28,6 +28,12 @@ function lessOf({ depth, wide }: Cut, share: number, { run }: Setup): string {
   return wide === undefined ? `a cut of ${most}` : `an edge of ${most}`;
 }
 
+/** How much a pass asks of what its holding bears: over 1 the work turns in it, or tips out of it. */
+export function shareOfHold({ torque, thrust, force }: PassLoad, on: number, at: number, setup: Setup): number {
+  const driven = drivenBy({ ...(torque ? { torque } : {}), ...(thrust ? { thrust } : {}) }, setup);
+  return Math.max(slipsBy(driven, setup), (force?.value ?? 0) / gripAt(on, at, setup));
+}
+
 /** What would turn the work in its holding, and what helps most; undefined where nothing does. */
 function turnsTheWork(
   cut: Cut,

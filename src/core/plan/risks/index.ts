@@ -5,13 +5,22 @@ import { nearHold } from './nearHold';
 import { rechucked } from './rechucked';
 import type { Risk, RiskKind } from './risk';
 import { lateKnurls, softRules } from './softRules';
+import { thinWall } from './thinWall';
+import { tiedApart } from './tiedApart';
 
-const kinds: readonly RiskKind[] = [softRules, lateKnurls, halves, rechucked, nearHold];
+const kinds: readonly RiskKind[] = [softRules, lateKnurls, halves, rechucked, nearHold, thinWall, tiedApart];
 
 /** What may go wrong with a route or costs quality, each at the price of the shop. */
-export const risksOf = (setups: readonly PlannedSetup[], run: Run): Risk[] =>
-  kinds.flatMap((kind) => kind(setups, run));
+export function risksOf(setups: readonly PlannedSetup[], run: Run): Risk[] {
+  const { riskPrices } = run.shop;
+  const piece = setups.reduce((minutes, planned) => minutes + planned.piece.value, 0);
+  return kinds
+    .flatMap((kind) => kind(setups, run))
+    .map((found) => ({
+      ...found,
+      minutes: found.price === 'tiedApart' ? riskPrices.tiedApart * piece : riskPrices[found.price],
+    }));
+}
 
 /** What they weigh together at each piece, minutes. */
-export const weightOf = (risks: readonly Risk[], { shop }: Run): number =>
-  risks.reduce((minutes, { price }) => minutes + shop.riskPrices[price], 0);
+export const weightOf = (risks: readonly Risk[]): number => risks.reduce((all, { minutes }) => all + minutes, 0);

@@ -1,9 +1,20 @@
+import { shareOfHold } from '../cutting/overload';
+import type { PlannedSetup, TimedOperation } from '../times/planTimes';
 import type { RiskKind } from './risk';
 
-/** A set-up in which something is cut as hard as its hold bears. */
+/** Whether an operation cuts as hard as its hold bears, or nearly. */
+const isNear = ({ passes, on, from, to }: TimedOperation, { setup }: PlannedSetup): boolean =>
+  passes.some(
+    ({ limitedBy, load }) =>
+      limitedBy === 'holding' ||
+      (load && shareOfHold(load, on, Math.min(from, to), setup) > setup.run.shop.cutting.holdNear),
+  );
+
+/** A set-up in which something is cut nearly as hard as its hold bears. */
 export const nearHold: RiskKind = (setups) =>
-  setups.flatMap(({ setup: { number, holding }, operations }) => {
-    const first = operations.find(({ passes }) => passes.some(({ limitedBy }) => limitedBy === 'holding'));
+  setups.flatMap((planned) => {
+    const { number, holding } = planned.setup;
+    const first = planned.operations.find((operation) => isNear(operation, planned));
     return first
       ? [
           {

@@ -1,6 +1,7 @@
 import type { RunFile } from '../../read/runFile';
 import { startValues } from '../../model/shop/startValues';
 import { planned, runOf, step } from '../../testing';
+import { shareOfHold } from '../cutting/overload';
 import { usual } from '../skeleton';
 
 const pin = (diameter: string | number): RunFile =>
@@ -25,6 +26,53 @@ test('a cut that goes to what the hold bears weighs 0.5', () => {
   expect(risks.filter(({ price }) => price === 'nearHold').length).toBeGreaterThan(0);
 });
 
+test('a cut of 90 % of what the hold bears is near it, of 70 % is not', () => {
+  // The hardest of its cuts asks for a share of the hold: the limit just over it, and just under it.
+  const plan = planned(pin(12), startValues, { only: [usual('from-bar')] });
+  const forces = plan.setups.flatMap(({ setup, operations }) =>
+    operations.flatMap((operation) =>
+      operation.passes.flatMap(({ load }) =>
+        load ? [shareOfHold(load, operation.on, Math.min(operation.from, operation.to), setup)] : [],
+      ),
+    ),
+  );
+  const most = Math.max(...forces);
+  const withNear = (holdNear: number) =>
+    risksOf(pin(12), { ...startValues, cutting: { ...startValues.cutting, holdNear } }).map(({ price }) => price);
+  expect(withNear(most / 0.9)).not.toContain('nearHold');
+  expect(withNear(most * 0.9)).toContain('nearHold');
+});
+
+test('a set-up that cuts a ring whose wall of 1 under ⌀25 is a twenty-fifth weighs 0.5; one of 5 nothing', () => {
+  const ring = (bore: number) =>
+    planned(
+      runOf(
+        {
+          material: 'brass-cw614n',
+          outside: [step(25, 20)],
+          bores: [{ from: 'front', shape: 'drill', diameter: bore, depth: 'through' }],
+        },
+        { quantity: 20, way: 'sawn-blanks' },
+      ),
+    ).risks.filter(({ price }) => price === 'thinWall');
+  expect(ring(23)).toMatchObject([{ minutes: 0.5 }]);
+  expect(ring(15)).toEqual([]);
+});
+
+test('what is to run true to each other and is finished in two holdings weighs a fifth of the piece', () => {
+  const file = runOf(
+    {
+      outside: [{ ...step(14, 20), name: 'front' }, step(20, 10), { ...step(14, 20), name: 'back' }],
+      runout: [{ of: 'front', to: 'back', limit: 0.2 }],
+    },
+    { quantity: 20, way: 'from-bar' },
+  );
+  const plan = planned(file, startValues, { only: [usual('from-bar')] });
+  const piece = plan.setups.reduce((sum, setup) => sum + setup.piece.value, 0);
+  expect(plan.setups).toHaveLength(2);
+  expect(plan.risks.find(({ price }) => price === 'tiedApart')?.minutes).toBeCloseTo(0.2 * piece, 9);
+});
+
 test('a knurl that is rolled after its neighbours were finished from the other end is told', () => {
   const screw = runOf(
     {
@@ -36,7 +84,11 @@ test('a knurl that is rolled after its neighbours were finished from the other e
   const plan = planned(screw, startValues, { only: [usual('sawn-blanks')] });
   const knurls = plan.setups.findIndex(({ operations }) => operations.some(({ kind }) => kind === 'knurl'));
   expect(knurls).toBe(1);
-  expect(plan.risks).toContainEqual({ price: 'softRule', because: expect.stringContaining('after its neighbours') });
+  expect(plan.risks).toContainEqual({
+    price: 'softRule',
+    minutes: 0.5,
+    because: expect.stringContaining('after its neighbours'),
+  });
 });
 
 test('what a risk weighs decides: at nothing the quickest is taken, at much the one without', () => {
