@@ -28,6 +28,7 @@ const CORE = [
   'plan/leftToOther',
   'plan/compared',
   'plan/search',
+  'plan/material',
   'plan/plan',
   'present',
   'money',

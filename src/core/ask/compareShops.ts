@@ -1,6 +1,6 @@
 import { batchBy } from '../plan/search';
 import type { Skeleton } from '../plan/skeleton';
-import { readRun } from '../read/readRun';
+import { readAndTake } from '../plan/material';
 import type { RunFile } from '../read/runFile';
 import { planFile, type Plan } from '../plan/plan';
 import type { Result } from '../model/result';
@@ -34,7 +34,7 @@ export function effectOn(
   routes: readonly Skeleton[] = [],
 ) {
   // The routes that were found before are enough for their minutes; only where they cannot be are others looked for.
-  const run = routes.length > 0 ? readRun(file, after) : undefined;
+  const run = routes.length > 0 ? readAndTake(file, after) : undefined;
   const again = run?.ok ? batchBy(run.value, routes) : undefined;
   const is = again === undefined ? planFile(file, after, 'wanted') : undefined;
   const to = again ?? (is && batchMinutes(is));

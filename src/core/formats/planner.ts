@@ -7,18 +7,18 @@ import { good, type Result } from '../model/result';
 import type { Shop } from '../model/shop/shop';
 import type { Answer, Comparing } from './answer';
 import { takenMaterial } from '../model/shop/forRun';
-import { readRun } from '../read/readRun';
+import { readAndTake } from '../plan/material';
 import type { RunFile } from '../read/runFile';
 
 function answerOf(plan: Result<Plan>, file: RunFile, shop: Shop): Answer {
   const sketch = plan.ok ? plan.value.run.part : sketchPart(file.part, file.units);
-  const density = takenMaterial(file.part.material, shop)?.density ?? 0;
+  const taken = plan.ok ? plan.value.run.shop.material : takenMaterial(file.part.material, shop);
   return {
     plan: plan.ok ? plan.value : undefined,
     proof: plan.ok ? plan.value.proof : undefined,
     problems: plan.ok ? [] : plan.problems,
     sketch,
-    mass: sketch && massOf(sketch, density),
+    mass: sketch && massOf(sketch, taken?.density ?? 0),
   };
 }
 
@@ -48,7 +48,7 @@ export function* answers(
   before?: Comparing,
   shown: Skeleton | undefined = before?.skeleton,
 ): Generator<Answer | undefined, Answer> {
-  const run = readRun(file, shop);
+  const run = readAndTake(file, shop);
   if (!run.ok) return answerOf(run, file, shop);
   const steps = planWays(run.value, WAYS, shown ? { first: shown, keep: true } : {});
   let told = false;

@@ -4,6 +4,7 @@ import type { Overrule } from './overrule';
 import type { Part } from './part/part';
 import type { ShopForRun } from './shop/shop';
 import type { UnitSystem } from './units/length';
+import type { Reason } from './words';
 
 /** Allowances that the run gives itself, mm; what is open comes from the shop. */
 export interface RunAllowances {
@@ -35,4 +36,6 @@ export interface Run {
   allowances: RunAllowances;
   overrules: Overrule[];
   shop: ShopForRun;
+  /** Why its material was taken, where several would do. */
+  takenBecause?: Reason[];
 }

@@ -1,6 +1,6 @@
 import { WAY_BEGINS, WAYS, type Way } from '../model/way';
 import type { Stock } from '../model/plan/stock';
-import { readRun } from '../read/readRun';
+import { readAndTake } from './material';
 import { andThen, good, type Problem, type Result } from '../model/result';
 import type { Proof } from './proof/faults';
 import { planRoute, prepare, type Route } from './route';
@@ -164,4 +164,4 @@ export function planRun(run: Run, compared: Ways = 'all', searching: Searching =
 
 /** From a run file of unknown make to its plan: the one pipeline of page, server, command line and tests. */
 export const planFile = (file: unknown, shop: Shop, compared: Ways = 'all', searching: Searching = {}): Result<Plan> =>
-  andThen(readRun(file, shop), (run) => planRun(run, compared, searching));
+  andThen(readAndTake(file, shop), (run) => planRun(run, compared, searching));

@@ -55,7 +55,7 @@ export interface PartFile {
   number: string;
   name?: string;
   revision?: string;
-  /** Of several any does: the first that the shop has is taken. */
+  /** Of several any does: of those that the shop has, that in which the batch costs least is taken. */
   material: string | string[];
   generalTolerance?: GeneralClass;
   outside: StepFile[];

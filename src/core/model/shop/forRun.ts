@@ -4,7 +4,7 @@ import type { HandMinutes, Machine, Shop, ShopForRun } from './shop';
 
 /** What a run names of the shop; what it leaves open is the shop's first. */
 export interface Named {
-  /** Any of several does; the first that the shop has is taken. */
+  /** Any of several does; the first that the shop has is taken, where they are not weighed (plan/material). */
   material: string | readonly string[];
   machine?: string | Machine | undefined;
   rules?: Partial<HouseRules> | undefined;

@@ -138,12 +138,17 @@ export function assessBars(run: Run): Assessed[] {
  * that will not do.
  * @param dearer how many that cost less are passed over
  */
-export function planStock(
+export const planStock = (
   run: Run,
   way: Way,
   assessed: readonly Assessed[] = assessBars(run),
   dearer = 0,
-): Result<Stock> {
+): Result<Stock> =>
+  andThen(stockOf(run, way, assessed, dearer), (stock) =>
+    good(run.takenBecause ? { ...stock, reasons: [...run.takenBecause, ...stock.reasons] } : stock),
+  );
+
+function stockOf(run: Run, way: Way, assessed: readonly Assessed[], dearer: number): Result<Stock> {
   const { shop, stock, units } = run;
   const { volume } = massOf(run.part, 1);
   if (stock !== 'choose') return named(run, way, stock, volume);
