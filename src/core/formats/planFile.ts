@@ -214,6 +214,7 @@ function completeData(plan: Plan) {
 
 const routeData = ({ route, risks, run }: Plan) => ({
   proven: route.proven,
+  ...(route.gap === undefined ? {} : { gap: rounded(route.gap) }),
   setups: route.setups,
   compared: route.tried,
   risks: risks.map(({ because, minutes }) => ({ because, minutes: rounded(minutes) })),

@@ -298,6 +298,7 @@ export const planFileSchema = Joi.object<PlanFile>({
     .required(),
   route: Joi.object({
     proven: Joi.boolean().required(),
+    gap: Joi.number(),
     setups: number(),
     compared: number(),
     risks: Joi.array()

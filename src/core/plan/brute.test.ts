@@ -9,7 +9,7 @@ import { runOf, step } from '../testing';
 import { holdingKinds } from './holding/means';
 import { planSetups } from './holding/setups';
 import { planRun } from './plan';
-import { planRoute, prepare, type Prepared } from './route';
+import { boundOf, planRoute, prepare, type Prepared } from './route';
 import { isSound, Search } from './search';
 import { usual, withLeft, type Skeleton } from './skeleton';
 import { planStock } from './stock/choose';
@@ -103,7 +103,10 @@ function leastOf(run: Run): number {
   let least = Infinity;
   for (const one of begun(run))
     for (const overrules of holdings(one)) {
-      const route = planRoute({ ...one.prepared, run: decided(one, overrules) }, one.skeleton);
+      const prepared = { ...one.prepared, run: decided(one, overrules) };
+      const route = planRoute(prepared, one.skeleton);
+      // What is known of a route before anything is cut is never more than what it comes to.
+      if (route.ok) expect(boundOf(prepared, one.skeleton)).toBeLessThanOrEqual(route.value.worth);
       if (!route.ok || route.value.worth >= least) continue;
       const judge = new Search({ ...run, overrules });
       if (isSound(judge.judge(route.value))) least = route.value.worth;

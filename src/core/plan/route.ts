@@ -6,6 +6,7 @@ import { takenOfRoute, withDecided } from './reach/decidedRoute';
 import { withLeft, type Skeleton } from './skeleton';
 import { inHalves } from './halves';
 import { withWalkedFillets } from './fillets';
+import { solid } from '../model/workpiece/workpiece';
 import type { Way } from '../model/way';
 import { barTo, cutSetup, NOTHING_CUT, type CutSetup, type CutSoFar } from './cuts/planCuts';
 import type { OrderedSetup } from './order/orderedSetup';
@@ -101,44 +102,71 @@ function cutAll({ known }: Prepared, setups: readonly Setup[], stock: string): R
   return andThen(cut, ({ done }) => good(done));
 }
 
-/** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
-export function planRoute(prepared: Prepared, skeleton: Skeleton): Result<Route> {
-  const {
-    way,
-    centred,
-    drawnOut = false,
-    endLast = false,
-    halves = false,
-    hold = 0,
-    alike = false,
-    later = [],
-  } = skeleton;
+/** A route up to its holdings: what is made, from what, and how that is held. */
+interface HeldRoute {
+  run: Run;
+  stock: Stock;
+  setups: Setup[];
+}
+
+function holdRoute(prepared: Prepared, skeleton: Skeleton): Result<HeldRoute> {
+  const { way, centred, drawnOut = false, endLast = false, halves = false, hold = 0, alike = false } = skeleton;
   const left = withLeft(prepared.run, skeleton);
   const part = halves ? inHalves(left.part, left.shop.allowances.toolClearance) : left.part;
   if (!part) return refuse('part.outside', 'no plain diameter of it can be turned half from each side');
   const run = { ...left, part };
-  const input = stockInput(skeleton);
-  const stock = remembered(prepared.known.stocks, input, () => planStock(run, way, prepared.bars, skeleton.dearer));
-  if (!stock.ok) return stock;
-  const setups = planSetups(run, stock.value, {
-    centred,
-    drawnOut,
-    endLast,
-    hold,
-    bothAlike: alike,
-    later: later.map(({ path }) => path),
-  });
-  if (!setups.ok) return setups;
-  const cut = cutAll(prepared, setups.value, input);
-  if (!cut.ok) return cut;
-  const proof = checkFinished(cut.value);
-  if (!proof.ok) return proof;
-  const timed = planStops(cut.value).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
-  const whole = withOthers(prepared.drawn, run, skeleton, stock.value, timed);
-  const risks = risksOf(timed, run);
-  const worth = worthOf({ run, stock: stock.value, setups: timed, times: whole.times }, risks);
-  return good({ skeleton, way, stock: stock.value, setups: timed, ...whole, risks, worth });
+  const later = (skeleton.later ?? []).map(({ path }) => path);
+  const stock = remembered(prepared.known.stocks, stockInput(skeleton), () =>
+    planStock(run, way, prepared.bars, skeleton.dearer),
+  );
+  return andThen(stock, (taken) =>
+    andThen(planSetups(run, taken, { centred, drawnOut, endLast, hold, bothAlike: alike, later }), (setups) =>
+      good({ run, stock: taken, setups }),
+    ),
+  );
 }
+
+/** A set-up in which nothing was cut. */
+const uncut = (setup: Setup): CutSetup => ({
+  setup,
+  order: { sequence: [], changeMinutes: 0, proven: true, gapMinutes: 0 },
+  operations: [],
+  reasons: [],
+  broken: [],
+  overruled: [],
+  start: solid(0, setup.part.length, setup.stock.over),
+  cuts: [],
+});
+
+/** Times of set-ups that were cut, one after the other. */
+const timeAll = (cut: CutSetup[]): PlannedSetup[] =>
+  planStops(cut).map((stopped, index, all) => timeSetup(stopped, all[index - 1]));
+
+/**
+ * The least that a route can be worth: what its bar, its holdings and getting the piece in and out come to, every operation
+ * and every risk being more; infinite where it cannot be held.
+ */
+export function boundOf(prepared: Prepared, skeleton: Skeleton): number {
+  const held = holdRoute(prepared, skeleton);
+  if (!held.ok) return Infinity;
+  const { run, stock, setups } = held.value;
+  const timed = timeAll(setups.map(uncut));
+  return worthOf({ run, stock, setups: timed, times: planTimes(run, stock, timed) }, []);
+}
+
+/** The straight line: stock → set-ups → operations and their order → cuts → proof → stops → times. Nothing flows back. */
+export const planRoute = (prepared: Prepared, skeleton: Skeleton): Result<Route> =>
+  andThen(holdRoute(prepared, skeleton), ({ run, stock, setups }) =>
+    andThen(cutAll(prepared, setups, stockInput(skeleton)), (cut) =>
+      andThen(checkFinished(cut), () => {
+        const timed = timeAll(cut);
+        const whole = withOthers(prepared.drawn, run, skeleton, stock, timed);
+        const risks = risksOf(timed, run);
+        const worth = worthOf({ run, stock, setups: timed, times: whole.times }, risks);
+        return good({ skeleton, way: skeleton.way, stock, setups: timed, ...whole, risks, worth });
+      }),
+    ),
+  );
 
 /** Work on other machines beside that of the lathe, what both make, and the times of both. */
 function withOthers(

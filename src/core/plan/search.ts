@@ -11,7 +11,7 @@ import { batchOf, figuresOf, isSameAs, secondOf, type Compared } from './compare
 import { drawnSmall } from './drawnSmall';
 import { couldHoldBoth } from './holding/ready';
 import { proofOf } from './proved';
-import { planRoute, prepare, type Prepared, type Route } from './route';
+import { boundOf, planRoute, prepare, type Prepared, type Route } from './route';
 import { keyOf, namedBy, otherSkeletons, rankOf, usual, type Skeleton, type Wants } from './skeleton';
 
 /** A route that was tried: planned through, or why not. */
@@ -89,6 +89,8 @@ export interface Answered {
   /** Set-ups that were planned through. */
   setups: number;
   proven: boolean;
+  /** What a route that was not tried could save at most: a share of what the one that is taken is worth. */
+  gap?: number;
   /** The best of each way. */
   best: Skeleton[];
   runnersUp: Compared[];
@@ -167,14 +169,14 @@ export class Search {
     return this.listed.routes;
   }
 
-  /** The plainest route that was not tried yet and could be a new one. */
-  private next(): Skeleton | undefined {
+  /** Routes that were not tried yet and could be new ones, the plainest first. */
+  private untried(): Skeleton[] {
     /** The back first is nothing new where it is worked first anyway. */
     const isKnown = ({ end, ...either }: Skeleton): boolean => {
       const result = end && this.known.get(keyOf(either));
       return result?.ok === true && result.value.setups[0]?.setup.end === end;
     };
-    return this.space().find(
+    return this.space().filter(
       (skeleton) => !this.known.has(keyOf(skeleton)) && !isKnown(skeleton) && !this.isPointless(skeleton),
     );
   }
@@ -278,6 +280,7 @@ export class Search {
       tried: this.tried.length,
       setups: this.tried.reduce((sum, { result }) => sum + (result.ok ? result.value.setups.length : 0), 0),
       proven: this.isWhole,
+      ...this.gapTo(best),
       best: WAYS.flatMap((way) => {
         const outcome = this.outcomeOf(way);
         // What would be quicker and was not taken is not sound.
@@ -292,6 +295,14 @@ export class Search {
         .map((told) => this.draw(this.proved(told, best))),
       ...(isKept && offered ? { offered: this.draw(this.compare(offered, best)) } : {}),
     };
+  }
+
+  /** How far a route that was not tried could lie below the best, by its bound; once it is settled. */
+  private gapTo({ route }: Judged): Pick<Answered, 'gap'> {
+    if (!this.isSettled) return {};
+    const bounds = this.untried().map((skeleton) => boundOf(this.prepared, skeleton));
+    const least = Math.min(route.worth, ...bounds);
+    return { gap: (route.worth - least) / route.worth };
   }
 
   /** What is told once it is settled can be taken: a slower one is looked at before that is said of it. */
@@ -381,8 +392,8 @@ export class Search {
       this.try(skeleton);
     }
     if (only) return;
-    let next = this.next();
-    for (; next; next = this.next()) {
+    let next = this.untried()[0];
+    for (; next; next = this.untried()[0]) {
       if (until === 'sound' && this.hasSound()) return;
       if (!goOn()) break;
       yield;

@@ -35,9 +35,14 @@ export function sayLost({ because, lostBy = 0, problem, fault, risks = [] }: Com
 }
 
 /** A risk of the route that is taken, with what it was weighed at. */
-export const sayRisk = ({ minutes, because }: Risk): string =>
-  `Weighed at ${sayMinutes(minutes)} a piece: ${because}`;
+export const sayRisk = ({ minutes, because }: Risk): string => `Weighed at ${sayMinutes(minutes)} a piece: ${because}`;
 
 /** How far the search went, in a sentence. */
-export const sayTried = ({ tried, setups, proven }: Answered): string =>
-  `${tried} ${tried === 1 ? 'route' : 'routes'} tried, ${setups} set-ups planned through${proven ? '; there are no others in the space that is searched' : ''}.`;
+export function sayTried({ tried, setups, proven, gap = 0 }: Answered): string {
+  const rest = proven
+    ? '; there are no others in the space that is searched'
+    : gap > 0
+      ? `; one that was not could be better by ${Math.ceil(100 * gap)} % at most`
+      : '';
+  return `${tried} ${tried === 1 ? 'route' : 'routes'} tried, ${setups} set-ups planned through${rest}.`;
+}
