@@ -36,7 +36,11 @@ describe('a cylinder that no holding leaves whole', () => {
   });
 
   test('the mark between them is told, and weighs like a soft rule', () => {
-    expect(risks).toContainEqual({ price: 'softRule', minutes: 0.5, because: expect.stringContaining('half from each side') });
+    expect(risks).toContainEqual({
+      price: 'softRule',
+      minutes: 0.5,
+      because: expect.stringContaining('half from each side'),
+    });
     expect(setups[1]?.setup.cautions.map(({ text }) => text).join()).toContain('dial it true on that half');
   });
 });

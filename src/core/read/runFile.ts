@@ -75,6 +75,8 @@ export interface PieceFile {
   form: 'piece';
   outside: StepFile[];
   bores?: HoleFile[];
+  /** What is cut into it already: threads, knurls, grooves. */
+  details?: DetailFile[];
   /** What stands before the finished front face; else the facing allowance. */
   ahead?: LengthEntry;
   /** As it was rolled, cast or forged. */

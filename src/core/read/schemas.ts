@@ -136,6 +136,7 @@ const piece = Joi.object({
   form: Joi.valid('piece').required(),
   outside: Joi.array().items(step).min(1).max(50).required(),
   bores: Joi.array().items(oneOf('bores')).max(20),
+  details: Joi.array().items(oneOf('details')).max(400),
   ahead: LENGTH,
   skin: Joi.boolean().strict(),
   grade: text(60),

@@ -17,14 +17,14 @@ export const pieceLike = ({ part }: RunFile): PieceFile => ({
   bores: [],
 });
 
-/** Lines of a piece: steps and holes, nothing else of a part. */
+/** Lines of a piece: steps, holes and what is cut into it, nothing else of a part. */
 function readPieceLines(text: string): ReturnType<typeof readLines> {
   const read = readLines(text);
   if (!read.ok) return read;
-  const { details, lengths = [], elsewhere = [] } = read.value;
-  return details.length + lengths.length + elsewhere.length === 0
+  const { lengths = [], elsewhere = [] } = read.value;
+  return lengths.length + elsewhere.length === 0
     ? read
-    : refuse('', 'a piece as it is has steps and holes only');
+    : refuse('', 'a piece as it is has steps, holes and what is cut into it');
 }
 
 /** Changes the piece of the run, as one step of undo for each field. */
@@ -36,7 +36,7 @@ function useChange() {
     });
 }
 
-/** A piece as it arrives: its steps and holes as lines, what stands before the finished front face, its make. */
+/** A piece as it arrives: its steps, holes and details as lines, what stands before the finished front face, its make. */
 export function PieceFields({ piece }: { piece: PieceFile }) {
   const { problems } = useWorkspace();
   const change = useChange();
@@ -91,14 +91,16 @@ export function PieceFields({ piece }: { piece: PieceFile }) {
   );
 }
 
-/** Its steps and holes, a line each. What cannot be read stays as it is typed. */
+/** Its steps, holes and what is cut into it, a line each. What cannot be read stays as it is typed. */
 function PieceLines({ piece }: { piece: PieceFile }) {
   const { problems } = useWorkspace();
   const change = useChange();
   const [text, setText] = useState(() => linesOf(piece));
   const read = readPieceLines(text);
   const wrong = read.ok
-    ? problems.filter(({ path }) => path.startsWith('stock.outside') || path.startsWith('stock.bores'))
+    ? problems.filter(({ path }) =>
+        ['stock.outside', 'stock.bores', 'stock.details'].some((list) => path.startsWith(list)),
+      )
     : read.problems;
   const type = (typed: string) => {
     setText(typed);
@@ -107,12 +109,13 @@ function PieceLines({ piece }: { piece: PieceFile }) {
       change('lines', (to) => {
         to.outside = lines.value.outside;
         to.bores = lines.value.bores;
+        to.details = lines.value.details;
       });
   };
   return (
     <>
       <FieldLabel htmlFor="piece-lines">
-        The piece from its front end, a line a step or a hole: <code>42; 43</code>,{' '}
+        The piece from its front end, a line a step, a hole or a thread: <code>42; 43</code>,{' '}
         <code>drill front; 12; through</code>
       </FieldLabel>
       <LinesText

@@ -2,12 +2,15 @@ import type { Way } from '../way';
 import type { Reason } from '../words';
 import type { BarCondition, StockForm, Tool } from '../shop/shop';
 import type { Figure } from '../figure';
+import type { Feature } from '../part/feature';
 import type { Profile } from '../workpiece/segment';
 
 /** A piece as it arrives, z from the finished front face, mm. */
 export interface Piece {
   outside: Profile;
   bore: Profile;
+  /** What is cut into it: z from the finished front face of the part. */
+  features: Feature[];
   /** What stands before the finished front face, and behind the back one. */
   ahead: number;
   behind: number;

@@ -4,6 +4,7 @@ import type { Hole, Part, Step } from '../part/part';
 import { cylinder, lower, widen, type Segment } from './profile';
 import { mirrored } from './segment';
 import { remove, type Workpiece } from './workpiece';
+import { CLOSE } from '../tolerances';
 
 /** Angle of the point that blind holes are drawn and weighed with where no drill is chosen: the usual twist drill's. */
 export const DRAWN_POINT = 118;
@@ -31,6 +32,18 @@ export function holeCut({ from, diameter, depth, through }: Hole, length: number
   ];
   return from === 'front' ? cut : cut.map((segment) => mirrored(segment, length)).reverse();
 }
+
+/** Whether a step is turned for a thread, which it is smaller for. */
+export const isBlank = ({ features }: Pick<Part, 'features'>, { zFrom, zTo }: Pick<Step, 'zFrom' | 'zTo'>): boolean =>
+  features.some(({ thread, bore, z0, z1 }) => thread && !bore && z0 < zTo - CLOSE && z1 > zFrom + CLOSE);
+
+/** A part whose threads are as wide as what is turned for them. */
+export const withBlanks = (part: Part): Part => ({
+  ...part,
+  steps: part.steps.map((step) =>
+    isBlank(part, step) ? { ...step, diameter: { ...step.diameter, nominal: step.diameter.aim } } : step,
+  ),
+});
 
 /** The part of the drawing as metal, at nominal sizes: every shape, detail and hole of it. */
 export function finishedPart(part: Part): Workpiece {

@@ -1,6 +1,8 @@
 import { FLATS } from '../../model/shop/section';
 import type { Stock } from '../../model/plan/stock';
+import type { Feature } from '../../model/part/feature';
 import type { Tie } from '../../model/part/part';
+import { radiusAt } from '../../model/workpiece/profile';
 import { good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { say, sayDiameter, type Reason } from '../../model/words';
@@ -33,6 +35,12 @@ const fourTogether: HoldingKind = {
   against: () => undefined,
 };
 
+/** What is cut into a piece as it arrives where it has a diameter. */
+const cutInto = ({ piece }: Stock, diameter: number): Feature[] =>
+  (piece?.features ?? []).filter(
+    ({ bore, z0, z1 }) => !bore && Math.abs(2 * radiusAt(piece?.outside ?? [], (z0 + z1) / 2) - diameter) < CLOSE,
+  );
+
 /** The stock as something to hold. */
 function surfaceOf({ run, stock, diameter, from, end }: Sought): Surface {
   const { part, shop } = run;
@@ -52,8 +60,8 @@ function surfaceOf({ run, stock, diameter, from, end }: Sought): Surface {
       ({ path, critical, diameter: { nominal, from: limits } }) =>
         stock.asDrawn.includes(path) && Math.abs(nominal - diameter) < CLOSE && (critical || limits !== 'general'),
     ),
-    thread: false,
-    knurl: false,
+    thread: cutInto(stock, diameter).some(({ thread }) => thread),
+    knurl: cutInto(stock, diameter).some(({ knurl }) => knurl),
     ...(flats > 0 ? { flats } : {}),
     thin: stock.bore > 0 && (stock.size - stock.bore) / 2 / stock.size < shop.cutting.thinWall,
     raw: shop.allowances.skin[stock.condition] > 0,

@@ -1,6 +1,6 @@
 import type { Part, Step } from '../../model/part/part';
 import { thinnestWall, type Workpiece } from '../../model/workpiece/workpiece';
-import { finishedPart } from '../../model/workpiece/finishedPart';
+import { finishedPart, isBlank } from '../../model/workpiece/finishedPart';
 import { clip } from '../../model/workpiece/profile';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
@@ -97,10 +97,6 @@ function outsideSurfaces(
     });
   });
 }
-
-/** Whether a step is turned for a thread, which it is smaller for. */
-const isBlank = ({ features }: Part, { zFrom, zTo }: Step): boolean =>
-  features.some(({ thread, bore, z0, z1 }) => thread && !bore && z0 < zTo - CLOSE && z1 > zFrom + CLOSE);
 
 /** Bores that the first set-up finishes, straight from the face that then looks into the chuck. */
 function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[] {

@@ -1,3 +1,4 @@
+import { isCutInto } from '../../model/plan/isCutInto';
 import type { Run } from '../../model/run';
 import { disagreements } from './agree';
 import { withCorners } from './corners';
@@ -38,9 +39,11 @@ export function disagreesWith(piece: Section, plan: WrittenPlan, run: Run): Faul
   const allowed = { ...limits, most: withCorners(limits.most, run.shop.cutting.silentCorner) };
   const last = plan.setups.at(-1)?.number ?? 0;
   const done = new Set(plan.setups.flatMap(({ operations }) => operations.flatMap(({ makes = [] }) => makes)));
+  const arrives = run.stock === 'choose' ? undefined : run.stock.piece;
   // A thread leaves no trace in the section, nor does a knurl.
   const notMade = part.features
-    .filter(({ thread, knurl, path }) => (thread ?? knurl) && made.has(path) && !done.has(path))
+    .filter((feature) => (feature.thread ?? feature.knurl) && made.has(feature.path) && !done.has(feature.path))
+    .filter((feature) => !(arrives && isCutInto(arrives, feature)))
     .map(({ path, name }): Fault => ({ code: 'not-made', setup: last, what: name, path }));
   const wrong = disagreements(piece, allowed).map((place): Fault => ({
     code: place.kind === 'too much' ? 'too-much-metal' : 'too-little-metal',

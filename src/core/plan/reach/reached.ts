@@ -35,6 +35,7 @@ export function reachedFeatures(view: Part, { turned, asDrawn, jaws }: Reach): s
   return view.features
     .filter((feature) => {
       if (feature.bore || feature.inFace) return opensHere(feature);
+      if (asDrawn.includes(feature.path) && !feature.flats) return false;
       if (feature.z1 > jaws + CLOSE || !hasRoomBehind(feature, view, turned)) return false;
       const under = view.steps.filter(({ zFrom, zTo }) => zFrom < feature.z1 - CLOSE && zTo > feature.z0 + CLOSE);
       // Of a step that is turned half from each side, only the half that is turned here.
@@ -54,6 +55,8 @@ export function madeFeatures(part: Part, operations: readonly { makes?: string[]
 export const madeChamfers = ({ chamfers }: Part, operations: readonly { feature: string }[]): Chamfer[] =>
   chamfers.filter(({ path }) => operations.some(({ feature }) => feature === path));
 
-/** Features that are there without any tool: flats that the bar brings with it, and the bore of a tube. */
+/** Features that are there without any tool: flats that the bar brings with it, the bore of a tube, what is cut into a piece. */
 export const bringsWithIt = ({ features }: Part, { form, asDrawn }: Pick<Stock, 'form' | 'asDrawn'>): Feature[] =>
-  features.filter(({ kind, bore, path }) => (kind === form || bore !== undefined) && asDrawn.includes(path));
+  features.filter(
+    ({ kind, bore, path }) => (kind === form || form === 'piece' || bore !== undefined) && asDrawn.includes(path),
+  );

@@ -1,5 +1,7 @@
 import type { PieceFile, RunFile } from '../../read/runFile';
+import { startValues } from '../../model/shop/startValues';
 import { planned, problemsOf, runOf, step } from '../../testing';
+import { planFile } from '../plan';
 
 /** A journal of ⌀34 h9 × 40 before a head of ⌀48 × 16 that stays as it came; forged, 3 mm before its front face. */
 const forged = (piece: Partial<PieceFile> = {}, more: Partial<RunFile> = {}): RunFile =>
@@ -112,6 +114,52 @@ test('a bored piece of unknown make is dialled: its wall is even only by what st
       ),
     ).setups[0]?.setup.holding.kind;
   expect([bored(), bored('welded')]).toEqual(['3-jaw', '4-jaw']);
+});
+
+describe('our own pieces half made', () => {
+  const thread = (at: number) => ({ kind: 'thread' as const, at, length: 15, designation: 'M10' });
+  const knurl = { kind: 'knurl' as const, at: 2, length: 16, pattern: 'straight' as const, pitch: 0.8 };
+
+  test('a stud with its front half done: held by that thread in a collet, the rest made from the back', () => {
+    const { setups, stock, proof, doubts } = planned(
+      runOf(
+        {
+          material: 'free-cutting-steel',
+          outside: [step(10, 20), step(9, 20), step(10, 20)],
+          details: [thread(0), thread(45)],
+        },
+        {
+          quantity: 4,
+          stock: { form: 'piece', ahead: 0, outside: [step(10, 20), step(12, 41)], details: [thread(0)] },
+        },
+      ),
+    );
+    expect(stock.asDrawn).toEqual(['part.outside[0]', 'part.details[0]']);
+    expect(setups.map(({ setup }) => [setup.end, setup.holding.kind])).toEqual([['back', 'collet']]);
+    // The thread that is there is not cut again, and the other is.
+    const threads = setups.flatMap(({ operations }) => operations.filter(({ kind }) => /die|thread/.test(kind)));
+    expect(threads.map(({ feature }) => feature)).toEqual(['part.details[1]']);
+    expect([proof.faults, doubts.filter(({ rule }) => rule === 'NO-OPERATION')]).toEqual([[], []]);
+  });
+
+  test('over a knurl that is there only what spares it holds; another pitch is not there and is refused', () => {
+    const knob = (pitch: number) =>
+      runOf(
+        { material: 'brass-cw614n', outside: [step(24, 20), step(16, 10)], details: [knurl] },
+        {
+          quantity: 4,
+          stock: { form: 'piece', ahead: 0, outside: [step(24, 20), step(18, 11)], details: [{ ...knurl, pitch }] },
+        },
+      );
+    const { setups, proof } = planned(knob(0.8), startValues, {});
+    const [only] = setups;
+    expect(setups).toHaveLength(1);
+    expect(only?.setup.holding.kind).toBe('sleeve');
+    expect(only?.operations.map(({ kind }) => kind)).not.toContain('knurl');
+    expect(proof.faults).toEqual([]);
+    const other = planFile(knob(1), startValues);
+    expect(!other.ok || other.value.doubts.some(({ rule }) => rule === 'NO-OPERATION')).toBe(true);
+  });
 });
 
 test.each<[string, RunFile, string, string]>([

@@ -1,12 +1,13 @@
 import type { Bar, BarOnSale, Piece } from '../../model/plan/stock';
 import { figure, term } from '../../model/figure';
-import type { Part } from '../../model/part/part';
+import type { Part, Step } from '../../model/part/part';
+import { isCutInto } from '../../model/plan/isCutInto';
 import type { Size } from '../../model/part/size';
 import { refuse, good, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter, type Reason } from '../../model/words';
-import { finishedPart } from '../../model/workpiece/finishedPart';
+import { finishedPart, withBlanks } from '../../model/workpiece/finishedPart';
 import { radiusAt } from '../../model/workpiece/profile';
 import type { Profile } from '../../model/workpiece/segment';
 import { thinnestCut } from './bar';
@@ -21,13 +22,15 @@ function places(a: Profile, b: Profile, from: number, to: number): number[] {
 const isAt = (profile: Profile, from: number, to: number, radius: number): boolean =>
   places(profile, [], from, to).every((z) => Math.abs(radiusAt(profile, z) - radius) < CLOSE);
 
-/** Steps and straight holes of the drawing that a piece has already (paths). */
-function thereAlready({ outside, bore }: Piece, part: Part): string[] {
+/** Steps, straight holes, threads and the like of the drawing that a piece has already (paths). */
+function thereAlready(piece: Piece, part: Part): string[] {
+  const { outside, bore } = piece;
   // At its nominal size a close fit may be outside of its own limits.
   const isWithin = ({ lower, upper }: Size) => lower <= CLOSE && upper >= -CLOSE;
-  const steps = part.steps.filter(
-    ({ zFrom, zTo, diameter }) => isWithin(diameter) && isAt(outside, zFrom, zTo, diameter.nominal / 2),
-  );
+  const isThere = ({ zFrom, zTo, diameter }: Step) =>
+    (isWithin(diameter) && isAt(outside, zFrom, zTo, diameter.nominal / 2)) ||
+    isAt(outside, zFrom, zTo, diameter.aim / 2);
+  const steps = part.steps.filter(isThere);
   const holes = part.holes.filter(({ through, from, depth, diameter }) =>
     isAt(
       bore,
@@ -40,12 +43,13 @@ function thereAlready({ outside, bore }: Piece, part: Part): string[] {
     ({ bore: cut, size, z0, z1 }) =>
       cut?.length === 1 && size && isWithin(size) && isAt(bore, z0, z1, size.nominal / 2),
   );
-  return [...steps, ...holes, ...bored].map(({ path }) => path);
+  const cut = part.features.filter((feature) => !feature.bore && isCutInto(piece, feature));
+  return [...steps, ...holes, ...bored, ...cut].map(({ path }) => path);
 }
 
 /** Where metal of the drawing is not there: outside less of it, or a hole wider. */
 function missingMetal({ outside, bore }: Piece, { part, units }: Run): Result<null> {
-  const drawn = finishedPart(part);
+  const drawn = finishedPart(withBlanks(part));
   const thin = places(outside, drawn.outside, 0, part.length).find(
     (z) => radiusAt(outside, z) < radiusAt(drawn.outside, z) - CLOSE,
   );
