@@ -5,7 +5,7 @@ import type { Feature } from '../part/feature';
 const isNear = (a: number, b: number): boolean => Math.abs(a - b) < CLOSE;
 
 /** Whether two features are the same thing at the same place: what they are called, their thread, their knurl, their shape. */
-const isSame = (a: Feature, b: Feature): boolean =>
+export const isSame = (a: Feature, b: Feature): boolean =>
   a.kind === b.kind &&
   isNear(a.z0, b.z0) &&
   isNear(a.z1, b.z1) &&

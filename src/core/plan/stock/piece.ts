@@ -1,7 +1,8 @@
 import type { Bar, BarOnSale, Piece } from '../../model/plan/stock';
 import { figure, term } from '../../model/figure';
+import type { Feature } from '../../model/part/feature';
 import type { Part, Step } from '../../model/part/part';
-import { isCutInto } from '../../model/plan/isCutInto';
+import { isCutInto, isSame } from '../../model/plan/isCutInto';
 import type { Size } from '../../model/part/size';
 import { refuse, good, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
@@ -47,6 +48,10 @@ function thereAlready(piece: Piece, part: Part): string[] {
   return [...steps, ...holes, ...bored, ...cut].map(({ path }) => path);
 }
 
+/** Threads and knurls of a piece: they leave the metal as wide as it was. */
+const marksOf = ({ features }: Piece): Feature[] =>
+  features.filter(({ bore, thread, knurl }) => !bore && (thread !== undefined || knurl !== undefined));
+
 /** Where metal of the drawing is not there: outside less of it, or a hole wider. */
 function missingMetal({ outside, bore }: Piece, { part, units }: Run): Result<null> {
   const drawn = finishedPart(withBlanks(part));
@@ -82,6 +87,12 @@ export function assessPiece(run: Run, bar: BarOnSale & { piece: Piece }): Result
   const other = part.steps.find(({ keep, path }) => keep && !there.includes(path));
   if (other)
     return refuse('stock.outside', `${other.name ?? 'a step'} stays as it came, and the piece has another size there`);
+  const strange = marksOf(piece).find(
+    (mark) =>
+      !part.features.some((feature) => isSame(feature, mark)) &&
+      part.steps.some(({ path, zFrom, zTo }) => there.includes(path) && zFrom < mark.z1 && zTo > mark.z0),
+  );
+  if (strange) return refuse('stock.details', `${strange.name} is on a surface that stays, and the drawing has it not`);
   const skin = shop.allowances.skin[condition];
   // A skin may lie as far out of true as the chuck holds it.
   const least = skin > 0 ? skin + shop.machine.jaws.runOut / 2 : thinnestCut(run);
