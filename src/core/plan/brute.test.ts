@@ -99,9 +99,9 @@ function* begun(run: Run): Generator<Begun> {
 }
 
 /** The least that a run is worth by every way to hold it: nothing is shared with the search but how a route is judged. */
-function leastOf(run: Run): number {
+function leastOf(run: Run, ways: readonly Begun[]): number {
   let least = Infinity;
-  for (const one of begun(run))
+  for (const one of ways)
     for (const overrules of holdings(one)) {
       const prepared = { ...one.prepared, run: decided(one, overrules) };
       const route = planRoute(prepared, one.skeleton);
@@ -114,18 +114,21 @@ function leastOf(run: Run): number {
   return least;
 }
 
-/** A part takes some seconds: all fifty with `npm run torture`. */
-const PARTS = process.env.SHINGLE_TORTURE ? 50 : 3;
+const PARTS = 50;
+
+/** All ways to begin take some seconds a part: by turns one of them, and all with `npm run torture`. */
+const waysOf = (all: readonly Begun[], turn: number): readonly Begun[] =>
+  process.env.SHINGLE_TORTURE ? all : all.slice(turn % all.length, (turn % all.length) + 1);
 
 test('on small parts no grip that can be, by 1 mm, is better than what the search finds', () => {
-  for (const file of fc.sample(small, { numRuns: PARTS, seed: 29 })) {
+  for (const [turn, file] of fc.sample(small, { numRuns: PARTS, seed: 29 }).entries()) {
     const run = readRun(file, startValues);
     if (!run.ok) throw new Error(JSON.stringify(run.problems));
     const plan = planRun(run.value, 'wanted');
     const worth = plan.ok && plan.value.proof.passed ? plan.value.worth : Infinity;
     expect([JSON.stringify(file.part.outside), worth]).toEqual([
       JSON.stringify(file.part.outside),
-      Math.min(worth, leastOf(run.value) + 1e-6),
+      Math.min(worth, leastOf(run.value, waysOf([...begun(run.value)], turn)) + 1e-6),
     ]);
   }
 });
