@@ -169,16 +169,18 @@ export class Search {
     return this.listed.routes;
   }
 
-  /** Routes that were not tried yet and could be new ones, the plainest first. */
-  private untried(): Skeleton[] {
-    /** The back first is nothing new where it is worked first anyway. */
-    const isKnown = ({ end, ...either }: Skeleton): boolean => {
-      const result = end && this.known.get(keyOf(either));
-      return result?.ok === true && result.value.setups[0]?.setup.end === end;
-    };
-    return this.space().filter(
-      (skeleton) => !this.known.has(keyOf(skeleton)) && !isKnown(skeleton) && !this.isPointless(skeleton),
-    );
+  /** Whether a route was not tried yet and could be a new one. */
+  private isNew(skeleton: Skeleton): boolean {
+    if (this.known.has(keyOf(skeleton)) || this.isPointless(skeleton)) return false;
+    const { end, ...either } = skeleton;
+    const result = end && this.known.get(keyOf(either));
+    // The back first is nothing new where it is worked first anyway.
+    return !(result?.ok === true && result.value.setups[0]?.setup.end === end);
+  }
+
+  /** The plainest that is new. */
+  private next(): Skeleton | undefined {
+    return this.space().find((skeleton) => this.isNew(skeleton));
   }
 
   /** Whether both sides were to be held alike, and what holds the second could not hold the first, or does. */
@@ -300,7 +302,9 @@ export class Search {
   /** How far a route that was not tried could lie below the best, by its bound; once it is settled. */
   private gapTo({ route }: Judged): Pick<Answered, 'gap'> {
     if (!this.isSettled) return {};
-    const bounds = this.untried().map((skeleton) => boundOf(this.prepared, skeleton));
+    const bounds = this.space()
+      .filter((skeleton) => this.isNew(skeleton))
+      .map((skeleton) => boundOf(this.prepared, skeleton));
     const least = Math.min(route.worth, ...bounds);
     return { gap: (route.worth - least) / route.worth };
   }
@@ -392,8 +396,8 @@ export class Search {
       this.try(skeleton);
     }
     if (only) return;
-    let next = this.untried()[0];
-    for (; next; next = this.untried()[0]) {
+    let next = this.next();
+    for (; next; next = this.next()) {
       if (until === 'sound' && this.hasSound()) return;
       if (!goOn()) break;
       yield;

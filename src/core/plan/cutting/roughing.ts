@@ -46,15 +46,20 @@ export function deepestAt({ diameter, material, approachAngle, limits }: Roughin
   return deepestWithin(limits, force, cuttingSpeed(speed, diameter));
 }
 
+/** What one cut takes at a feed and a speed, minutes. */
+function onePass({ way, handling, shoulder }: Roughing, feed: number, speed: number): number {
+  const last = shoulder && feed * speed > shoulder.feed ? shoulder : undefined;
+  return minutesAlong(way, feed, speed, last) + handling;
+}
+
 /** The cuts at one feed and speed; undefined where a pass would be thinner than the edge cuts. */
 export function cutsAt(roughing: Roughing, feed: number, speed: number): RoughingCuts | undefined {
-  const { perSide, thinnest, way, handling, shoulder } = roughing;
+  const { perSide, thinnest } = roughing;
   const { depth, limit } = deepestAt(roughing, feed, speed);
   const passes = Math.ceil(perSide / depth - 1e-9);
   if (passes > 1 && perSide / passes < thinnest - 1e-9) return undefined;
   const limitedBy = passes === 1 ? 'stock' : limit;
-  const last = shoulder && feed * speed > shoulder.feed ? shoulder : undefined;
-  return { passes, feed, speed, limitedBy, minutes: passes * (minutesAlong(way, feed, speed, last) + handling) };
+  return { passes, feed, speed, limitedBy, minutes: passes * onePass(roughing, feed, speed) };
 }
 
 /**
@@ -75,7 +80,8 @@ export function fewestMinutes(roughing: Roughing): QuickestCuts | undefined {
   let best = fastest;
   for (const less of [...feeds].reverse())
     for (const slower of [...speeds].reverse()) {
-      if (slower * less > most + 1e-9) continue;
+      // A single cut that is no quicker than the best cuts is not divided.
+      if (slower * less > most + 1e-9 || (best && onePass(roughing, less, slower) >= best.minutes)) continue;
       const cuts = cutsAt(roughing, less, slower);
       if (cuts && (!best || cuts.minutes < best.minutes - 1e-9)) best = cuts;
     }

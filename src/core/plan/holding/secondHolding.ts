@@ -26,10 +26,11 @@ export const gripNeeded = ({ shop: { cutting } }: Run, kind: string, diameter: n
   Math.max(shortestGrip(kind, diameter, cutting), out / cutting.leanTimes);
 
 /** Whether the work sits on a step of what holds it: it does not lean then. */
-const isSeated = ({ kind, surface }: Candidate): boolean => kind.steps === true && surface.seat === true;
+const isSeated = ({ kind, surface }: Pick<Candidate, 'kind' | 'surface'>): boolean =>
+  kind.steps === true && surface.seat === true;
 
 /** Whether its seat bears the work so far out: it is as wide as what is gripped, and squares it like half of that would. */
-const isBorne = (candidate: Candidate, out: number, { shop }: Run): boolean =>
+const isBorne = (candidate: Pick<Candidate, 'kind' | 'surface'>, out: number, { shop }: Run): boolean =>
   isSeated(candidate) && out <= (shop.cutting.leanTimes * candidate.surface.diameter) / 2 + CLOSE;
 
 /** A grip of a diameter that wants no care, mm. */
@@ -96,15 +97,19 @@ function candidatesOf(surfaces: readonly Surface[], sought: Sought): SecondCandi
     return (
       // On the wrong side of the wall it is no holding at all.
       candidatesFor(surface, run, ties, run.quantity, inside ? [mandrel] : outsideKinds).map(
-        (candidate): SecondCandidate => {
-          const length = Math.min(end - from, candidate.figures.length);
+        ({ kind, figures, against, untrue, minutes }): SecondCandidate => {
+          const length = Math.min(end - from, figures.length);
           // In a bore it stands out from where that is held.
           const out = Math.max(0, view.length + facing - (inside ? length : end));
           return {
-            ...candidate,
-            against: candidate.against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
+            surface,
+            kind,
+            figures,
+            untrue,
+            minutes,
+            against: against ?? (inside && boresLater ? 'the second side works in the hole' : undefined),
             length: length - gaps,
-            needed: gripNeeded(run, candidate.kind.kind, diameter, isBorne(candidate, out, run) ? 0 : out),
+            needed: gripNeeded(run, kind.kind, diameter, isBorne({ kind, surface }, out, run) ? 0 : out),
             easy:
               !surface.close &&
               length - gaps >= easyGrip(run, diameter) - CLOSE &&

@@ -50,7 +50,6 @@ function stretchesOf(view: Part, step: Step): Stretch[] {
 
 /** Whether the wall over a bore is thin between two places. */
 function isThin({ outside, bore }: Workpiece, from: number, to: number, { shop }: Run): boolean {
-  if (bore.every(({ r0, r1 }) => r0 + r1 < CLOSE)) return false;
   const wall = thinnestWall({ outside: clip(outside, from, to), bore: clip(bore, from, to) });
   return wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
 }
@@ -62,7 +61,7 @@ function outsideSurfaces(
   count: number,
   asDrawn: readonly string[],
   made: readonly string[],
-  walls: Workpiece,
+  walls: Workpiece | undefined,
 ): Surface[] {
   const { toolClearance, closest } = run.shop.allowances;
   return view.steps.flatMap((step, index) => {
@@ -88,7 +87,7 @@ function outsideSurfaces(
         thread,
         knurl,
         ...(flats ? { flats: flats.count } : {}),
-        thin: isThin(walls, from, to, run),
+        thin: walls !== undefined && isThin(walls, from, to, run),
         seat: seats && from < begins + CLOSE,
       };
       const comesNear = (whole && !against) || worked;
@@ -150,5 +149,7 @@ export function finishedSurfaces(
     holes: view.holes.filter(({ path }) => made.includes(path) || asDrawn.includes(path)),
     features: view.features.filter(({ path, bore }) => !bore || made.includes(path)),
   };
-  return [...outsideSurfaces(run, view, count, asDrawn, made, finishedPart(there)), ...boredSurfaces(run, view, made)];
+  const isSolid = there.holes.length === 0 && !there.features.some(({ bore }) => bore);
+  const walls = isSolid ? undefined : finishedPart(there);
+  return [...outsideSurfaces(run, view, count, asDrawn, made, walls), ...boredSurfaces(run, view, made)];
 }
