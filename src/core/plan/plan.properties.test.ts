@@ -65,6 +65,35 @@ test('laws of every plan that is given out', () => {
   expect(planned).toBeGreaterThan(60);
 });
 
+/** Shafts whose steps lie closer together than roughing leaves for a finish, some shorter than a tool comes in. */
+const close = fc
+  .record({
+    first: fc.integer({ min: 80, max: 240 }),
+    more: fc.array(fc.integer({ min: 1, max: 8 }), { minLength: 2, maxLength: 10 }),
+    lengths: fc.array(fc.integer({ min: 8, max: 60 }), { minLength: 11, maxLength: 11 }),
+    material: fc.constantFrom('brass-cw614n', 'mild-steel', 'aluminium-6082'),
+    rising: fc.boolean(),
+  })
+  .map(({ first, more, lengths, material, rising }) => {
+    const tenths = more.reduce((all, add) => [...all, (all.at(-1) ?? 0) + add], [first]);
+    const steps = tenths.map((diameter, index) => step(diameter / 10, (lengths[index] ?? 10) / 10));
+    const head = step(((tenths.at(-1) ?? 0) + 20) / 10, 12);
+    const outside = [...steps, head];
+    return runOf({ material, outside: rising ? outside : outside.toReversed() });
+  });
+
+test('steps as close as a tenth of a millimetre are made as planned, and proved', () => {
+  fc.assert(
+    fc.property(close, (file) => {
+      const run = readRun(file, startValues);
+      if (!run.ok) throw new Error(JSON.stringify(run.problems));
+      const plan = planRun(run.value, 'wanted', { until: 'sound' });
+      return plan.ok && plan.value.proof.passed;
+    }),
+    { numRuns: 40 },
+  );
+});
+
 test('twice the quantity never takes less bar, and no shorter batch', () => {
   fc.assert(
     fc.property(parts, fc.integer({ min: 1, max: 2000 }), (file, quantity) => {

@@ -19,6 +19,15 @@ describe('what is finished', () => {
     expect(only?.[1]).toBeGreaterThanOrEqual(28);
   });
 
+  test('comes in from 2 before a step, and at its own front where what is roughed before it stands higher', () => {
+    // Roughed, ⌀10 stands 0.25 over it at 10.5: under ⌀12, and over ⌀10.3.
+    const comesInAt = (large: number) =>
+      operationsOf(runOf({ outside: [cylinder(10, 8), cylinder(large, 8), cylinder(16, 10)] }))
+        .filter(({ kind, name }) => kind === 'turn-finish' && name === `Finish ⌀${large}`)
+        .map(({ from, passes }) => Number(((passes[0]?.path[1]?.z ?? NaN) - from).toFixed(6)));
+    expect([comesInAt(12), comesInAt(10.3)]).toEqual([[-2], [0]]);
+  });
+
   test('neighbours of one size and other limits, each by itself', () => {
     const finished = finishesOf(runOf({ outside: [cylinder('20 h8', 10), cylinder(20, 10), cylinder(24, 5)] }));
     // h8 of 20 is 0 to -0.033, its middle 19.9835.

@@ -1,4 +1,5 @@
 import type { Run } from '../../model/run';
+import { CLOSE } from '../../model/tolerances';
 import type { Fault, FaultCode } from './faults';
 import { highAt, lowAt, type Section } from './section/section';
 import { toolNamed, viewOf } from './standing';
@@ -134,9 +135,10 @@ export function held(
   // A seat squares the work like a grip of half its diameter (trade: Safe holds).
   const seated = holding.seated && isSeated(metal, grip[1], cutting.seatLeast);
   const bears = cutting.leanTimes * (seated ? Math.max(length, holding.diameter / 2) : length);
-  if (acts > bears) tell('tips', 'the grip', { is: acts, asked: length, amount: acts - bears });
+  if (acts > bears + CLOSE) tell('tips', 'the grip', { is: acts, asked: length, amount: acts - bears });
   const even = evenDiameter(metal, grip[0] - acts, grip[0]);
   const times = houseRules.stickOut === '4d' ? 4 : 1.5;
-  if (acts > times * even) tell('slender', 'the stick-out', { is: acts, asked: even, amount: acts - times * even });
+  if (acts > times * even + CLOSE)
+    tell('slender', 'the stick-out', { is: acts, asked: even, amount: acts - times * even });
   return faults;
 }
