@@ -19,13 +19,16 @@ describe('what is finished', () => {
     expect(only?.[1]).toBeGreaterThanOrEqual(28);
   });
 
-  test('comes in from 2 before a step, and at its own front where what is roughed before it stands higher', () => {
-    // Roughed, ⌀10 stands 0.25 over it at 10.5: under ⌀12, and over ⌀10.3.
-    const comesInAt = (large: number) =>
-      operationsOf(runOf({ outside: [cylinder(10, 8), cylinder(large, 8), cylinder(16, 10)] }))
-        .filter(({ kind, name }) => kind === 'turn-finish' && name === `Finish ⌀${large}`)
-        .map(({ from, passes }) => Number(((passes[0]?.path[1]?.z ?? NaN) - from).toFixed(6)));
-    expect([comesInAt(12), comesInAt(10.3)]).toEqual([[-2], [0]]);
+  test('the larger first, but of steps closer than roughing leaves: through the smaller the tool would come in', () => {
+    // Roughed, ⌀10 stands 0.25 a side over it: to ⌀10.5, under ⌀12 and over ⌀10.3.
+    const orderOf = (large: number) =>
+      finishesOf(runOf({ outside: [cylinder(10, 8), cylinder(large, 8), cylinder(16, 10)] }, { firstEnd: 'front' }))
+        .map(([diameter]) => diameter)
+        .filter((diameter) => diameter !== 16);
+    expect([orderOf(12), orderOf(10.3)]).toEqual([
+      [12, 10],
+      [10, 10.3],
+    ]);
   });
 
   test('neighbours of one size and other limits, each by itself', () => {

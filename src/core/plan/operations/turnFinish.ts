@@ -170,9 +170,6 @@ export const turnFinish: OperationKind = {
     const clear = clearOf(work, from, to, allowances.approach);
     const depths = [...division.finish, ...Array.from({ length: springs }, () => 0)];
     const atShoulder = setup.turned.some(({ path, shoulder }) => path === feature && shoulder);
-    // What is roughed before it and stands higher is not cut as it comes in: its own finish takes that.
-    const stands = largestRadius(work.outside, from - allowances.approach, from - 1e-6);
-    const roomBefore = (left: number) => (stands > left + 1e-6 ? 0 : approachTo(left, tool.nose ?? 0, work, setup));
     const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
     return good({
       diameter: 2 * radius,
@@ -184,7 +181,7 @@ export const turnFinish: OperationKind = {
           on: 2 * (radius - sumOf(depths.slice(0, index))),
           diameter: 2 * left,
           z: to,
-          path: along(from - roomBefore(left), to, left, clear),
+          path: along(from - approachTo(left, tool.nose ?? 0, work, setup), to, left, clear),
           way: [
             term('l', 'length', to - from, 'mm', 'computed'),
             term('a', 'approach', allowances.approach, 'mm', 'start value'),

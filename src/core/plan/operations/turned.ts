@@ -35,6 +35,20 @@ export const turns = ({ feature, along = [] }: Pick<Operation, 'feature' | 'alon
 export const stepsOf = ({ feature, along = [] }: Pick<Operation, 'feature' | 'along'>, part: Part): Step[] =>
   part.steps.filter(({ path }) => turns({ feature, along }, path));
 
+/**
+ * Whether two steps lie in a row of which each is no further from the next than roughing leaves for the finish: roughed, the
+ * smaller stands higher than the larger is to be.
+ */
+export function areClose({ part, run }: Setup, one: string, other: string): boolean {
+  const places = [one, other].map((wanted) => part.steps.findIndex(({ path }) => path === wanted));
+  const [first, last] = [Math.min(...places), Math.max(...places)];
+  const row = part.steps.slice(first, last + 1).map(({ diameter }) => diameter.aim / 2);
+  return (
+    first >= 0 &&
+    row.slice(1).every((radius, index) => Math.abs(radius - (row[index] ?? 0)) < run.shop.allowances.finishPerSide)
+  );
+}
+
 /** The fillet at the shoulder that a step ends at, and the tool whose nose leaves it; undefined where there is neither. */
 export function filletOf(
   { step, shoulder }: TurnedStep,

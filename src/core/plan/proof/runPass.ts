@@ -58,6 +58,9 @@ function depthFound(
   if (tool.reach !== undefined) return depthBetween(from.z + width / 3, from.z + (2 * width) / 3, before, after);
   if (tool.nose === undefined || tool.does.includes('form')) return undefined;
   if (Math.abs(to.r - from.r) > Math.abs(to.z - from.z)) return lengthLost(before, after);
+  // Of a step that is hardly longer than that, all lies in its corner or in what the nose left before it.
+  const step = run.part.steps.find(({ path }) => path === operation.feature);
+  if (step && step.zTo - step.zFrom < CORNER + 2 * tool.nose) return undefined;
   // The first cut of a cone grows along it, and is deepest where the nose may stop short of a corner: what is missing there
   // is the nose's. The next ones are as deep everywhere.
   const end = to.z - Math.sign(to.z - from.z) * CORNER;

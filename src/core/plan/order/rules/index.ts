@@ -3,7 +3,7 @@ import { centreEnd } from './centreEnd';
 import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, partInLate, roomFirst, shapeAfterCylinder } from './edges';
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holeOrOutside, holesBeforePart, pilot, spotDrill } from './holes';
-import { bigFirst, centreSupport, roughAllFirst, roughThenFinish } from './turning';
+import { bigFirst, centreSupport, closeSmallFirst, roughAllFirst, roughThenFinish } from './turning';
 import { knurlEarly } from './knurls';
 import { deburrLast, gate } from './lastLook';
 import { reliefFirst, threadLate } from './threads';
@@ -19,6 +19,7 @@ export const rules: readonly Rule[] = [
   roughThenFinish,
   roughAllFirst,
   bigFirst,
+  closeSmallFirst,
   holeOrOutside,
   grooveAfterOd,
   shapeAfterCylinder,

@@ -1,7 +1,7 @@
 import type { Operation } from '../../../model/plan/operation';
 import { kindOf } from '../../operations';
 import { CENTRE_END } from '../../operations/face';
-import { turns } from '../../operations/turned';
+import { areClose, turns } from '../../operations/turned';
 import type { Setup } from '../../../model/plan/setup';
 import { FINISHING, TURNING, type Rule } from './rule';
 
@@ -24,13 +24,33 @@ export const roughAllFirst: Rule = {
       : undefined,
 };
 
+/** Whether two steps are finished that lie closer than roughing leaves for that. */
+const isFinishedClose = (one: Operation, other: Operation, setup: Setup): boolean =>
+  one.kind === 'turn-finish' && areClose(setup, one.feature, other.feature);
+
+export const closeSmallFirst: Rule = {
+  id: 'CLOSE-SMALL-FIRST',
+  strength: 'S',
+  first: ['turn-finish'],
+  then: ['turn-finish'],
+  before: (before, after, setup) =>
+    before.to < after.to - 1e-6 &&
+    (before.diameter ?? 0) < (after.diameter ?? 0) &&
+    isFinishedClose(before, after, setup)
+      ? 'Roughed, the smaller stands higher than this is to be: the tool would come in through it.'
+      : undefined,
+};
+
 export const bigFirst: Rule = {
   id: 'BIG-FIRST',
   strength: 'S',
   first: TURNING,
   then: TURNING,
-  before: (before, after) =>
-    before.kind === after.kind && before.to > after.to + 1e-6 && (before.diameter ?? 0) > (after.diameter ?? 0)
+  before: (before, after, setup) =>
+    before.kind === after.kind &&
+    before.to > after.to + 1e-6 &&
+    (before.diameter ?? 0) > (after.diameter ?? 0) &&
+    !isFinishedClose(before, after, setup)
       ? 'The larger diameter nearer the chuck first: the metal behind the cut stays stiff.'
       : undefined,
 };
