@@ -2,20 +2,11 @@
 import { useState } from 'react';
 import { refuse } from '@/core/model/result';
 import { linesOf, readLines } from '@/core/read/lines';
-import type { PieceFile, RunFile } from '@/core/read/runFile';
+import type { PieceFile } from '@/core/read/runFile';
 import { Choice, Field, FieldLabel } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { cell } from './grid';
 import { LinesText, LinesWrong } from './linesText';
-
-/** A piece to begin with: as the part is, its steps plain; what differs is then changed. */
-export const pieceLike = ({ part }: RunFile): PieceFile => ({
-  form: 'piece',
-  outside: part.outside.map((step) =>
-    step.shape === 'cylinder' ? { shape: 'cylinder', diameter: step.diameter, length: step.length ?? '' } : { ...step },
-  ),
-  bores: [],
-});
 
 /** Lines of a piece: steps, holes and what is cut into it, nothing else of a part. */
 function readPieceLines(text: string): ReturnType<typeof readLines> {

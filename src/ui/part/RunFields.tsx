@@ -3,8 +3,11 @@ import type { RunFile, StockFile } from '@/core/read/runFile';
 import { Choice, Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { cell, Grid } from './grid';
-import { PieceFields, pieceLike } from './PieceFields';
+import { pieceLike } from './pieceLike';
+import { later } from '../primitives/later';
 import { Group } from './table';
+
+const PieceFields = later(() => import('./PieceFields').then((loaded) => loaded.PieceFields));
 
 /** What the run is of: part, material, quantity, day. */
 export function RunFields() {
