@@ -8,6 +8,7 @@ import { isAdd, keyOfAdded, type Overrule } from '../model/overrule';
 import type { Run, RunAllowances } from '../model/run';
 import { checkShape } from './problems';
 import { readPiece } from './readPiece';
+import { blanksForDies } from './blanksForDies';
 import { boredToSize } from './boredToSize';
 import { toolsToGet } from './toolsToGet';
 import type { RunFile } from './runFile';
@@ -111,7 +112,8 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
 /** A shop with the tools that a part asks for and it has not, and the part as these make it. */
 function asMade(part: Part, shop: ShopForRun): Pick<Run, 'part' | 'shop'> {
   const tools = [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)];
-  return { part: boredToSize(part, tools, shop.cutting), shop: { ...shop, tools } };
+  const made = blanksForDies(boredToSize(part, tools, shop.cutting), tools, shop.cutting);
+  return { part: made, shop: { ...shop, tools } };
 }
 
 /**

@@ -84,6 +84,18 @@ describe('a nut whose class is named', () => {
     expect(cores('M10', '6G')?.[0]).toBeCloseTo(8.376 + 0.0315, 2);
   });
 
+  test('unified ones by 2B and 3B, in inches as the tables print them', () => {
+    const inches = (designation: string, of: string) => cores(designation, of)?.map((mm) => mm / 25.4) ?? [];
+    const near = (is: readonly number[], least: number, most: number) => {
+      expect(Math.abs((is[0] ?? 0) - least)).toBeLessThan(0.0006);
+      expect(Math.abs((is[1] ?? 0) - most)).toBeLessThan(0.0006);
+    };
+    near(inches('1/4-20', '2B'), 0.196, 0.207);
+    near(inches('1/4-20', '3B'), 0.196, 0.2067);
+    near(inches('10-32', '2B'), 0.156, 0.164);
+    near(inches('1/2-13', '2B'), 0.417, 0.434);
+  });
+
   test('is drilled within it, and a hole of the drawing beyond it is refused with both limits', () => {
     const drilled = operationsOf(tapped('6H')).find(({ kind, diameter = 0 }) => kind === 'drill' && diameter > 8);
     expect(drilled?.diameter).toBe(8.5);

@@ -42,12 +42,25 @@ export function majorLimits({ designation, diameter, pitch, of }: Thread): Devia
   return metric(pitch, grade, letter);
 }
 
+/** The tolerance of a unified nut on its minor diameter, in of pitch and diameter in inches (ASME B1.1): 3B is closer than 1B and 2B. */
+function unifiedNut(d: number, p: number, of: string): number {
+  const small = 0.05 * Math.cbrt(p) ** 2 + (0.03 * p) / d - 0.002;
+  const [least, most] = [of === '3B' ? 0.23 * p - 1.5 * p ** 2 : 0.25 * p - 0.4 * p ** 2, 0.394 * p];
+  if (of !== '3B' && d >= 0.25) return least;
+  return Math.min(Math.max(small, least), most);
+}
+
 /**
- * Between which diameters the core hole of a metric nut lies whose class the drawing names, mm (trade: Cutting): D1 = d −
- * 1.0825 P, and 230 P^0.7 µm wide by 6H, below a pitch of 1 mm 433 P − 190 P^1.22; undefined where it names none.
+ * Between which diameters the core hole of a nut lies whose class the drawing names, mm (trade: Cutting): D1 = d −
+ * 1.0825 P, and 230 P^0.7 µm wide by 6H, below a pitch of 1 mm 433 P − 190 P^1.22; a unified one by its own tables; undefined
+ * where it names none.
  */
 export function minorLimits({ designation, diameter, pitch, of }: Thread): { least: number; most: number } | undefined {
-  if (!designation.startsWith('M') || of === undefined) return undefined;
+  if (of === undefined) return undefined;
+  if (!designation.startsWith('M')) {
+    const least = diameter - 1.0825 * pitch;
+    return { least, most: least + MM_PER_INCH * unifiedNut(diameter / MM_PER_INCH, pitch / MM_PER_INCH, of) };
+  }
   const [grade = '6', letter = 'H'] = of;
   const sixth = pitch < 1 ? 433 * pitch - 190 * pitch ** 1.22 : 230 * pitch ** 0.7;
   // G stands off by as much as g.

@@ -1,6 +1,7 @@
 import { chamferCut } from './chamferCut';
 import { pointLength } from './drillPoint';
 import type { Hole, Part, Step } from '../part/part';
+import type { Size } from '../part/size';
 import { cylinder, lower, widen, type Segment } from './profile';
 import { mirrored } from './segment';
 import { remove, type Workpiece } from './workpiece';
@@ -37,11 +38,11 @@ export function holeCut({ from, diameter, depth, through }: Hole, length: number
 export const isBlank = ({ features }: Pick<Part, 'features'>, { zFrom, zTo }: Pick<Step, 'zFrom' | 'zTo'>): boolean =>
   features.some(({ thread, bore, z0, z1 }) => thread && !bore && z0 < zTo - CLOSE && z1 > zFrom + CLOSE);
 
-/** A part whose threads are as wide as what is turned for them. */
-export const withBlanks = (part: Part): Part => ({
+/** A part whose threads are as wide as what is turned for them, or as that may be at least. */
+export const withBlanks = (part: Part, at: (size: Size) => number = ({ aim }) => aim): Part => ({
   ...part,
   steps: part.steps.map((step) =>
-    isBlank(part, step) ? { ...step, diameter: { ...step.diameter, nominal: step.diameter.aim } } : step,
+    isBlank(part, step) ? { ...step, diameter: { ...step.diameter, nominal: at(step.diameter) } } : step,
   ),
 });
 

@@ -94,23 +94,24 @@ export function drillLoad(
   };
 }
 
-/** Torque of a tap, k · P² · d / 8000, N·m (a textbook relation). */
+/** Torque of a tap, and of a die, k · P² · d / 8000, N·m (a textbook relation). */
 export const tapTorque = (k: number, pitch: number, diameter: number): number => (k * pitch ** 2 * diameter) / 8000;
 
 /** Torque at which a tap breaks, N·m: its core, a share of the diameter, sheared at so much, τ π d³ / 16. */
 export const tapBreaksAt = (diameter: number, core: number, shear: number): number =>
   (Math.PI * shear * (core * diameter) ** 3) / 16000;
 
+/** Torque of a tap or a die that cuts a thread at once, N·m: a tooth of its lead takes a share of the pitch each turn. */
+export function threadTorque(pitch: number, diameter: number, { run }: Setup): number {
+  const { material, cutting } = run.shop;
+  const chip = pitch / cutting.tapTeeth;
+  return tapTorque(specificForce({ ...material.force, feed: chip, depth: 1, approachAngle: 90 }), pitch, diameter);
+}
+
 /** A tap that comes near to breaking, and what helps most. */
 export function tapWarning(pitch: number, diameter: number, setup: Setup): string[] {
-  const { material, cutting } = setup.run.shop;
-  // What a tooth of the lead takes a turn.
-  const chip = pitch / cutting.tapTeeth;
-  const torque = tapTorque(
-    specificForce({ ...material.force, feed: chip, depth: 1, approachAngle: 90 }),
-    pitch,
-    diameter,
-  );
+  const { cutting } = setup.run.shop;
+  const torque = threadTorque(pitch, diameter, setup);
   const breaks = tapBreaksAt(diameter, cutting.tapCore, cutting.tapShear);
   if (torque <= cutting.tapNear * breaks) return [];
   const wider = say(Number((diameter - pitch + cutting.tapDrillOver * pitch).toFixed(2)), setup.run.units);

@@ -99,6 +99,38 @@ describe('outside threads', () => {
     expect(found.cutting.value).toBeCloseTo(26 / 1.25 / 100, 9);
   });
 
+  test('what a die cuts is turned to the lower half: M8, 27.75 under it and 199 wide, at 7.972 − 3/4 · 0.208', () => {
+    // 180 · 1.25^⅔ − 3.15/√1.25 = 208.9 − 2.8 = 206 µm.
+    const blank = operationsOf(relieved('M8', 8, 6.2)).find(({ name }) => name.startsWith('Finish ⌀8'));
+    expect(blank?.diameter).toBeCloseTo(8 - 0.02875 - 0.75 * 0.206, 2);
+    // M16 is cut by a tool: the middle.
+    const single = operationsOf(relieved('M16', 16, 13)).find(({ name }) => name.startsWith('Finish ⌀16'));
+    expect(single?.diameter).toBeCloseTo(16 - 0.037 - 0.2785 / 2, 2);
+  });
+
+  test('a die turns as hard as its torque, k · P² · d / 8000, and is run on twice where the work is not held for that', () => {
+    // Half as much friction as it takes and a little more: opened, then closed. Less still: cut by a tool.
+    const torque = (1800 * (1.25 / 12) ** -0.25 * 1.25 ** 2 * 8) / 8000;
+    const heldBy = (share: number) => {
+      const { cutting, materials } = startValues;
+      const force = (share * 2000 * torque * cutting.gripSafety) / (22 * (cutting.gripFriction.collet ?? 1));
+      const gripForce = Object.fromEntries(Object.keys(cutting.gripForce).map((kind) => [kind, force]));
+      const even = Object.fromEntries(
+        Object.keys(cutting.gripForce).map((kind) => [kind, cutting.gripFriction.collet]),
+      );
+      const shop = {
+        ...startValues,
+        materials: materials.map((one) => ({ ...one, force: { kc: 1800, m: 0.25 } })),
+        cutting: { ...cutting, gripForce, gripFriction: even as typeof cutting.gripFriction },
+      };
+      const cuts = planned({ ...relieved('M8', 8, 6.2), stock: { form: 'round', size: 22 } }, shop).setups.flatMap(
+        ({ operations }) => operations.filter(({ kind }) => kind === 'die' || kind === 'thread'),
+      );
+      return cuts.map(({ kind, passes }) => (kind === 'die' ? passes.length : kind));
+    };
+    expect([heldBy(1.05), heldBy(0.55), heldBy(0.45)]).toEqual([[1], [2], ['thread']]);
+  });
+
   test('on a plain cylinder that goes on it is drawn out at 10, and a turn of 2 goes by', () => {
     const open = part([step(16, 20), step(22, 10)], [{ kind: 'thread', at: 0, length: 10, designation: 'M16' }]);
     const found = only(open, 'thread');

@@ -1,5 +1,6 @@
 import { changeGears, type GearTrain } from '../cutting/changeGears';
-import { gripAt } from '../cutting/grip';
+import { threadTorque } from '../cutting/drillLoad';
+import { gripAt, slipsBy } from '../cutting/grip';
 import { threadForce, threadLoad } from '../cutting/threadLoad';
 import { evenPasses, infeedAlong, threadPasses } from '../cutting/threadPasses';
 import { sum, term } from '../../model/figure';
@@ -21,10 +22,25 @@ import { alongThread, clearOf } from './edgePaths';
 
 const round = (value: number) => Number(value.toFixed(3));
 
-/** A die for a thread that begins at the face, where the house cuts threads of that size so. */
+/** How often a die is run on: once, or first opened and then closed where its torque at once is more than the work is held by. */
+const dieRuns = ({ pitch, diameter }: Thread, setup: Setup): number =>
+  Math.max(1, Math.ceil(slipsBy({ torque: threadTorque(pitch, diameter, setup), push: 0 }, setup) - 1e-9));
+
+/** A die opens so far that it takes half at most. */
+const MOST_RUNS = 2;
+
+/** A die for a thread that begins at the face, where the house cuts threads of that size so and the work does not turn under it. */
 function dieOf({ thread, z0 }: Feature, setup: Setup): Tool | undefined {
   if (!thread || z0 > 1e-6 || thread.diameter > setup.run.shop.cutting.dieUpTo + 1e-6) return undefined;
-  return threadToolFor('die', thread, setup);
+  return dieRuns(thread, setup) <= MOST_RUNS ? threadToolFor('die', thread, setup) : undefined;
+}
+
+/** What a die asks of whoever turns it, and of what holds the work. */
+function sayDie(thread: Thread, setup: Setup): string {
+  const torque = `It takes about ${threadTorque(thread.pitch, thread.diameter, setup).toFixed(1)} N·m at once`;
+  return dieRuns(thread, setup) > 1
+    ? `${torque}, more than the work is held by: run on opened first, then closed to its gauge.`
+    : `${torque}.`;
 }
 
 /** Gears that cut the pitch closely enough, if the machine has a leadscrew. */
@@ -101,7 +117,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
             sayWires(thread, setup),
           ],
         }
-      : {}),
+      : { does: [sayDie(thread, setup)] }),
   };
 };
 
@@ -260,7 +276,12 @@ export const die: OperationKind = {
       }),
     ),
   feed: (operation, setup) => pitchFeed(threadOf(operation, setup), 'The die draws itself along at its pitch.'),
-  cut: ({ from, to, diameter = 0 }, _work, { run }) => good({ diameter, passes: [inAndOut(to - from, to, run)] }),
+  cut(operation, _work, setup) {
+    const { from, to, diameter = 0 } = operation;
+    const cut = threadOf(operation, setup);
+    const runs = cut ? dieRuns(cut, setup) : 1;
+    return good({ diameter, passes: Array.from({ length: runs }, () => inAndOut(to - from, to, setup.run)) });
+  },
   cautions: [
     { kind: 'danger', text: 'Lowest speed, or the spindle out of gear and turned by hand.' },
     {

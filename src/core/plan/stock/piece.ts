@@ -8,7 +8,7 @@ import { refuse, good, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter, type Reason } from '../../model/words';
-import { finishedPart, withBlanks } from '../../model/workpiece/finishedPart';
+import { finishedPart, isBlank, withBlanks } from '../../model/workpiece/finishedPart';
 import { radiusAt } from '../../model/workpiece/profile';
 import type { Profile } from '../../model/workpiece/segment';
 import { thinnestCut } from './bar';
@@ -28,9 +28,15 @@ function thereAlready(piece: Piece, part: Part): string[] {
   const { outside, bore } = piece;
   // At its nominal size a close fit may be outside of its own limits.
   const isWithin = ({ lower, upper }: Size) => lower <= CLOSE && upper >= -CLOSE;
-  const isThere = ({ zFrom, zTo, diameter }: Step) =>
-    (isWithin(diameter) && isAt(outside, zFrom, zTo, diameter.nominal / 2)) ||
-    isAt(outside, zFrom, zTo, diameter.aim / 2);
+  const isThere = (step: Step) => {
+    const { zFrom, zTo, diameter } = step;
+    if (!isBlank(part, step)) return isWithin(diameter) && isAt(outside, zFrom, zTo, diameter.nominal / 2);
+    // What a thread was cut on lies anywhere within its limits.
+    return places(outside, [], zFrom, zTo).every((z) => {
+      const off = 2 * radiusAt(outside, z) - diameter.nominal;
+      return off > diameter.lower - CLOSE && off < diameter.upper + CLOSE;
+    });
+  };
   const steps = part.steps.filter(isThere);
   const holes = part.holes.filter(({ through, from, depth, diameter }) =>
     isAt(
@@ -54,7 +60,7 @@ const marksOf = ({ features }: Piece): Feature[] =>
 
 /** Where metal of the drawing is not there: outside less of it, or a hole wider. */
 function missingMetal({ outside, bore }: Piece, { part, units }: Run): Result<null> {
-  const drawn = finishedPart(withBlanks(part));
+  const drawn = finishedPart(withBlanks(part, ({ nominal, lower }) => nominal + lower));
   const thin = places(outside, drawn.outside, 0, part.length).find(
     (z) => radiusAt(outside, z) < radiusAt(drawn.outside, z) - CLOSE,
   );
