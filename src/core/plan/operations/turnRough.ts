@@ -34,7 +34,11 @@ export const turnRough: OperationKind = {
     return good(
       roughed.map((turned) => {
         const { step, to, shoulder, roughRadius } = turned;
-        const end = shoulder ? to - run.shop.allowances.shoulder : to;
+        // Where a smaller one lies behind, so far into it that the nose leaves no ridge at the edge.
+        const behind = all.find((other) => other.to > to + CLOSE && other.step.zFrom < to + CLOSE);
+        const goesOn = !shoulder && behind !== undefined && behind.step.diameter.aim / 2 < roughRadius - CLOSE;
+        const past = goesOn ? (tool.value.nose ?? 0) : 0;
+        const end = shoulder ? to - run.shop.allowances.shoulder : to + past;
         return {
           key: `turn-rough:${step.path}`,
           kind: 'turn-rough',
