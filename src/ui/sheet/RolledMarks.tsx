@@ -10,22 +10,47 @@ const BAND = 6;
 export const surfaceOf = ({ kind, before, from, to }: TimedOperation): number =>
   kind === 'tap' ? radiusAt(before.bore, (from + to) / 2) : largestRadius(before.outside, from + 0.01, to - 0.01);
 
+/** Threads that a piece brings with it. */
+const Brought = ({ frame, planned: { setup, start } }: { frame: Frame; planned: PlannedSetup }) => (
+  <>
+    {setup.part.features.map(({ path, thread, bore, z0, z1 }) => {
+      if (!thread || bore || !setup.stock.asDrawn.includes(path)) return null;
+      const root = largestRadius(start.outside, z0 + 0.01, z1 - 0.01) - threadDepth(thread);
+      return <Root key={path} frame={frame} from={z0} to={z1} root={root} />;
+    })}
+  </>
+);
+
+/** The root of a thread. */
+const Root = ({ frame, from, to, root }: { frame: Frame; from: number; to: number; root: number }) => (
+  <line
+    x1={frame.x(from)}
+    x2={frame.x(to)}
+    y1={frame.y(root)}
+    y2={frame.y(root)}
+    stroke="var(--ink)"
+    strokeWidth="0.8"
+  />
+);
+
 /**
  * What no profile shows and is seen all the same: a thread as a thin line at its root, a knurl as a band, a groove in a face
  * as the gap that it is; up to the operation that is looked at, of all of them without one.
  */
 export function RolledMarks({
   frame,
-  planned: { operations, setup },
+  planned,
   upTo,
 }: {
   frame: Frame;
   planned: PlannedSetup;
   upTo: TimedOperation | undefined;
 }) {
+  const { operations, setup } = planned;
   const last = upTo ? operations.findIndex(({ key }) => key === upTo.key) : operations.length - 1;
   return (
     <g>
+      <Brought frame={frame} planned={planned} />
       {operations.slice(0, last + 1).map((operation) => {
         const { kind, key, from, feature } = operation;
         const rolled = setup.part.features.find(({ path }) => path === feature);
@@ -57,17 +82,7 @@ export function RolledMarks({
         }
         if (!['thread', 'die', 'tap'].includes(kind) || !rolled?.thread) return null;
         const root = kind === 'tap' ? r + threadDepth(rolled.thread) : r - threadDepth(rolled.thread);
-        return (
-          <line
-            key={key}
-            x1={frame.x(from)}
-            x2={frame.x(rolled.z1)}
-            y1={frame.y(root)}
-            y2={frame.y(root)}
-            stroke="var(--ink)"
-            strokeWidth="0.8"
-          />
-        );
+        return <Root key={key} frame={frame} from={from} to={rolled.z1} root={root} />;
       })}
     </g>
   );

@@ -135,7 +135,7 @@ export function WaysPart({ plan }: { plan: Plan }) {
             name={`${WAY_WORDS[way]}${way === stock.way ? ', chosen' : ''}${unsound ? ', not sound' : ''}`}
           >
             {times && bar
-              ? `${sayMinutes(times.batch.value)} · ${bar.bars.value} bar${bar.bars.value === 1 ? '' : 's'}`
+              ? `${sayMinutes(times.batch.value)} · ${bar.bars.value} ${bar.piece ? 'piece' : 'bar'}${bar.bars.value === 1 ? '' : 's'}`
               : problem && 'cannot be'}
           </Line>
         ))}

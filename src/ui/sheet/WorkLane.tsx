@@ -139,11 +139,11 @@ function Jaws({ frame, setup: { holding }, layout }: { frame: Frame; setup: Setu
   );
 }
 
-/** The faces at both ends of the part. */
-const Ends = ({ frame, part }: { frame: Frame; part: Profile }) => (
+/** The faces at both ends of the part, where they are shown: drawn out for its far end, that lies in the spindle. */
+const Ends = ({ frame, part, goesOn }: { frame: Frame; part: Profile; goesOn: boolean }) => (
   <>
     {[part[0], part.at(-1)].map((end, index) => {
-      if (!end) return null;
+      if (!end || (index > 0 && goesOn)) return null;
       const [z, r] = index === 0 ? [end.z0, end.r0] : [end.z1, end.r1];
       return (
         <line
@@ -183,7 +183,7 @@ const Holes = ({ frame, setup }: { frame: Frame; setup: Setup }) => (
 function Half({ frame, before, after, planned, operation, layout, played }: HalfProps) {
   const { setup } = planned;
   if (played) return <Jaws frame={frame} setup={setup} layout={layout} />;
-  const part = partIn(planned, after);
+  const part = clip(partIn(planned, after), -Infinity, layout.to);
   // A groove in a face is told apart by its own walls.
   const isInFace = setup.part.features.some(({ path, inFace }) => inFace && path === operation?.feature);
   const shown = ({ outside, bore }: Workpiece): Workpiece => ({
@@ -199,7 +199,7 @@ function Half({ frame, before, after, planned, operation, layout, played }: Half
       <path d={fullPath(frame, part)} fill="var(--sheet)" />
       <path d={metalPath(frame, { outside: part, bore: clip(is.bore, 0, setup.part.length) })} fill="var(--metal)" />
       <path d={outlinePath(frame, part)} fill="none" stroke="var(--ink)" strokeWidth="1.8" strokeLinejoin="round" />
-      <Ends frame={frame} part={part} />
+      <Ends frame={frame} part={part} goesOn={setup.part.length > layout.to + 1e-6} />
       <path
         d={outlinePath(
           frame,
@@ -261,13 +261,15 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
 }
 
 /** Lengths of the steps, and the stick-out, below the section. */
-function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'planned' | 'layout'>) {
+function Measures({ planned: { setup }, layout: { x, work, y, to } }: Pick<Props, 'planned' | 'layout'>) {
   const { units } = setup.run;
   const radius = setup.stock.over / 2;
   const bottom = work.whole ? y(-radius) + JAWS : work.axis;
   const at = bottom + 14;
+  // What lies in the spindle is not shown, and what goes into it has no far end.
+  const steps = setup.part.steps.filter(({ zFrom }) => zFrom < to);
   const labels = spread(
-    setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2)),
+    steps.map(({ zFrom, zTo }) => x((zFrom + Math.min(zTo, to)) / 2)),
     52,
     0,
     2000,
@@ -275,10 +277,10 @@ function Measures({ planned: { setup }, layout: { x, work, y } }: Pick<Props, 'p
   const jaws = setup.holding.from;
   return (
     <g>
-      {setup.part.steps.map(({ zFrom, zTo, path, length, critical }, index) => (
+      {steps.map(({ zFrom, zTo, path, length, critical }, index) => (
         <g key={path}>
           <path
-            d={`M${x(zFrom)},${at - 4}v8M${x(zTo)},${at - 4}v8M${x(zFrom)},${at}H${x(zTo)}`}
+            d={`M${x(zFrom)},${at - 4}v8${zTo > to ? '' : `M${x(zTo)},${at - 4}v8`}M${x(zFrom)},${at}H${x(Math.min(zTo, to))}`}
             stroke="var(--ink-soft)"
             fill="none"
           />

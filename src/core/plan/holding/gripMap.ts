@@ -75,7 +75,7 @@ function zoneOf(piece: Segment, work: Workpiece, setup: Setup, made: readonly st
 export function gripMap(work: Workpiece, setup: Setup, made: readonly string[]): GripZone[] {
   const zones: GripZone[] = [];
   for (const piece of piecesOf(work, setup.part)) {
-    const zone = zoneOf(piece, work, setup, [...setup.earlier, ...made]);
+    const zone = zoneOf(piece, work, setup, [...setup.earlier, ...made, ...setup.stock.asDrawn]);
     const last = zones.at(-1);
     const goesOn =
       last &&
