@@ -42,6 +42,7 @@ const leftOn = (shop: Shop): FigureGroup[] => [
         centreEndLeast: 'Centre end, at least',
         gripRemnantLeast: 'Grip remnant, at least',
         jawClearance: 'Blade to jaws',
+        handClear: 'Hand to jaws',
         partIn: 'Parted in deeper than the edge',
         toolClearance: 'Tool to jaws',
         tipShort: 'Drill short of a flat bottom',

@@ -55,6 +55,7 @@ export const startValues: Shop = {
     gripRemnantTimes: 1.5,
     gripRemnantLeast: 20,
     jawClearance: 5,
+    handClear: 20,
     partIn: 0.5, // ours
     closest: 1, // ours
     chuckLength: 90, // ours

@@ -13,6 +13,8 @@ export interface Allowances {
   gripRemnantTimes: number;
   gripRemnantLeast: number;
   jawClearance: number;
+  /** A hand stays so far from turning jaws. */
+  handClear: number;
   /** How much deeper than a back edge the blade goes before that edge is broken. */
   partIn: number;
   /** Nearer than this to anything a tool comes with a warning. */

@@ -5,10 +5,10 @@ const fromBar = { way: 'from-bar' as const };
 describe('edges', () => {
   const stepped = runOf({ outside: [step(12, 10), step(20, 15)] }, fromBar);
 
-  test('a stepped pin: two at the front before the part-off, the back one when it is turned round', () => {
+  test('a stepped pin: two at the front before the part-off, the back one, right before the jaws, when it is turned round', () => {
     const [first, second] = operationsOf(stepped).filter(({ kind }) => kind === 'deburr');
     expect(first).toMatchObject({ end: 'front', does: ['⌀12 at 0 mm', '⌀20 at 10 mm'] });
-    expect(second).toMatchObject({ end: 'back', does: ['⌀20 at 0 mm'] });
+    expect(second).toMatchObject({ end: 'back', does: ['⌀20 at 0 mm, off the lathe'] });
     const kinds = planned(stepped).setups[0]?.operations.map(({ kind }) => kind) ?? [];
     expect(kinds.slice(-2)).toEqual(['deburr', 'part-off']);
   });
@@ -46,7 +46,7 @@ describe('edges', () => {
     const does = operationsOf(example('vane-spindle')).flatMap(({ kind, does: candidate }) =>
       kind === 'deburr' ? candidate : [],
     );
-    expect(does).toEqual(['⌀12 at 16 mm', '⌀18 at 38 mm', '⌀18 at 14 mm']);
+    expect(does).toEqual(['⌀12 at 16 mm', '⌀18 at 38 mm, off the lathe', '⌀18 at 14 mm, off the lathe']);
   });
 
   test('every edge of every example is broken, but for those inside', () => {
@@ -82,4 +82,18 @@ describe('the measuring hold', () => {
     // ⌀12 h7 by micrometer 0.3; two lengths by caliper, 0.15 each; ⌀20 is the bar.
     expect(planned(fitted).times.firstOff.value).toBeCloseTo(0.3 + 2 * 0.15, 9);
   });
+});
+
+test('an edge nearer to the jaws than 20, where no hand comes, is broken off the lathe', () => {
+  // From the bar ⌀12 × 40 before ⌀20 × 10: the blade parts at 50.3, the jaws begin a little behind it.
+  const { setups } = planned(
+    runOf({ material: 'brass-cw614n', outside: [step(12, 40), step(20, 10)] }, { way: 'from-bar', firstEnd: 'front' }),
+  );
+  const [first] = setups;
+  const jaws = first?.setup.holding.from ?? 0;
+  expect(jaws).toBeGreaterThan(50);
+  expect(jaws).toBeLessThan(60);
+  const told = first?.operations.find(({ kind }) => kind === 'deburr')?.does ?? [];
+  expect(told).toContain('⌀12 at 0 mm');
+  expect(told).toContain('⌀20 at 40 mm, off the lathe');
 });

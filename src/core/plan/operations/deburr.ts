@@ -54,7 +54,7 @@ function isLeft({ z, inside }: Edge, setup: Setup): boolean {
   );
 }
 
-/** Break every edge that nothing else breaks, where a hand gets at it: the spindle slow, away from the jaws. */
+/** Break every edge that nothing else breaks: the spindle slow, away from the jaws, or off the lathe (trade: Small practices). */
 export const deburr: OperationKind = {
   kind: 'deburr',
   handFed: true,
@@ -71,6 +71,8 @@ export const deburr: OperationKind = {
     const tool = toolFor(setup, 'deburr', 'part.outside');
     if (!tool.ok) return tool;
     const places = edges.map(({ z }) => z);
+    // What lies nearer to turning jaws than a hand may come is broken when the piece is out.
+    const isNear = ({ z }: Edge) => setup.holding.from - z < run.shop.allowances.handClear;
     return good([
       {
         ...BY_HAND,
@@ -82,7 +84,7 @@ export const deburr: OperationKind = {
         from: Math.min(...places),
         to: Math.max(...places),
         diameter: 2 * Math.max(...edges.map(({ r }) => r)),
-        does: edges.map((edge) => sayEdge(edge, run.units)),
+        does: edges.map((edge) => `${sayEdge(edge, run.units)}${isNear(edge) ? ', off the lathe' : ''}`),
         breaks: edges,
       },
     ]);
@@ -94,7 +96,7 @@ export const deburr: OperationKind = {
   cautions: [
     {
       kind: 'danger',
-      text: 'Edges are sharp until they are broken. Tool or file with a handle, left hand away from the chuck; no cloth wrapped round the work.',
+      text: 'Edges are sharp until they are broken; those nearer to the jaws than a hand may come are broken off the lathe. Tool or file with a handle, left hand away from the chuck; no cloth wrapped round the work.',
     },
   ],
 };
