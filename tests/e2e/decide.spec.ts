@@ -131,6 +131,8 @@ test('a hole is made from the other end, and work elsewhere goes between the set
   await setup(page)
     .getByRole('button', { name: /before set-up 2/ })
     .click();
+  // Not here any more: there.
+  await expect(setup(page)).not.toContainText('Then, elsewhere');
   await page.getByRole('button', { name: 'Set-up 1' }).click();
   await expect(setup(page)).toContainText('Then, elsewhere');
   await expect(setup(page).getByRole('list', { name: 'Decided' }).first()).toContainText('after set-up 1: so decided');

@@ -72,8 +72,8 @@ test('a piece as it is: typed as lines, drawn with the part in it, made in one h
   const lines = page.getByLabel(/^The piece from its front end/);
   await lines.fill('16; 31\nlump 4');
   await expect(page.getByText(/^line 2:/)).toBeVisible();
-  await lines.fill('16; 31\nvee 4; 90; 1');
-  await expect(page.getByText('a piece as it is has steps and holes only')).toBeVisible();
+  await lines.fill('16; 31\nharden 58 HRC');
+  await expect(page.getByText('a piece as it is has steps, holes and what is cut into it')).toBeVisible();
   await lines.fill('16; 31\n24; 20');
   await page.getByLabel('Surface').selectOption('with its skin on');
   await expectAccessible(page);

@@ -4,12 +4,15 @@ import type { Feature } from '../part/feature';
 
 const isNear = (a: number, b: number): boolean => Math.abs(a - b) < CLOSE;
 
+/** What no profile shows of a feature. */
+const marksOf = ({ thread, knurl, cross, flats, turnedTo }: Feature) => [thread, knurl, cross, flats, turnedTo];
+
 /** Whether two features are the same thing at the same place: what they are called, their thread, their knurl, their shape. */
 export const isSame = (a: Feature, b: Feature): boolean =>
   a.kind === b.kind &&
   isNear(a.z0, b.z0) &&
   isNear(a.z1, b.z1) &&
-  JSON.stringify([a.thread, a.knurl]) === JSON.stringify([b.thread, b.knurl]) &&
+  JSON.stringify(marksOf(a)) === JSON.stringify(marksOf(b)) &&
   a.outside?.length === b.outside?.length &&
   (a.outside ?? []).every(({ r0, r1 }, index) => {
     const other = b.outside?.[index];
