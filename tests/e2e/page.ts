@@ -71,13 +71,19 @@ export const foot = (page: Page, name: string) =>
 export async function openRun(page: Page, name: string): Promise<void> {
   await page.goto(`/?find=${encodeURIComponent(name)}`);
   await page.getByRole('link', { name: new RegExp(name) }).click();
+  await expectSettled(page);
+}
+
+/** A sheet is there and stands: a better plan, coming, would move what is pressed from under the pointer. */
+async function expectSettled(page: Page): Promise<void> {
   await expect(page.getByRole('listbox')).toBeVisible();
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
 }
 
 /** Saves a run that a journey brings, and opens its sheet. */
 export async function openSaved(page: Page, part: object, more: object = {}): Promise<void> {
   await openUnplanned(page, part, more);
-  await expect(page.getByRole('listbox')).toBeVisible();
+  await expectSettled(page);
 }
 
 /** The same for a run that may have no plan. */

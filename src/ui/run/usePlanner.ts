@@ -18,6 +18,8 @@ import type { PlannerApi } from '@/workers/planner.worker';
 export interface Planned {
   answer: Answer | undefined;
   lastPlan: Answer['plan'];
+  /** The search came to its end: nothing better comes by itself. */
+  settled: boolean;
   /** Set when the planner itself failed, which is a bug and said so. */
   failed: boolean;
 }
@@ -44,7 +46,12 @@ const pauseOfTyping = () => new Promise((resolve) => setTimeout(resolve, PAUSE))
 
 /** Plans every change in a worker; only the newest answer counts. */
 export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools: PlannerTools } {
-  const [planned, setPlanned] = useState<Planned>({ answer: undefined, lastPlan: undefined, failed: false });
+  const [planned, setPlanned] = useState<Planned>({
+    answer: undefined,
+    lastPlan: undefined,
+    settled: false,
+    failed: false,
+  });
   const planner = useRef<Remote<PlannerApi> | undefined>(undefined);
   const newest = useRef(0);
 
@@ -61,21 +68,21 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
 
   useEffect(() => {
     const turn = (newest.current += 1);
-    const show = (next: (now: Answer | undefined) => Answer | undefined) => {
+    const show = (settled: boolean, next: (now: Answer | undefined) => Answer | undefined) => {
       if (turn !== newest.current) return;
       setPlanned(({ answer: now, lastPlan }) => {
         const answer = next(now);
-        return { answer, lastPlan: answer?.plan ?? lastPlan, failed: false };
+        return { answer, lastPlan: answer?.plan ?? lastPlan, settled, failed: false };
       });
     };
     const ask = async () => {
       const step = await planner.current?.answer(file);
       if (!step) return;
-      show(() => step.answer);
+      show(step.last, () => step.answer);
       if (step.last) return;
       await pauseOfTyping();
       const rest = turn === newest.current ? await planner.current?.rest(step.edit, file) : undefined;
-      if (rest) show((now) => ('way' in rest ? now && comparedSo(now, rest) : rest));
+      if (rest) show(true, (now) => ('way' in rest ? now && comparedSo(now, rest) : rest));
     };
     ask().catch(() => setPlanned((before) => ({ ...before, failed: true })));
   }, [file, shop]);

@@ -168,7 +168,7 @@ function Doubts({ doubts }: { doubts: Plan['doubts'] }) {
 }
 
 function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; stale: boolean }) {
-  const { id, select: show } = useWorkspace();
+  const { id, select: show, planned: work } = useWorkspace();
   const { all, at, selected, operation, shownPass, setupIndex, chosen, select, open } = useChosen(plan);
   const [ordering, setOrdering] = useState(false);
   const [playing, setPlaying] = useState(false);
@@ -191,7 +191,7 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
   const showPass = useCallback((next: number) => select(key, next), [select, key]);
 
   return (
-    <Whole data-stale={stale || undefined}>
+    <Whole data-stale={stale || undefined} aria-busy={!work.settled}>
       <Room>
         <Frame>
           <Paper ref={room} style={{ height }}>
