@@ -189,6 +189,7 @@ const cutting = [
         deepestBore: 'Deepest cut of a boring bar',
         finishBore: 'Finish of a bore, a side',
         dieUpTo: 'Threads by die, up to',
+        dieRuns: 'A die run on, times at most',
         handTapUpTo: 'Tapped by hand, up to',
         leastThreadCut: 'Least cut of a thread',
         formScallop: 'Scallop left by steps',

@@ -221,6 +221,7 @@ export const startValues: Shop = {
     radialForce: 0.4,
     barElasticity: 210_000,
     dieUpTo: 12, // ours
+    dieRuns: 2, // ours
     threadPasses: 4, // ours
     threadPassesPerMm: 3, // ours
     leastThreadCut: 0.02,

@@ -152,6 +152,8 @@ export interface CuttingValues {
   barElasticity: number;
   /** Threads are cut with a die up to this diameter, mm, where there is one. */
   dieUpTo: number;
+  /** How often a die is run on at most: opened first, then closed. */
+  dieRuns: number;
   /** Passes of a thread: so many, and so many more for each mm of pitch; any takes at least so much, mm per side. */
   threadPasses: number;
   threadPassesPerMm: number;

@@ -26,13 +26,10 @@ const round = (value: number) => Number(value.toFixed(3));
 const dieRuns = ({ pitch, diameter }: Thread, setup: Setup): number =>
   Math.max(1, Math.ceil(slipsBy({ torque: threadTorque(pitch, diameter, setup), push: 0 }, setup) - 1e-9));
 
-/** A die opens so far that it takes half at most. */
-const MOST_RUNS = 2;
-
 /** A die for a thread that begins at the face, where the house cuts threads of that size so and the work does not turn under it. */
 function dieOf({ thread, z0 }: Feature, setup: Setup): Tool | undefined {
   if (!thread || z0 > 1e-6 || thread.diameter > setup.run.shop.cutting.dieUpTo + 1e-6) return undefined;
-  return dieRuns(thread, setup) <= MOST_RUNS ? threadToolFor('die', thread, setup) : undefined;
+  return dieRuns(thread, setup) <= setup.run.shop.cutting.dieRuns ? threadToolFor('die', thread, setup) : undefined;
 }
 
 /** What a die asks of whoever turns it, and of what holds the work. */
