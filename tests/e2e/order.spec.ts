@@ -137,10 +137,10 @@ test('sequences are compared, each with its figures or the reason against it, an
   await page.keyboard.press('Escape');
   await expect(page.getByText('in a collet, on the blank, from the front')).toBeVisible();
   // What is left on its blank is decided in the same place, and undone like anything else.
-  await page.getByRole('button', { name: 'Blank …' }).click();
-  const blank = page.getByRole('dialog', { name: 'What is left on a blank' });
+  await page.getByRole('button', { name: 'Left on …' }).click();
+  const blank = page.getByRole('dialog', { name: 'What is left on' });
   await expect(blank.getByRole('row', { name: /^nothing/ })).toContainText('the plan');
   await blank.getByRole('button', { name: 'Take a spigot to hold it by' }).click();
-  await page.getByRole('button', { name: 'Blank …' }).click();
+  await page.getByRole('button', { name: 'Left on …' }).click();
   await expect(blank.getByRole('row', { name: /^a spigot/ })).toContainText('the plan');
 });

@@ -78,12 +78,13 @@ const setupsChoices = (plan: Plan): Open[] =>
     planned: plan.setups.length === setups,
   }));
 
-/** What may be left on a blank, and what is. */
-function blankChoices({ stock }: Plan): Open[] {
-  if (stock.way !== 'sawn-blanks') return [];
+/** What may be left on, and what is: from the bar, which itself is held, only an end for a centre. */
+function leftChoices({ stock }: Plan): Open[] {
+  if (stock.way === 'as-it-arrives') return [];
   const left = stock.spigot > 0 ? 'spigot' : stock.centreEnd > 0 ? 'centre-end' : 'none';
   const names = { none: 'nothing', spigot: 'a spigot to hold it by', 'centre-end': 'an end for a centre' } as const;
-  return (['none', 'spigot', 'centre-end'] as const).map((leave) => ({
+  const open = (['none', 'spigot', 'centre-end'] as const).filter((leave) => leave !== 'spigot' || !stock.blade);
+  return open.map((leave) => ({
     id: leave,
     name: names[leave],
     overrule: { leave },
@@ -92,7 +93,7 @@ function blankChoices({ stock }: Plan): Open[] {
 }
 
 function openOf(plan: Plan, question: Question): Open[] {
-  if ('route' in question) return question.route === 'setups' ? setupsChoices(plan) : blankChoices(plan);
+  if ('route' in question) return question.route === 'setups' ? setupsChoices(plan) : leftChoices(plan);
   if ('setup' in question) return holdingChoices(plan, question.setup);
   if ('feature' in question) return endChoices(plan, question.feature);
   return toolChoices(plan, question.operation);

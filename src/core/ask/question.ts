@@ -2,9 +2,9 @@ import { isEnd, isHolding, isLeave, isSetup, isSetups, isTool, type Overrule } f
 
 /**
  * What is asked: with which tool an operation is done, from which end or in which set-up a feature is made (paths), by what
- * the work is held in a set-up, in how many set-ups it is made, or what is left on its blank.
+ * the work is held in a set-up, in how many set-ups it is made, or what is left on.
  */
-export type Question = { operation: string } | { feature: string } | { setup: 1 | 2 } | { route: 'setups' | 'blank' };
+export type Question = { operation: string } | { feature: string } | { setup: 1 | 2 } | { route: 'setups' | 'left' };
 
 /** The overrules of a run without those that answered a question before. */
 export const without = (overrules: readonly Overrule[], question: Question): Overrule[] =>

@@ -38,7 +38,7 @@ test('to the first sound route: where the usual ones are, no other one is tried'
 
 describe('slender work from blanks', () => {
   test('by hand: its end is faced and centred 2 mm out of the chuck, then it is drawn out and turned under the centre', () => {
-    const { route } = routeOf(slender());
+    const { route } = routeOf(slender({ way: 'sawn-blanks' }));
     expect(route.skeleton).toMatchObject({ way: 'sawn-blanks', centred: true });
     const [centring, turning, back] = route.setups.map(({ setup }) => setup);
     expect([centring?.end, turning?.end, back?.end]).toEqual(['front', 'front', 'back']);
@@ -60,7 +60,7 @@ describe('slender work from blanks', () => {
   });
 
   test('the others are told with what they lost by, the sound ones first', () => {
-    const search = searchOf(slender());
+    const search = searchOf(slender({ way: 'sawn-blanks' }));
     const best = search.best();
     if (!best.ok) throw new Error('it has a route');
     const { runnersUp, tried, best: bests } = search.answered(best.value);
@@ -181,9 +181,10 @@ test('a way that the run names is not left', () => {
   expect(triedOf(slender({ way: 'from-bar' })).filter((key) => key.startsWith('sawn'))).toEqual([
     keyOf(usual('sawn-blanks')),
   ]);
-  // Of the bar itself: drawn out, its second side held otherwise or as the first, and each with the other end first.
+  // Of the bar itself: centred first, drawn out, its second side held otherwise or as the first, and each with the other end first.
   const bar = usual('from-bar');
   const others = [
+    { ...bar, centred: true },
     { ...bar, drawnOut: true },
     { ...bar, hold: 1 },
     { ...bar, hold: 2 },

@@ -71,7 +71,7 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
   const fromBar = way === 'from-bar';
   const asItIs = fromBar || way === 'as-it-arrives';
   const spigots = asItIs || allowances.spigot !== undefined ? [false] : [false, true];
-  const centres = fromBar || allowances.centreEnd !== undefined ? [false] : [false, true];
+  const centres = allowances.centreEnd !== undefined ? [false] : [false, true];
   const rooms = [undefined, ...roomsOf(run, way, wants)];
   const bars =
     wants.has('stock') && run.stock === 'choose' ? Array.from({ length: MORE_BARS }, (_, index) => index + 1) : [];
@@ -99,7 +99,7 @@ export function otherSkeletons(run: Run, way: Way, wants: Wants): Skeleton[] {
   const halves: Skeleton[] = !fromBar && wants.has('halves') ? [{ ...usual(way), halves: true }] : [];
   const hasEnd = allowances.centreEnd === undefined ? wants.has('end') : allowances.centreEnd !== 0;
   const endsLast: Skeleton[] =
-    way === 'sawn-blanks' && hasEnd
+    way !== 'as-it-arrives' && hasEnd
       ? spigots.map((spigot) => ({ ...usual(way), spigot, centred: true, endLast: true }))
       : [];
   const holds = run.overrules.some(isHolding) ? [] : OTHER_HOLDS.map((held): Skeleton => ({ ...usual(way), ...held }));

@@ -149,7 +149,7 @@ function MachineChoice() {
 
 const LEFT_ON = { spigot: 'a spigot', centreEnd: 'a centre end' } as const;
 
-/** What a sawn blank keeps until later: to hold it by, or for a centre. */
+/** What is kept until later: of a sawn blank to hold it by, of it and of the bar for a centre. */
 function LeftOn() {
   const { file, edit, problems } = useWorkspace();
   const kinds = Object.keys(LEFT_ON) as (keyof typeof LEFT_ON)[];
@@ -169,7 +169,7 @@ function LeftOn() {
     <>
       <div style={cell(3)}>
         <Choice
-          label="Left on a blank"
+          label="Left on"
           value={kind ?? (kinds.some((name) => left(name) === 'none') ? 'none' : '')}
           problem={kind && problemAt(problems, `allowances.${kind}`)}
           onChange={(value) => keep(value, '')}

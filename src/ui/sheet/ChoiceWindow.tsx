@@ -15,7 +15,7 @@ const signed = (minutes: number): string =>
 /** What its choices are, over their names. */
 function headOf(question: Question): string {
   if ('setup' in question) return 'Held';
-  if ('route' in question) return question.route === 'setups' ? 'Made' : 'Left on the blank';
+  if ('route' in question) return question.route === 'setups' ? 'Made' : 'Left on';
   return 'feature' in question ? 'Made' : 'Tool';
 }
 

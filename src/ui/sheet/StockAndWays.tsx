@@ -27,7 +27,7 @@ const SequencesWindow = later(() => import('./SequencesWindow').then((loaded) =>
 const ChoiceWindow = later(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow));
 
 /** Questions keep their identity, so that what answers them is planned once. */
-const ROUTE_QUESTIONS = { setups: { route: 'setups' }, blank: { route: 'blank' } } as const;
+const ROUTE_QUESTIONS = { setups: { route: 'setups' }, left: { route: 'left' } } as const;
 
 /** How long nothing is changed before sequences are compared, ms. */
 const QUIET = 1200;
@@ -147,14 +147,14 @@ export function WaysPart({ plan }: { plan: Plan }) {
       <div style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8, margin: '6px 0' }}>
         <Button onPress={() => setComparing(true)}>Compare sequences …</Button>
         <Button onPress={() => setAsked('setups')}>Set-ups …</Button>
-        {stock.way === 'sawn-blanks' && <Button onPress={() => setAsked('blank')}>Blank …</Button>}
+        {stock.way !== 'as-it-arrives' && <Button onPress={() => setAsked('left')}>Left on …</Button>}
         <PlaceLink id={id} place="times">
           Times and money
         </PlaceLink>
       </div>
       {asked && (
         <ChoiceWindow
-          title={asked === 'setups' ? 'In how many set-ups' : 'What is left on a blank'}
+          title={asked === 'setups' ? 'In how many set-ups' : 'What is left on'}
           question={ROUTE_QUESTIONS[asked]}
           onClose={() => setAsked(undefined)}
         />

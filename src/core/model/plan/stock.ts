@@ -52,7 +52,7 @@ export interface BoughtStock extends Bar {
   way: Way;
   frontFacing: number;
   backFacing: number;
-  /** Left on a blank until its second set-up to hold it by, and at its free end for a centre. */
+  /** Left on a blank until its second set-up to hold it by; at the free end of a blank or of the bar for a centre. */
   spigot: number;
   centreEnd: number;
   /** Only from the bar. */

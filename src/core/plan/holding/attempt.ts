@@ -52,7 +52,6 @@ function centringOf(division: Attempt, layout: Layout): Result<Setup> {
   const { run, stock, firstEnd, endLast } = division;
   const { view, lastFacing } = layout;
   const wants = wantsCentre(division, layout) ? 'end' : undefined;
-  if (stock.blade) return refuse('way', 'from the bar it is centred as it stands out');
   if (stock.bore > 0) return refuse('part.bores', 'a hole on the axis takes the place of the centre');
   if (!endLast && (view.holes.length > 0 || view.features.some(({ bore }) => bore)))
     return refuse('part.bores', 'a hole on the axis takes the place of the centre', wants);
@@ -145,7 +144,8 @@ export function attempt(division: Attempt): Result<Divided> {
       : stock.blade
         ? Infinity
         : layout.partedAt - leastGripOf(run, stock, { diameter: stock.over, out: 0 });
-  const made = madeUnderEnd(division, layout, madeFirst(division, layout, jawsAt));
+  const all = madeFirst(division, layout, jawsAt);
+  const made = madeUnderEnd(division, layout, all);
   const turnedBack = turnedSteps(
     back,
     view.steps.length - count,
@@ -153,7 +153,8 @@ export function attempt(division: Attempt): Result<Divided> {
     undefined,
     run.shop.allowances.overrun,
   );
-  const finishes = isFinishedBy(division, layout, made, turnedBack);
+  // What waits for the end to go is made at the same side.
+  const finishes = isFinishedBy(division, layout, all, turnedBack);
   const centring = division.centred ? centringOf(division, layout) : undefined;
   if (centring && !centring.ok) return centring;
   const firstsBy = (attempted: Attempt) => firstSetups(attempted, layout, made, { finishes, from: centring ? 2 : 1 });
@@ -170,7 +171,8 @@ export function attempt(division: Attempt): Result<Divided> {
   if (second && !second.ok) return second;
   const held = division.bothAlike ? heldAlike(division, firsts.value, second?.value, firstsBy) : firsts;
   if (!held.ok) return held;
-  const end = division.endLast && second?.ok ? endOff(division, layout, made, second.value.setup) : undefined;
+  const before = second?.ok ? second.value.setup : last;
+  const end = division.endLast && before ? endOff(division, layout, made, before) : undefined;
   if (end && !end.ok) return end;
   const both = [...held.value, ...(second ? [second.value] : []), ...(end ? [end.value] : [])];
   const setups = [

@@ -60,7 +60,8 @@ export function centred(work: Work, { number, end, part, facing, behind, centreE
     stock,
     diameter: stretch?.diameter ?? stock.over,
     from: stands,
-    end: Math.min(part.length + behind, stretch?.to ?? Infinity),
+    // Of a bar as much is held as of its last piece.
+    end: stock.blade ? stands + stock.gripRemnant.value : Math.min(part.length + behind, stretch?.to ?? Infinity),
     ties: [],
   });
   if (!held.ok) return held;

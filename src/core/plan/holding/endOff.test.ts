@@ -63,3 +63,42 @@ test('the wind shaft is proved', () => {
   expect(proof.faults).toEqual([]);
   expect(skeleton.endLast).toBe(true);
 });
+
+describe('an end for the centre from the bar: its first part', () => {
+  const holed = shaft({ bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 10 }] });
+  const asParted = { ...startValues, houseRules: { ...startValues.houseRules, nib: 'as-parted' as const } };
+
+  test('four holdings, by hand: centred, drawn out and parted under it, turned round, short again in front', () => {
+    const { stock, setups, proof, skeleton } = planned({ ...holed, way: 'from-bar' });
+    // 108 long, 6 of end, 0.3 a face, a blade of 1.5.
+    expect(stock.each.value).toBeCloseTo(108 + 6 + 0.3 + 0.3 + 1.5, 9);
+    expect(skeleton).toMatchObject({ way: 'from-bar', endLast: true });
+    expect(setups.map(({ setup }) => setup.end)).toEqual(['front', 'front', 'back', 'front']);
+    expect(setups[0]?.operations.map(({ name }) => name)).toEqual(['Face the end of the bar', 'Centre the end']);
+    // Of the bar as much is held as a collet is deep, not all of it.
+    expect(setups[0]?.setup.holding).toMatchObject({ from: 2, to: 2 + 25 });
+    expect(setups[1]?.operations.at(-1)?.kind).toBe('part-off');
+    expect(setups[3]?.operations.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['face', 'drill']));
+    expect(proof.faults).toEqual([]);
+  });
+
+  test('where the back stays as it is parted, it is not taken up for that: three', () => {
+    const { setups, proof } = planned({ ...holed, way: 'from-bar' }, asParted);
+    expect(setups.map(({ setup }) => setup.end)).toEqual(['front', 'front', 'front']);
+    expect(setups.every(({ operations }) => operations.length > 0)).toBe(true);
+    expect(proof.faults).toEqual([]);
+  });
+
+  test('and where the work bears it by itself the end goes in the same holding, before the piece is parted off', () => {
+    const file = runOf(
+      { outside: [step(12, 30), step(18, 8)] },
+      { way: 'from-bar', overrules: [{ leave: 'centre-end' }] },
+    );
+    const { setups, stock, proof } = planned(file);
+    expect(stock.centreEnd).toBe(6);
+    const kinds = setups[0]?.operations.map(({ kind, feature }) => `${kind} ${feature}`) ?? [];
+    expect(kinds.indexOf('face centre-end')).toBeGreaterThan(kinds.indexOf('turn-finish part.outside[0]'));
+    expect(kinds.indexOf('part-off face')).toBeGreaterThan(kinds.indexOf('face centre-end'));
+    expect(proof.faults).toEqual([]);
+  });
+});

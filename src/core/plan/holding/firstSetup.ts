@@ -22,13 +22,13 @@ import {
   type Held,
 } from './layout';
 
-/** A blank that brings an end for a centre is turned under it. */
+/** What brings an end for a centre is turned under it. */
 const CENTRED: Support = {
   supported: true,
   reasons: [
     {
       rule: 'CENTRE-SUPPORT',
-      because: 'The blank has an end for a centre: its hole goes with that end and is not in the part.',
+      because: 'An end for a centre was left on: its hole goes with that end and is not in the part.',
     },
   ],
 };

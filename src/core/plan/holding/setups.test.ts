@@ -166,7 +166,7 @@ describe('what is left on a blank', () => {
     expect(second?.setup).toMatchObject({ centreEnd: 0 });
   });
 
-  test('an end that is shorter than the centre hole is refused, and so is one on a bar', () => {
+  test('an end that is shorter than the centre hole is refused, and so is a spigot on a bar', () => {
     const outside = [step(12, 30), step(17, 15)];
     const short = runOf({ outside }, { way: 'sawn-blanks', allowances: { centreEnd: 3 } });
     expect(problemsOf(short)).toContainEqual({

@@ -55,7 +55,7 @@ export const face: OperationKind = {
     const itself = facingTo(0 - centreEnd, -facing, {
       key: `face:${end}`,
       feature: 'face',
-      name: centreEnd > 0 ? 'Face the end of the blank' : `Face the ${end}${spigot}`,
+      name: centreEnd > 0 ? `Face the end of the ${stock.blade ? 'bar' : 'blank'}` : `Face the ${end}${spigot}`,
       // The length of the part becomes fixed when its second end is faced.
       checks: isLast && run.part.steps.length > 0 ? [lengthOverAll(part)] : [],
     });

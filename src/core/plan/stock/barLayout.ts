@@ -10,8 +10,8 @@ export interface Stretch {
 
 /**
  * A bar as it is divided (trade: Stock), stretch after stretch: from the bar the clean-up of its end, then each piece with
- * its facings and the blade behind it, then what must stay in the chuck; sawn, blank after blank with a kerf between. A
- * bar that is too long for the spindle is cut into lengths first, each divided by itself.
+ * its facings and the blade behind it, then what must stay in the chuck; sawn, blank after blank with a kerf between. An
+ * end for a centre and a spigot are part of their piece. A bar that is too long for the spindle is cut into lengths first, each divided by itself.
  * @param pieces how many of it are made, up to the pieces of a bar
  */
 export function barLayout(run: Run, stock: Stock, pieces: number): Stretch[] {

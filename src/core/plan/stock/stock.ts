@@ -139,9 +139,8 @@ function clearanceOf({ overrules, allowances, shop }: Run, each: number): Term {
 
 function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
   const { part, allowances, shop, units } = run;
-  for (const key of ['spigot', 'centreEnd'] as const)
-    if (allowances[key])
-      return refuse(`allowances.${key}`, 'only a sawn blank keeps one: from the bar the bar itself is held');
+  if (allowances.spigot)
+    return refuse('allowances.spigot', 'only a sawn blank keeps one: from the bar the bar itself is held');
   if (bar.over > shop.machine.spindleBore)
     return refuse(
       run.way === 'from-bar' ? 'way' : 'stock.size',
@@ -156,9 +155,11 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       : given(allowances.backFacing, start.facingParted, 'k', 'back facing allowance');
     const width = term('b', 'blade width', blade.width, 'mm', allowances.bladeWidth === undefined ? 'tool' : 'run');
     const firstEnd = given(allowances.firstEnd, start.firstEnd, 'e', 'clean-up of the first end');
+    const centreEnd = centreEndOf(run);
     const each = sum('pitch', 'mm', [
       term('L', 'length of the part', part.length, 'mm', 'drawing'),
       front,
+      ...(centreEnd ? [termOf('z', centreEnd)] : []),
       width,
       back,
     ]);
@@ -201,7 +202,7 @@ function fromBar(run: Run, bar: Bar): Result<BoughtStock> {
       frontFacing: front.value,
       backFacing: back.value,
       spigot: 0,
-      centreEnd: 0,
+      centreEnd: centreEnd?.value ?? 0,
       blade,
       each,
       gripRemnant,
