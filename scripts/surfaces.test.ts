@@ -140,7 +140,12 @@ function sameStop({ file: { stop }, stopCell, line, panel }: Shown, units: UnitS
   expect(Math.abs(Number(text) - (units === 'mm' ? setting : setting / 25.4))).toBeLessThan(
     0.501 * 10 ** -places + 1e-4,
   );
-  const words = { station: `station ${stop.station}`, quill: 'quill', 'each-time': 'set each time' }[stop.means];
+  const words = {
+    station: `station ${stop.station}`,
+    quill: 'quill',
+    'read-out': 'by the read-out',
+    'each-time': 'set each time',
+  }[stop.means];
   expect(rest.some((word) => word.includes(words))).toBe(true);
   expect(line).toContain(` ${text}  ${words}`);
   if (panel) expect(panel).toContain(text);

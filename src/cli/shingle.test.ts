@@ -166,7 +166,7 @@ describe('what if', () => {
       '--set',
       'overrules=[{"setup":1,"stickOut":50}]',
     ]);
-    expect(stdout).toMatch(/Set-up 1 · Rough ⌀26\.5, feed +0\.200 +→ +0\.080/);
+    expect(stdout).toMatch(/Set-up 1 · Rough ⌀26\.5, feed +0\.150 +→ +0\.080/);
     expect(stdout).toMatch(/Set-up 1, standing out +30\.10 +→ +50\.00/);
     expect(stdout).toMatch(/New to mind\n +20 Rough ⌀26\.5: Held back: more force could turn the work/);
   });

@@ -6,7 +6,7 @@ import { drillThrust } from './plan/cutting/drillLoad';
 import { cuttingForce, specificForce } from './plan/cutting/force';
 import { deepestWithin } from './plan/cutting/limits';
 import { startValues } from './model/shop/startValues';
-import { example, planned, runOf, step } from './testing';
+import { example, freeLevers, planned, runOf, step } from './testing';
 
 const page = readFileSync(join(__dirname, '../../docs/worked-example.md'), 'utf8');
 const cells = page
@@ -94,7 +94,7 @@ test.each(worked)('%s: %s is %s', (name, _, result) => {
 
 describe('on a weaker machine', () => {
   const weak = {
-    ...startValues,
+    ...freeLevers,
     machines: startValues.machines.map((machine) => ({ ...machine, motorKilowatts: 0.37 })),
   };
   const parts = cells.filter((row) => row.length === 4 && /^[a-z-]+$/.test(row[0] ?? '') && Number(row[1]) > 0);
@@ -102,7 +102,7 @@ describe('on a weaker machine', () => {
   test('six parts', () => expect(parts).toHaveLength(6));
 
   test.each(parts)('%s: %s min a piece, %s on the weaker: %s', (name, strong, weaker, held) => {
-    const [a, b] = [planned(example(name)), planned(example(name), weak)];
+    const [a, b] = [planned(example(name), freeLevers), planned(example(name), weak)];
     expect([a, b].map((plan) => plan.times.piece.value.toFixed(2))).toEqual([strong, weaker]);
     const before = new Map(
       a.setups.flatMap(({ operations }) =>

@@ -4,13 +4,13 @@ import { costOfRun } from '../plan/cost/runCost';
 import { priceBreaks, quantitiesAround, waysOfRunning } from './running';
 import { allSwings } from './sensitivity';
 import { startValues } from '../model/shop/startValues';
-import { example, planned, runOf, step } from '../testing';
+import { example, freeLevers, planned, runOf, step } from '../testing';
 
 const stud = (more = {}) => runOf({ outside: [step('12 h8', 14), step(20, 14)] }, { quantity: 60, ...more });
 
 describe('one operation for all pieces', () => {
   const file = stud({ way: 'sawn-blanks' });
-  const [each, all] = [planned(file), planned({ ...file, rules: { batchOrder: 'op-by-op' } })];
+  const [each, all] = [planned(file, freeLevers), planned({ ...file, rules: { batchOrder: 'op-by-op' } }, freeLevers)];
 
   test('changes are made once for the batch, and a piece goes in and out for each tool', () => {
     const { handMinutes: hand } = startValues;

@@ -155,11 +155,11 @@ describe('the order found', () => {
         };
         const cost = (sequence: number[]) => {
           const order = sequence.flatMap((index) => operations[index] ?? []);
-          const taken = order.filter(({ tool }, at) => tool.id !== order.at(at - 1)?.tool.id);
-          const inTailstock = taken.filter(({ tool }) => tool.mount === 'tailstock').length;
+          const taken = (mount: string) =>
+            changes(order.map(({ tool }) => (tool.mount === mount ? tool.id : undefined)));
           return (
-            inTailstock * hand.changeTailstock +
-            (taken.length - inTailstock) * hand.changePost +
+            taken('tailstock') * hand.changeTailstock +
+            taken('post') * hand.changePost +
             changes(order.map(({ tool }) => tool.mount)) * hand.tailstock +
             changes(order.map(({ compound }) => compound)) * hand.compoundAgain +
             changes(order.map(({ speed }) => speed)) * hand.speedChange +

@@ -87,13 +87,13 @@ describe('sensor spacer, worked by hand', () => {
     expect(finish.stop.setting).toBeCloseTo(9.025, 6);
   });
 
-  test('speed: 1000 · 280 / (π · 30) = 2971, the machine has 2000; reached π · 30 · 2000 / 1000 = 188.5 m/min', () => {
-    expect(operation('sensor-spacer', 10)).toMatchObject({ spindleSpeed: 2000, cuttingSpeed: 188.5 });
+  test('speed: 1000 · 280 / (π · 30) = 2971, the machine has 2000; the lever stays at 1600, as for roughing into a shoulder at 240 a minute; reached π · 30 · 1600 / 1000 = 150.8 m/min', () => {
+    expect(operation('sensor-spacer', 10)).toMatchObject({ spindleSpeed: 1600, cuttingSpeed: 150.8 });
   });
 
-  test('finishing time: (9 + 2 + 1 + 6.2568 − 1) / (0.1 · 2000) + 1 / 60 by hand = 0.103 min, fed so that the chip breaks; the shoulder stands from 13.9865 to the roughed 26.5', () => {
+  test('finishing time: (9 + 2 + 1 + 6.2568 − 1) / (0.1 · 1600) + 1 / 60 by hand = 0.1245 min, fed so that the chip breaks; the shoulder stands from 13.9865 to the roughed 26.5', () => {
     expect(operation('sensor-spacer', 70).minutes.cutting).toBeCloseTo(
-      (9 + 2 + 1 + (26.5 - 13.9865) / 2 - 1) / 200 + 1 / 60,
+      (9 + 2 + 1 + (26.5 - 13.9865) / 2 - 1) / 160 + 1 / 60,
       4,
     );
   });

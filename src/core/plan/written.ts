@@ -3,7 +3,8 @@ import { isBetweenCentres, restBears } from '../model/plan/setup';
 import type { Doubt } from './doubts/doubt';
 import type { Route } from './route';
 import type { WrittenOperation, WrittenPlan, WrittenSetup } from './proof/written';
-import { isCentred, type PlannedSetup, type TimedOperation } from './times/planTimes';
+import { isCentred } from './times/mounts';
+import type { PlannedSetup, TimedOperation } from './times/planTimes';
 
 /** A length or a time as it is written into a file: to a tenth of a micrometre, or finer than a thousandth of a minute. */
 export const rounded = (value: number, places = 4): number => Number(value.toFixed(places));

@@ -1,7 +1,8 @@
 import { figure, term, termOf, type Figure } from '../model/figure';
 import { isBetweenCentres } from '../model/plan/setup';
 import { drivenBy, frictionOf, gripLength, isBacked, LEVER, outOf, tippingMoment } from '../plan/cutting/grip';
-import { isCentred, type PlannedSetup, type TimedOperation } from '../plan/times/planTimes';
+import { isCentred } from '../plan/times/mounts';
+import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 
 /** What the hardest cut of a set-up asks of its hold, and what that bears, with the safety of the shop. */
 export interface Strain {

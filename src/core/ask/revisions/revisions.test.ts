@@ -3,7 +3,7 @@ import { partInUnits } from '../../formats/partInUnits';
 import type { PartFile, RunFile } from '../../read/runFile';
 import { readPart } from '../../read/readPart';
 import { startValues } from '../../model/shop/startValues';
-import { example, planned, runOf, step } from '../../testing';
+import { example, freeLevers, planned, runOf, step } from '../../testing';
 import { compareParts } from './compareParts';
 import { comparePlans } from './comparePlans';
 import { compareRuns } from './compareRuns';
@@ -63,7 +63,8 @@ describe('in the drawing', () => {
 });
 
 describe('what it does to the plan', () => {
-  const withLength = (length: number): RunFile => runOf({ outside: [step(8, length), step(12, 10)] });
+  const withLength = (length: number): RunFile =>
+    runOf({ outside: [step(8, length), step(12, 10)] }, { way: 'from-bar' });
 
   test('a shoulder 1.5 further back moves its own stop and the part-off by 1.5, and the pitch with them', () => {
     const [before, after] = [planned(withLength(18)), planned(withLength(19.5))];
@@ -87,17 +88,20 @@ describe('what it does to the plan', () => {
   });
 
   test('how it is held, and how it cuts, where that is otherwise: the set-up, the operation, before and after', () => {
-    const file = { ...withLength(18), way: 'from-bar' as const };
+    const file = withLength(18);
     const finish = 'turn-finish:part.outside[0]';
     const [before, after] = [
-      planned(file),
-      planned({
-        ...file,
-        overrules: [
-          { operation: finish, cut: { feed: 0.05, nose: 0.8 } },
-          { setup: 1, stickOut: 60 },
-        ],
-      }),
+      planned(file, freeLevers),
+      planned(
+        {
+          ...file,
+          overrules: [
+            { operation: finish, cut: { feed: 0.05, nose: 0.8 } },
+            { setup: 1, stickOut: 60 },
+          ],
+        },
+        freeLevers,
+      ),
     ];
     const { held, cuts } = comparePlans(before, after, new Map());
     expect(held).toEqual([expect.objectContaining({ what: 'Set-up 1, standing out', unit: 'mm', after: 60 })]);
@@ -106,7 +110,7 @@ describe('what it does to the plan', () => {
       ['Set-up 1 · Finish ⌀8, tool', expect.stringContaining('nose 0.8')],
     ]);
     // What only one side has is no cut that changed.
-    const longer = planned({ ...withLength(19.5), way: 'from-bar' });
+    const longer = planned(withLength(19.5), freeLevers);
     expect(comparePlans(before, longer, new Map()).cuts).toEqual([]);
   });
 

@@ -27,6 +27,8 @@ export interface Check {
   size?: Size;
   /** The length over all, which the last face fixes. */
   final?: true;
+  /** The drawing asks for nothing closer than usual of it. */
+  general?: true;
   /** Measured before, when it was cut; this is another look. */
   again?: true;
 }
@@ -106,6 +108,8 @@ export interface Cuts {
   passes: Pass[];
   /** A feed and a speed of the machine below the usual ones, where those are beyond a limit. */
   slower?: { feed: number; speed: number };
+  /** Its last two cuts are equal: what it then is is measured between them. */
+  measuredBetween?: true;
   /** Withdrawals to clear a drill. */
   pecks?: number;
   /** What is done by hand instead of by passes. */

@@ -119,6 +119,10 @@ export function restBears(setup: Pick<Setup, 'rest' | 'supported' | 'holding' | 
 export const isOnBar = ({ stock, side }: Pick<Setup, 'stock' | 'side'>): boolean =>
   stock.blade !== undefined && side === 1;
 
+/** Whether each operation of a set-up is done for all pieces before the next; pieces come off a bar one by one. */
+export const isOpByOp = (setup: Pick<Setup, 'run' | 'stock' | 'side'>): boolean =>
+  setup.run.shop.houseRules.batchOrder === 'op-by-op' && !isOnBar(setup);
+
 /** The surfaces that a set-up makes: by their paths, its face by its name. */
 export const surfacesOf = ({ turned, drilled, features, end }: Setup): string[] => [
   ...turned.map(({ path }) => path),

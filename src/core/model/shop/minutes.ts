@@ -8,6 +8,7 @@ export interface HandMinutes {
   compoundAgain: number;
   /** A rest brought up to the work and oiled. */
   rest: number;
+  /** The bar to the stop of the saw; its cut takes as long as its section. */
   sawBlank: number;
   changePost: number;
   /** The same where the post is a turret. */
@@ -19,7 +20,11 @@ export interface HandMinutes {
   speedChange: number;
   feedChange: number;
   approach: number;
+  /** The quill to its stop or its scale. */
+  quill: number;
   station: number;
+  /** The carriage to a figure of the read-out, which is read each time. */
+  readOut: number;
   setStop: number;
   peckReturn: number;
   /** A turn of a tap by hand, in and out. */

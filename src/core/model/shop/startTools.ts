@@ -146,12 +146,20 @@ export const startTools: Tool[] = [
     offset: 0,
     width: 10,
   }, // ours
-  { id: 'chamfer-45', name: 'chamfer tool 45°', does: ['chamfer'], edge: 'hss', mount: 'post', offset: 0, width: 5 },
+  {
+    id: 'chamfer-45',
+    name: 'chamfer tool 45°',
+    does: ['chamfer'],
+    edge: 'carbide',
+    mount: 'post',
+    offset: 0,
+    width: 5,
+  },
   {
     id: 'chamfer-30',
     name: 'chamfer tool 30°',
     does: ['chamfer'],
-    edge: 'hss',
+    edge: 'carbide',
     mount: 'post',
     offset: 0,
     width: 5,

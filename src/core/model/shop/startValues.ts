@@ -159,6 +159,9 @@ export const startValues: Shop = {
     },
     mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
+    leverSpeed: 0.5, // ours
+    leverFeed: 0.75, // ours
+    sawArea: 30, // ours: 900 mm² a minute of mild steel
     windings: 40,
     whipShare: 0.5,
     shoulderFeed: 250,
@@ -279,7 +282,7 @@ export const startValues: Shop = {
     pullBar: 0.3,
     compoundAgain: 1.5, // ours
     rest: 0.5, // ours
-    sawBlank: 1, // ours: one cut of a cold saw with a length stop
+    sawBlank: 0.5, // ours: the bar to the stop of the saw
     changePost: 0.15,
     changeTurret: 0.05,
     swapTool: 0.5, // ours
@@ -288,11 +291,13 @@ export const startValues: Shop = {
     speedChange: 0.1,
     feedChange: 0.08,
     approach: 0.12,
+    quill: 0.06,
     station: 0.05,
+    readOut: 0.2,
     setStop: 0.5,
     peckReturn: 0.04, // ours
     tapTurn: 0.05, // ours
-    deburrEdge: 0.08, // ours
+    deburrEdge: 0.15,
     oil: 0.04,
     formStep: 0.1,
     formBlend: 0.5,

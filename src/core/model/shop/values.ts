@@ -105,7 +105,12 @@ export interface CuttingValues {
   /** A bar that stands free behind the spindle turns no faster than this share of the speed at which it whips. */
   whipShare: number;
   /** A hand turns a wheel so many times a minute at most while it cuts. */
+  /** No slower, nor finer fed, than this share of the usual to save moving a lever. */
+  leverSpeed: number;
+  leverFeed: number;
   windings: number;
+  /** Area that is sawn in a minute for each m/min of HSS speed, mm². */
+  sawArea: number;
   /**
    * Into a shoulder without a trip: fed by power no faster, mm/min, dropped so far before it, mm, and the rest by hand, mm/min.
    */

@@ -17,6 +17,7 @@ import { drillWithin, plungeLoad, plungeWithin, type Plunge } from '../cutting/p
 import { speedFor, type SpeedFigure } from '../cutting/speedFor';
 import { droppedBefore, lastByHand } from '../cutting/shoulder';
 import { woundWithin } from '../cutting/winding';
+import { fewestMoves, leverMinutes, type Levers, type Runs } from './levers';
 
 export interface PlannedPass extends Pass {
   limitedBy: Limit;
@@ -39,6 +40,8 @@ export interface CutOperation extends Operation {
   passes: PlannedPass[];
   pecks: number;
   cutting: Figure;
+  /** What it then is is measured before its last cut. */
+  measuredBetween?: true;
   /** What is done by hand instead of by passes. */
   byHand: { name: string; minutes: number }[];
   /** How near it comes to what it must not touch, the nearest first. */
@@ -199,13 +202,39 @@ function withinHold(
   return load && drillWithin(load, { speed: speed.value, feed: feed.value }, setup);
 }
 
-function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omit<CutOperation, 'number' | 'reasons'>> {
+/** A figure of the machine as it is left from the operations beside, since that saves moving its lever. */
+const leftAs = (usual: Figure, value: number | undefined): Figure =>
+  value === undefined || value >= usual.value
+    ? usual
+    : figure({
+        name: usual.name,
+        unit: usual.unit,
+        value,
+        formula: 'x',
+        terms: [term('x', 'as the lever stands for the operations beside', value, usual.unit, 'computed')],
+        note: `It could be ${usual.value}: moving the lever there and back takes longer than that saves.`,
+      });
+
+/** An operation with its cuts on the work as it is, before it is known where the levers stand for it. */
+interface Ready {
+  operation: Operation;
+  work: Workpiece;
+  after: Workpiece;
+  cuts: Cuts;
+  speed: Figure;
+  feed: Figure;
+  /** How its speed was limited to what holds the work, or a hand winds. */
+  limits: { plunge: Plunge | undefined; isWound: boolean; tooFast: boolean };
+  clearances: Clearance[];
+  close: string[];
+}
+
+function readyToCut(operation: Operation, work: Workpiece, setup: Setup): Result<Ready> {
   const kind = kindOf(operation);
   const clearances = clearancesOf(operation, work, setup);
   const close = checkClearances(clearances, operation, setup);
   if (!close.ok) return close;
   return andThen(kind.cut(operation, work, setup), (cuts: Cuts) => {
-    const { handMinutes } = setup.run.shop;
     const usual = {
       speed:
         kind.byHand === 'stopped'
@@ -222,60 +251,105 @@ function cutOne(operation: Operation, work: Workpiece, setup: Setup): Result<Omi
     const dropped = isAsked ? undefined : droppedBefore(operation, fed, setup.run);
     const slower = wound ?? dropped ?? held;
     const speed = heldBack(usual.speed, slower?.speed, asked?.speed);
-    const feed = heldBack(usual.feed, slower?.feed, asked?.feed);
-    const pecks = cuts.pecks ?? 1;
-    const last = lastByHand(operation, { speed: speed.value, feed: feed.value }, setup.run);
-    const achieved = reachedOn(cuts.diameter, speed.value);
-    const passes = cuts.passes.map((pass, index): PlannedPass => {
-      const loadOf = pass.wide === undefined ? kind.load : plungeLoad;
-      const { on = cuts.diameter } = pass;
-      const reached = Math.abs(on - cuts.diameter) < 1e-9 ? achieved : reachedOn(on, speed.value);
-      const load = loadOf?.(operation, pass, work, setup, feed, reached);
-      return {
-        ...pass,
-        achieved: reached,
-        limitedBy: pass.limitedBy ?? plunge?.limitedBy ?? (wound ? 'winding' : 'shape'),
-        minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value, last),
-        ...(load ? { load } : {}),
-      };
-    });
-    const after = remove(work, operation.removal);
-    const tooFast = speed === usual.speed && usual.speed.tooFast === true;
     return good({
-      ...operation,
+      operation,
+      work,
+      after: remove(work, operation.removal),
+      cuts,
       speed,
-      feed,
-      pecks,
-      passes,
-      on: cuts.diameter,
-      achieved,
-      cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
-      byHand: cuts.byHand ?? [],
+      feed: heldBack(usual.feed, slower?.feed, asked?.feed),
+      limits: {
+        plunge,
+        isWound: wound !== undefined,
+        tooFast: speed === usual.speed && usual.speed.tooFast === true,
+      },
       clearances,
-      before: work,
-      after,
-      cautions: [
-        ...kind.cautions,
-        ...triedWith(operation, setup),
-        ...(operation.tool.toGet ? [TO_GET] : []),
-        ...(cuts.cautions ?? []),
-        ...chipCaution(operation, feed.value, lastDepth(passes), setup),
-      ],
-      warnings: [
-        ...(cuts.warnings ?? []),
-        ...(plunge?.warnings ?? []),
-        ...bendingWarning(operation, passes, setup),
-        ...overloadWarnings(
-          { passes, speed: speed.value, feed: feed.value, on: cuts.diameter, at: farthestOut(operation) },
-          setup,
-        ),
-        ...close.value,
-        ...tooFastFor(operation, cuts.diameter, speed, setup),
-        ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
-        ...(tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : []),
-      ],
+      close: close.value,
     });
   });
+}
+
+/** Of what the machine has the least share of the usual that may be taken to save moving a lever, up to that. */
+const downTo = (list: readonly number[], usual: number, share: number): number[] => [
+  usual,
+  ...list.filter((value) => value < usual - 1e-9 && value >= usual * share - 1e-9).toReversed(),
+];
+
+/** At what an operation can be run: no faster than it is to be, and not so slow that it cuts badly; what was decided stays. */
+function runsOf({ operation, cuts, speed, feed, limits }: Ready, { run }: Setup): Runs {
+  const { machine, cutting, houseRules } = run.shop;
+  const { asked } = operation;
+  const isFed = feed.value > 0 && !kindOf(operation).handFed;
+  // What a limit holds back was worked out together: it stays.
+  const stays = cuts.slower !== undefined || (limits.plunge?.warnings ?? []).length > 0;
+  const least = (of: 'speed' | 'feed', share: number) => (stays || asked?.[of] !== undefined ? 1 : share);
+  const slowest = least('speed', houseRules.speed === 'fixed' ? 1 : cutting.leverSpeed);
+  return {
+    speeds: speed.value === 0 ? [] : downTo(machine.speeds, speed.value, slowest),
+    feeds: isFed ? downTo(machine.feeds, feed.value, least('feed', cutting.leverFeed)) : [],
+    ...(isFed || feed.value === 0 ? {} : { byHand: feed.value }),
+    way: cuts.passes.reduce((total, { way }) => way.reduce((sum, { value }) => sum + value, total), 0),
+  };
+}
+
+/** The cuts of an operation with the levers as they stand for it. */
+function cutWith(ready: Ready, levers: Levers | undefined, setup: Setup): Omit<CutOperation, 'number' | 'reasons'> {
+  const { operation, work, after, cuts, limits, clearances, close } = ready;
+  const kind = kindOf(operation);
+  const { handMinutes } = setup.run.shop;
+  const speed = leftAs(ready.speed, levers?.speed);
+  const feed = kind.handFed ? ready.feed : leftAs(ready.feed, levers?.feed);
+  const pecks = cuts.pecks ?? 1;
+  const last = lastByHand(operation, { speed: speed.value, feed: feed.value }, setup.run);
+  const achieved = reachedOn(cuts.diameter, speed.value);
+  const passes = cuts.passes.map((pass, index): PlannedPass => {
+    const loadOf = pass.wide === undefined ? kind.load : plungeLoad;
+    const { on = cuts.diameter } = pass;
+    const reached = Math.abs(on - cuts.diameter) < 1e-9 ? achieved : reachedOn(on, speed.value);
+    const load = loadOf?.(operation, pass, work, setup, feed, reached);
+    return {
+      ...pass,
+      achieved: reached,
+      limitedBy: pass.limitedBy ?? limits.plunge?.limitedBy ?? (limits.isWound ? 'winding' : 'shape'),
+      minutes: passMinutes(`pass ${index + 1}`, pass.way, feed.value, speed.value, last),
+      ...(load ? { load } : {}),
+    };
+  });
+  return {
+    ...operation,
+    speed,
+    feed,
+    pecks,
+    passes,
+    on: cuts.diameter,
+    achieved,
+    cutting: minutesOf(passes, pecks, handMinutes.peckReturn),
+    ...(cuts.measuredBetween ? { measuredBetween: true } : {}),
+    byHand: cuts.byHand ?? [],
+    clearances,
+    before: work,
+    after,
+    cautions: [
+      ...kind.cautions,
+      ...triedWith(operation, setup),
+      ...(operation.tool.toGet ? [TO_GET] : []),
+      ...(cuts.cautions ?? []),
+      ...chipCaution(operation, feed.value, lastDepth(passes), setup),
+    ],
+    warnings: [
+      ...(cuts.warnings ?? []),
+      ...(limits.plunge?.warnings ?? []),
+      ...bendingWarning(operation, passes, setup),
+      ...overloadWarnings(
+        { passes, speed: speed.value, feed: feed.value, on: cuts.diameter, at: farthestOut(operation) },
+        setup,
+      ),
+      ...close,
+      ...tooFastFor(operation, cuts.diameter, speed, setup),
+      ...(operation.kind === 'chamfer' ? [] : wallWarning(work, after, setup)),
+      ...(limits.tooFast ? ['The slowest speed of the machine is faster than the material wants here.'] : []),
+    ],
+  };
 }
 
 /** How far the bar goes on in the chuck while its set-ups are made: to where it is held when it is drawn out last, z of their view. */
@@ -308,24 +382,33 @@ function startOf(setup: Setup, { left }: CutSoFar, bar: number): Workpiece {
  * @param bar how far the bar goes on (`barTo`)
  */
 export function cutSetup(ordered: OrderedSetup, before: CutSoFar, bar: number): Result<CutSoFar> {
-  const start = startOf(ordered.setup, before, bar);
+  const { setup } = ordered;
+  const start = startOf(setup, before, bar);
   const told = new Set(before.told);
-  const cuts: CutOperation[] = [];
-  let { number } = before;
+  const found: (Ready & { reasons: Reason[] })[] = [];
   let work = start;
   for (const [index, operation] of ordered.operations.entries()) {
-    const cut = cutOne(operation, work, ordered.setup);
-    if (!cut.ok) return cut;
+    const ready = readyToCut(operation, work, setup);
+    if (!ready.ok) return ready;
     // Roughing that finds nothing to take is no operation.
-    if (cut.value.passes.length === 0 && operation.stop.means !== 'none') continue;
-    work = cut.value.after;
-    const cautions = cut.value.cautions.filter(({ text }) => !told.has(text));
-    for (const { text } of cautions) told.add(text);
-    cuts.push({ ...cut.value, number: (number += 10), reasons: ordered.reasons[index] ?? [], cautions });
+    if (ready.value.cuts.passes.length === 0 && operation.stop.means !== 'none') continue;
+    work = ready.value.after;
+    found.push({ ...ready.value, reasons: ordered.reasons[index] ?? [] });
   }
+  const levers = fewestMoves(
+    found.map((ready) => runsOf(ready, setup)),
+    leverMinutes(setup),
+  );
+  let { number } = before;
+  const cuts = found.map((ready, index): CutOperation => {
+    const cut = cutWith(ready, levers[index], setup);
+    const cautions = cut.cautions.filter(({ text }) => !told.has(text));
+    for (const { text } of cautions) told.add(text);
+    return { ...cut, number: (number += 10), reasons: ready.reasons, cautions };
+  });
   return good({
     done: [...before.done, { ...ordered, start, cuts }],
-    left: { work, end: ordered.setup.end },
+    left: { work, end: setup.end },
     number,
     told,
   });

@@ -16,6 +16,7 @@ import { barsFor, stoutest } from './boringBars';
 import { fullDepthOf } from './fullDepth';
 import { depthChecks } from './depthChecks';
 import { drilledFor, goesOnAs, reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { openedFirst } from './openedFirst';
 import { alongBore } from './edgePaths';
 import { flatBottom, roomAcross } from './flatBottom';
 import { CLOSE } from '../../model/tolerances';
@@ -40,14 +41,18 @@ function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
     aim: most,
     depth: feature.z1,
   };
-  if (goesThrough(feature, setup.part)) return { ...need, through: true };
+  if (goesThrough(feature, setup.part)) {
+    const through = { ...need, through: true };
+    return openedFirst(through, bars, setup) ?? through;
+  }
   // A flat bottom shows no drill point, and an edge goes to its middle; where no drill makes room for that, the proof tells.
   const blind = { ...need, through: false, tipAtMost: feature.z1 - allowances.tipShort };
   const toMiddle = {
     ...blind,
     atLeast: Math.max(need.atLeast, 2 * Math.min(...bars.map((bar) => roomAcross(bar, goesOnAs(feature, setup))))),
   };
-  return widthFound(toMiddle, setup) === undefined ? blind : toMiddle;
+  const found = widthFound(toMiddle, setup) === undefined ? blind : toMiddle;
+  return openedFirst(found, bars, setup) ?? found;
 }
 
 /** Holes that boring bars need first. */
@@ -108,6 +113,15 @@ function bends(operation: Operation, lastDepth: number, setup: Setup): string[] 
   if (error <= (size.upper - size.lower) / 3) return [];
   return [
     `The bar gives way by about ${say(Number(error.toFixed(3)), units)} on the diameter in the last cut, more than a third of what the drawing leaves: a stouter or shorter bar helps most, then spring passes.`,
+  ];
+}
+
+/** That no cut of the bar is light enough. */
+function bendsAnyway({ tool }: Operation, { run }: Setup): string[] {
+  const { roughBend, finishBore } = run.shop.cutting;
+  const most = say(Number((roughBend * finishBore).toFixed(3)), run.units);
+  return [
+    `Even the thinnest cut bends ${tool.name} by more than ${most}: a stouter or shorter one, or a larger hole before it.`,
   ];
 }
 
@@ -180,13 +194,10 @@ const boring = (kind: string): OperationKind => ({
     });
     return good({
       diameter,
+      ...(division.finish.length > 1 ? { measuredBetween: true as const } : {}),
       passes: [...(floor?.passes ?? []), ...walls],
       warnings: [
-        ...(byBar < thinnest && division.rough.length > 0
-          ? [
-              `Even the thinnest cut bends ${tool.name} by more than ${say(Number((cutting.roughBend * cutting.finishBore).toFixed(3)), run.units)}: a stouter or shorter one, or a larger hole before it.`,
-            ]
-          : []),
+        ...(byBar < thinnest && division.rough.length > 0 ? bendsAnyway(operation, setup) : []),
         ...bends(operation, depths.at(-1) ?? 0, setup),
       ],
     });

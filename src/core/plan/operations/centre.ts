@@ -26,7 +26,9 @@ export const centre: OperationKind = {
     const { run, supported, turned, centreEnd, centres } = setup;
     const chain = drillsOf(setup);
     if (!chain.ok) return chain;
-    const first = chain.value[0];
+    const [next] = chain.value;
+    // What follows a hole that is there wants no start.
+    const first = next?.hole === undefined ? next : undefined;
     const slender = first !== undefined && (first.tool.diameter ?? 0) < run.shop.cutting.stoutDrill;
     const forDrill =
       setup.stock.bore === 0 && first !== undefined && (run.shop.houseRules.centreDrill === 'always' || slender);

@@ -1,5 +1,8 @@
 import type { Feature } from '../../model/part/feature';
+import { term } from '../../model/figure';
 import { isTied } from '../../model/part/part';
+import { radiusAt } from '../../model/workpiece/profile';
+import { CLOSE } from '../../model/tolerances';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { sayDiameter } from '../../model/words';
@@ -83,7 +86,7 @@ export const countersink: OperationKind = {
       }),
     );
   },
-  cut({ to, diameter = 0, removal: { bore = [] }, feature }, _work, setup) {
+  cut({ to, diameter = 0, removal: { bore = [] }, feature }, work, setup) {
     const { run, part } = setup;
     const made = part.features.find(({ path }) => path === feature);
     const shape = made && !countersinkFor(made, setup) ? shapeOf(made) : undefined;
@@ -92,9 +95,22 @@ export const countersink: OperationKind = {
     const [cone] = bore;
     // Its point would stand where its flanks meet.
     const point = cone ? cone.z0 + (cone.r0 * (cone.z1 - cone.z0)) / (cone.r0 - cone.r1) : to;
+    // It cuts from where its flanks meet the edge of the hole.
+    const hole = radiusAt(work.bore, CLOSE);
+    const cuts = cone ? (Math.max(0, cone.r0 - hole) * (cone.z1 - cone.z0)) / (cone.r0 - cone.r1) : to;
+    const pass = straightIn(to, run, point, -point);
+    const { approach } = run.shop.allowances;
     return good({
       diameter,
-      passes: [straightIn(to, run, point, -point)],
+      passes: [
+        {
+          ...pass,
+          way: [
+            term('t', 'from where its flanks meet the hole', cuts, 'mm', 'computed'),
+            term('a', 'approach', approach, 'mm', 'start value'),
+          ],
+        },
+      ],
     });
   },
   cautions: [{ kind: 'mistake', text: 'Slow, or it chatters; measure the mouth rather than the depth.' }],

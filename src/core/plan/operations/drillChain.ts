@@ -24,6 +24,8 @@ export interface DrillStep {
   purpose?: string;
   /** The size that a hole of the drawing is measured to. */
   size?: Size;
+  /** It follows a hole that is there, mm. */
+  hole?: number;
   /** Where the full diameter ends, and where the tip stops. */
   fullDepth: number;
   tip: Figure;
@@ -66,6 +68,7 @@ interface Wanted {
   opened?: number;
   purpose?: string;
   size?: Size;
+  hole?: number;
 }
 
 /** A hole of the drawing, as deep as the tools want it that need no other. */
@@ -139,7 +142,7 @@ function drillsFor(wanted: Wanted, before: readonly DrillStep[], setup: Setup): 
   if (!found.ok) return found;
   const drill = found.value;
   // A tube is open already: the drill follows its bore.
-  const hole = Math.max(setup.stock.bore, holeBefore(before, fullDepth.value));
+  const hole = Math.max(setup.stock.bore, wanted.hole ?? 0, holeBefore(before, fullDepth.value));
   const pilot = pilotFor(wanted, hole, fullDepth.value, setup);
   if (!pilot.ok) return pilot;
   const open = Math.max(hole, ...pilot.value.map(({ diameter = 0 }) => diameter));
@@ -156,6 +159,7 @@ function drillsFor(wanted: Wanted, before: readonly DrillStep[], setup: Setup): 
     goes,
     ...(purpose ? { purpose } : {}),
     ...(size && goes === 'to-size' ? { size } : {}),
+    ...(wanted.hole === undefined ? {} : { hole: wanted.hole }),
     fullDepth: fullDepth.value,
     tip: sum('where the tip stops', 'mm', [
       ...fullDepth.terms,

@@ -21,6 +21,8 @@ export interface HoleNeed {
   beyond?: number;
   /** How deep the tip may go at most, where something ends there. */
   tipAtMost?: number;
+  /** A hole that is there before, which its tip goes down in, mm. */
+  hole?: number;
 }
 
 /** A straight hole that is open at the face of a view. mm */
@@ -98,8 +100,12 @@ export const holeServing = (
 
 /** The drill for a need that no hole of the drawing meets, and how deep its full diameter goes; the nearest that does. */
 export function drillFor(need: HoleNeed, { run }: Pick<Setup, 'run'>): { tool: Tool; depth: number } | undefined {
+  // In a hole that is there its point cuts no deeper than from that outwards.
   const deep = ({ diameter = 0, point = 118 }: Tool) =>
-    Math.min(need.depth, (need.tipAtMost ?? Infinity) - pointLength(diameter, point));
+    Math.min(
+      need.depth,
+      (need.tipAtMost ?? Infinity) - pointLength(diameter, point) + pointLength(need.hole ?? 0, point),
+    );
   const tool = run.shop.tools
     .filter(
       (candidate) =>

@@ -1,7 +1,7 @@
 import type { RunFile } from '../../read/runFile';
 import { startValues } from '../../model/shop/startValues';
 import { planFile } from '../plan';
-import { planned, runOf, step } from '../../testing';
+import { freeLevers, planned, plannedAsUsual, runOf, step } from '../../testing';
 import { pecksFor } from './drill';
 
 /** The operations of a kind, of all set-ups. */
@@ -212,9 +212,15 @@ describe('turning', () => {
 
 describe('chamfering and parting', () => {
   test('a chamfer is as wide as it lies on its edge: to 1.5 at the speed of turning, to 3 at half, wider as a form', () => {
-    const chamferOf = (leg: number) =>
-      only(runOf({ outside: [step(12, 20, { chamfers: { front: leg } })] }, fromBar), 'chamfer');
-    // 75 over ⌀12 is 1989 rev/min; half of it 995, 0.3 of it 597. 1 · √2 is 1.41, 1.1 · √2 is 1.56, 2.2 · √2 is 3.11.
+    const chamferOf = (leg: number) => {
+      const file = runOf({ outside: [step(30, 20, { chamfers: { front: leg } })] }, fromBar);
+      const found = plannedAsUsual(file, 'from-bar', freeLevers).setups[0]?.operations.find(
+        ({ kind }) => kind === 'chamfer',
+      );
+      if (!found) throw new Error('it is chamfered');
+      return found;
+    };
+    // 180 over ⌀30 is 1910 rev/min; half of it 955, 0.3 of it 573. 1 · √2 is 1.41, 1.1 · √2 is 1.56, 2.2 · √2 is 3.11.
     expect([1, 1.1, 2.1, 2.2].map((leg) => chamferOf(leg).speed.value)).toEqual([1600, 800, 800, 560]);
     const slowOnes = [1, 1.1, 2.2].map((leg) => chamferOf(leg).cautions.some(({ text }) => text.includes('low speed')));
     expect(slowOnes).toEqual([false, true, true]);

@@ -8,5 +8,9 @@ import type { Setup } from '../../model/plan/setup';
 export const threadToolFor = (kind: 'tap' | 'die', thread: Thread, { run }: Setup): Tool | undefined =>
   threadToolOf(kind, thread, run.shop.tools);
 
-/** A thread is tried with its gauge, go and no-go, or with the part that goes on it. */
-export const threadCheck = ({ designation }: Thread): Check => ({ what: `thread ${designation}`, measures: 'thread' });
+/** A thread is tried with its gauge, go and no-go, or with the part that goes on it; at every piece where its class is named. */
+export const threadCheck = (thread: Thread): Check => ({
+  what: `thread ${thread.designation}`,
+  measures: 'thread',
+  ...(thread.of === undefined ? { general: true } : {}),
+});

@@ -173,6 +173,7 @@ export const turnFinish: OperationKind = {
     const shoulder = atShoulder ? Math.max(0, radiusAt(work.outside, to) - diameter / 2) : 0;
     return good({
       diameter: 2 * radius,
+      ...(division.finish.length > 1 ? { measuredBetween: true as const } : {}),
       passes: depths.map((depth, index, all) => {
         const last = index === all.length - 1;
         const left = radius - sumOf(depths.slice(0, index + 1));

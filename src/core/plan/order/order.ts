@@ -22,38 +22,54 @@ export interface Wanted {
   station?: number;
 }
 
-/** What the machine stands at after some operations. */
-type Standing = { [Own in keyof Wanted]?: Wanted[Own] | undefined };
+/** What the machine stands at: which tool works, the one in the post and the one in the tailstock, and how it is set. */
+interface Standing {
+  tool?: string | undefined;
+  post?: string | undefined;
+  tailstock?: string | undefined;
+  mount?: 'post' | 'tailstock' | undefined;
+  compound?: number | undefined;
+  speed?: number | undefined;
+  station?: number | undefined;
+}
 
-/** What it takes to go from what the machine stands at to the next operation, minutes (trade: Order, Time). */
-function changeMinutes(at: Standing, { tool, compound, speed, station }: Standing, hand: HandMinutes): number {
-  let minutes = 0;
-  // What the hand takes up changes nothing on the machine.
-  if (tool && tool.mount !== 'hand' && at.tool && at.tool.id !== tool.id) {
-    minutes += tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost;
-    if ((at.tool.mount === 'tailstock') !== (tool.mount === 'tailstock')) minutes += hand.tailstock;
-  }
-  if (compound !== undefined && at.compound !== undefined && Math.abs(at.compound - compound) >= SAME_ANGLE)
+/** What it stands at for an operation; what the hand takes up changes nothing on it. */
+function standingFor({ tool, compound, speed, station }: Wanted): Standing {
+  const { id, mount } = tool;
+  return { ...(mount === 'hand' ? {} : { tool: id, [mount]: id, mount }), compound, speed, station };
+}
+
+const differ = <T>(at: T | undefined, to: T | undefined): boolean => at !== undefined && to !== undefined && at !== to;
+
+/** Of orders that take the same the one wins that takes each tool up once and does all its work: so little counts, min. */
+const TAKEN_UP = 1e-6;
+
+/**
+ * What it takes to go from what the machine stands at to something else, minutes (trade: Order, Time): a drill stays in the
+ * tailstock while the post works, and the tool of the post in that.
+ * @param takenUp what taking up another tool counts beside that
+ */
+function changeMinutes(at: Standing, to: Standing, hand: HandMinutes, takenUp = TAKEN_UP): number {
+  let minutes = differ(at.tool, to.tool) ? takenUp : 0;
+  if (differ(at.post, to.post)) minutes += hand.changePost;
+  if (differ(at.tailstock, to.tailstock)) minutes += hand.changeTailstock;
+  if (differ(at.mount, to.mount)) minutes += hand.tailstock;
+  if (to.compound !== undefined && at.compound !== undefined && Math.abs(at.compound - to.compound) >= SAME_ANGLE)
     minutes += hand.compoundAgain;
-  if (speed !== undefined && at.speed !== undefined && at.speed !== speed) minutes += hand.speedChange;
-  if (station !== undefined && at.station !== undefined && at.station !== station) minutes += hand.station;
+  if (differ(at.speed, to.speed)) minutes += hand.speedChange;
+  if (differ(at.station, to.station)) minutes += hand.station;
   return minutes;
 }
 
-/** What the first of some operations want of it: that is what the next piece begins with. */
-const wantedFirst = (first: Standing, { tool, compound, speed, station }: Wanted): Standing => ({
-  tool: first.tool ?? (tool.mount === 'hand' ? undefined : tool),
-  compound: first.compound ?? compound,
-  speed: first.speed ?? speed,
-  station: first.station ?? station,
-});
-
-/** What it stands at then. */
-const after = (at: Standing, { tool, compound, speed, station }: Wanted): Standing => ({
-  tool: tool.mount === 'hand' ? at.tool : tool,
-  compound: compound ?? at.compound,
-  speed: speed ?? at.speed,
-  station: station ?? at.station,
+/** What is said of the machine first, and else later. */
+const or = (first: Standing, later: Standing): Standing => ({
+  tool: first.tool ?? later.tool,
+  post: first.post ?? later.post,
+  tailstock: first.tailstock ?? later.tailstock,
+  mount: first.mount ?? later.mount,
+  compound: first.compound ?? later.compound,
+  speed: first.speed ?? later.speed,
+  station: first.station ?? later.station,
 });
 
 /** Angles closer than this are one setting of the compound, degrees. */
@@ -67,7 +83,8 @@ interface State {
   sequence: number[];
 }
 
-const keyOf = ({ tool, compound, speed, station }: Standing) => `${tool?.id}:${compound}:${speed}:${station}`;
+const keyOf = ({ tool, post, tailstock, compound, speed, station }: Standing) =>
+  `${tool}:${post}:${tailstock}:${compound}:${speed}:${station}`;
 
 /** States kept per step of the search. Up to 16 operations every state is kept, so that the order is proven. */
 const KEPT = { provenUpTo: 16, beyond: 400 };
@@ -100,6 +117,19 @@ function undominated(states: readonly State[], hand: HandMinutes): State[] {
   return [...kept.values()].flat();
 }
 
+/** What changes between operations in their order, and back for the next piece, minutes. */
+function minutesOf(order: readonly Standing[], hand: HandMinutes): number {
+  let at: Standing = {};
+  let first: Standing = {};
+  let minutes = 0;
+  for (const standing of order) {
+    minutes += changeMinutes(at, standing, hand, 0);
+    at = or(standing, at);
+    first = or(first, standing);
+  }
+  return minutes + changeMinutes(at, first, hand, 0);
+}
+
 /**
  * The order that keeps every rule and changes least, from the last operation to the first of the next piece as well.
  * Goes through the operations layer by layer; two half-orders that have done the same and leave the machine at the same
@@ -111,17 +141,18 @@ export function findOrder(operations: readonly Wanted[], before: readonly bigint
   let layer: State[] = [{ done: 0n, first: {}, at: {}, minutes: 0, sequence: [] }];
   let whole = true;
   const bits = operations.map((_, index) => 1n << BigInt(index));
+  const wanted = operations.map(standingFor);
   for (let step = 0; step < operations.length; step += 1) {
     const next = new Map<string, State>();
     for (const state of layer)
-      operations.forEach((operation, index) => {
+      wanted.forEach((standing, index) => {
         const bit = bits[index] ?? 0n;
         const mask = before[index] ?? 0n;
         if (state.done & bit || (state.done & mask) !== mask) return;
-        const minutes = state.minutes + changeMinutes(state.at, operation, hand);
+        const minutes = state.minutes + changeMinutes(state.at, standing, hand);
         const done = state.done | bit;
-        const at = after(state.at, operation);
-        const first = wantedFirst(state.first, operation);
+        const at = or(standing, state.at);
+        const first = or(state.first, standing);
         const key = `${done}:${keyOf(at)}:${keyOf(first)}`;
         const known = next.get(key);
         const reached = { done, first, at, minutes, sequence: [...state.sequence, index] };
@@ -137,12 +168,15 @@ export function findOrder(operations: readonly Wanted[], before: readonly bigint
     minutes: state.minutes + changeMinutes(state.at, state.first, hand),
   }));
   const best = closed.reduce((a, b) => (isBetter(b, a) ? b : a));
-  // Nothing changes less than each tool taken up once.
-  const tools = operations.filter(
-    ({ tool }, index) => operations.findIndex((other) => other.tool.id === tool.id) === index,
+  // Nothing changes less than each tool taken up once, where its mount holds more than one.
+  const least = (['post', 'tailstock'] as const).reduce((total, mount) => {
+    const tools = new Set(operations.flatMap(({ tool }) => (tool.mount === mount ? [tool.id] : []))).size;
+    return total + (tools > 1 ? tools * (mount === 'post' ? hand.changePost : hand.changeTailstock) : 0);
+  }, 0);
+  const minutes = minutesOf(
+    best.sequence.map((index) => wanted[index] ?? {}),
+    hand,
   );
-  const each = { tailstock: hand.changeTailstock, post: hand.changePost, hand: 0 };
-  const least = tools.length > 1 ? tools.reduce((total, { tool }) => total + each[tool.mount], 0) : 0;
-  const gapMinutes = whole ? 0 : Math.max(0, best.minutes - least);
-  return { sequence: best.sequence, changeMinutes: best.minutes, proven: gapMinutes < 1e-9, gapMinutes };
+  const gapMinutes = whole ? 0 : Math.max(0, minutes - least);
+  return { sequence: best.sequence, changeMinutes: minutes, proven: gapMinutes < 1e-9, gapMinutes };
 }

@@ -111,8 +111,8 @@ const PLANTED: [string, string, (plan: Written) => void, FaultCode][] = [
     'too-little-metal',
   ],
   ['a cone moved by 0.5', 'valve-needle', (plan) => moveBy(at(plan, 60), 0.5), 'too-little-metal'],
-  ['a vee 0.3 too deep', 'valve-needle', (plan) => moveBy(at(plan, 140), 0, -0.3), 'too-little-metal'],
-  ['a vee beside its place', 'valve-needle', (plan) => moveBy(at(plan, 140), 0.5), 'too-much-metal'],
+  ['a vee 0.3 too deep', 'valve-needle', (plan) => moveBy(at(plan, 150), 0, -0.3), 'too-little-metal'],
+  ['a vee beside its place', 'valve-needle', (plan) => moveBy(at(plan, 150), 0.5), 'too-much-metal'],
   ['a relief beside its place', 'thumb-screw', (plan) => moveBy(at(plan, 70), 0.4), 'too-little-metal'],
   ['a rounded edge moved by 0.3', 'thumb-screw', (plan) => moveBy(at(plan, 150), -0.3), 'too-little-metal'],
   [
@@ -304,7 +304,7 @@ const PLANTED: [string, string, (plan: Written) => void, FaultCode][] = [
     },
     'meets-rest',
   ],
-  ['a tap deeper than its hole', 'valve-needle', (plan) => endBy(at(plan, 130), -4), 'body-meets-work'],
+  ['a tap deeper than its hole', 'valve-needle', (plan) => endBy(at(plan, 140), -4), 'body-meets-work'],
   ['a die run into the shoulder', 'mast-stud', (plan) => endBy(at(plan, 50), 3), 'body-meets-work'],
   ['a knurl run into what stands beside it', 'thumb-screw', (plan) => moveBy(at(plan, 40), 0, -0.5), 'body-meets-work'],
   [

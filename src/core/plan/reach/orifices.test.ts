@@ -26,7 +26,9 @@ const holesIn = (file: RunFile) =>
 
 test('26 long and ⌀1, 5 of it before the wide ones: long from behind, short from its own end', () => {
   const { run } = planned(jet(1));
-  expect(orificesOf(run.part, startValues.cutting)).toEqual([{ path: 'part.bores[2]', opened: 'back', deep: 21 }]);
+  expect(orificesOf(run.part, startValues.cutting)).toEqual([
+    { path: 'part.bores[2]', wider: ['part.bores[0]', 'part.bores[1]'], opened: 'back', deep: 21 },
+  ]);
 });
 
 test('the back first, it waits for the wide ones, and goes 5 and the breakthrough deep instead of all through', () => {

@@ -20,9 +20,10 @@ const openings = ({ holes, features, length }: Part): Opening[] => [
   ),
 ];
 
-/** A narrow hole right through, the end from which wider ones open it, and how deep, mm. */
+/** A narrow hole right through, the wider ones that open it, their end, and how deep, mm. */
 export interface Orifice {
   path: string;
+  wider: string[];
   opened: 'front' | 'back';
   deep: number;
 }
@@ -40,6 +41,6 @@ export function orificesOf(part: Part, { orificeTimes }: CuttingValues): Orifice
     const left = part.length - deep;
     // The wide ones are most of the way, or nothing is gained.
     const isThin = part.length > orificeTimes * nominal && left <= Math.min(orificeTimes * nominal, deep);
-    return isThin ? [{ path, opened: first.from, deep }] : [];
+    return isThin ? [{ path, wider: wider.map((opening) => opening.path), opened: first.from, deep }] : [];
   });
 }

@@ -53,12 +53,12 @@ test('what the other end does not get at is not followed, and says why; the plan
 });
 
 test('both ends are offered, each planned through', () => {
-  const choices = choicesOf(collar(), startValues, { feature: 'part.bores[0]' });
+  const choices = choicesOf(collar([], { firstEnd: 'front' }), startValues, { feature: 'part.bores[0]' });
   expect(choices.map(({ id, planned: is }) => [id, is])).toEqual([
     ['front', true],
     ['back', false],
   ]);
-  const back = planned(collar([{ feature: 'part.bores[0]', end: 'back' }]), startValues, {});
+  const back = planned(collar([{ feature: 'part.bores[0]', end: 'back' }], { firstEnd: 'front' }), startValues, {});
   expect(choices[1]?.batchMinutes).toBeCloseTo(back.times.batch.value, 9);
 });
 

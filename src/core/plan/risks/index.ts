@@ -3,12 +3,22 @@ import type { PlannedSetup } from '../times/planTimes';
 import { halves } from './halves';
 import { nearHold } from './nearHold';
 import { rechucked } from './rechucked';
+import { orificeFirst } from './orificeFirst';
 import type { Risk, RiskKind } from './risk';
 import { lateKnurls, softRules } from './softRules';
 import { thinWall } from './thinWall';
 import { tiedApart } from './tiedApart';
 
-const kinds: readonly RiskKind[] = [softRules, lateKnurls, halves, rechucked, nearHold, thinWall, tiedApart];
+const kinds: readonly RiskKind[] = [
+  softRules,
+  lateKnurls,
+  orificeFirst,
+  halves,
+  rechucked,
+  nearHold,
+  thinWall,
+  tiedApart,
+];
 
 /** What may go wrong with a route or costs quality, each at the price of the shop. */
 export function risksOf(setups: readonly PlannedSetup[], run: Run): Risk[] {

@@ -75,7 +75,8 @@ function pinsOf({ cuts, setup }: CutSetup): Pin[] {
         (candidate.places === undefined || taken(candidate.means) < candidate.places(machine)),
     );
     if (!device) throw new Error(`nothing stops the ${axis}`);
-    const place = device.places && taken(device.means) + 1;
+    const places = device.places?.(machine) ?? Infinity;
+    const place = Number.isFinite(places) ? taken(device.means) + 1 : undefined;
     pins.push({ means: device.means, ...(place && { place }), setting, fine, operations: [cut.key] });
   }
   return pins.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
@@ -128,7 +129,7 @@ function workStopOf(planned: CutSetup): WorkStop {
 
 /**
  * Gathers where every operation stops (trade: Stops): one pin for each place, shared by those that end there, on the first
- * free station, or set each time when there are no more.
+ * free station; when there are no more by the read-out, or set each time where the machine has none.
  */
 export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
   setups.map((setup) => ({ ...setup, pins: pinsOf(setup), workStop: workStopOf(setup) }));

@@ -24,5 +24,7 @@ export function gaugeFor({ measures, size }: Check, gauges: Gauge[]): ChosenGaug
 }
 
 /** Pieces between two measurements of a size; another look at one that was measured is not taken at every piece. */
-export const checkedEvery = ({ size, again }: Check, every: { general: number; toleranced: number }): number =>
-  again || size?.from === 'general' ? every.general : every.toleranced;
+export const checkedEvery = (
+  { size, general, again }: Check,
+  every: { general: number; toleranced: number },
+): number => (again || general || size?.from === 'general' ? every.general : every.toleranced);

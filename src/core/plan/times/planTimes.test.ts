@@ -1,7 +1,9 @@
 import { gaugeFor } from './gauge';
+import type { Machine } from '../../model/shop/machine';
 import { startValues } from '../../model/shop/startValues';
 import { example, planned, runOf, step } from '../../testing';
 
+const lathe = startValues.machines[0] as Machine;
 const pin = planned(
   runOf({ outside: [step('6 h9', 12, { chamfers: { front: 0.5 } }), step(10, 8)] }, { quantity: 40, way: 'from-bar' }),
 );
@@ -16,11 +18,10 @@ const elements = (kind: string) =>
   Object.fromEntries(operation(kind).hand.terms.map(({ name, value }) => [name, Number(value.toFixed(4))]));
 
 describe('hand elements from what changes between two operations', () => {
-  test('facing after parting, around the corner: the tool, the speed, the feed, the station', () => {
+  test('facing after parting, around the corner: the tool, the speed, the station; the blade was fed by hand', () => {
     expect(elements('face')).toEqual({
       'change tool in the post': 0.15,
       'change speed': 0.1,
-      'change feed': 0.08,
       'come to the read-out, 1 ×': 0.12,
       'move the stop to its station': 0.05,
       // ⌀10 · 0.3 is 0.0236 cm³, 0.1 min for 15.
@@ -89,12 +90,12 @@ test('blanks are sawn, loaded and unloaded, twice', () => {
 });
 
 describe('stops', () => {
-  test('operations that end at one place share a pin, the first station free is taken, the rest is set each time', () => {
+  test('operations that end at one place share a pin, the first station free is taken, the rest is read off', () => {
     const pins = planned(example('sensor-spacer')).setups[0]?.pins ?? [];
     expect(pins.map(({ letter, means, place, setting }) => [letter, means, place, Number(setting.toFixed(2))])).toEqual(
       [
         ['A', 'station', 1, 0],
-        ['B', 'each-time', undefined, 0.5],
+        ['B', 'read-out', undefined, 0.5],
         ['C', 'quill', undefined, 3.15],
         ['D', 'station', 3, 8.9],
         ['E', 'station', 4, 9.03],
@@ -110,13 +111,17 @@ describe('stops', () => {
     expect(pins.filter(({ fine }) => fine).map(({ letter }) => letter)).toEqual(['E']);
   });
 
-  test('setting a stop for every piece costs its half minute there', () => {
-    const chamfer = planned(example('sensor-spacer')).setups[0]?.operations.find(({ kind }) => kind === 'chamfer');
-    expect(chamfer?.hand.terms).toContainEqual(expect.objectContaining({ name: 'set the stop each time', value: 0.5 }));
+  test('a figure that is read at every piece takes 0.2 there; without a read-out the stop is set each time, half a minute', () => {
+    const atChamfer = (machine: Partial<Machine>) =>
+      planned({ ...example('sensor-spacer'), machine: { ...lathe, ...machine } })
+        .setups[0]?.operations.find(({ kind }) => kind === 'chamfer')
+        ?.hand.terms.map(({ name, value }) => [name, value]);
+    expect(atChamfer({})).toContainEqual(['carriage to the figure of the read-out', 0.2]);
+    expect(atChamfer({ readOut: 'none' })).toContainEqual(['set the stop each time', 0.5]);
   });
 
-  test('a machine without stations sets everything each time', () => {
-    const machine = { ...(startValues.machines[0] as (typeof startValues.machines)[number]), stations: 0 };
+  test('a machine without stations and without a read-out sets everything each time', () => {
+    const machine = { ...lathe, stations: 0, readOut: 'none' as const };
     const plan = planned(runOf({ outside: [step('6 h9', 12), step(10, 8)] }, { machine, way: 'from-bar' }));
     expect(new Set(plan.setups.flatMap(({ pins }) => pins.map(({ means }) => means)))).toEqual(new Set(['each-time']));
     expect(plan.times.piece.value).toBeGreaterThan(pin.times.piece.value);

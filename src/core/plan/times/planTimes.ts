@@ -2,15 +2,17 @@ import type { Stock } from '../../model/plan/stock';
 import { sum, term, figure, type Figure, type Term } from '../../model/figure';
 import type { CutOperation } from '../cuts/planCuts';
 import { checkedEvery, gaugeFor, type ChosenGauge } from './gauge';
+import { sectionOf } from '../../model/shop/section';
 import { metal } from '../../model/workpiece/workpiece';
-import type { Check, Operation } from '../../model/plan/operation';
+import type { Check } from '../../model/plan/operation';
 import type { Fluid } from '../../model/shop/material';
 import { fluidFor, isWet } from '../cutting/fluid';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
 import { isReady } from '../holding/ready';
-import { isBetweenCentres, isOnBar, type Setup, type WorkHolding } from '../../model/plan/setup';
-import { CENTRE_END } from '../operations/face';
+import { isOnBar, isOpByOp, type WorkHolding } from '../../model/plan/setup';
+import type { HandMinutes } from '../../model/shop/minutes';
+import { changesTool, isMounted, lastBefore, mountElements, type HandElement } from './mounts';
 import type { OutsideOp } from '../outside/outsideOp';
 import { deviceOf } from '../stops/devices';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
@@ -58,16 +60,6 @@ export interface Times {
   batch: Figure;
 }
 
-/** A hand element (trade: Time); a change of the machine is made once where one operation is done for all pieces. */
-interface HandElement {
-  name: string;
-  minutes: number;
-  change?: true;
-}
-
-/** Whether each operation of a set-up is done for all pieces before the next; pieces come off a bar one by one. */
-const isOpByOp = (setup: Setup): boolean => setup.run.shop.houseRules.batchOrder === 'op-by-op' && !isOnBar(setup);
-
 /** How often a piece goes in and out: once, or for each tool of those that it is done with one after the other. */
 function chuckings({ setup, cuts }: StoppedSetup): number {
   if (!isOpByOp(setup)) return 1;
@@ -92,30 +84,14 @@ function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
     });
 }
 
-/** Whether an operation is done with the centre up: where it is there at all, and before its end is faced off. */
-export function isCentred({ key, kind }: Operation, setup: Setup, operations: readonly Operation[]): boolean {
-  const off = operations.findIndex((operation) => operation.key === `face:${CENTRE_END}`);
-  const place = operations.findIndex((operation) => operation.key === key);
-  return setup.supported && !isBetweenCentres(setup) && kindOf({ kind }).underCentre && (off < 0 || place < off);
-}
-
-/** The operation before one, also around from the first to the last, of those that leave something on the machine. */
-function lastBefore(cuts: readonly CutOperation[], index: number, leaves: (cut: CutOperation) => boolean) {
-  for (let back = 1; back < cuts.length; back += 1) {
-    const earlier = cuts[(index - back + cuts.length) % cuts.length];
-    if (earlier && leaves(earlier)) return earlier;
-  }
-  return undefined;
-}
-
 const usesCompound = ({ compound }: CutOperation): boolean => compound !== undefined;
 
 /** Whether the compound has to go to another angle than the one it was last at, also from the last piece. */
 const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined): boolean =>
   compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
 
-const isMounted = ({ tool }: CutOperation): boolean => tool.mount !== 'hand';
-const isFed = ({ feed }: CutOperation): boolean => feed.value > 0;
+/** Fed by the gearbox, which is set for it. */
+const isFed = ({ kind, feed }: CutOperation): boolean => feed.value > 0 && !kindOf({ kind }).handFed;
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 
 /** A speed left in from the operation before is the likelier the further down it has to go (trade: Mistakes). */
@@ -142,18 +118,21 @@ const lookedUp = (setup: StoppedSetup): Looked => ({
 });
 
 /** Bringing the slide to its stop: what its device takes for each use, or for one after standing at another place. */
-function stopUse(
-  cut: CutOperation,
-  index: number,
-  { cuts, setup }: StoppedSetup,
-  pins: Looked['pins'],
-): Pick<HandElement, 'name' | 'minutes'> {
+function stopUse(cut: CutOperation, index: number, { cuts, setup }: StoppedSetup, pins: Looked['pins']): HandElement {
   const pin = pins.get(cut.key);
   const use = pin && deviceOf(pin.means).use?.(setup.run.shop.handMinutes);
   if (!use) return { name: 'stop', minutes: 0 };
   const last = lastBefore(cuts, index, ({ key }) => pins.get(key)?.means === pin.means) ?? cut;
   const stays = use.onlyWhenMoved && pins.get(last.key) === pin;
-  return { name: use.name, minutes: stays ? 0 : use.minutes };
+  return { name: use.name, minutes: stays ? 0 : use.minutes, ...(use.everyPiece ? {} : { change: true }) };
+}
+
+/** Coming to each cut: by the read-out, or by the scale of the quill. */
+function toSize({ passes, tool }: CutOperation, hand: HandMinutes): HandElement {
+  const times = passes.length;
+  return tool.mount === 'tailstock'
+    ? { name: `quill to its depth, ${times} ×`, minutes: times * hand.quill }
+    : { name: `come to the read-out, ${times} ×`, minutes: times * hand.approach };
 }
 
 /** Hand elements of one operation (trade: Time). What went before it counts, also around from the last to the first. */
@@ -164,28 +143,14 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   const { stringy } = run.shop.material;
   const checks = plannedChecks(cut.checks, run);
   const fluid = fluidFor(kindOf(cut), run.shop.material);
-  const mounted = lastBefore(setup.cuts, index, isMounted) ?? cut;
   const running = lastBefore(setup.cuts, index, runs) ?? cut;
   const fed = lastBefore(setup.cuts, index, isFed) ?? cut;
-  const tool = isMounted(cut) && mounted.tool.id !== cut.tool.id;
-  const toTailstock = tool && (mounted.tool.mount === 'tailstock') !== (cut.tool.mount === 'tailstock');
-  const swapped = tool && looked.placeless.has(cut.tool.id);
+  const swapped = changesTool(cut, index, setup.cuts) && looked.placeless.has(cut.tool.id);
   const cleared = (metal(cut.before) - metal(cut.after)) / 1000;
   const swarf = cut.kind === 'part-off' ? 0 : (cleared / hand.clearEvery) * (stringy ? hand.clearStringy : hand.clear);
-  const centred = (operation: CutOperation) => isCentred(operation, setup.setup, setup.cuts);
   const items: HandElement[] = [
-    {
-      change: true,
-      name: cut.tool.mount === 'tailstock' ? 'change tool in the tailstock' : 'change tool in the post',
-      minutes: tool ? (cut.tool.mount === 'tailstock' ? hand.changeTailstock : hand.changePost) : 0,
-    },
+    ...mountElements(cut, index, setup, hand),
     { change: true, name: 'put it in the place of another', minutes: swapped ? hand.swapTool : 0 },
-    { change: true, name: 'tailstock in or out', minutes: toTailstock ? hand.tailstock : 0 },
-    {
-      name: 'centre into the tailstock and up',
-      minutes: centred(cut) && !centred(mounted) ? hand.changeTailstock + hand.tailstock : 0,
-    },
-    { name: 'centre out', minutes: centred(mounted) && isMounted(cut) && !centred(cut) ? hand.tailstock : 0 },
     {
       change: true,
       name: 'change speed',
@@ -198,8 +163,8 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     },
     ...cut.byHand,
     { name: fluid ?? 'oil', minutes: isWet(fluid) ? hand.oil : 0 },
-    { name: `come to the read-out, ${cut.passes.length} ×`, minutes: cut.passes.length * hand.approach },
-    { change: true, ...stopUse(cut, index, setup, pins) },
+    toSize(cut, hand),
+    stopUse(cut, index, setup, pins),
     {
       change: true,
       name: 'compound to this angle again',
@@ -207,6 +172,10 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     },
     ...checks.map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
+      minutes: (gauge?.minutes ?? 0) / every,
+    })),
+    ...checks.slice(0, cut.measuredBetween ? 1 : 0).map(({ what, gauge, every }) => ({
+      name: `${gauge?.name ?? 'measure'}: ${what}, before the last cut`,
       minutes: (gauge?.minutes ?? 0) / every,
     })),
     { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf },
@@ -232,6 +201,13 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   };
 }
 
+/** A blank off the saw: the bar to its stop, and its section at what the material lets it cut (trade: Time). */
+function sawMinutes({ stock, run }: StoppedSetup['setup']): number {
+  if (stock.way !== 'sawn-blanks') return 0;
+  const { handMinutes, cutting, material } = run.shop;
+  return handMinutes.sawBlank + sectionOf(stock) / (cutting.sawArea * material.speed.hss);
+}
+
 /** Getting a piece in and out; what is drawn out of its holding goes in once and comes out once, but tool by tool. */
 function loadingOf(stopped: StoppedSetup): Figure {
   const { setup } = stopped;
@@ -247,7 +223,7 @@ function loadingOf(stopped: StoppedSetup): Figure {
       isOnBar(setup)
         ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
         : [
-            { name: 'saw the blank', minutes: setup.number === 1 ? hand.sawBlank : 0 },
+            { name: 'saw the blank', minutes: setup.number === 1 ? sawMinutes(setup) : 0 },
             setup.drawnOut && byPiece
               ? { name: 'draw it out to its stop', minutes: hand.pullBar }
               : { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },

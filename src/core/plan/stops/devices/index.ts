@@ -1,9 +1,10 @@
 import type { StopDevice } from './device';
 import { eachTime } from './eachTime';
 import { quill } from './quill';
+import { readOut } from './readOut';
 import { station } from './station';
 
-const devices = [station, eachTime, quill] as const;
+const devices = [station, readOut, eachTime, quill] as const;
 
 /** By which means a place may repeat. */
 export type StopMeans = (typeof devices)[number]['means'];
