@@ -2,7 +2,7 @@ import { FLUID_WORDS } from './fluid';
 import { sayDial } from '../model/shop/dial';
 import { formatLength } from '../model/units/length';
 import { show } from '../model/units/show';
-import type { PlannedPass } from '../plan/cuts/planCuts';
+import type { PlannedPass } from '../plan/cuts/cutOperation';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 import { crossReadingOf, type CrossReading } from './cross';
 import { sayLimits } from './limits';

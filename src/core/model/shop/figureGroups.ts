@@ -224,6 +224,7 @@ const cutting = [
         leverSpeed: 'Slower to save moving a lever, share at least',
         leverFeed: 'Finer fed to save moving a lever, share at least',
         sawArea: 'Sawn for each m/min of HSS, mm² a minute',
+        atOnce: 'Taken in one cut to a usual size, a side',
         windings: 'A hand turns a wheel, a minute, at most',
         plungeStep: 'Step of a plunge, × blade',
         reamFeedTimes: 'Reaming feed, × a drill’s',

@@ -162,6 +162,7 @@ export const startValues: Shop = {
     leverSpeed: 0.5, // ours
     leverFeed: 0.75, // ours
     sawArea: 30, // ours: 900 mm² a minute of mild steel
+    atOnce: 0.5, // ours
     windings: 40,
     whipShare: 0.5,
     shoulderFeed: 250,

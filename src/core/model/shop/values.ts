@@ -108,6 +108,8 @@ export interface CuttingValues {
   /** No slower, nor finer fed, than this share of the usual to save moving a lever. */
   leverSpeed: number;
   leverFeed: number;
+  /** So much a side comes off in one cut where the drawing asks for nothing closer than usual, mm. */
+  atOnce: number;
   windings: number;
   /** Area that is sawn in a minute for each m/min of HSS speed, mm². */
   sawArea: number;

@@ -1,4 +1,4 @@
-import type { CutOperation } from './planCuts';
+import type { CutOperation } from './cutOperation';
 import { remove, type Workpiece } from '../../model/workpiece/workpiece';
 
 /** The work after the first passes of an operation; the last pass leaves what the operation leaves. */

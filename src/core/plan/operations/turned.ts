@@ -1,6 +1,7 @@
 import { isTied, type Part, type Step } from '../../model/part/part';
 import type { Operation } from '../../model/plan/operation';
 import type { Feature } from '../../model/part/feature';
+import { FLATS } from '../../model/shop/section';
 import { CLOSE } from '../../model/tolerances';
 import { cylinder, largestRadius, mirror, widen, type Segment } from '../../model/workpiece/profile';
 import type { CuttingValues, Tool } from '../../model/shop/shop';
@@ -18,6 +19,10 @@ export interface TurnedStep extends Turned {
 /** Whether the drawing leaves open how a step comes out: roughed to its size it is done, unless a shoulder is faced with it. */
 const isLeftOpen = ({ diameter, roughness, critical, path }: Step, { shoulder }: Turned, part: Part): boolean =>
   diameter.open !== undefined && roughness === undefined && !critical && !shoulder && !isTied(part, path);
+
+/** Whether the drawing asks for nothing closer than usual of a step: a little more than the finish comes off it in one cut. */
+const isUsual = ({ diameter, roughness, critical, path, leaves }: Step, part: Part): boolean =>
+  diameter.from === 'general' && roughness === undefined && !critical && !leaves && !isTied(part, path);
 
 /** Whether the nose of a tool leaves a fillet as it finishes the step before it. */
 export const leavesFillet =
@@ -75,7 +80,7 @@ export function turnedAway(turned: TurnedStep, from: number, to: number, radius:
  * one before it left.
  */
 export function turnedStepsOf({ turned, part, run, outerRadius, stock, end }: Setup): TurnedStep[] {
-  const { allowances, tools } = run.shop;
+  const { allowances, cutting, tools } = run.shop;
   const thinnest = tools.find(({ does }) => does.includes('turn-rough'))?.thinnestCut ?? 0;
   const chuckFirst = [...turned].sort((a, b) => b.to - a.to);
   const piece = stock.piece && (end === 'front' ? stock.piece.outside : mirror(stock.piece.outside, part.length));
@@ -87,6 +92,9 @@ export function turnedStepsOf({ turned, part, run, outerRadius, stock, end }: Se
     const left = step.diameter.aim / 2 + (isDone ? 0 : allowances.finishPerSide);
     if (piece) radius = Math.min(radius, largestRadius(piece, step.zFrom, turn.to - CLOSE));
     if (radius - left < thinnest - 1e-9) return [{ ...turn, step }];
+    const fromStock = radius === outerRadius && FLATS[stock.form] === 0;
+    if (fromStock && radius - step.diameter.aim / 2 <= cutting.atOnce + 1e-9 && isUsual(step, part))
+      return [{ ...turn, step }];
     radius = left;
     return [{ ...turn, step, roughRadius: left, ...(isDone ? { isDone: true as const } : {}) }];
   });

@@ -2,7 +2,8 @@ import { bad, good, refuse, type Problem, type Result } from '../../model/result
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
 import type { Setup } from '../../model/plan/setup';
-import type { CutOperation, CutSetup } from '../cuts/planCuts';
+import type { CutOperation } from '../cuts/cutOperation';
+import type { CutSetup } from '../cuts/planCuts';
 import { bringsWithIt, madeChamfers, madeFeatures } from '../reach/reached';
 import { disagreements, type Disagreement } from './agree';
 import { placeOf } from './placeOf';

@@ -119,9 +119,9 @@ const EQUIVALENT: Record<string, string> = {
   'thumb-screw 60 Finish ⌀6, thread end: end -0.05': 'the relief takes that corner',
   'valve-needle 50 Finish ⌀8, needle: end -0.05': 'the tool of the cone comes out along that shoulder',
   'gland-body 220 Finish ⌀20, nose: end 0.05': 'the tool of the cone comes out along that shoulder',
-  'cup-arm-hub 120 Finish ⌀44, hub: end -0.05': 'it ends in the open behind the hub',
-  'cup-arm-hub 120 Finish ⌀44, hub: end 0.05': 'it ends in the open behind the hub',
-  'mast-collar 40 Pilot ⌀5.6 through: left out': 'the next drill takes it all, with more thrust',
+  'cup-arm-hub 110 Finish ⌀44, hub: end -0.05': 'it ends in the open behind the hub',
+  'cup-arm-hub 110 Finish ⌀44, hub: end 0.05': 'it ends in the open behind the hub',
+  'mast-collar 30 Pilot ⌀5.6 through: left out': 'the next drill takes it all, with more thrust',
 };
 
 test('changes of the plan file beyond a limit by 0.05 are found, but for those that change nothing', () => {

@@ -1,7 +1,8 @@
 import { figure, sum, term, type Figure } from '../../model/figure';
 import { isBetweenCentres, isOnBar } from '../../model/plan/setup';
 import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
-import type { CutOperation, CutSetup } from '../cuts/planCuts';
+import type { CutOperation } from '../cuts/cutOperation';
+import type { CutSetup } from '../cuts/planCuts';
 import { deviceOf, stopDevices, type StopMeans } from './devices';
 import { SAME_STOP } from '../../model/tolerances';
 

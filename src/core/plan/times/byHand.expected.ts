@@ -1,3 +1,5 @@
+import type { RunFile } from '../../read/runFile';
+
 /** What the minutes of a piece go to. */
 export type Group = 'in and out' | 'changes' | 'to size' | 'cutting' | 'measuring' | 'edges, swarf and fluid';
 
@@ -6,8 +8,9 @@ type Doing = [what: string, times: number, each: number];
 
 /** A piece as a machinist makes it, element by element, without the allowance for what no element covers. */
 export interface ByHand {
-  /** How it would be made. */
+  /** How it would be made, and what holds the plan to that way, since elements compare only like with like. */
   so: string;
+  held?: Partial<RunFile>;
   minutes: Record<Group, readonly Doing[]>;
 }
 
@@ -19,6 +22,7 @@ export interface ByHand {
 export const byHand: Record<string, ByHand> = {
   'mast-collar': {
     so: 'One holding from a bar of 35: faced, drilled, turned, parted in, both edges chamfered, parted off.',
+    held: { rules: { nib: 'as-parted' }, overrules: [{ setups: 1 }] },
     minutes: {
       'in and out': [['bar pulled to its stop', 1, 0.3]],
       changes: [
@@ -50,6 +54,7 @@ export const byHand: Record<string, ByHand> = {
   },
   'pivot-pin': {
     so: 'From drawn bar of 10 in a collet, parted off; turned round in a collet on the pivot, the head faced.',
+    held: { way: 'from-bar', firstEnd: 'front' },
     minutes: {
       'in and out': [
         ['bar pulled to its stop', 1, 0.3],
@@ -222,6 +227,7 @@ export const byHand: Record<string, ByHand> = {
   },
   'bearing-cup': {
     so: 'From the bar of 35 in three jaws: bores and rim, parted off; turned round in soft jaws on the rim: boss, corner, mouth.',
+    held: { way: 'from-bar', firstEnd: 'front' },
     minutes: {
       'in and out': [
         ['bar pulled to its stop', 1, 0.3],

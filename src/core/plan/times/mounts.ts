@@ -1,4 +1,4 @@
-import type { CutOperation } from '../cuts/planCuts';
+import type { CutOperation } from '../cuts/cutOperation';
 import type { Operation } from '../../model/plan/operation';
 import { isBetweenCentres, type Setup } from '../../model/plan/setup';
 import type { HandMinutes } from '../../model/shop/minutes';

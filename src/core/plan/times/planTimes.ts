@@ -1,6 +1,6 @@
 import type { Stock } from '../../model/plan/stock';
 import { sum, term, figure, type Figure, type Term } from '../../model/figure';
-import type { CutOperation } from '../cuts/planCuts';
+import type { CutOperation } from '../cuts/cutOperation';
 import { checkedEvery, gaugeFor, type ChosenGauge } from './gauge';
 import { sectionOf } from '../../model/shop/section';
 import { metal } from '../../model/workpiece/workpiece';
