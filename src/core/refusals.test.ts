@@ -229,7 +229,10 @@ describe('what cannot be is refused with where, what and what would do', () => {
       ...startValues,
       tools: startValues.tools.filter(({ does }) => !does.includes(kind)),
     });
-    const hollow = runOf({ outside: [step(9, 20)], bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 8 }] });
+    const hollow = runOf({
+      outside: [step('9 h9', 20)],
+      bores: [{ from: 'front', shape: 'drill', diameter: 4, depth: 8 }],
+    });
     for (const [kind, words] of [
       ['turn-rough', 'turn rough'],
       ['drill', 'no drill'],

@@ -1,3 +1,4 @@
+import { leftToPolish } from '../model/shop/polished';
 import { andThen, collect, good, refuse, type Result } from '../model/result';
 import type { Stock } from '../model/plan/stock';
 import type { TakenOverrule } from '../model/plan/taken';
@@ -72,7 +73,7 @@ export interface Prepared {
 
 /** What every route of a run begins with. */
 export function prepare(drawn: Run): Prepared {
-  const left = leftForElsewhere(drawn.part, drawn.shop.outside);
+  const left = leftToPolish(leftForElsewhere(drawn.part, drawn.shop.outside), drawn.shop.cutting);
   const run = withDecided({ ...drawn, part: withWalkedFillets(left, drawn.shop) });
   return { drawn, run, bars: assessBars(run), known: { stocks: new Map(), ordered: new Map(), cuts: new Map() } };
 }

@@ -1,3 +1,4 @@
+import { PACES } from '../model/shop/machine';
 import Joi from 'joi';
 import type { Machine } from '../model/shop/shop';
 import { NOT_NEGATIVE, NUMBER, POSITIVE } from './schemaParts';
@@ -32,6 +33,7 @@ export const machineSchema = Joi.object<Machine>({
     places: POSITIVE.integer().required(),
     step: POSITIVE.max(90),
   }),
+  pace: Joi.string().valid(...PACES),
   trips: Joi.boolean(),
   runsBack: Joi.boolean(),
   protractor: Joi.string().valid('axis', 'square'),

@@ -9,6 +9,7 @@ import type { Run, RunAllowances } from '../model/run';
 import { checkShape } from './problems';
 import { readPiece } from './readPiece';
 import { blanksForDies } from './blanksForDies';
+import { withRoundFigures } from './roundFigures';
 import { boredToSize } from './boredToSize';
 import { toolsToGet } from './toolsToGet';
 import type { RunFile } from './runFile';
@@ -110,9 +111,10 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
 }
 
 /** A shop with the tools that a part asks for and it has not, and the part as these make it. */
-function asMade(part: Part, shop: ShopForRun): Pick<Run, 'part' | 'shop'> {
+function asMade(part: Part, shop: ShopForRun, units: UnitSystem): Pick<Run, 'part' | 'shop'> {
   const tools = [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)];
-  const made = blanksForDies(boredToSize(part, tools, shop.cutting), tools, shop.cutting);
+  const rounded = withRoundFigures(part, shop.allowances, units);
+  const made = blanksForDies(boredToSize(rounded, tools, shop.cutting), tools, shop.cutting);
   return { part: made, shop: { ...shop, tools } };
 }
 
@@ -152,7 +154,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
     way.ok
   )
     return good({
-      ...asMade(part.value, narrowed.value),
+      ...asMade(part.value, narrowed.value, units),
       units,
       quantity: quantity.value,
       ...(spares.value === undefined ? {} : { spares: spares.value }),

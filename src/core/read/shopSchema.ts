@@ -1,3 +1,4 @@
+import { PACES } from '../model/shop/machine';
 import Joi from 'joi';
 import type { Shop } from '../model/shop/shop';
 import { FLUIDS } from '../model/shop/material';
@@ -168,5 +169,6 @@ export const shopSchema = Joi.object<Shop>({
   programmed: valuesOf(startValues.programmed),
   bodies: valuesOf(startValues.bodies),
   riskPrices: valuesOf(startValues.riskPrices),
+  paces: Joi.object(Object.fromEntries(PACES.map((pace) => [pace, valuesOf(startValues.paces[pace])]))).required(),
   spreads: Joi.object({ cutting: SPREAD, hand: SPREAD, setup: SPREAD }).required(),
 }).required();

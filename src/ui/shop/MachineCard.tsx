@@ -18,6 +18,7 @@ const FIELDS: readonly FormField[] = [
   { key: 'compoundTravel', label: 'Compound travel', takes: 'length' },
   { key: 'compoundAhead', label: 'Compound stands ahead', takes: 'length' },
   { key: 'motorKilowatts', label: 'Motor, kW', takes: 'number', needed: true },
+  { key: 'pace', label: 'Pace', takes: ['careful', 'usual', 'brisk'] },
   { key: 'efficiency', label: 'Efficiency', takes: 'number', needed: true },
   { key: 'stations', label: 'Screws of the stop', takes: 'number', needed: true },
   { key: 'postKind', label: 'Tool post', takes: ['quick-change', 'turret'] },

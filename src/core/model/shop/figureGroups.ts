@@ -1,3 +1,4 @@
+import { PACES } from './machine';
 import { EDGES } from './material';
 import type { Shop } from './shop';
 
@@ -70,6 +71,12 @@ const leftOn = (shop: Shop): FigureGroup[] => [
     hint: 'mm a side, by condition',
     figures: table(Object.keys(shop.allowances.skin)),
   },
+  {
+    of: 'allowances.roundFigure',
+    title: 'Round figures',
+    hint: 'mm that a diameter which is left open is rounded to, drawn in mm or in inches',
+    figures: table(Object.keys(shop.allowances.roundFigure)),
+  },
 ];
 
 /** What stands round an edge and round the work. */
@@ -131,6 +138,8 @@ const minutes = [
       peckReturn: 'Return to clear a drill',
       tapTurn: 'A turn of a tap by hand',
       deburrEdge: 'Break an edge',
+      fileNib: 'File a nib off',
+      polish: 'One grit, and measure',
       oil: 'Oil a cut',
       formStep: 'A step of a form',
       formBlend: 'Blend a form',
@@ -152,6 +161,7 @@ const minutes = [
       setStop: 'Set a stop',
       touchOff: 'Touch off a tool',
       changeGears: 'Change gears',
+      scratch: 'Scratch a thread, and measure it',
       rest: 'Mount and set a rest',
       compound: 'Compound to an angle, proved',
     }),
@@ -163,6 +173,7 @@ const minutes = [
     figures: [
       ...numbers({
         load: 'A piece in and out',
+        again: 'Something more in the same holding',
         millSetup: 'Set up the mill',
         millFlat: 'Mill a flat',
         drillSetup: 'Set up to drill across',
@@ -225,6 +236,9 @@ const cutting = [
         leverFeed: 'Finer fed to save moving a lever, share at least',
         sawArea: 'Sawn for each m/min of HSS, mm² a minute',
         atOnce: 'Taken in one cut to a usual size, a side',
+        polishFrom: 'Polished where smoother than Ra, µm',
+        polishLeft: 'Left to polish, on the diameter',
+        grits: 'Grits to polish by',
         windings: 'A hand turns a wheel, a minute, at most',
         plungeStep: 'Step of a plunge, × blade',
         reamFeedTimes: 'Reaming feed, × a drill’s',
@@ -241,6 +255,8 @@ const cutting = [
         barElasticity: 'Elasticity of a boring bar, N/mm²',
         threadPasses: 'Passes of a thread',
         threadPassesPerMm: 'More for each mm of pitch',
+        threadLighter: 'Tough or slender thread: passes, times',
+        threadSpringEvery: 'Tough or slender thread: cuts between two without infeed',
         threadSprings: 'Spring passes of a thread',
         threadCompound: 'Compound for threads, °',
         pitchErrorAtMost: 'Error of a pitch, at most, ppm',
@@ -348,6 +364,19 @@ const cuttingTables = (shop: Shop): FigureGroup[] => [
   },
 ];
 
+/** What the pace of a machine makes of the tables. */
+const paces: readonly FigureGroup[] = PACES.map((pace): FigureGroup => ({
+  of: `paces.${pace}`,
+  title: `Pace: ${pace}`,
+  hint: 'factors on what the tables say, for a machine of this pace',
+  figures: numbers({
+    speed: 'Cutting speeds',
+    feed: 'Feeds',
+    depth: 'Depths of cut',
+    hand: 'Minutes by hand',
+  }),
+}));
+
 /** What is made beyond the quantity, what things cost, and how far off all that may be. */
 const money = (shop: Shop): FigureGroup[] => [
   {
@@ -430,6 +459,7 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
   ...minutes,
   ...cutting,
   ...cuttingTables(shop),
+  ...paces,
   ...money(shop),
 ];
 

@@ -14,6 +14,29 @@ export interface Named {
 const handMinutesOn = ({ post }: Machine, { handMinutes }: Shop): HandMinutes =>
   post?.kind === 'turret' ? { ...handMinutes, changePost: handMinutes.changeTurret } : handMinutes;
 
+/** A table of figures, each times a factor. */
+const times = <T extends Record<string, number>>(table: T, factor: number): T =>
+  Object.fromEntries(Object.entries(table).map(([key, value]) => [key, value * factor])) as T;
+
+/** The shop at the pace of a machine (trade: Time): its speeds, feeds and depths, and what it takes by hand. */
+function atPace(shop: ShopForRun): ShopForRun {
+  const { machine, material, cutting, paces } = shop;
+  const { speed, feed, depth, hand } = paces[machine.pace ?? 'usual'];
+  // How much swarf lies between two clearings is no time.
+  const { clearEvery } = shop.handMinutes;
+  return {
+    ...shop,
+    material: {
+      ...material,
+      speed: times(material.speed, speed),
+      drillFeed: material.drillFeed * feed,
+      deepestCut: material.deepestCut * depth,
+    },
+    cutting: { ...cutting, feed: times(cutting.feed, feed), deepestBore: cutting.deepestBore * depth },
+    handMinutes: { ...times({ ...shop.handMinutes }, hand), clearEvery },
+  };
+}
+
 /** The material that is taken: of several, of which any does, the first that the shop has. */
 export const takenMaterial = (asked: string | readonly string[], { materials }: Pick<Shop, 'materials'>) =>
   [asked].flat().flatMap((id) => materials.find((known) => known.id === id) ?? [])[0];
@@ -38,12 +61,14 @@ export function shopForRun(shop: Shop, named: Named): Result<ShopForRun> {
       'machine',
       `“${String(named.machine)}” is not in the shop; it has ${shop.machines.map(({ id }) => id).join(', ')}`,
     );
-  return good({
-    ...shop,
-    tools: shop.tools.filter(({ archived }) => !archived),
-    handMinutes: handMinutesOn(machine, shop),
-    machine,
-    material,
-    houseRules: { ...shop.houseRules, ...named.rules },
-  });
+  return good(
+    atPace({
+      ...shop,
+      tools: shop.tools.filter(({ archived }) => !archived),
+      handMinutes: handMinutesOn(machine, shop),
+      machine,
+      material,
+      houseRules: { ...shop.houseRules, ...named.rules },
+    }),
+  );
 }

@@ -1,3 +1,7 @@
+/** How briskly a machine is driven; what that does to its cuts and to work by hand is a table of the shop. */
+export const PACES = ['careful', 'usual', 'brisk'] as const;
+export type Pace = (typeof PACES)[number];
+
 export interface Machine {
   id: string;
   name: string;
@@ -17,6 +21,8 @@ export interface Machine {
   speeds: number[];
   feeds: number[];
   motorKilowatts: number;
+  /** How briskly it is driven, and by whom: without it as usual. */
+  pace?: Pace;
   efficiency: number;
   /** The tool post: how it changes, how many tools stand ready in it, and the angle of one of its steps, degrees. */
   post?: ToolPost;

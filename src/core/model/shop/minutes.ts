@@ -31,6 +31,10 @@ export interface HandMinutes {
   tapTurn: number;
   /** One sharp edge broken by hand. */
   deburrEdge: number;
+  /** What is left of the middle of a parted face, filed off. */
+  fileNib: number;
+  /** One grit, and the size measured after it. */
+  polish: number;
   /** To bring fluid to an operation. */
   oil: number;
   /** A step of a form that is walked by its table, and blending it with a file. */
@@ -52,6 +56,8 @@ export interface SetupMinutes {
   setStop: number;
   touchOff: number;
   changeGears: number;
+  /** A scratch along a thread, and its pitch measured, before the first is cut. */
+  scratch: number;
   /** A rest mounted and set. */
   rest: number;
   /** The compound to an angle, and proved. */
@@ -60,8 +66,9 @@ export interface SetupMinutes {
 
 /** Work on other machines and at other firms: minutes to set up and for a piece, and what the lathe leaves for it, mm. */
 export interface OutsideValues {
-  /** A piece in and out of any of them. */
+  /** A piece in and out of any of them; something more across the axis in the holding that is there. */
   load: number;
+  again: number;
   millSetup: number;
   millFlat: number;
   drillSetup: number;

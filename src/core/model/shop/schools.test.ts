@@ -31,7 +31,10 @@ describe('the parted face', () => {
     const chamfer = only(pin({ nib: 'as-parted' }), 'chamfer');
     expect(chamfer).toMatchObject({ from: 24, to: 23.5 });
     expect(chamfer.stop.settings[0]?.setting.value).toBe(23.5);
-    expect(only(pin({ nib: 'as-parted' }), 'part-off').checks).toMatchObject([{ what: 'length over all' }]);
+    const off = only(pin({ nib: 'as-parted' }), 'part-off');
+    expect(off.byHand).toEqual([{ name: 'file the nib off', minutes: 0.3 }]);
+    expect(off.cautions.some(({ text }) => text.includes('A file has a handle'))).toBe(true);
+    expect(off.checks).toMatchObject([{ what: 'length over all' }]);
   });
 
   test('faced afterwards, it is turned round', () => {

@@ -1,8 +1,8 @@
 import type { HouseRules } from './houseRules';
 import type { BarForm, BarCondition, EdgeMaterial, Material } from './material';
-import type { Machine, HoldingMeans } from './machine';
+import type { Machine, HoldingMeans, Pace } from './machine';
 import type { Tool, Gauge } from './tool';
-import type { Allowances, Bodies, CuttingValues, RiskPrices } from './values';
+import type { Allowances, Bodies, CuttingValues, PaceFactors, RiskPrices } from './values';
 import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
 /** What a part is made from: a bar of a form, or a piece as it arrives. */
@@ -44,6 +44,8 @@ export interface Shop {
   programmed: ProgrammedMachine;
   /** What each risk of a route weighs. */
   riskPrices: RiskPrices;
+  /** What the pace of a machine makes of its cuts and of work by hand. */
+  paces: Record<Pace, PaceFactors>;
   /** How far what is planned may be off, as shares either way: the honest range of each. */
   spreads: Spreads;
   /** Fits by what they are for. */

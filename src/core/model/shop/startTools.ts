@@ -219,6 +219,7 @@ export const startTools: Tool[] = [
     thinnestCut: 0.1,
     slope: 60, // ours
   },
+  { id: 'abrasives', name: 'abrasive strips on a backing', does: ['polish'], edge: 'hss', mount: 'hand', offset: 0 },
   { id: 'deburring-tool', name: 'deburring tool', does: ['deburr'], edge: 'hss', mount: 'hand', offset: 0 },
   { id: 'bench', name: 'by hand', does: ['by-hand'], edge: 'hss', mount: 'hand', offset: 0 },
   { id: 'gauges', name: 'gauges at the bench', does: ['inspect'], edge: 'hss', mount: 'hand', offset: 0 },

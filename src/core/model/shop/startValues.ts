@@ -67,6 +67,7 @@ export const startValues: Shop = {
     breakthrough: 1,
     bladeSpare: 1,
     bladeWithin: 0.3, // ours
+    roundFigure: { mm: 0.1, in: 0.127 }, // ours: 0.1 mm, 0.005 in
     skin: { drawn: 0, ground: 0, 'hot-rolled': 1, sawn: 1 },
     barGrade: { drawn: 11, ground: 8 },
     finishPerSide: 0.25,
@@ -123,6 +124,7 @@ export const startValues: Shop = {
       vee: 0.3,
       form: 0.3,
       deburr: 1, // ours; its speed is limited
+      polish: 1, // ours; its speed is limited
     },
     feed: {
       face: 0.1,
@@ -157,12 +159,15 @@ export const startValues: Shop = {
       sleeve: 1200,
       'between-centres': 1200,
     },
-    mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, thread: 200, tap: 200, die: 100 }, // threads: ours
+    mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, polish: 800, thread: 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     leverSpeed: 0.5, // ours
     leverFeed: 0.75, // ours
     sawArea: 30, // ours: 900 mm² a minute of mild steel
     atOnce: 0.5, // ours
+    polishFrom: 0.4, // ours
+    polishLeft: 0.01, // ours
+    grits: 3, // ours
     windings: 40,
     whipShare: 0.5,
     shoulderFeed: 250,
@@ -230,6 +235,8 @@ export const startValues: Shop = {
     threadPassesPerMm: 3, // ours
     leastThreadCut: 0.02,
     threadSprings: 1,
+    threadLighter: 1.25, // ours
+    threadSpringEvery: 3, // ours
     threadCompound: 29.5,
     pitchErrorAtMost: 200, // ours
     knurlGrows: 0.5,
@@ -299,6 +306,8 @@ export const startValues: Shop = {
     peckReturn: 0.04, // ours
     tapTurn: 0.05, // ours
     deburrEdge: 0.15,
+    fileNib: 0.3, // ours
+    polish: 0.3, // ours
     oil: 0.04,
     formStep: 0.1,
     formBlend: 0.5,
@@ -315,12 +324,14 @@ export const startValues: Shop = {
     setStop: 1,
     touchOff: 0.3,
     changeGears: 15,
+    scratch: 0.5, // ours
     rest: 5, // ours
     compound: 5,
   },
   // Minutes are ours; what is left to grind and to hone is that of trade: Shop arithmetic.
   outside: {
     load: 0.5,
+    again: 3,
     millSetup: 20,
     millFlat: 1.2,
     drillSetup: 10,
@@ -356,6 +367,12 @@ export const startValues: Shop = {
     carbide: { life: 20, exponent: 0.25, cost: 3.5, change: 1.5, thinnest: 0.1 },
   },
   programmed: { programming: 60, proving: 40, setup: 45, cuttingShare: 0.6, handShare: 0.2, hour: 75 }, // ours
+  // Ours: a light lathe takes half its depth.
+  paces: {
+    careful: { speed: 0.8, feed: 0.8, depth: 0.5, hand: 1.25 },
+    usual: { speed: 1, feed: 1, depth: 1, hand: 1 },
+    brisk: { speed: 1.15, feed: 1.15, depth: 1.2, hand: 0.85 },
+  },
   riskPrices: { softRule: 0.5, rechucked: 0.3, nearHold: 0.5, thinWall: 0.5, tiedApart: 0.2 },
   spreads: {
     cutting: { down: 0.1, up: 0.2 }, // ours

@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../units/length';
 import type { BarCondition } from './material';
 
 /** Lengths that are left, lost or kept clear, mm (trade: Stock, Order, Cutting, Time). */
@@ -29,6 +30,8 @@ export interface Allowances {
   /** How far a measured width may be from the blade that the list names. */
   bladeWithin: number;
   skin: Record<BarCondition, number>;
+  /** What a diameter that the drawing leaves open is rounded to, mm, by what a run is drawn in. */
+  roundFigure: Record<UnitSystem, number>;
   /** Tolerance grade below nominal that bars are sold to; a bar of none is never used as it is. */
   barGrade: Partial<Record<BarCondition, number>>;
   finishPerSide: number;
@@ -77,6 +80,14 @@ export interface Bodies {
 }
 
 /** Speeds, feeds and their limits (trade: Order, Cutting). */
+/** What a pace makes of speeds, feeds and depths of cut, and of the minutes by hand: factors. */
+export interface PaceFactors {
+  speed: number;
+  feed: number;
+  depth: number;
+  hand: number;
+}
+
 export interface CuttingValues {
   /** Factor on the cutting speed by kind of operation. */
   speedFactor: Record<string, number>;
@@ -110,6 +121,10 @@ export interface CuttingValues {
   leverFeed: number;
   /** So much a side comes off in one cut where the drawing asks for nothing closer than usual, mm. */
   atOnce: number;
+  /** Smoother than this, Ra µm, is polished; what is left for it on the diameter, mm, and how many grits one after the other. */
+  polishFrom: number;
+  polishLeft: number;
+  grits: number;
   windings: number;
   /** Area that is sawn in a minute for each m/min of HSS speed, mm². */
   sawArea: number;
@@ -167,6 +182,9 @@ export interface CuttingValues {
   leastThreadCut: number;
   /** Passes again without infeed at its end. */
   threadSprings: number;
+  /** On tough material, and where it stands out far: so many passes more, and one without infeed after so many cuts. */
+  threadLighter: number;
+  threadSpringEvery: number;
   /** The compound's angle for infeed, degrees from square to the axis. */
   threadCompound: number;
   /** How far the pitch that gears give may be off, parts per million. */

@@ -16,6 +16,7 @@ import { knurl } from './knurl';
 import { ownWork } from './ownWork';
 import { partIn } from './partIn';
 import { partOff } from './partOff';
+import { polish } from './polish';
 import { ream } from './ream';
 import { handTap, tap } from './tap';
 import { taper } from './taper';
@@ -53,6 +54,7 @@ export const operationKinds: readonly OperationKind[] = [
   die,
   partIn,
   // What looks at everything that was asked for before it.
+  polish,
   deburr,
   ownWork,
   inspect,

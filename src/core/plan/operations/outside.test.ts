@@ -91,6 +91,20 @@ describe('outside threads', () => {
     expect(planned(file).setups[0]?.operations.at(-1)?.kind).toBe('part-off');
   });
 
+  test('on tough steel it is cut lighter, 1.25 · 10 passes, and once without infeed after every three: 12.5 makes 13, four between', () => {
+    const file = relieved('M16', 16, 13);
+    const tough = only({ ...file, part: { ...file.part, material: 'stainless-304' } }, 'thread');
+    const depths = tough.passes.map(({ depth }) => depth);
+    expect(depths.filter((depth) => depth > 0)).toHaveLength(13);
+    expect(depths.filter((depth) => depth === 0)).toHaveLength(4 + 1);
+    expect(depths.slice(0, 4).map((depth) => depth > 0)).toEqual([true, true, true, false]);
+    // A scratch, and its pitch measured, once.
+    const [setup] = planned(file).setups.filter(({ operations }) => operations.some(({ kind }) => kind === 'thread'));
+    expect(setup?.setting.terms).toContainEqual(
+      expect.objectContaining({ name: 'scratch of the thread, and its pitch measured', value: 0.5 }),
+    );
+  });
+
   test('M8 with a die, since the shop has one and cuts up to 12 so', () => {
     const found = only(relieved('M8', 8, 6.2), 'die');
     expect(found.tool.name).toBe('die M8');

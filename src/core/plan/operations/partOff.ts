@@ -1,12 +1,18 @@
 import { term } from '../../model/figure';
 import { largestRadius, radiusAt } from '../../model/workpiece/profile';
 import { good } from '../../model/result';
+import type { Caution } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import { CLOSE } from '../../model/tolerances';
 import { sharpEdges } from './deburr';
 import { bladeSettings } from './tools';
 import { lengthOverAll } from './face';
 import { clearOf, plunge, throughTo } from './edgePaths';
+
+const BY_FILE: Caution = {
+  kind: 'danger',
+  text: 'A file has a handle; the piece in a vice with soft jaws, not in the turning chuck.',
+};
 
 /** Part the piece off the bar. The finished side is at the blade's right edge (trade: Stock). */
 export const partOff: OperationKind = {
@@ -42,7 +48,7 @@ export const partOff: OperationKind = {
       },
     ]);
   },
-  cut({ from, to, breaks = [] }, work, { run }) {
+  cut({ from, to, breaks = [] }, work, { run, finishes }) {
     const outer = largestRadius(work.outside, to, from);
     const core = radiusAt(work.bore, (from + to) / 2);
     return good({
@@ -60,10 +66,15 @@ export const partOff: OperationKind = {
           ],
         },
       ],
-      byHand: breaks.map(() => ({
-        name: 'break the mouth behind, off the lathe',
-        minutes: run.shop.handMinutes.deburrEdge,
-      })),
+      byHand: [
+        ...breaks.map(() => ({
+          name: 'break the mouth behind, off the lathe',
+          minutes: run.shop.handMinutes.deburrEdge,
+        })),
+        // A whole face that stays as it is parted has its nib.
+        ...(finishes && core === 0 ? [{ name: 'file the nib off', minutes: run.shop.handMinutes.fileNib }] : []),
+      ],
+      cautions: finishes && core === 0 ? [BY_FILE] : [],
       warnings: core > 0 ? ['The ring comes off whole: catch it on a rod in the bore.'] : [],
     });
   },

@@ -124,22 +124,28 @@ function sayWires(thread: Thread, { run }: Setup): string {
   return `Over wires of ${sayDiameter(wire, run.units)}: ${say(round(overWires(thread, wire)), run.units)} at its full size; with other wires three times the difference.`;
 }
 
+/** Whether a thread gives way while it is cut: tough, or far out of what holds it with no centre before it (trade: Cutting). */
+const givesWay = ({ to, diameter = 0 }: Operation, { run, holding, supported }: Setup): boolean =>
+  run.shop.material.tough || (!supported && holding.from - to > run.shop.cutting.overhangTimes * diameter);
+
 /**
  * Depths of a thread: by the passes of the house, and by more where what holds the work does not bear those (trade: Safe
  * holds), as long as none takes less than the edge cuts.
  */
 function depthsWithin(
-  { from, to, diameter = 0 }: Operation,
+  operation: Operation,
   cut: Thread,
   setup: Setup,
 ): { depths: number[]; limitedBy: 'chip' | 'holding' } {
+  const { from, to, diameter = 0 } = operation;
   const { cutting, houseRules, material } = setup.run.shop;
   const divide = houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
   const by = (passes: number) => divide(threadDepth(cut), passes, cutting.leastThreadCut);
   const grip = gripAt(diameter, Math.min(from, to), setup);
   const isBorne = (depths: readonly number[]) =>
     depths.every((deep, index) => threadForce(depths[index - 1] ?? 0, deep, material.force) <= grip * (1 + 1e-9));
-  const usual = Math.round(cutting.threadPasses + cutting.threadPassesPerMm * cut.pitch);
+  const lighter = givesWay(operation, setup) ? cutting.threadLighter : 1;
+  const usual = Math.round(lighter * (cutting.threadPasses + cutting.threadPassesPerMm * cut.pitch));
   let [passes, depths] = [usual, by(usual)];
   for (let more = by(passes + 1); !isBorne(depths) && more.length > depths.length; more = by(passes + 1)) {
     passes += 1;
@@ -217,6 +223,16 @@ export const thread: OperationKind = {
       const dial = compoundDial ? `, ${sayDial(dialMove(along, compoundDial))} on its dial` : '';
       return `${say(round(along), run.units)} in along the compound${dial}`;
     };
+    const springs = givesWay(operation, setup);
+    const again = (deep: number) => ({
+      depth: 0,
+      diameter: diameter - 2 * deep,
+      z: to,
+      way,
+      path: helix(deep),
+      limitedBy: 'again' as const,
+      note: 'again, without infeed',
+    });
     return good({
       diameter,
       ...(wantsAway(setup) && !runsBack(setup)
@@ -227,24 +243,21 @@ export const thread: OperationKind = {
           }
         : {}),
       passes: [
-        ...depths.map((deep, index) => ({
-          depth: deep - (depths[index - 1] ?? 0),
-          diameter: diameter - 2 * deep,
-          z: to,
-          way,
-          path: helix(deep),
-          limitedBy,
-          note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
-        })),
-        ...Array.from({ length: cutting.threadSprings }, () => ({
-          depth: 0,
-          diameter: diameter - 2 * depth,
-          z: to,
-          way,
-          path: helix(depth),
-          limitedBy: 'again' as const,
-          note: 'again, without infeed',
-        })),
+        ...depths.flatMap((deep, index) => [
+          {
+            depth: deep - (depths[index - 1] ?? 0),
+            diameter: diameter - 2 * deep,
+            z: to,
+            way,
+            path: helix(deep),
+            limitedBy,
+            note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
+          },
+          ...(springs && (index + 1) % cutting.threadSpringEvery === 0 && index < depths.length - 1
+            ? [again(deep)]
+            : []),
+        ]),
+        ...Array.from({ length: cutting.threadSprings }, () => again(depth)),
       ],
     });
   },

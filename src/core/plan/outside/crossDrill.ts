@@ -1,6 +1,14 @@
 import { say } from '../../model/words';
 import { placeAcross } from './acrossKnurl';
-import { elsewhereCaution, pieceMinutes, sayTurned, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+import {
+  elsewhereCaution,
+  IN_AND_OUT,
+  pieceMinutes,
+  sayTurned,
+  setupMinutes,
+  unmarked,
+  type OutsideKind,
+} from './outsideOp';
 
 /** Holes across the axis, drilled on the bench or the mill. */
 export const crossDrill: OutsideKind = (run, _made, setups) =>
@@ -22,11 +30,11 @@ export const crossDrill: OutsideKind = (run, _made, setups) =>
           outside.drillSetup,
         ),
         piece: pieceMinutes('drilling across', [
-          ['in and out', outside.load],
+          [IN_AND_OUT, outside.load],
           ['centre and drill', outside.crossHole],
         ]),
         notes: [
-          `Its middle ${say(Number(((z0 + z1) / 2).toFixed(3)), run.units)} from the front face, found from a stop against that face; both mouths are deburred, and the bore where it meets one.`,
+          `Its middle ${say(Number(((z0 + z1) / 2).toFixed(3)), run.units)} from the front face, found from a stop against that face; across it the axis is half the span between two edges; both mouths are deburred, and the bore where it meets one.`,
           ...sayTurned(feature),
         ],
         reasons: [{ rule: 'OUTSIDE', because: 'It goes across the axis: the lathe does not drill it.' }, ...reasons],

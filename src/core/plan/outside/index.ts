@@ -1,6 +1,7 @@
 import type { Run } from '../../model/run';
 import { crossDrill } from './crossDrill';
 import { mill } from './mill';
+import { inOneHolding } from './oneHolding';
 import type { OutsideKind, OutsideOp } from './outsideOp';
 import { placed, type Made } from './placed';
 import type { TakenOverrule } from '../../model/plan/taken';
@@ -19,9 +20,10 @@ export function outsideOps(
   setups: readonly Made[],
 ): { operations: OutsideOp[]; taken: TakenOverrule[] } {
   const rolled = setups.map(({ setup, makes }) => ({ number: setup.number, makes }));
-  return placed(
+  const { operations, taken } = placed(
     outsideKinds.flatMap((kind) => kind(run, made, rolled)),
     run,
     setups,
   );
+  return { operations: inOneHolding(operations, run), taken };
 }

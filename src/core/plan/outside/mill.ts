@@ -2,7 +2,15 @@ import { finishedPart } from '../../model/workpiece/finishedPart';
 import { largestRadius } from '../../model/workpiece/profile';
 import { say } from '../../model/words';
 import { placeAcross } from './acrossKnurl';
-import { elsewhereCaution, pieceMinutes, sayTurned, setupMinutes, unmarked, type OutsideKind } from './outsideOp';
+import {
+  elsewhereCaution,
+  IN_AND_OUT,
+  pieceMinutes,
+  sayTurned,
+  setupMinutes,
+  unmarked,
+  type OutsideKind,
+} from './outsideOp';
 
 /** Flats that the bar does not bring, milled. */
 export const mill: OutsideKind = (run, made, setups) =>
@@ -23,11 +31,11 @@ export const mill: OutsideKind = (run, made, setups) =>
         name: `Mill ${name}`,
         setup: setupMinutes('setting up the mill', 'vice or dividing head, cutter', outside.millSetup),
         piece: pieceMinutes('milling', [
-          ['in and out', outside.load],
+          [IN_AND_OUT, outside.load],
           [`${flats.count} × a flat`, flats.count * outside.millFlat],
         ]),
         notes: [
-          `${indexing}${say(depth, run.units)} deep from the round, ${say(Number((z1 - z0).toFixed(3)), run.units)} long.`,
+          `${indexing}${say(depth, run.units)} deep from the round, ${say(Number((z1 - z0).toFixed(3)), run.units)} long. The first is right when ${say(Number((flats.fromAxis + radius).toFixed(3)), run.units)} are measured over flat and round.`,
           ...sayTurned(feature),
         ],
         reasons: [

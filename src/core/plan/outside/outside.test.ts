@@ -12,7 +12,9 @@ test('two flats of 11 on ⌀14: 1.5 deep each, indexed by 180°; set up once, 0.
   const [outsideOp, ...others] = plan.outside;
   expect(others).toEqual([]);
   expect(outsideOp).toMatchObject({ feature: 'part.details[0]', name: 'Mill 2 flats, 11 mm across' });
-  expect(outsideOp?.notes).toEqual(['2 flats, indexed by 180°; 1.5 mm deep from the round, 10 mm long.']);
+  expect(outsideOp?.notes).toEqual([
+    '2 flats, indexed by 180°; 1.5 mm deep from the round, 10 mm long. The first is right when 12.5 mm are measured over flat and round.',
+  ]);
   expect([outsideOp?.setup.value, outsideOp?.piece.value]).toEqual([20, 0.5 + 2 * 1.2]);
   expect(plan.doubts).toEqual([]);
 });
@@ -27,5 +29,17 @@ test('its minutes are in the piece, with the allowance, and in setting up', () =
 
 test('a single flat is measured to the round opposite it and is not indexed', () => {
   // 12 to the round opposite: 12 − 7 = 5 from the axis, 2 deep.
-  expect(planned(flatted(1, 12)).outside[0]?.notes).toEqual(['2 mm deep from the round, 10 mm long.']);
+  expect(planned(flatted(1, 12)).outside[0]?.notes).toEqual([
+    '2 mm deep from the round, 10 mm long. The first is right when 12 mm are measured over flat and round.',
+  ]);
+});
+
+test('a hole across beside the flats, by hand: in their holding, turned on by 90°, without loading; its own tool takes 3', () => {
+  const file = flatted(2, 11);
+  const details = [...(file.part.details ?? []), { kind: 'cross-hole' as const, at: 9, diameter: 3, angle: 90 }];
+  const [flats, hole] = planned({ ...file, part: { ...file.part, details } }).outside;
+  expect([flats?.setup.value, flats?.piece.value]).toEqual([20, 0.5 + 2 * 1.2]);
+  expect([hole?.setup.value, hole?.piece.value]).toEqual([3, 1.2]);
+  expect(hole?.notes[0]).toBe('In the holding of “Mill 2 flats, 11 mm across”, turned on by 90°.');
+  expect(hole?.notes.join(' ')).toContain('half the span between two edges');
 });

@@ -36,6 +36,9 @@ export const sayTurned = ({ turnedTo, cross }: Pick<Feature, 'turnedTo' | 'cross
     : []),
 ];
 
+/** A piece loaded and taken out, among the minutes of work elsewhere. */
+export const IN_AND_OUT = 'in and out';
+
 export const setupMinutes = (name: string, what: string, minutes: number): Figure =>
   sum(name, 'min', [term('s', what, minutes, 'min', 'start value')]);
 

@@ -265,6 +265,10 @@ function settingTime(
       { name: `${set + 1} stops set`, minutes: (set + 1) * setupMinutes.setStop },
       { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
       { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
+      {
+        name: 'scratch of the thread, and its pitch measured',
+        minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.scratch : 0,
+      },
       { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
       {
         name: 'changes between operations, once for all pieces',

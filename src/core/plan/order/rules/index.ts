@@ -5,7 +5,7 @@ import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holeOrOutside, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, closeSmallFirst, roughAllFirst, roughThenFinish } from './turning';
 import { knurlEarly } from './knurls';
-import { deburrLast, gate } from './lastLook';
+import { deburrLast, gate, polishLate } from './lastLook';
 import { reliefFirst, threadLate } from './threads';
 import type { Rule } from './rule';
 
@@ -30,6 +30,7 @@ export const rules: readonly Rule[] = [
   edgeAfterSurfaces,
   edgeBeforeLoss,
   partInLate,
+  polishLate,
   deburrLast,
   gate,
   holesBeforePart,

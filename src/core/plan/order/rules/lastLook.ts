@@ -26,3 +26,15 @@ export const deburrLast: Rule = {
       : undefined,
   asksFor: ({ kind }) => (kind === 'deburr' ? 'Nothing on the drawing breaks these edges.' : undefined),
 };
+
+export const polishLate: Rule = {
+  id: 'POLISH-LATE',
+  strength: 'H',
+  then: ['polish'],
+  before: (before, after) =>
+    before.kind === 'turn-finish' || (before.feature === after.feature && before.kind !== 'polish')
+      ? 'The last hundredth comes off what is turned, and nothing is turned beside it afterwards.'
+      : undefined,
+  asksFor: ({ kind }) =>
+    kind === 'polish' ? 'Smoother, or closer, than turning leaves it: abrasives take the last hundredth.' : undefined,
+};
