@@ -104,18 +104,18 @@ export async function openTab(page: Page, name: string): Promise<void> {
 }
 
 /** A new run that has a plan, saved; returns its address. How one is entered has a journey of its own. */
-export async function makeRun(page: Page, number: string): Promise<string> {
+export async function makeRun(page: Page, number: string, more: object = {}): Promise<string> {
   const outside = [{ shape: 'cylinder', diameter: '12', length: '30' }];
   const part = { number, name: 'Test spigot', revision: 'A', material: 'brass-cw614n', outside };
-  const file = { format: 'shingle-run/1', units: 'mm', part, quantity: '25' };
+  const file = { format: 'shingle-run/1', units: 'mm', part, quantity: '25', ...more };
   const answer = await send(page, 'post', '/api/runs', { file });
   const { run } = (await answer.json()) as { run: { id: number } };
   return `/runs/${run.id}`;
 }
 
 /** The same, with its part open. */
-export async function openMade(page: Page, number: string): Promise<string> {
-  const address = await makeRun(page, number);
+export async function openMade(page: Page, number: string, more: object = {}): Promise<string> {
+  const address = await makeRun(page, number, more);
   await page.goto(`${address}/part`);
   await expect(page.getByText('The plan is there')).toBeVisible();
   return address;

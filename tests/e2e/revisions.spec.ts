@@ -6,12 +6,14 @@ test('a run keeps its revision until it is planned with the newer one, and the d
   page,
 }) => {
   const number = numberOf('T-REV');
-  const first = await openMade(page, number);
+  // From the bar, so that something stops where the length ends.
+  const fromBar = { way: 'from-bar' };
+  const first = await openMade(page, number, fromBar);
   await page.getByRole('link', { name: 'Revisions' }).click();
   await expect(page.getByText('This part has one revision so far')).toBeVisible();
 
   // Another run of the part, from the next revision of the drawing.
-  await openMade(page, number);
+  await openMade(page, number, fromBar);
   await page.getByLabel('Revision', { exact: true }).fill('B');
   await page.getByLabel('Length of step 1').fill('33');
   await page.getByRole('button', { name: 'Save', exact: true }).click();

@@ -67,7 +67,10 @@ export const ROUTES: [name: string, because: string, setups: Expected[], elsewhe
     // before the spindle goes down for the edges.
     'back first, seat and shaft bore in one holding',
     [
-      { end: 'back', route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'turn-finish', 'form', 'deburr'] },
+      {
+        end: 'back',
+        route: ['face', 'turn-rough', 'centre', 'drill', 'countersink', 'turn-finish', 'form', 'deburr', 'part-off'],
+      },
       {
         end: 'front',
         route: ['face', 'bore', 'inner-groove/chamfer', 'ream/inner-groove', 'chamfer/ream', 'deburr', 'inspect'],

@@ -290,7 +290,7 @@ export const startValues: Shop = {
     pullBar: 0.3,
     compoundAgain: 1.5, // ours
     rest: 0.5, // ours
-    sawBlank: 0.5, // ours: the bar to the stop of the saw
+    sawBlank: 0.7, // ours: the bar to the stop of the saw, the burr off the blank
     changePost: 0.15,
     changeTurret: 0.05,
     swapTool: 0.5, // ours
