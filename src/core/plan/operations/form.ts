@@ -1,4 +1,5 @@
 import { bottom } from '../../model/workpiece/segment';
+import { hollowTable, type NosePlace } from '../cutting/hollowTable';
 import { stepTable } from '../cutting/stepTable';
 import { term } from '../../model/figure';
 import type { EdgePlace, ToolStands } from '../../model/plan/edgeWay';
@@ -58,6 +59,12 @@ function nameOf(feature: Feature, { run }: Setup): string {
   return `${{ groove: 'Relief', hollow: 'Form', radius: 'Round', sphere: 'Ball' }[feature.kind] ?? 'Form'} R${say(radiusOf(feature), run.units)}`;
 }
 
+/** Where the left edge of a tool stands when the form is made: a round nose is as wide as its own circle, not as the form. */
+function endOf(feature: Feature, { nose, does }: Tool): number {
+  const arc = feature.kind === 'hollow' && does.includes('form') ? arcsOf(feature)[0]?.arc : undefined;
+  return arc && nose !== undefined ? arc.z + nose : feature.z1;
+}
+
 function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation {
   const stands = standsOf(feature, setup);
   return {
@@ -74,7 +81,7 @@ function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation {
     ...(stands ? { stands } : {}),
     stop: {
       means: 'carriage',
-      settings: [{ edge: tool.touched === 'left' ? 'left' : 'tip', setting: stopSetting(feature.z1, tool) }],
+      settings: [{ edge: tool.touched === 'left' ? 'left' : 'tip', setting: stopSetting(endOf(feature, tool), tool) }],
     },
     checks:
       feature.kind === 'groove' && feature.size
@@ -134,17 +141,17 @@ function stepWay({ from, z0, z1, r, to, arc }: StepToTurn, nose: number, clear: 
   return along(to, to, Math.max(r, deepest), clear);
 }
 
-/** A form by steps of a pointed tool, and the file that blends them at the end. */
+/** A form by steps of a pointed tool. */
 function bySteps(
-  { to, tool, removal: { outside = [] } }: Pick<Operation, 'to' | 'tool' | 'removal'>,
+  { to, tool, outside }: Walk,
   diameter: number,
   clear: number,
-  { shop: { allowances, cutting }, units }: Run,
+  { shop: { allowances, cutting } }: Run,
 ): Pass[] {
   const steps = outside.flatMap((piece) =>
     stepTable(piece, cutting.formScallop).map((step) => ({ ...step, arc: piece.arc })),
   );
-  const turned = steps.map(({ z, diameter: target, z0, z1, arc }, index): Pass => ({
+  return steps.map(({ z, diameter: target, z0, z1, arc }, index): Pass => ({
     depth: (diameter - target) / 2,
     path: stepWay(
       { from: index === 0 ? z0 - allowances.approach : z0, z0, z1, r: target / 2, to, arc },
@@ -155,12 +162,40 @@ function bySteps(
     z,
     leaves: {},
     way: [],
-    ...(index === 0
-      ? { note: `by steps; blend the corners of about ${say(cutting.formScallop, units)} with a file` }
-      : {}),
   }));
+}
+
+/** A hollow in the middle of a diameter, place by place: straight in at each, since its walls stand on both sides. */
+const intoHollow = (places: readonly NosePlace[], diameter: number, clear: number): Pass[] =>
+  places.map(({ z, diameter: target }) => ({
+    depth: (diameter - target) / 2,
+    path: plunge(z, target / 2, clear),
+    diameter: target,
+    z,
+    leaves: {},
+    way: [],
+  }));
+
+/** What a form is walked by: its shape, its end, and the tool. */
+interface Walk {
+  to: number;
+  tool: Tool;
+  outside: Profile;
+}
+
+/** A form walked, and the file that blends its steps at the end. */
+function walkedForm(kind: string | undefined, walk: Walk, diameter: number, clear: number, run: Run): Pass[] {
+  const { to, tool, outside } = walk;
+  const { formScallop } = run.shop.cutting;
+  const [piece] = outside;
+  const places = kind === 'hollow' && piece ? hollowTable(piece, tool.nose ?? 0, formScallop) : undefined;
+  const steps = places ? intoHollow(places, diameter, clear) : bySteps(walk, diameter, clear, run);
+  const note = `by steps; blend the corners of about ${say(formScallop, run.units)} with a file`;
   const file = { depth: 0, z: to, path: alongForm(outside), leaves: { outside }, way: [] };
-  return [...turned, { ...file, note: 'with a file, along the form' }];
+  return [
+    ...steps.map((step, index) => (index === 0 ? { ...step, note } : step)),
+    { ...file, note: 'with a file, along the form' },
+  ];
 }
 
 /** A form walked by its table: a hand's minutes for each step, and for blending them (trade: Shop arithmetic). */
@@ -201,7 +236,7 @@ export const form: OperationKind = {
     const straight = {
       depth,
       diameter: 2 * lowest,
-      z: to,
+      z: formed ? endOf(formed, tool) : to,
       wide: to - from,
       path: formed ? straightPath(formed, tool, lowest, clear) : [],
       ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
@@ -209,7 +244,13 @@ export const form: OperationKind = {
     };
     const diameter = 2 * outer;
     if (!formed || formTool(formed, setup) === undefined)
-      return good(walked(bySteps({ to, tool, removal }, diameter, clear, run), diameter, run));
+      return good(
+        walked(
+          walkedForm(formed?.kind, { to, tool, outside: removal.outside ?? [] }, diameter, clear, run),
+          diameter,
+          run,
+        ),
+      );
     if (formed.kind !== 'groove') return good({ diameter, passes: [straight] });
     const width = 2 * (tool.nose ?? 0);
     const places = plunges(from, to, width, cutting.plungeStep);

@@ -7,6 +7,6 @@ export const readOut = {
   places: ({ readOut: shows }) => (shows === 'none' ? 0 : Infinity),
   staysSet: false,
   words: () => 'by the read-out',
-  short: () => 'read',
+  short: () => 'read-out',
   use: (hand) => ({ name: 'carriage to the figure of the read-out', minutes: hand.readOut, everyPiece: true }),
 } as const satisfies StopDevice;
