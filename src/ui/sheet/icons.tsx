@@ -24,6 +24,8 @@ const SIGNS: Record<string, string> = {
   form: 'M2 6h3a3 3 0 0 0 6 0h3v7H2z M8 2v3',
   'lead-in': 'M2 3h6v10H2z M8 5L6 7v2l2 2M13 8H9',
   deburr: 'M2 6h8l3 3v4H2z M9 3l5 5M12 2l2 2',
+  polish: 'M2 8h12v5H2z M2 5q2-2 4 0t4 0t4 0',
+  'part-in': 'M2 5h5v7H2z M9 5h5v7H9z M7 12h2M8 2v6',
   inspect: 'M3 2v12M13 2v12M3 5h4M13 5H9M3 11h10',
   'by-hand': 'M4 14V8l2-1V3h2v4l5 2v5z',
   'part-off': 'M2 5h5v7H2z M10 5h4v7h-4z M8.5 2v12',
