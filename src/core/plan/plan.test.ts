@@ -91,9 +91,9 @@ describe('sensor spacer, worked by hand', () => {
     expect(operation('sensor-spacer', 10)).toMatchObject({ spindleSpeed: 1600, cuttingSpeed: 150.8 });
   });
 
-  test('finishing time: (9 + 2 + 1 + 6.2568 − 1) / (0.1 · 1600) + 1 / 60 by hand = 0.1245 min, fed so that the chip breaks; the shoulder stands from 13.9865 to the roughed 26.5', () => {
+  test('finishing time: (9 + 2 + 1 + 6.2568 − 1) / (0.1 · 2000) + 1 / 60 by hand = 0.103 min, fed so that the chip breaks; the shoulder stands from 13.9865 to the roughed 26.5', () => {
     expect(operation('sensor-spacer', 70).minutes.cutting).toBeCloseTo(
-      (9 + 2 + 1 + (26.5 - 13.9865) / 2 - 1) / 160 + 1 / 60,
+      (9 + 2 + 1 + (26.5 - 13.9865) / 2 - 1) / 200 + 1 / 60,
       4,
     );
   });

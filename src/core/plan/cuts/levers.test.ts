@@ -13,7 +13,7 @@ const wound = (way: number, speeds: number[], byHand: number): Runs => ({ way, s
 function minutesOf(runs: readonly Runs[], levers: readonly Levers[]): number {
   const cutting = runs.reduce((total, { way, byHand }, index) => {
     const { speed, feed } = levers[index] ?? {};
-    return total + (speed === undefined ? 0 : way / (speed * (feed ?? byHand ?? Infinity)));
+    return total + (speed === undefined ? 0 : way / (speed * (byHand ?? feed ?? Infinity)));
   }, 0);
   const moves = (of: (at: number) => number | undefined, minutes: number) => {
     const stands = runs.map((_, at) => of(at)).filter((value) => value !== undefined);

@@ -22,43 +22,90 @@ interface LeverMinutes {
   feedChange: number;
 }
 
-/** A choice with what it and those before it take, and which before it that was. */
-interface Reached extends Levers {
-  minutes: number;
-  before?: Reached;
+/** The positions of both levers that any of some operations takes, the fastest first: of two as good that one is taken. */
+interface Positions {
+  speeds: readonly (number | undefined)[];
+  feeds: readonly (number | undefined)[];
 }
 
-const minutesAt = ({ way, byHand }: Runs, { speed, feed }: Levers): number =>
-  speed === undefined ? 0 : way / (speed * (feed ?? byHand ?? Infinity));
+function positionsOf(runs: readonly Runs[]): Positions {
+  const all = (of: 'speeds' | 'feeds') => {
+    const values = [...new Set(runs.flatMap((each) => [...each[of]]))].sort((a, b) => b - a);
+    return values.length > 0 ? values : [undefined];
+  };
+  return { speeds: all('speeds'), feeds: all('feeds') };
+}
 
-/** All levers at which an operation can be run, beside those that stay as they were. */
-const standings = ({ speeds, feeds }: Runs, { speed, feed }: Levers): Levers[] =>
-  (speeds.length > 0 ? speeds : [speed]).flatMap((at) =>
-    (feeds.length > 0 ? feeds : [feed]).map((fed): Levers => ({ speed: at, feed: fed })),
-  );
+/** What the quickest way to each position takes, and the least over one lever or both with the place where that is. */
+function leastOf(minutes: Float64Array, speeds: number, feeds: number) {
+  const bySpeed = new Int32Array(speeds);
+  const byFeed = new Int32Array(feeds);
+  let any = 0;
+  for (let speed = 0; speed < speeds; speed += 1) {
+    let best = speed * feeds;
+    for (let at = best; at < (speed + 1) * feeds; at += 1) if (valueAt(minutes, at) < valueAt(minutes, best)) best = at;
+    bySpeed[speed] = best;
+    if (valueAt(minutes, best) < valueAt(minutes, any)) any = best;
+  }
+  for (let feed = 0; feed < feeds; feed += 1) {
+    let best = feed;
+    for (let at = feed; at < minutes.length; at += feeds) if (valueAt(minutes, at) < valueAt(minutes, best)) best = at;
+    byFeed[feed] = best;
+  }
+  return { bySpeed, byFeed, any };
+}
 
-const moved = (from: Levers, to: Levers, { speedChange, feedChange }: LeverMinutes): number =>
-  (from.speed !== undefined && from.speed !== to.speed ? speedChange : 0) +
-  (from.feed !== undefined && from.feed !== to.feed ? feedChange : 0);
+const valueAt = (list: Float64Array | Int32Array, at: number): number => list[at] ?? Infinity;
 
-/** The quickest of a piece that begins with levers as they are. */
-function fromStanding(start: Levers, runs: readonly Runs[], hand: LeverMinutes): Reached {
-  let reached = new Map<string, Reached>([['', { ...start, minutes: 0 }]]);
-  for (const operation of runs) {
-    const next = new Map<string, Reached>();
-    for (const before of reached.values())
-      for (const levers of standings(operation, before)) {
-        const minutes = before.minutes + moved(before, levers, hand) + minutesAt(operation, levers);
-        const key = `${levers.speed} ${levers.feed}`;
-        const known = next.get(key);
-        if (!known || minutes < known.minutes - 1e-12) next.set(key, { ...levers, minutes, before });
+/** The quickest of a piece that begins, and so ends, with both levers in one position: its minutes, and the position for each operation. */
+function fromPosition(start: number, runs: readonly Runs[], { speeds, feeds }: Positions, hand: LeverMinutes) {
+  const { speedChange, feedChange } = hand;
+  const size = speeds.length * feeds.length;
+  const places = runs.map((each) => ({
+    speeds: each.speeds.map((speed) => speeds.indexOf(speed)),
+    feeds: each.feeds.map((feed) => feeds.indexOf(feed)),
+  }));
+  const everyFeed = feeds.map((_, index) => index);
+  const before: Int32Array[] = [];
+  let minutes = new Float64Array(size).fill(Infinity);
+  minutes[start] = 0;
+  for (const [index, { way, byHand }] of runs.entries()) {
+    const from = new Int32Array(size);
+    const own = places[index] ?? { speeds: [], feeds: [] };
+    // What moves neither lever, or no spindle, leaves both where they are.
+    if (own.speeds.length === 0) {
+      before.push(from.map((_, at) => at));
+      continue;
+    }
+    const least = leastOf(minutes, speeds.length, feeds.length);
+    const next = new Float64Array(size).fill(Infinity);
+    for (const speed of own.speeds)
+      for (const feed of own.feeds.length > 0 ? own.feeds : everyFeed) {
+        const at = speed * feeds.length + feed;
+        let [best, taken] = [valueAt(minutes, at), at];
+        const consider = (place: number, moved: number) => {
+          const value = valueAt(minutes, place) + moved;
+          if (value < best - 1e-12) [best, taken] = [value, place];
+        };
+        consider(valueAt(least.byFeed, feed), speedChange);
+        if (own.feeds.length > 0) {
+          consider(valueAt(least.bySpeed, speed), feedChange);
+          consider(least.any, speedChange + feedChange);
+        }
+        next[at] = best + way / ((speeds[speed] ?? Infinity) * (byHand ?? feeds[feed] ?? Infinity));
+        from[at] = taken;
       }
-    reached = next;
+    before.push(from);
+    minutes = next;
   }
   // And back, for the next piece.
-  return [...reached.values()]
-    .map((last): Reached => ({ ...last, minutes: last.minutes + moved(last, start, hand) }))
-    .reduce((a, b) => (b.minutes < a.minutes - 1e-12 ? b : a));
+  const back = (at: number) =>
+    valueAt(minutes, at) +
+    (Math.floor(at / feeds.length) === Math.floor(start / feeds.length) ? 0 : speedChange) +
+    (at % feeds.length === start % feeds.length ? 0 : feedChange);
+  let last = 0;
+  for (let at = 1; at < size; at += 1) if (back(at) < back(last) - 1e-12) last = at;
+  return { minutes: back(last), last, before };
 }
 
 /**
@@ -67,14 +114,22 @@ function fromStanding(start: Levers, runs: readonly Runs[], hand: LeverMinutes):
  * Exact, by dynamic programming over the positions of both.
  */
 export function fewestMoves(runs: readonly Runs[], hand: LeverMinutes): Levers[] {
+  const positions = positionsOf(runs);
+  const { speeds, feeds } = positions;
+  // The last that moves a lever leaves it there for the next piece.
   const lastOf = (of: 'speeds' | 'feeds') => runs.findLast((each) => each[of].length > 0)?.[of] ?? [undefined];
-  const starts = lastOf('speeds').flatMap((speed) => lastOf('feeds').map((feed): Levers => ({ speed, feed })));
+  const starts = lastOf('speeds').flatMap((speed) =>
+    lastOf('feeds').map((feed) => speeds.indexOf(speed) * feeds.length + feeds.indexOf(feed)),
+  );
   const best = starts
-    .map((start) => fromStanding(start, runs, hand))
+    .map((start) => fromPosition(start, runs, positions, hand))
     .reduce((a, b) => (b.minutes < a.minutes - 1e-12 ? b : a));
   const chosen: Levers[] = [];
-  for (let at: Reached | undefined = best; at?.before; at = at.before)
-    chosen.unshift({ speed: at.speed, feed: at.feed });
+  let at = best.last;
+  for (const from of best.before.toReversed()) {
+    chosen.unshift({ speed: speeds[Math.floor(at / feeds.length)], feed: feeds[at % feeds.length] });
+    at = valueAt(from, at);
+  }
   return chosen;
 }
 
