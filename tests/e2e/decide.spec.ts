@@ -105,18 +105,23 @@ test('the second side is held otherwise: the means that could, their minutes, an
 test('a hole is made from the other end, and work elsewhere goes between the set-ups; both keep over a reload', async ({
   page,
 }) => {
-  await openSaved(page, {
-    number: 'WS-936',
-    name: 'Stay collar',
-    material: 'brass-cw614n',
-    outside: [
-      { shape: 'cylinder', diameter: 18, length: 14 },
-      { shape: 'cylinder', diameter: 26, length: 16 },
-      { shape: 'cylinder', diameter: 18, length: 14 },
-    ],
-    bores: [{ from: 'front', shape: 'drill', diameter: 8, depth: 'through' }],
-    details: [{ kind: 'cross-hole', at: 22, diameter: 4 }],
-  });
+  // Alike from both ends: which comes first is said.
+  await openSaved(
+    page,
+    {
+      number: 'WS-936',
+      name: 'Stay collar',
+      material: 'brass-cw614n',
+      outside: [
+        { shape: 'cylinder', diameter: 18, length: 14 },
+        { shape: 'cylinder', diameter: 26, length: 16 },
+        { shape: 'cylinder', diameter: 18, length: 14 },
+      ],
+      bores: [{ from: 'front', shape: 'drill', diameter: 8, depth: 'through' }],
+      details: [{ kind: 'cross-hole', at: 22, diameter: 4 }],
+    },
+    { firstEnd: 'front' },
+  );
   await page.getByRole('option', { name: /Drill ⌀8/ }).click();
   await expect(panel(page)).toContainText('set-up 1');
   await panel(page).getByRole('button', { name: 'Other end' }).click();
