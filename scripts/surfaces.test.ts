@@ -142,7 +142,12 @@ function sameStop({ file: { stop }, stopCell, line, panel }: Shown, units: UnitS
   );
   const words = {
     station: `station ${stop.station}`,
+    preset: 'preset',
+    indicator: 'by the indicator',
+    dial: 'by the dial',
     quill: 'quill',
+    mark: 'mark on the tool',
+    measured: 'measured and cut to',
     'read-out': 'by the read-out',
     'each-time': 'set each time',
   }[stop.means];

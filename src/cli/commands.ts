@@ -1,11 +1,12 @@
 import { readCutList, cutsFileOf } from '@/core/formats/cutListFile';
-import { planFileOf, proofData } from '@/core/formats/planFile';
+import { planFileOf, proofData, settingData } from '@/core/formats/planFile';
 import { readPlanFile } from '@/core/formats/readPlanFile';
 import type { RunFile } from '@/core/read/runFile';
 import { planFile, planRun } from '@/core/plan/plan';
 import { prove } from '@/core/plan/proof/prove';
 import { writtenPlan } from '@/core/plan/written';
 import { readRun } from '@/core/read/readRun';
+import { describeStops } from './describeStops';
 import { describeProof } from './describeProof';
 import { andThen, good, type Problem, type Result } from '@/core/model/result';
 import { limitsWithin, solveCuts } from '@/core/saw/solveCuts';
@@ -20,6 +21,7 @@ import { describeCuts } from './describeCuts';
 import { describeDifference, whatIf } from './whatIf';
 
 const USAGE = `usage: npm run --silent shingle -- plan FILE [--json] [--within SECONDS] [--proven]
+       npm run --silent shingle -- stops FILE [--json]
        npm run --silent shingle -- prove FILE [--plan FILE] [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
@@ -96,6 +98,13 @@ const commands: Record<string, Command> = {
         text: () =>
           describe(plan, compareSequences(value as RunFile, startValues), waysOfRunning(value as RunFile, startValues)),
         data: () => planFileOf(plan, waysOfRunning(value as RunFile, startValues)),
+      }),
+    ),
+  stops: async (value) =>
+    andThen(planFile(value, startValues, 'wanted'), (plan) =>
+      good({
+        text: () => describeStops(plan),
+        data: () => plan.setups.map((planned) => ({ setup: planned.setup.number, settingSheet: settingData(planned) })),
       }),
     ),
   cut: async (value) => {

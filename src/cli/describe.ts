@@ -1,3 +1,4 @@
+import { describeSetting } from './describeStops';
 import { holdOf, sayStrain } from '@/core/present/hold';
 import { crossOvers } from '@/core/money/lines';
 import { costOfRun } from '@/core/plan/cost/runCost';
@@ -112,13 +113,15 @@ function describeSetup(planned: PlannedSetup): string[] {
     `Set-up ${setup.number}, from the ${setup.end}: ${holding.words}, on ${holding.on}, stick-out ${formatLength(setup.stickOut.value, units)} ${units}, ${sayWorkStop(workStop)} at ${formatLength(workStop.setting.value, units)}`,
     ...(asked.length > 0 ? [`  Of what it bears: ${asked.join(', ')}`] : []),
     ...(fluids ? [`  Fluid: ${fluids}`] : []),
-    `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 16)}${right(crossReadingOf(setup.run.shop.machine, units).column, 16)}${right('passes', 8)}${right('min', 7)}`,
+    `  ${column('', 34)}${right('rev/min', 8)}${right('feed', 8)}${right('stop', 10)}${column('', 24)}${right(crossReadingOf(setup.run.shop.machine, units).column, 16)}${right('passes', 8)}${right('min', 7)}`,
     ...operations.map((operation) => describeOperation(operation, planned)),
+    '  Setting:',
+    ...describeSetting(planned),
   ];
 }
 
 function describeOperation(operation: TimedOperation, planned: PlannedSetup): string {
   const { number, name, speed, feed, stop, target = '', passes } = operationView(planned, operation);
   const minutes = (operation.cutting.value + operation.hand.value).toFixed(2);
-  return `  ${column(`${number} ${name}`, 34)}${right(speed, 8)}${right(feed, 8)}${right(stop?.settings[0]?.text ?? '', 10)}  ${column(stop?.words ?? '', 14)}${right(target, 16)}${right(String(passes.length), 8)}${right(minutes, 7)}`;
+  return `  ${column(`${number} ${name}`, 34)}${right(speed, 8)}${right(feed, 8)}${right(stop?.settings[0]?.text ?? '', 10)}  ${column(stop?.words ?? '', 22)}${right(target, 16)}${right(String(passes.length), 8)}${right(minutes, 7)}`;
 }

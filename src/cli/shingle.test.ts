@@ -287,3 +287,15 @@ describe('prove', () => {
     expect((await shingle(['plan', 'examples/sensor-spacer.json', '--plan', 'x.json'])).status).toBe(2);
   });
 });
+
+test('the setting sheet alone: master, screws, quill, what would be next best, and what one more would save', async () => {
+  const said = await shingle(['stops', 'examples/gland-body.json']);
+  expect(said.status).toBe(0);
+  expect(said.stdout).toMatch(/Set-up 1\n {3}1 spindle stop to/);
+  expect(said.stdout).toMatch(/master: clean the face up/);
+  expect(said.stdout).toMatch(/station 1.*next best .*more/);
+  expect(said.stdout).toContain('One station more would save');
+  const file = JSON.parse((await shingle(['stops', 'examples/gland-body.json', '--json'])).stdout) as object[];
+  expect(file).toMatchObject([{ setup: 1, settingSheet: expect.any(Array) }, { setup: 2 }]);
+  expect((await shingle(['stops', 'examples/gland-body.json', '--within', '3'])).stderr).toContain('usage:');
+});

@@ -43,32 +43,36 @@ afterEach(() =>
   ].forEach((path) => jest.dontMock(path)),
 );
 
-test('a stop device: pins, minutes, words and plan file take it up', async () => {
-  // The sensor spacer has five places for the carriage and four stations: one is set each time, 0.5 min.
+test('a stop device: the choice, pins, minutes, words and plan file take it up', async () => {
+  // Quicker than any other, and as close as a station: everything that the carriage comes to goes by it.
   const scribedLine = {
     means: 'scribed-line',
     axis: 'carriage',
-    places: () => 2,
+    numbered: true,
     staysSet: true,
+    shape: 'round',
     words: (place) => `scribed line ${place}`,
     short: (place) => `line ${place}`,
-    use: () => ({ name: 'look for the line', minutes: 0.07 }),
+    byItself: () => ({
+      use: { name: 'look for the line', minutes: 0.007, per: 'operation' },
+      ready: { name: 'line scribed', minutes: 0.25 },
+      spread: 0.01,
+    }),
   } as const satisfies StopDevice;
   const world = await withIndex('./plan/stops/devices', () => {
     const { stopDevices, deviceOf } = jest.requireActual('./plan/stops/devices');
-    const [station, ...others] = stopDevices;
     return {
-      stopDevices: [station, scribedLine, ...others],
+      stopDevices: [...stopDevices, scribedLine],
       deviceOf: (means: string) => (means === scribedLine.means ? scribedLine : deviceOf(means)),
     };
   });
   const plan = world.planned(world.example('sensor-spacer'));
   const setup = plan.setups[0] as (typeof plan.setups)[number];
   const chamfer = setup.operations.find(({ kind }) => kind === 'chamfer') as (typeof setup.operations)[number];
-  expect(world.operationView(setup, chamfer).stop).toMatchObject({ words: 'scribed line 1', short: 'line 1' });
-  expect(chamfer.hand.terms).toContainEqual(expect.objectContaining({ name: 'look for the line', value: 0.07 }));
-  // Five places and the bar stop are set when the machine is.
-  expect(setup.setting.terms.map(({ name }) => name)).toContain('8 stops set');
+  expect(world.operationView(setup, chamfer).stop?.words).toMatch(/^scribed line \d$/);
+  expect(chamfer.hand.terms).toContainEqual(expect.objectContaining({ name: 'look for the line', value: 0.007 }));
+  // Each is scribed when the machine is set.
+  expect(setup.setting.terms.map(({ name }) => name)).toContainEqual(expect.stringMatching(/^\d × line scribed$/));
   const stops = written(world, plan).setups.flatMap(({ operations }) => operations.map(({ stop }) => stop));
   expect(stops).toContainEqual(expect.objectContaining({ means: 'scribed-line', 'scribed-line': 1 }));
 });

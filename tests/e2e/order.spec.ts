@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openSaved, test } from './page';
+import { expect, expectAccessible, expectSettled, openSaved, test } from './page';
 
 const cylinder = (diameter: number, length: number) => ({ shape: 'cylinder', diameter, length });
 
@@ -51,7 +51,7 @@ test('a tile is moved by mouse: the broken rule and the cost are told, it stays 
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/^saved/)).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('listbox')).toBeVisible();
+  await expectSettled(page);
   expect(await names(page)).toEqual(decided);
   await page.getByRole('option', { name: /Knurl/ }).click();
   await panel(page).getByRole('button', { name: 'Let Shingle decide again' }).click();

@@ -75,7 +75,7 @@ export async function openRun(page: Page, name: string): Promise<void> {
 }
 
 /** A sheet is there and stands: a better plan, coming, would move what is pressed from under the pointer. */
-async function expectSettled(page: Page): Promise<void> {
+export async function expectSettled(page: Page): Promise<void> {
   await expect(page.getByRole('listbox')).toBeVisible();
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
 }

@@ -54,8 +54,8 @@ test('another route that could be is taken by a press, and one undo brings the f
 test('a quicker route than the one that is shown is offered while the run is edited, and taken by a press', async ({
   page,
 }) => {
-  const pillar = JSON.parse(readFileSync('examples/terminal-pillar.json', 'utf8')) as { part: object };
-  await openSaved(page, { ...pillar.part, number: 'WS-964', name: 'Second post' }, { ...pillar, firstEnd: 'front' });
+  const cap = JSON.parse(readFileSync('examples/sensor-cap.json', 'utf8')) as { part: object };
+  await openSaved(page, { ...cap.part, number: 'WS-964', name: 'Second cap' }, { ...cap, firstEnd: 'front' });
   await page.getByRole('link', { name: 'Part' }).click();
   await page.getByLabel('First end').selectOption('choose');
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();

@@ -47,7 +47,7 @@ test('part-off is offered for both edges of the blade', async ({ page }) => {
   await openRun(page, 'Sensor spacer');
   await page.getByRole('option', { name: /Part off/ }).click();
   const panel = page.getByRole('complementary', { name: 'Selected operation' });
-  await expect(panel).toContainText('Carriage, left edge touched, station 2');
+  await expect(panel).toContainText('Carriage, left edge touched, station 3');
   await expect(panel.getByRole('button', { name: /left edge touched: 24.80/ })).toBeVisible();
   await expect(panel.getByRole('button', { name: /right edge touched: 22.30/ })).toBeVisible();
 });
@@ -69,14 +69,13 @@ test('a figure opens to its working and gives the focus back', async ({ page }) 
 
 test('a pin selects its operation, and what it shares', async ({ page }) => {
   await openRun(page, 'Sensor spacer');
-  await expect(page.getByText('station 2 ×3')).toBeVisible();
-  await page.getByText('station 4', { exact: true }).click();
-  await expect(page.getByRole('option', { selected: true })).toContainText('Finish ⌀14 h8');
+  await expect(page.getByText('station 3 ×3')).toBeVisible();
+  await page.getByText('station 2', { exact: true }).click();
+  await expect(page.getByRole('option', { selected: true })).toContainText('Rough ⌀14');
 });
 
 test('inches all the way: stops and feeds', async ({ page }) => {
   await openRun(page, 'Terminal pillar');
-  await page.getByRole('button', { name: 'Set-up 2' }).click();
   await page.getByRole('option', { name: /Finish/ }).click();
   const panel = page.getByRole('complementary', { name: 'Selected operation' });
   await expect(panel.getByRole('button', { name: /stop setting: 0.375 in/ })).toBeVisible();

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, openMade, openRun, send, test } from './page';
+import { expect, expectAccessible, expectSettled, makeRun, openMade, openRun, send, test } from './page';
 
 /** A part with many steps, saved as a run; returns its address. */
 async function crowdedRun(page: import('@playwright/test').Page): Promise<string> {
@@ -19,17 +19,22 @@ async function crowdedRun(page: import('@playwright/test').Page): Promise<string
 
 test('a crowded sheet: every operation is reached, every stop has its own place', async ({ page }) => {
   await page.goto(await crowdedRun(page));
-  await expect(page.getByRole('listbox')).toBeVisible();
+  await expectSettled(page);
   const options = page.getByRole('option');
   expect(await options.count()).toBeGreaterThan(20);
   for (let press = 0; press < 12; press += 1) await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('option', { selected: true })).toHaveCount(1);
-  const pins = page.locator('svg[aria-label^="Sheet"] circle[r="9"]');
+  const pins = page.locator('svg[aria-label^="Sheet"] path[data-pin]');
   await expect.poll(() => pins.count()).toBeGreaterThan(15);
-  const circles = await pins.evaluateAll((all) =>
-    all.map((circle) => Number(circle.getAttribute('cx'))).sort((a, b) => a - b),
+  const heads = await pins.evaluateAll((all) =>
+    all
+      .map((head) => {
+        const { x, width } = (head as SVGGraphicsElement).getBBox();
+        return x + width / 2;
+      })
+      .sort((a, b) => a - b),
   );
-  circles.slice(1).forEach((x, index) => expect(x - (circles[index] ?? 0)).toBeGreaterThan(18));
+  heads.slice(1).forEach((x, index) => expect(x - (heads[index] ?? 0)).toBeGreaterThan(18));
   await expectAccessible(page);
 });
 

@@ -10,13 +10,19 @@ const stud = (more = {}) => runOf({ outside: [step('12 h8', 14), step(20, 14)] }
 
 describe('one operation for all pieces', () => {
   const file = stud({ way: 'sawn-blanks' });
-  const [each, all] = [planned(file, freeLevers), planned({ ...file, rules: { batchOrder: 'op-by-op' } }, freeLevers)];
+  // By what the carriage stops is chosen anew where each is come to once for all pieces: here that takes no time either way.
+  const free = {
+    ...freeLevers,
+    handMinutes: { ...freeLevers.handMinutes, station: 0, setStop: 0, readOut: 0 },
+    stops: { ...freeLevers.stops, indicatorUse: 0, dialUse: 0, dialTurn: 0, spacerUse: 0, feelerUse: 0 },
+  };
+  const [each, all] = [planned(file, free), planned({ ...file, rules: { batchOrder: 'op-by-op' } }, free)];
 
   test('changes are made once for the batch, and a piece goes in and out for each tool', () => {
     const { handMinutes: hand } = startValues;
     const [first, tooled] = [each.setups[0], all.setups[0]];
     if (!first || !tooled) throw new Error('there is a first set-up');
-    const changing = /^(change|tailstock|move the stop|put it|compound|set the stop)/;
+    const changing = /^(change|tailstock|put it|compound)/;
     const changes = first.operations
       .flatMap(({ hand: candidate }) => candidate.terms)
       .filter(({ name }) => changing.test(name))

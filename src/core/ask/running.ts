@@ -4,7 +4,6 @@ import type { RunFile } from '../read/runFile';
 import { costOfRun } from '../plan/cost/runCost';
 import type { Line } from '../money/lines';
 import { planFile, type Plan } from '../plan/plan';
-import { deviceOf } from '../plan/stops/devices';
 import type { HouseRules } from '../model/shop/houseRules';
 import type { Shop } from '../model/shop/shop';
 import { say } from '../model/words';
@@ -69,7 +68,7 @@ function risksOf(plan: Plan): string[] {
         ]
       : []),
     ...setups.flatMap(({ setup, pins }) => {
-      const each = pins.filter(({ means }) => !deviceOf(means).staysSet).length;
+      const each = pins.filter(({ means }) => means === 'each-time').length;
       return each > 0 && !(opByOp && !isOnBar(setup))
         ? [`${each} stops of set-up ${setup.number} are set anew at every piece: the machine has too few stations.`]
         : [];

@@ -1,7 +1,8 @@
 import { EDGES } from '../model/shop/material';
 import type { RunFile } from '../read/runFile';
 import { planFile } from '../plan/plan';
-import { figureGroups, figuresAt, withFigures, type FigureGroup } from '../model/shop/figureGroups';
+import type { FigureGroup } from '../model/shop/figureGroup';
+import { figureGroups, figuresAt, withFigures } from '../model/shop/figureGroups';
 import type { Shop, Spread } from '../model/shop/shop';
 
 /** How far the time for a batch goes down and up with one figure of the shop, over its honest range, minutes. */

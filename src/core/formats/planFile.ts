@@ -14,9 +14,10 @@ import type { DialMove } from '../model/shop/dial';
 import { criticalDimensions } from '../model/part/critical';
 import { massOf } from '../model/part/mass';
 import type { StopMeans } from '../plan/stops/devices';
-import { settingOf } from '../plan/stops/planStops';
+import { settingOf } from '../plan/stops/setting';
 import type { CrossReading } from '../present/cross';
 import { operationView } from '../present/operation';
+import { settingSheet } from '../present/settingSheet';
 import type { StopView } from '../present/stop';
 import type { WorkedLink, WorkedPlace } from '../plan/lengths/workedLengths';
 
@@ -40,15 +41,43 @@ const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, dept
 
 const dialOf = ({ turns, divisions, rest }: DialMove) => ({ turns, divisions, rest: rounded(rest) });
 
+const dialData = ({ turns, divisions, rest }: DialMove) => ({ turns, divisions, remainder: rounded(rest) });
+
+/** The setting sheet of a set-up. mm */
+export const settingData = (planned: PlannedSetup) =>
+  settingSheet(planned).map(({ step, tool, what, over, value, stack }) => ({
+    step,
+    ...(tool === undefined ? {} : { tool }),
+    what,
+    ...(over === undefined ? {} : { over }),
+    ...(value === undefined ? {} : { value: rounded(value) }),
+    ...(stack ? { stack: stack.map((mm) => rounded(mm)) } : {}),
+  }));
+
+/** How a stop stands in the file. mm */
+interface StopData {
+  means: StopMeans | 'none';
+  station?: number;
+  spacers?: number[];
+  made?: true;
+  feeler?: number;
+  scale?: true;
+  dial?: { from: number; to: number; turns: number; divisions: number; remainder: number };
+  setting?: number;
+  edges: Record<string, number>;
+}
+
 /** Where an operation stops and by which means. */
-function stopData(
-  operation: TimedOperation,
-  stop: StopView | undefined,
-): { means: StopMeans | 'none'; station?: number; setting?: number; edges: Record<string, number> } {
+function stopData(operation: TimedOperation, stop: StopView | undefined): StopData {
   if (!stop) return { means: 'none', edges: {} };
   return {
     means: stop.means,
     ...(stop.place === undefined ? {} : { [stop.means]: stop.place }),
+    ...(stop.spacers ? { spacers: stop.spacers.map((length) => rounded(length)) } : {}),
+    ...(stop.made ? { made: true } : {}),
+    ...(stop.feeler === undefined ? {} : { feeler: rounded(stop.feeler) }),
+    ...(stop.scale ? { scale: true } : {}),
+    ...(stop.move ? { dial: { from: 0, to: rounded(settingOf(operation).value), ...dialData(stop.move) } } : {}),
     setting: rounded(settingOf(operation).value),
     edges: Object.fromEntries(stop.settings.map(({ edge, figure }) => [edge, rounded(figure.value)])),
   };
@@ -201,6 +230,7 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
   reasons: planned.setup.reasons,
   cautions: planned.setup.cautions.map(({ text: words }) => words),
   operations: operationsOf(planned, written),
+  settingSheet: settingData(planned),
 });
 
 /** What the run wants and the shop has not. */

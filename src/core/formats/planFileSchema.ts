@@ -67,7 +67,7 @@ const proof = () =>
 
 /** Which of its places a device stands at, under its own name. */
 const places = Object.fromEntries(
-  stopDevices.flatMap(({ means, places: numbered }) => (numbered ? [[means, Joi.number()]] : [])),
+  stopDevices.flatMap(({ means, numbered }) => (numbered ? [[means, Joi.number()]] : [])),
 );
 
 /** The shape of a plan file, for its JSON Schema and for those who read one back. */
@@ -205,6 +205,18 @@ export const planFileSchema = Joi.object<PlanFile>({
         order: Joi.object({ proven: Joi.boolean().required(), gapMinutes: number() }).required(),
         reasons: reasons(),
         cautions: Joi.array().items(Joi.string()).required(),
+        settingSheet: Joi.array()
+          .items(
+            Joi.object({
+              step: number(),
+              tool: Joi.string(),
+              what: text(),
+              over: Joi.string(),
+              value: Joi.number(),
+              stack: Joi.array().items(Joi.number()),
+            }),
+          )
+          .required(),
         operations: Joi.array()
           .items(
             Joi.object({
@@ -252,9 +264,20 @@ export const planFileSchema = Joi.object<PlanFile>({
               does: Joi.array().items(Joi.string()),
               stop: Joi.object({
                 means: Joi.string()
-                  .valid(...stopDevices.map(({ means }) => means), 'none')
+                  .valid(...new Set(stopDevices.map(({ means }) => means)), 'none')
                   .required(),
                 ...places,
+                spacers: Joi.array().items(Joi.number()).max(2),
+                made: Joi.valid(true),
+                feeler: Joi.number(),
+                scale: Joi.valid(true),
+                dial: Joi.object({
+                  from: number(),
+                  to: number(),
+                  turns: number(),
+                  divisions: number(),
+                  remainder: number(),
+                }),
                 setting: Joi.number(),
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),

@@ -5,10 +5,10 @@ export interface Problem {
   /** Nothing was entered yet. */
   missing?: true;
   /**
-   * What another route would have to give: more room before the jaws, another bar, less that is turned from one side, or an
-   * end for the centre that goes last.
+   * What another route would have to give: more room before the jaws, another bar, less that is turned from one side, an
+   * end for the centre that goes last; or a bar in place of a drill, in the same set-up.
    */
-  wants?: 'room' | 'stock' | 'halves' | 'end';
+  wants?: 'room' | 'stock' | 'halves' | 'end' | 'bar';
 }
 
 /** Expected bad input is a value, not an exception: exceptions are bugs. */

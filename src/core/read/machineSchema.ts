@@ -28,6 +28,11 @@ export const machineSchema = Joi.object<Machine>({
   motorKilowatts: POSITIVE.required(),
   efficiency: POSITIVE.max(1).required(),
   stations: NUMBER.integer().min(0).required(),
+  spacers: Joi.array().items(POSITIVE).max(30),
+  feelers: Joi.array().items(POSITIVE).max(30),
+  presets: NUMBER.integer().min(0).max(1000),
+  indicator: POSITIVE,
+  quillStops: NUMBER.integer().min(0).max(20),
   post: Joi.object({
     kind: Joi.string().valid('quick-change', 'turret').required(),
     places: POSITIVE.integer().required(),

@@ -1,11 +1,13 @@
 import type { Elsewhere } from '../model/part/elsewhere';
 import type { ElsewhereFile } from './runFile';
-import { collect, good, refuse, type Result } from '../model/result';
+import { andThen, collect, good, refuse, type Result } from '../model/result';
 import { sayDiameter } from '../model/words';
 import { elsewhereKinds } from './elsewhere';
 import type { Surfaces } from './elsewhere/elsewhere';
 import type { Context } from './fields';
+import type { Feature } from '../model/part/feature';
 import type { Part } from '../model/part/part';
+import { CLOSE } from '../model/tolerances';
 
 /** Steps and bores by the names that the drawing gives them; a nameless step by its number. */
 function surfacesOf({ steps, holes, features }: Omit<Part, 'ties' | 'elsewhere'>, { units }: Context): Surfaces {
@@ -37,6 +39,32 @@ function surfacesOf({ steps, holes, features }: Omit<Part, 'ties' | 'elsewhere'>
   };
 }
 
+/** What lies on an end of the part, by name: it would go with what is trimmed off there. */
+function lyingOn(end: 'front' | 'back', { chamfers, holes, features, length }: Omit<Part, 'ties' | 'elsewhere'>) {
+  const z = end === 'front' ? 0 : length;
+  const through = ({ z0, z1 }: Feature) => z0 < CLOSE && z1 > length - CLOSE;
+  return [
+    ...chamfers.filter((chamfer) => Math.abs(chamfer.z - z) < CLOSE).map(() => 'a chamfer'),
+    ...holes.filter((hole) => !hole.through && hole.from === end).map(({ diameter }) => `the hole ${diameter.nominal}`),
+    ...features
+      .filter((feature) => (end === 'front' ? feature.z0 < CLOSE : feature.z1 > length - CLOSE))
+      .filter((feature) => !(feature.bore && feature.size && through(feature)))
+      .map(({ name }) => name),
+  ];
+}
+
+/** An end that is trimmed has nothing on it; both ends of a part are not trimmed. */
+function checkTrimmed({ kind, end, path }: Elsewhere, part: Omit<Part, 'ties' | 'elsewhere'>): Result<undefined> {
+  if (kind !== 'trim' || !end) return good(undefined);
+  const [on] = lyingOn(end, part);
+  return on === undefined
+    ? good(undefined)
+    : refuse(
+        `${path}.end`,
+        `${on} lies on the end that is trimmed at assembly, and would go with it: leave it to the assembly, or trim the other end`,
+      );
+}
+
 /** Reads the work that the drawing wants done elsewhere, in the order that it is done there. */
 export function readElsewhere(
   entries: readonly ElsewhereFile[] | undefined,
@@ -50,7 +78,9 @@ export function readElsewhere(
       const path = `part.elsewhere[${index}]`;
       const kind = elsewhereKinds.find((elsewhereKind) => elsewhereKind.kind === entry.kind);
       if (!kind) return refuse(`${path}.kind`, `“${entry.kind}” is not known here`);
-      return kind.read(entry, path, surfaces, context);
+      return andThen(kind.read(entry, path, surfaces, context), (read) =>
+        andThen(checkTrimmed(read, part), () => good(read)),
+      );
     }),
   );
   return read.ok ? good([...read.value].sort((a, b) => order(a) - order(b))) : read;

@@ -73,6 +73,7 @@ export function readPart(file: PartFile, units: UnitSystem, chained?: ReadonlyMa
     name: file.name ?? '',
     revision: file.revision ?? '',
     length,
+    general: context.general,
     steps: steps.map((step) => asBlank(step, features)),
     links,
     chamfers: details.value.chamfers,

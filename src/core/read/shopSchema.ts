@@ -90,6 +90,7 @@ export const shopSchema = Joi.object<Shop>({
         slope: POSITIVE.max(90),
         pitch: POSITIVE,
         pattern: Joi.string().valid('straight', 'diamond'),
+        wheels: Joi.number().integer().valid(1, 2),
         hollowEdge: POSITIVE,
         width: POSITIVE,
         reach: POSITIVE,
@@ -120,6 +121,7 @@ export const shopSchema = Joi.object<Shop>({
   handMinutes: valuesOf(startValues.handMinutes),
   setupMinutes: valuesOf(startValues.setupMinutes),
   outside: valuesOf(startValues.outside),
+  stops: valuesOf(startValues.stops),
   timeAllowance: NOT_NEGATIVE.required(),
   gauges: Joi.array()
     .items(

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { mate, offerFits, type Mated, type OfferedFit } from '@/core/model/part/mates';
 import type { RunFile } from '@/core/read/runFile';
 import { readSize, sizeObject, sizeText, type SizeEntry } from '@/core/model/part/size';
-import { gaugeFor } from '@/core/plan/times/gauge';
+import { gaugeFor } from '@/core/model/shop/gauge';
 import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';

@@ -28,7 +28,9 @@ export function SetPart({ planned, operation, view: { stop, target, cross, byHan
           <Line
             key={edge}
             name={
-              stop.axis === 'quill' ? 'Quill, from the face' : `${EDGE[edge]}${index === 0 ? `, ${stop.words}` : ''}`
+              stop.axis === 'quill'
+                ? `Quill, from the face${stop.means === 'quill' ? '' : `, ${stop.words}`}`
+                : `${EDGE[edge]}${index === 0 ? `, ${stop.words}` : ''}`
             }
             className={index === 0 ? 'big first' : 'big'}
           >

@@ -9,6 +9,7 @@ import { ElsewherePart } from './ElsewherePart';
 import { HeldPart } from './HeldPart';
 import { Overrules } from './Overrules';
 import { Card, Item, Line, Mind, Part } from './panelParts';
+import { SettingPart } from './SettingPart';
 import { StockPart, WaysPart } from './StockAndWays';
 import type { OrderEdits } from './useOrder';
 import { FigureButton } from './Working';
@@ -65,6 +66,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
       {first && <GetPart plan={plan} />}
       {first && <WaysPart plan={plan} />}
       <HeldPart planned={planned} />
+      <SettingPart key={setup.number} planned={planned} />
       <Part>
         <h3>Why</h3>
         <ul>

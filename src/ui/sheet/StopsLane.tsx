@@ -1,8 +1,8 @@
 'use client';
 import { memo } from 'react';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
-import { formatLength } from '@/core/model/units/length';
-import { pinShort, pinWords } from '@/core/present/stop';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
+import { pinShape, pinShort, pinWords, type PinShape } from '@/core/present/stop';
 import type { Pin } from '@/core/plan/stops/planStops';
 import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
@@ -37,10 +37,21 @@ const upright = (x: number, y: number) => ({ transform: `translate(${x} ${y}) ro
 const LETTER = 6;
 
 /** What a pin is, and how many share it; in short where its neighbours leave no room for more. */
-function labelOf(pin: Pin, shared: boolean, room: number): string {
+function labelOf(pin: Pin, shared: boolean, room: number, units: UnitSystem): string {
   const times = shared ? ` ×${pin.operations.length}` : '';
-  const words = `${pinWords(pin)}${times}`;
-  return words.length * LETTER > room ? `${pinShort(pin)}${times}` : words;
+  const words = `${pinWords(pin, units)}${times}`;
+  return words.length * LETTER > room ? `${pinShort(pin, units)}${times}` : words;
+}
+
+const round = (x: number, y: number, r: number) =>
+  `M${x - r},${y}a${r},${r} 0 1 0 ${2 * r},0a${r},${r} 0 1 0 ${-2 * r},0Z`;
+
+/** The head of a pin by the shape of its device. */
+function headOf(shape: PinShape, x: number, y: number): string {
+  if (shape === 'square') return `M${x - 8.5},${y - 8.5}h17v17h-17Z`;
+  if (shape === 'diamond') return `M${x},${y - 12}L${x + 12},${y}L${x},${y + 12}L${x - 12},${y}Z`;
+  if (shape === 'drop') return `M${x - 9},${y - 9}h18v9a9,9 0 0 1 -18,0Z`;
+  return round(x, y, 9);
 }
 
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
@@ -52,7 +63,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
     Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))),
   );
   const heads = spread(places, gap, LEFT, layout.width - RIGHT);
-  const stations = planned.pins.filter(({ means }) => means === 'station').length;
+  const stations = new Set(planned.pins.flatMap(({ means, place }) => (means === 'station' ? [place] : []))).size;
   return (
     <g>
       <text x={14} y={top + 22} className="lane">
@@ -67,6 +78,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
         const shared = pin.operations.length > 1;
         const [place, head] = [places[index] ?? 0, heads[index] ?? 0];
         const first = planned.operations.findIndex(({ key }) => key === pin.operations[0]);
+        const shape = pinShape(pin);
         const colour = chosen ? 'var(--blue)' : 'var(--ink)';
         return (
           <g key={pin.letter} onClick={() => onSelect(pin.operations[0] ?? '')} style={{ cursor: 'pointer' }}>
@@ -77,13 +89,13 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               strokeWidth={chosen ? 2 : 1}
               strokeDasharray={chosen ? undefined : '1.5 3.5'}
             />
-            <circle
-              cx={head}
-              cy={rail}
-              r="9"
+            <path
+              data-pin={pin.letter}
+              d={headOf(shape, head, rail)}
               fill={chosen ? 'var(--blue)' : 'var(--sheet)'}
               stroke={colour}
               strokeWidth="2"
+              strokeDasharray={shape === 'open' ? '3 2.5' : undefined}
             />
             {shared && <circle cx={head} cy={rail} r="12.5" fill="none" stroke={colour} strokeWidth="1" />}
             <text
@@ -106,7 +118,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >
-              {labelOf(pin, shared, crowded ? Infinity : gap)}
+              {labelOf(pin, shared, crowded ? Infinity : gap, units)}
             </text>
           </g>
         );

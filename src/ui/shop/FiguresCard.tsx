@@ -2,7 +2,8 @@
 import { Pencil } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { figuresAt, withFigures, type FigureGroup } from '@/core/model/shop/figureGroups';
+import type { FigureGroup } from '@/core/model/shop/figureGroup';
+import { figuresAt, withFigures } from '@/core/model/shop/figureGroups';
 import type { Shop } from '@/core/model/shop/shop';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';

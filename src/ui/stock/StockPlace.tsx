@@ -1,4 +1,5 @@
 'use client';
+import { asLeft } from '@/core/plan/operations/leftForElsewhere';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Plan, WayOutcome } from '@/core/plan/plan';
@@ -154,9 +155,9 @@ function OneWay({
     <WayCard aria-label={WAY_BEGINS[way]} {...(chosen ? { 'data-chosen': '' } : {})}>
       {title}
       {stock.piece ? (
-        <PieceDrawing run={plan.run} piece={stock.piece} size={stock.size} />
+        <PieceDrawing run={asLeft(plan.run)} piece={stock.piece} size={stock.size} />
       ) : (
-        <Bars run={plan.run} stock={stock} name={WAY_BEGINS[way]} />
+        <Bars run={asLeft(plan.run)} stock={stock} name={WAY_BEGINS[way]} />
       )}
       <StockFacts stock={stock} times={times} run={plan.run} />
     </WayCard>

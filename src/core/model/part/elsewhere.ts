@@ -6,6 +6,8 @@ export interface Elsewhere {
   name: string;
   /** Paths of the surfaces that it is about; empty for the whole part. */
   on: string[];
+  /** The end that it is about, where it is about one. */
+  end?: 'front' | 'back';
   /** A length that it says: the thickness of a plating, what is left to grind, growth; mm. */
   length?: number;
 }

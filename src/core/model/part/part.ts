@@ -3,6 +3,7 @@ import { mirror } from '../workpiece/profile';
 import type { Dimension, Feature } from './feature';
 import type { Link } from './chain';
 import type { Size } from './size';
+import type { GeneralClass } from './tolerance';
 
 /**
  * One step of the outside as turning leaves it: a cylinder. A cone, a ball, a hexagon or a recess lies within the
@@ -81,6 +82,8 @@ export interface Part {
   name: string;
   revision: string;
   length: number;
+  /** The class of its general tolerances. */
+  general: GeneralClass;
   steps: Step[];
   chamfers: Chamfer[];
   holes: Hole[];

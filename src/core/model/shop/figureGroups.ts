@@ -1,27 +1,8 @@
+import { lengths, numbers, type FigureGroup, type ShopFigure } from './figureGroup';
+import { stopFigures } from './stopValues';
 import { PACES } from './machine';
 import { EDGES } from './material';
 import type { Shop } from './shop';
-
-/** A figure of the shop as the page names it. */
-export interface ShopFigure {
-  key: string;
-  label: string;
-  takes: 'length' | 'number';
-}
-
-/** Figures of the shop that stand together: where they are in it, what they are for, and each by its name. */
-export interface FigureGroup {
-  /** Path in the shop: `allowances`, `cutting.feed`; nothing for the shop itself. */
-  of: string;
-  title: string;
-  hint: string;
-  figures: readonly ShopFigure[];
-}
-
-const lengths = (labels: Record<string, string>): ShopFigure[] =>
-  Object.entries(labels).map(([key, label]) => ({ key, label, takes: 'length' }));
-const numbers = (labels: Record<string, string>): ShopFigure[] =>
-  Object.entries(labels).map(([key, label]) => ({ key, label, takes: 'number' }));
 
 /** Tables by a key of their own, whose keys are names already: kinds of operation, sizes, conditions of a bar. */
 const table = (keys: readonly string[]): ShopFigure[] =>
@@ -182,10 +163,16 @@ const minutes = [
         grind: 'Grind a diameter',
         honeSetup: 'Set up the hone',
         hone: 'Hone a bore',
+        trimSetup: 'Make ready to trim at assembly',
+        trim: 'Trim an end',
         sendOut: 'Send out and fetch',
         handle: 'Handle a piece',
       }),
-      ...lengths({ leaveToGrind: 'Left to grind', leaveToHone: 'Left to hone' }),
+      ...lengths({
+        leaveToGrind: 'Left to grind',
+        leaveToHone: 'Left to hone',
+        leaveToTrim: 'Left to trim at assembly',
+      }),
       ...numbers({ leftWithin: 'Turned within, share of that' }),
     ],
   },
@@ -429,6 +416,8 @@ const money = (shop: Shop): FigureGroup[] => [
       nearHold: 'Cut to what the hold bears',
       thinWall: 'Cut with a thin wall',
       tiedApart: 'Finished apart, to run true: share of the piece',
+      measuredOnly: 'A length that is only measured and cut to',
+      wrongStop: 'A wrong stop that spoils the piece: share of it at each use',
     }),
   },
   {
@@ -457,6 +446,7 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
   ...leftOn(shop),
   ...bodies,
   ...minutes,
+  stopFigures,
   ...cutting,
   ...cuttingTables(shop),
   ...paces,

@@ -28,6 +28,15 @@ export interface Machine {
   post?: ToolPost;
   /** Screws of the carriage stop. */
   stations: number;
+  /** Lengths of the spacers and feelers that go on its stop, mm; a length twice where there are two. */
+  spacers?: number[];
+  feelers?: number[];
+  /** Figures that its read-out stores. */
+  presets?: number;
+  /** Travel of the indicator that serves as a stop of the carriage, mm. */
+  indicator?: number;
+  /** Stops of the quill; it has its scale in any case. */
+  quillStops?: number;
   /** Pitch of the leadscrew, mm, and the change gears on hand, in teeth; without it threads are not cut by tool. */
   leadscrew?: { pitch: number; gears: number[] };
   /** Whether the feed trips by itself at a stop; without it a hand drops it before a shoulder. */

@@ -77,12 +77,16 @@ export interface OutsideValues {
   grind: number;
   honeSetup: number;
   hone: number;
+  trimSetup: number;
+  trim: number;
   /** A batch packed, sent and fetched, and each piece of it handled. */
   sendOut: number;
   handle: number;
   /** On the diameter. */
   leaveToGrind: number;
   leaveToHone: number;
+  /** What is left on a length that is trimmed at assembly, mm. */
+  leaveToTrim: number;
   /** How closely that is turned, as a share of it either way. */
   leftWithin: number;
 }

@@ -3,6 +3,7 @@ import type { BarForm, BarCondition, EdgeMaterial, Material } from './material';
 import type { Machine, HoldingMeans, Pace } from './machine';
 import type { Tool, Gauge } from './tool';
 import type { Allowances, Bodies, CuttingValues, PaceFactors, RiskPrices } from './values';
+import type { StopValues } from './stopValues';
 import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
 /** What a part is made from: a bar of a form, or a piece as it arrives. */
@@ -26,6 +27,7 @@ export interface Shop {
   handMinutes: HandMinutes;
   setupMinutes: SetupMinutes;
   outside: OutsideValues;
+  stops: StopValues;
   /** Added to a piece for everything that no element covers, as a fraction. */
   timeAllowance: number;
   gauges: Gauge[];

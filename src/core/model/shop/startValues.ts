@@ -1,3 +1,4 @@
+import { startStops } from './stopValues';
 import { startRules } from './houseRules';
 import { startMaterials } from './startMaterials';
 import { startTools } from './startTools';
@@ -23,6 +24,10 @@ export const startValues: Shop = {
       motorKilowatts: 1.5,
       efficiency: 0.75,
       stations: 4,
+      spacers: [1, 2, 3, 5, 10, 20], // ours
+      feelers: [0.05, 0.1, 0.2, 0.3, 0.5], // ours
+      indicator: 10, // ours
+      quillStops: 1, // ours
       leadscrew: { pitch: 3, gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127] }, // ours
       quillTravel: 100,
       compoundTravel: 60, // ours
@@ -340,10 +345,13 @@ export const startValues: Shop = {
     grind: 3,
     honeSetup: 10,
     hone: 1.5,
+    trimSetup: 3,
+    trim: 2,
     sendOut: 20,
     handle: 0.2,
     leaveToGrind: 0.2,
     leaveToHone: 0.03,
+    leaveToTrim: 0.3, // ours
     leftWithin: 0.25, // ours
   },
   timeAllowance: 0.12,
@@ -373,7 +381,16 @@ export const startValues: Shop = {
     usual: { speed: 1, feed: 1, depth: 1, hand: 1 },
     brisk: { speed: 1.15, feed: 1.15, depth: 1.2, hand: 0.85 },
   },
-  riskPrices: { softRule: 0.5, rechucked: 0.3, nearHold: 0.5, thinWall: 0.5, tiedApart: 0.2 },
+  stops: startStops,
+  riskPrices: {
+    softRule: 0.5,
+    rechucked: 0.3,
+    nearHold: 0.5,
+    thinWall: 0.5,
+    tiedApart: 0.2,
+    measuredOnly: 0.5,
+    wrongStop: 0.002,
+  },
   spreads: {
     cutting: { down: 0.1, up: 0.2 }, // ours
     hand: { down: 0.25, up: 0.5 }, // ours

@@ -43,6 +43,8 @@ export interface Tool {
   /** Taps, dies and knurls: the pitch, mm; knurls: what they roll. */
   pitch?: number;
   pattern?: 'straight' | 'diamond';
+  /** Knurls: so many wheels; two pinch the work between them, one pushes it, which is meant where none is said. */
+  wheels?: number;
   /** Form tools for corners: the radius of their hollow edge, mm. */
   hollowEdge?: number;
   /** Blades: width, how far they reach in, and the edge that is touched on the face; straight edges: their length. */

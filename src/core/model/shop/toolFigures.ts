@@ -4,7 +4,7 @@ import type { Tool } from './shop';
 export interface ToolFigure {
   key: keyof Tool & string;
   label: string;
-  takes: 'length' | 'degrees';
+  takes: 'length' | 'degrees' | 'number';
 }
 
 /** Every figure of a tool, once; which a tool has follows from what it is. */
@@ -20,6 +20,7 @@ export const toolFigures: readonly ToolFigure[] = [
   { key: 'least', label: 'Narrowest bore', takes: 'length' },
   { key: 'deep', label: 'Goes deep', takes: 'length' },
   { key: 'pitch', label: 'Pitch', takes: 'length' },
+  { key: 'wheels', label: 'Wheels', takes: 'number' },
   { key: 'slope', label: 'Clears a slope', takes: 'degrees' },
   { key: 'ahead', label: 'Stands ahead of its cut', takes: 'length' },
   { key: 'holder', label: 'Holder beside the cut', takes: 'length' },

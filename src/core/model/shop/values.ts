@@ -261,4 +261,8 @@ export interface RiskPrices {
   thinWall: number;
   /** Surfaces that are to run true to each other are finished in two holdings: a share of the time for a piece. */
   tiedApart: number;
+  /** A length that no stop holds. */
+  measuredOnly: number;
+  /** Of a piece at each use of a stop: a wrong one of those that are set spoils it once in so many. */
+  wrongStop: number;
 }

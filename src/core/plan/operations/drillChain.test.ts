@@ -101,3 +101,33 @@ test('no drill is ever planned over the motor or over what holds the work', () =
     { numRuns: 40 },
   );
 });
+
+test('where the hold bears neither the drill nor a chain up to it, a smaller one opens the hole and a bar bores it', () => {
+  const weak = shopWith(1.5, 5000);
+  const few = (sizes: readonly number[]): Shop => ({
+    ...weak,
+    tools: weak.tools.filter(({ does, diameter = 0 }) => !does.includes('drill') || sizes.includes(diameter)),
+  });
+  const file: ReturnType<typeof runOf> = {
+    ...runOf({ material: 'mild-steel', outside: [step(34, 20)], bores: [hole(20, 'through')] }, { way: 'from-bar' }),
+    rules: { pilot: 'never' },
+  };
+  const plan = planOf(file, few([6, 11, 20]));
+  const made = plan.setups.flatMap(({ operations }) =>
+    operations.filter(({ kind }) => ['drill', 'bore'].includes(kind)),
+  );
+  expect(made.map(({ kind, diameter }) => [kind, diameter])).toEqual([
+    ['drill', 6],
+    ['drill', 11],
+    ['bore', 20],
+  ]);
+  expect(plan.proof.faults).toEqual([]);
+  expect(plan.doubts).toEqual([]);
+  expect(made.at(-1)?.checks).toMatchObject([{ what: 'bore ⌀20', measures: 'inside' }]);
+  // Nothing that opens it, or no bar: then it is refused with what is in the way.
+  const without = { ...few([6, 11, 20]), tools: few([6, 11, 20]).tools.filter(({ does }) => !does.includes('bore')) };
+  const refused = planFile(file, without, 'wanted', { until: 'sound' });
+  expect(refused.ok ? [] : refused.problems.map(({ message }) => message)).toContainEqual(
+    expect.stringContaining('bears no drill of ⌀20, nor a chain of drills up to it'),
+  );
+});

@@ -151,6 +151,7 @@ function drillsFor(wanted: Wanted, before: readonly DrillStep[], setup: Setup): 
     return refuse(
       `${feature}.diameter`,
       `what holds the work bears no drill of ${sayDiameter(drill.diameter ?? 0, units)}, nor a chain of drills up to it`,
+      'bar',
     );
   const step = (tool: Tool, goes: DrillStep['goes']): DrillStep => ({
     feature,

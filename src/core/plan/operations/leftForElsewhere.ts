@@ -1,8 +1,10 @@
+import type { Run } from '../../model/run';
 import type { Elsewhere } from '../../model/part/elsewhere';
 import type { Feature } from '../../model/part/feature';
 import type { Hole, Part, Step } from '../../model/part/part';
 import type { Size } from '../../model/part/size';
 import type { OutsideValues } from '../../model/shop/shop';
+import { leftLong } from './leftLong';
 
 /** What surfaces are left larger by for work elsewhere, on their diameters, mm; and whether that work sets the size. */
 interface Left {
@@ -65,5 +67,14 @@ export function leftForElsewhere(part: Part, outside: OutsideValues): Part {
     const bore = drawn.bore.map((segment) => ({ ...segment, r0: segment.r0 + off, r1: segment.r1 + off }));
     return { ...drawn, size, bore };
   };
-  return { ...part, steps: part.steps.map(step), holes: part.holes.map(hole), features: part.features.map(feature) };
+  const left = {
+    ...part,
+    steps: part.steps.map(step),
+    holes: part.holes.map(hole),
+    features: part.features.map(feature),
+  };
+  return leftLong(left, elsewhere, outside);
 }
+
+/** A run with its part as the lathe leaves it. */
+export const asLeft = (run: Run): Run => ({ ...run, part: leftForElsewhere(run.part, run.shop.outside) });

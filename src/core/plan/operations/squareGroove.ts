@@ -4,6 +4,8 @@ import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
 import type { Check } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import { CLOSE } from '../../model/tolerances';
+import { minutesOfCuts } from '../cutting/estimate';
 
 /** A square groove, or a recess between larger steps: straight down. Rounded corners want a form tool. */
 export const isSquare = ({ kind, outside }: Feature): boolean =>
@@ -28,16 +30,42 @@ export const bottomOf = ({ size }: Feature): Size => size ?? exactly(0);
 export const depthOf = (groove: Feature, setup: Setup, beside = 0): number =>
   outerOf(groove, setup, beside) - bottomOf(groove).aim / 2;
 
-/** The widest blade that goes in and reaches the bottom, its holder clear of what stands beside it: fewest plunges. */
-export function bladeFor(groove: Feature, setup: Setup): Tool | undefined {
-  return setup.run.shop.tools
+/** The blades that go into a groove and reach its bottom, their holders clear of what stands beside it; the widest first. */
+const bladesFor = (groove: Feature, setup: Setup): Tool[] =>
+  setup.run.shop.tools
     .filter(
       ({ does, width = Infinity, reach = 0, holder }) =>
         does.includes('groove') &&
-        width <= groove.z1 - groove.z0 + 1e-6 &&
-        reach >= depthOf(groove, setup, holder) - 1e-6,
+        width <= groove.z1 - groove.z0 + CLOSE &&
+        reach >= depthOf(groove, setup, holder) - CLOSE,
     )
-    .sort((a, b) => (b.width ?? 0) - (a.width ?? 0))[0];
+    .sort((a, b) => (b.width ?? 0) - (a.width ?? 0));
+
+/** Minutes of the plunges of a blade in a groove, and of its way along the bottom: to compare by. */
+function plungingMinutes(groove: Feature, tool: Tool, setup: Setup): number {
+  const { width = 0 } = tool;
+  const deep = depthOf(groove, setup);
+  const count = plunges(groove.z0, groove.z1, width, setup.run.shop.cutting.plungeStep).length;
+  const minutes = minutesOfCuts({ kind: 'groove', tool }, bottomOf(groove).aim + 2 * deep, setup);
+  return minutes(count, deep) + (count > 1 ? minutes(1, groove.z1 - groove.z0 - width) : 0);
+}
+
+/**
+ * The blade for a groove: the widest, which makes the fewest plunges, or the one that parts off here all the same where the
+ * change that it saves takes longer than its plunges (trade: Small practices).
+ */
+export function bladeFor(groove: Feature, setup: Setup): Tool | undefined {
+  const blades = bladesFor(groove, setup);
+  const [widest] = blades;
+  const parting = setup.partsOff ? blades.find(({ id }) => id === setup.stock.blade?.tool.id) : undefined;
+  if (!widest || !parting || parting === widest) return widest;
+  // Where others are cut by the widest as well, the change is saved by all of them together.
+  const alike = setup.part.features.filter(
+    (other) => isSquare(other) && setup.features.includes(other.path) && bladesFor(other, setup)[0] === widest,
+  ).length;
+  const saved = setup.run.shop.handMinutes.changePost / Math.max(1, alike);
+  const longer = plungingMinutes(groove, parting, setup) - plungingMinutes(groove, widest, setup);
+  return longer < saved ? parting : widest;
 }
 
 /** Where the blade goes in, z of its right edge: on both edges, and between them by steps that overlap (trade: Shop arithmetic). */

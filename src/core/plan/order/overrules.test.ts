@@ -37,6 +37,45 @@ describe('an order that was decided', () => {
     expect(knurl?.reasons).toContainEqual({ rule: 'OVERRULE', because: 'Finish ⌀14 first: so decided.' });
   });
 
+  test('a relief at a shoulder may be plunged before its diameter is finished: a school, not a fault', () => {
+    const relief = 'groove:part.details[0]';
+    const at = (place: number) =>
+      runOf(
+        { outside: [step(14, 14), step(21, 12)], details: [{ kind: 'groove', at: place, width: 2, bottom: 11 }] },
+        { way: 'from-bar', overrules: [{ first: relief, then: FINISH }] },
+      );
+    const first = planned(at(12));
+    expect(first.overrules[0]).toMatchObject({
+      state: 'kept',
+      breaks: [{ rule: 'RELIEF-AFTER-OD', strength: 'C' }],
+    });
+    const keys = first.setups.flatMap(({ operations }) => operations.map(({ key }) => key));
+    expect(keys.indexOf(relief)).toBeLessThan(keys.indexOf(FINISH));
+    expect(planned(at(6)).overrules[0]).toMatchObject({ breaks: [{ rule: 'GROOVE-AFTER-OD', strength: 'S' }] });
+  });
+
+  test.each([
+    ['two wheels, 75 out of ⌀8', 2, 75, { rule: 'PINCHED-EARLY', strength: 'C' }],
+    ['one wheel, 75 out of ⌀8', 1, 75, { rule: 'KNURL-EARLY', strength: 'S' }],
+    ['two wheels, 15 out of ⌀8', 2, 15, { rule: 'KNURL-EARLY', strength: 'S' }],
+  ])('a knurl late: %s', (_, wheels, length, breaks) => {
+    const shop = {
+      ...startValues,
+      tools: startValues.tools.map((tool) => (tool.does.includes('knurl') ? { ...tool, wheels } : tool)),
+    };
+    const run = runOf(
+      {
+        outside: [step(6, 5), step(8, length), step(10, 3)],
+        details: [{ kind: 'knurl', at: 8, length: 6, pattern: 'straight', pitch: 0.5 }],
+      },
+      { way: 'from-bar', overrules: [{ first: FINISH, then: 'knurl:part.details[0]' }] },
+    );
+    expect(planned(run, shop).overrules[0]).toMatchObject({
+      state: 'kept',
+      breaks: [breaks],
+    });
+  });
+
   test('a hard rule does not, until somebody signs for it; then it is told on the plan', () => {
     const decided: Overrule = { first: FINISH, then: ROUGH };
     const waits = planned(file([decided]));

@@ -3,6 +3,7 @@ import { speedFor } from '../cutting/speedFor';
 import { bad, good, type Problem, type Result } from '../../model/result';
 import type { Operation } from '../../model/plan/operation';
 import { kindOf, operationKinds } from '../operations';
+import { boredInstead } from '../operations/boredInstead';
 import { decide } from './decide';
 import { findOrder, type Wanted } from './order';
 import { precedenceOf } from './precedence';
@@ -57,12 +58,24 @@ function withHands(setup: Setup): Setup {
   return { ...setup, run: { ...run, shop: { ...run.shop, tools } } };
 }
 
+/** What is demanded of a set-up; where no drill makes a hole of it in this hold, of the same one with a bar for that. */
+function asMade(setup: Setup): Result<{ setup: Setup; operations: Operation[]; taken: TakenOverrule[] }> {
+  const first = demanded(setup);
+  if (first.ok) return good({ setup, ...first.value });
+  const bored = boredInstead(setup, first.problems);
+  const second = bored && demanded(bored);
+  if (!bored || !second?.ok) return first;
+  const isMade = (path: string) => second.value.operations.some(({ makes = [] }) => makes.includes(path));
+  return setup.drilled.every((path) => bored.drilled.includes(path) || isMade(path))
+    ? good({ setup: bored, ...second.value })
+    : first;
+}
+
 /** Everything that is to be done in one set-up, in the order that the rules allow and changes least. */
 export function planOperations(planned: Setup): Result<OrderedSetup> {
-  const setup = withHands(planned);
-  const wanted = demanded(setup);
-  if (!wanted.ok) return wanted;
-  const { operations, taken } = wanted.value;
+  const asked = asMade(withHands(planned));
+  if (!asked.ok) return asked;
+  const { setup, operations, taken } = asked.value;
   const precedence = precedenceOf(operations, setup);
   if (!precedence.ok) return precedence;
   const { before, reasons, broken, overruled } = precedence.value;

@@ -152,3 +152,48 @@ describe('holes across', () => {
     expect(refused({ depth: 14 })).toBe('part.details[0].depth');
   });
 });
+
+describe('an end that is trimmed at assembly', () => {
+  const outside = [step(14, 20), step({ size: 22, limits: [-0.1, 0] }, { size: 12, limits: [-0.05, 0.05] })];
+  const bores: PartFile['bores'] = [{ from: 'front', shape: 'drill', diameter: 6, depth: 'through' }];
+  const stay = (elsewhere: ElsewhereFile[], more: Partial<PartFile> = {}) =>
+    shaft(elsewhere, { outside, bores, ...more });
+
+  test.each(['front', 'back'] as const)(
+    'the %s is left 0.3 long, or as the drawing says, and goes last of all',
+    (end) => {
+      const [plain, left] = [
+        planned(stay([])),
+        planned(
+          stay([
+            { kind: 'trim', end },
+            { kind: 'plate', thickness: 0.01 },
+          ]),
+        ),
+      ];
+      expect(left.proof.faults).toEqual([]);
+      expect(left.setups[0]?.setup.part.length).toBeCloseTo(32.3, 9);
+      expect(left.setups[0]?.setup.part.steps.map(({ length }) => length.nominal).toSorted()).toEqual(
+        end === 'front' ? [12, 20.3] : [12.3, 20],
+      );
+      expect(left.stock.each.value).toBeCloseTo(plain.stock.each.value + 0.3, 9);
+      expect(left.outside.map(({ name }) => name)).toEqual(['Plate 0.01 mm', `Trim the ${end} at assembly`]);
+      expect(left.outside[1]?.notes).toEqual([`The lathe leaves the ${end} 0.3 mm long.`]);
+      const said = planned(stay([{ kind: 'trim', end, leave: 1 }]));
+      expect(said.setups[0]?.setup.part.length).toBeCloseTo(33, 9);
+      // The drawing stays what it is.
+      expect(left.run.part.length).toBe(32);
+      expect(doubtsOf(stay([{ kind: 'trim', end }]))).toEqual(doubtsOf(stay([])));
+    },
+  );
+
+  test('what lies on it would go with it', () => {
+    const details: PartFile['details'] = [{ kind: 'chamfer', at: 32, size: 1, side: 'back' }];
+    expect(problemsOf(stay([{ kind: 'trim', end: 'back' }], { details }))).toMatchObject([
+      { path: 'part.elsewhere[0].end', message: expect.stringContaining('a chamfer lies on the end') },
+    ]);
+    expect(planned(stay([{ kind: 'trim', end: 'front' }], { details })).proof.faults).toEqual([]);
+    const blind: PartFile['bores'] = [{ from: 'back', shape: 'drill', diameter: 6, depth: 9 }];
+    expect(problemsOf(stay([{ kind: 'trim', end: 'back' }], { bores: blind }))[0]?.message).toContain('the hole 6');
+  });
+});

@@ -5,10 +5,10 @@ import { inOneHolding } from './oneHolding';
 import type { OutsideKind, OutsideOp } from './outsideOp';
 import { placed, type Made } from './placed';
 import type { TakenOverrule } from '../../model/plan/taken';
-import { grind, harden, hone, plate } from './sent';
+import { grind, harden, hone, plate, trim } from './sent';
 
-/** Every kind of work elsewhere, in the order that it is done: cutting, then heat, then abrasives, then plating. */
-const outsideKinds: readonly OutsideKind[] = [mill, crossDrill, harden, grind, hone, plate];
+/** Every kind of work elsewhere, in the order that it is done: cutting, then heat, then abrasives, then plating, then assembly. */
+const outsideKinds: readonly OutsideKind[] = [mill, crossDrill, harden, grind, hone, plate, trim];
 
 /**
  * What other machines and other firms do, each after one of the set-ups on this lathe, and what was made of the

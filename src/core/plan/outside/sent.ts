@@ -61,6 +61,18 @@ export const hone = forKind('hone', ({ length }, { shop: { outside }, units }) =
   cautions: [elsewhereCaution('hone')],
 }));
 
+/** Trimmed where it is put together, to what it sets the place of. */
+export const trim = forKind('trim', ({ length, end }, { shop: { outside }, units }) => ({
+  setup: setupMinutes('making ready', 'mates at hand, a stop for the length', outside.trimSetup),
+  piece: pieceMinutes('trimming', [
+    ['tried, measured, marked', outside.handle],
+    ['trimmed and measured', outside.trim],
+  ]),
+  notes: [`The lathe leaves the ${end} ${say(length ?? outside.leaveToTrim, units)} long.`],
+  reasons: [{ rule: 'OUTSIDE', because: 'It sets the place of another part: cut to length when both are there.' }],
+  cautions: [{ kind: 'mistake', text: 'Every piece is trimmed to its own mate: mark which goes with which.' }],
+}));
+
 /** Plated by whoever has the bath. */
 export const plate = forKind('plate', ({ length = 0 }, { shop: { outside }, units }) => ({
   setup: setupMinutes('sending out', 'packing, papers, fetching', outside.sendOut),

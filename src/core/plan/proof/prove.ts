@@ -1,6 +1,6 @@
 import type { EdgePlace } from '../../model/plan/edgeWay';
 import type { Run } from '../../model/run';
-import { leftForElsewhere } from '../operations/leftForElsewhere';
+import { asLeft } from '../operations/leftForElsewhere';
 import { disagreesWith } from './disagrees';
 import type { Fault, Proof } from './faults';
 import { goesIn } from './goesIn';
@@ -67,7 +67,7 @@ function worstOfEach(faults: readonly Fault[]): Fault[] {
  * @param watch is told of every move, as it is made
  */
 export function prove(plan: WrittenPlan, drawn: Run, watch?: Running['watch']): Proof {
-  const run = { ...drawn, part: leftForElsewhere(drawn.part, drawn.shop.outside) };
+  const run = asLeft(drawn);
   const { length } = run.part;
   const running: Running = {
     metal: [],

@@ -6,6 +6,7 @@ import { rechucked } from './rechucked';
 import { orificeFirst } from './orificeFirst';
 import type { Risk, RiskKind } from './risk';
 import { lateKnurls, softRules } from './softRules';
+import { measuredOnly, wrongStop } from './stops';
 import { thinWall } from './thinWall';
 import { tiedApart } from './tiedApart';
 
@@ -18,6 +19,8 @@ const kinds: readonly RiskKind[] = [
   nearHold,
   thinWall,
   tiedApart,
+  measuredOnly,
+  wrongStop,
 ];
 
 /** What may go wrong with a route or costs quality, each at the price of the shop. */
@@ -28,7 +31,7 @@ export function risksOf(setups: readonly PlannedSetup[], run: Run): Risk[] {
     .flatMap((kind) => kind(setups, run))
     .map((found) => ({
       ...found,
-      minutes: found.price === 'tiedApart' ? riskPrices.tiedApart * piece : riskPrices[found.price],
+      minutes: found.minutes ?? (found.price === 'tiedApart' ? riskPrices.tiedApart * piece : riskPrices[found.price]),
     }));
 }
 

@@ -7,6 +7,8 @@ export interface Found {
   /** What it is priced as. */
   price: keyof RiskPrices;
   because: string;
+  /** What it weighs, where that is not the price itself, minutes a piece. */
+  minutes?: number;
 }
 
 /** The same with what it weighs at each piece, minutes. */

@@ -12,9 +12,12 @@ const risksOf = (file: RunFile, shop = startValues) => planned(file, shop, { onl
 test('held by a surface with limits of its own, it weighs 0.3 a piece; by a plain one nothing', () => {
   const fitted = runOf({ outside: [step('12 h8', 30)] }, { quantity: 20, way: 'from-bar' });
   const plan = planned(fitted, startValues, { only: [usual('from-bar')] });
-  expect(plan.risks).toMatchObject([{ price: 'rechucked' }]);
-  expect(plan.worth).toBeCloseTo(plan.times.batch.value + 20 * 0.3, 9);
-  expect(risksOf(pin(12))).toEqual([]);
+  const [held, ...stops] = plan.risks;
+  expect(held).toMatchObject({ price: 'rechucked', minutes: 0.3 });
+  expect(new Set(stops.map(({ price }) => price))).toEqual(new Set(['wrongStop']));
+  const wrong = stops.reduce((sum, { minutes }) => sum + minutes, 0);
+  expect(plan.worth).toBeCloseTo(plan.times.batch.value + 20 * (0.3 + wrong), 9);
+  expect(risksOf(pin(12)).filter(({ price }) => price !== 'wrongStop')).toEqual([]);
 });
 
 test('a cut that goes to what the hold bears weighs 0.5', () => {
@@ -98,4 +101,23 @@ test('what a risk weighs decides: at nothing the quickest is taken, at much the 
   const [light, heavy] = [weighed(0), weighed(50)];
   expect(light.times.batch.value).toBeLessThanOrEqual(heavy.times.batch.value + 1e-9);
   expect(heavy.risks.some(({ price }) => price === 'rechucked')).toBe(false);
+});
+
+test('a narrow hole drilled before the wide ones that open it weighs a soft rule; after them nothing', () => {
+  const jet = (firstEnd: 'front' | 'back') =>
+    runOf(
+      {
+        outside: [step(10, 18), step(14, 8)],
+        bores: [
+          { from: 'back', shape: 'drill', diameter: 6, depth: 14 },
+          { from: 'back', shape: 'drill', diameter: 3, depth: 21 },
+          { from: 'back', shape: 'drill', diameter: 1, depth: 'through' },
+        ],
+      },
+      { quantity: 20, way: 'from-bar', firstEnd },
+    );
+  const weighs = (firstEnd: 'front' | 'back') =>
+    planned(jet(firstEnd)).risks.filter(({ because }) => because.startsWith('A narrow hole'));
+  expect(weighs('front')).toMatchObject([{ price: 'softRule' }]);
+  expect(weighs('back')).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import { isPinched } from '../order/rules/knurls';
 import { FINISHING } from '../order/rules/rule';
 import type { RiskKind } from './risk';
 
@@ -10,8 +11,9 @@ export const lateKnurls: RiskKind = (setups) =>
   setups.flatMap(({ operations, setup }, index) =>
     operations
       .filter(
-        ({ kind }) =>
-          kind === 'knurl' &&
+        (operation) =>
+          operation.kind === 'knurl' &&
+          !isPinched(operation, setup) &&
           setups
             .slice(0, index)
             .some(

@@ -3,14 +3,18 @@ import { isBetweenCentres, isOnBar } from '../../model/plan/setup';
 import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import type { CutOperation } from '../cuts/cutOperation';
 import type { CutSetup } from '../cuts/planCuts';
-import { deviceOf, stopDevices, type StopMeans } from './devices';
-import { SAME_STOP } from '../../model/tolerances';
+import { allocate, type StopRoom } from './allocate';
+import { spoils, type Allocation, type Place } from './choose/problem';
+import type { Axis, Use } from './demand';
+import { deviceOf, type StopMeans } from './devices';
+import type { ByItself, With } from './devices/device';
 
 /** One place where something stops, shared by the operations that end there. */
-export interface Pin {
+export interface Pin extends With {
   /** A, B, C… from the free end. */
   letter: string;
   means: StopMeans;
+  axis: Axis;
   /** Which of the places of its device: station 2. */
   place?: number;
   setting: number;
@@ -18,6 +22,12 @@ export interface Pin {
   fine: boolean;
   /** Keys of the operations. */
   operations: string[];
+  /** What each use of it takes. */
+  use: Use;
+  /** All that it may be off, mm. */
+  spread: number;
+  /** A wrong stop of those that are set would spoil the piece here: what that weighs, minutes a piece. */
+  spoils?: number;
 }
 
 /** How far the work itself goes in or comes out. */
@@ -41,46 +51,77 @@ export const sayWorkStop = ({ means, drawnBack }: Pick<WorkStop, 'means' | 'draw
 
 export interface StoppedSetup extends CutSetup {
   pins: Pin[];
+  /** What is made ready for them, once, minutes each. */
+  readied: { name: string; minutes: number }[];
   workStop: WorkStop;
 }
-
-/** The setting of an operation's own edge; work by hand has none. */
-export const settingOf = ({ stop }: Pick<CutOperation, 'stop'>): Figure => {
-  const first = stop.settings[0];
-  if (!first) throw new Error('an operation without a stop');
-  return first.setting;
-};
 
 /** A to Z, then AA, AB… */
 const letterOf = (index: number): string =>
   `${index < 26 ? '' : letterOf(Math.floor(index / 26) - 1)}${String.fromCharCode(65 + (index % 26))}`;
 
-function pinsOf({ cuts, setup }: CutSetup): Pin[] {
-  const { machine } = setup.run.shop;
-  const pins: Omit<Pin, 'letter'>[] = [];
-  for (const cut of cuts) {
-    const axis = cut.stop.means;
-    if (axis === 'none') continue;
-    const setting = settingOf(cut).value;
-    const fine = isFineStop(cut);
-    const shared = pins.find((pin) => deviceOf(pin.means).axis === axis && Math.abs(pin.setting - setting) < SAME_STOP);
-    if (shared) {
-      shared.operations.push(cut.key);
-      shared.fine ||= fine;
-      continue;
-    }
-    const taken = (means: StopMeans) => pins.filter((pin) => pin.means === means).length;
-    const device = stopDevices.find(
-      (candidate) =>
-        candidate.axis === axis &&
-        (candidate.places === undefined || taken(candidate.means) < candidate.places(machine)),
-    );
-    if (!device) throw new Error(`nothing stops the ${axis}`);
-    const places = device.places?.(machine) ?? Infinity;
-    const place = Number.isFinite(places) ? taken(device.means) + 1 : undefined;
-    pins.push({ means: device.means, ...(place && { place }), setting, fine, operations: [cut.key] });
+/** A facility or a means of its own, as it serves one place of an allocation. */
+function servedBy(
+  { own, shared, ground }: StopRoom,
+  { served }: Allocation,
+  at: number,
+): { means: StopMeans; by: ByItself; facility?: number } {
+  const by = served[at];
+  const demand = ground.demands[at];
+  if (by && 'facility' in by) {
+    const { means, made } = shared[by.facility] as StopRoom['shared'][number];
+    const serve = demand && made.serves(demand);
+    if (serve) return { means, by: serve, facility: by.facility };
   }
-  return pins.sort((a, b) => a.setting - b.setting).map((pin, index) => ({ ...pin, letter: letterOf(index) }));
+  const offer = by && 'own' in by ? own[at]?.[by.own] : undefined;
+  if (!offer) throw new Error('a place that nothing serves');
+  return offer;
+}
+
+/** Every place of a set-up with what it is come to by, and what is made ready for that. */
+function pinsOf(room: StopRoom, allocation: Allocation): Pick<StoppedSetup, 'pins' | 'readied'> {
+  const { ground, problem, shared } = room;
+  const found = ground.demands.map((demand, at) => ({ demand, at, ...servedBy(room, allocation, at) }));
+  const used = [...new Set(found.flatMap(({ facility }) => (facility === undefined ? [] : [facility])))].sort(
+    (a, b) => (shared[a]?.made.setting ?? 0) - (shared[b]?.made.setting ?? 0),
+  );
+  const deepest = Math.max(
+    -Infinity,
+    ...used.flatMap((index) => (shared[index]?.made.hard ? [shared[index].made.setting] : [])),
+  );
+  const numberOf = (means: StopMeans, facility: number | undefined, at: number): number | undefined => {
+    if (!deviceOf(means).numbered) return undefined;
+    const all =
+      facility === undefined
+        ? found.filter((other) => other.means === means).map((other) => other.at)
+        : used.filter((index) => shared[index]?.means === means);
+    return all.indexOf(facility ?? at) + 1;
+  };
+  const pins = found
+    .map(({ demand, at, means, by, facility }): Omit<Pin, 'letter'> => {
+      const place = numberOf(means, facility, at);
+      const hard = facility !== undefined && shared[facility]?.made.hard === true;
+      const weighs = hard ? spoils(problem.places[at] as Place, deepest) / ground.pieces : 0;
+      return {
+        means,
+        axis: demand.axis,
+        ...(place === undefined ? {} : { place }),
+        setting: demand.setting,
+        fine: demand.cuts.some(isFineStop),
+        operations: demand.cuts.map(({ key }) => key),
+        use: by.use,
+        spread: by.spread,
+        ...by.with,
+        ...(weighs > 0 ? { spoils: weighs } : {}),
+      };
+    })
+    .sort((a, b) => a.setting - b.setting)
+    .map((pin, index) => ({ ...pin, letter: letterOf(index) }));
+  const readied = [
+    ...used.flatMap((index) => shared[index]?.made.ready ?? []),
+    ...found.flatMap(({ by }) => by.ready ?? []),
+  ];
+  return { pins, readied };
 }
 
 /** Whether a drill or a bar comes out behind, in a hole that is wider than the hole in the spindle stop. */
@@ -128,12 +169,15 @@ function workStopOf(planned: CutSetup): WorkStop {
   };
 }
 
-/**
- * Gathers where every operation stops (trade: Stops): one pin for each place, shared by those that end there, on the first
- * free station; when there are no more by the read-out, or set each time where the machine has none.
- */
-export const planStops = (setups: CutSetup[]): StoppedSetup[] =>
-  setups.map((setup) => ({ ...setup, pins: pinsOf(setup), workStop: workStopOf(setup) }));
+/** Where every operation stops and by what, for the least minutes over the batch (trade: Stops). */
+export function planStops(setups: CutSetup[]): StoppedSetup[] {
+  const { rooms, chosen } = allocate(setups);
+  return setups.map((setup, index) => ({
+    ...setup,
+    ...pinsOf(rooms[index] as StopRoom, chosen.allocations[index] as Allocation),
+    workStop: workStopOf(setup),
+  }));
+}
 
 /** A length held this closely, mm, is set and shown to a micrometre. */
 const FINE = 0.1;

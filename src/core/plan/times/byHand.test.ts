@@ -8,7 +8,7 @@ const GROUPS: Group[] = ['in and out', 'changes', 'to size', 'cutting', 'measuri
 /** Elements by their names, the first that fits; what fits none is part of the cut. */
 const NAMES: [Group, RegExp][] = [
   ['changes', /^(change|tailstock|centre (into|out)|put it in|compound)/],
-  ['to size', /^(come to|quill to|carriage to|move the stop|set the stop)/],
+  ['to size', /^(come to|quill to|carriage |move the stop|set the stop|stop to its|measured and cut)/],
   ['measuring', /^(caliper|micrometer|depth micrometer|bore gauge|thread gauge|dial indicator|measure):/],
   ['edges, swarf and fluid', /swarf|oil|plenty|break/],
 ];
@@ -37,21 +37,20 @@ const NOT_WITHIN: Record<string, Partial<Record<Group, string>>> = {
   },
   'pivot-pin': {
     changes: 'Edges by hand turn at 250 at most, on both sides: four moves of the lever that the hand forgot.',
-    'to size': 'Five places on four stations: the part-off is read off each time.',
     cutting: 'Into the shoulder no faster than 250 a minute, and the last millimetre by hand: the hand roughed at 400.',
   },
   'sensor-spacer': {
-    'to size': 'Six places on four stations: two are read off each time.',
+    'to size': 'The close shoulder and its face go by the indicator, twice as long as a station.',
     'edges, swarf and fluid': 'Aluminium is oiled at every cut: eleven, of which the hand counted six.',
   },
   'wind-shaft': {
-    'to size': 'The seat takes five cuts, not four, and the groove is read off.',
+    'to size': 'The seat takes five cuts, not four; five places go by a feeler, the read-out or the dial.',
     cutting: 'Into shoulders no faster than 250 a minute: the hand roughed at 400.',
     'edges, swarf and fluid': 'Oiled at every cut: thirteen, of which the hand counted eight.',
   },
   'thumb-screw': {
     'to size':
-      'Its relief has corners of 0.5: no blade leaves them, and the tool that does plunges six times. Ten places on four stations: six are read off.',
+      'Its relief has corners of 0.5: no blade leaves them, and the tool that does plunges six times. Ten places on four stations: four go by the indicator, one by a feeler.',
     cutting: 'Into the shoulder no faster than 250 a minute; the relief by six plunges.',
     measuring: 'The thread is tried once more before the piece is off.',
     'edges, swarf and fluid':

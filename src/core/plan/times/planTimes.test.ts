@@ -1,4 +1,4 @@
-import { gaugeFor } from './gauge';
+import { gaugeFor } from '../../model/shop/gauge';
 import type { Machine } from '../../model/shop/machine';
 import { startValues } from '../../model/shop/startValues';
 import { example, planned, runOf, step } from '../../testing';
@@ -65,7 +65,8 @@ test('setting up from the bar: read 5, collet 2, tools, stops, touching off', ()
     ['fetch and read', 5],
     ['make ready to hold in a collet', 2],
     ['4 tools on height', 4],
-    ['5 stops set', 5],
+    ['stop of the work set', 1],
+    ['4 × stop set', 4],
     ['4 tools touched off', 1.2],
   ]);
   // The collet of the bar is in already. One tool, its stop and the spindle stop: 1 + 2 + 0.3.
@@ -90,17 +91,18 @@ test('blanks are sawn, loaded and unloaded, twice', () => {
 });
 
 describe('stops', () => {
-  test('operations that end at one place share a pin, the first station free is taken, the rest is read off', () => {
+  test('operations that end at one place share a pin; the close length goes by the indicator, the others by stations', () => {
     const pins = planned(example('sensor-spacer')).setups[0]?.pins ?? [];
+    // 9 (0, +0.05) leaves 0.0167 of spread: 0.01 of the indicator at the face and at the shoulder, 0.0141 together; a station has 0.04.
     expect(pins.map(({ letter, means, place, setting }) => [letter, means, place, Number(setting.toFixed(2))])).toEqual(
       [
-        ['A', 'station', 1, 0],
-        ['B', 'read-out', undefined, 0.5],
-        ['C', 'quill', undefined, 3.15],
-        ['D', 'station', 3, 8.9],
-        ['E', 'station', 4, 9.03],
-        ['F', 'station', 2, 24.8],
-        ['G', 'quill', undefined, 27.84],
+        ['A', 'indicator', undefined, 0],
+        ['B', 'station', 1, 0.5],
+        ['C', 'mark', undefined, 3.15],
+        ['D', 'station', 2, 8.9],
+        ['E', 'indicator', undefined, 9.03],
+        ['F', 'station', 3, 24.8],
+        ['G', 'mark', undefined, 27.84],
       ],
     );
     expect(pins.find(({ letter }) => letter === 'F')?.operations).toEqual([
@@ -111,19 +113,27 @@ describe('stops', () => {
     expect(pins.filter(({ fine }) => fine).map(({ letter }) => letter)).toEqual(['E']);
   });
 
-  test('a figure that is read at every piece takes 0.2 there; without a read-out the stop is set each time, half a minute', () => {
-    const atChamfer = (machine: Partial<Machine>) =>
-      planned({ ...example('sensor-spacer'), machine: { ...lathe, ...machine } })
+  test('without stations: a figure that is read takes 0.2, the dial 0.15 and its turns, a stop set each time half a minute', () => {
+    const { carriageDial, indicator, ...bare } = { ...lathe, stations: 0 };
+    void indicator;
+    const atChamfer = (machine: Machine) =>
+      planned({ ...example('sensor-spacer'), machine })
         .setups[0]?.operations.find(({ kind }) => kind === 'chamfer')
         ?.hand.terms.map(({ name, value }) => [name, value]);
-    expect(atChamfer({})).toContainEqual(['carriage to the figure of the read-out', 0.2]);
-    expect(atChamfer({ readOut: 'none' })).toContainEqual(['set the stop each time', 0.5]);
+    expect(atChamfer(bare)).toContainEqual(['carriage to the figure of the read-out', 0.2]);
+    expect(atChamfer({ ...bare, presets: 5 })).toContainEqual(['carriage to its preset', 0.12]);
+    const dialled = { ...bare, readOut: 'none' as const, ...(carriageDial ? { carriageDial } : {}) };
+    expect(atChamfer(dialled)).toContainEqual(['carriage by its dial', 0.15 + (0.02 * 0.5) / 20]);
+    expect(atChamfer({ ...bare, readOut: 'none' })).toContainEqual(['set the stop each time', 0.5]);
   });
 
-  test('a machine without stations and without a read-out sets everything each time', () => {
-    const machine = { ...lathe, stations: 0, readOut: 'none' as const };
-    const plan = planned(runOf({ outside: [step('6 h9', 12), step(10, 8)] }, { machine, way: 'from-bar' }));
-    expect(new Set(plan.setups.flatMap(({ pins }) => pins.map(({ means }) => means)))).toEqual(new Set(['each-time']));
+  test('a machine with nothing but dials: the face by its dial, a length that two of them leave too open measured and cut to', () => {
+    const { indicator, ...dials } = { ...lathe, stations: 0, readOut: 'none' as const };
+    void indicator;
+    const plan = planned(runOf({ outside: [step('6 h9', 12), step(10, 8)] }, { machine: dials, way: 'from-bar' }));
+    // A division is 0.1: twice that, √2 · 0.1 = 0.141, of the 0.4 / 3 that 12 ± 0.2 leaves.
+    const at = (setting: number) => plan.setups[0]?.pins.find((pin) => Math.abs(pin.setting - setting) < 1e-6)?.means;
+    expect([at(0), at(12)]).toEqual(['dial', 'measured']);
     expect(plan.times.piece.value).toBeGreaterThan(pin.times.piece.value);
   });
 

@@ -1,7 +1,7 @@
 import type { Stock } from '../../model/plan/stock';
 import { sum, term, figure, type Figure, type Term } from '../../model/figure';
 import type { CutOperation } from '../cuts/cutOperation';
-import { checkedEvery, gaugeFor, type ChosenGauge } from './gauge';
+import { checkedEvery, gaugeFor, type ChosenGauge } from '../../model/shop/gauge';
 import { sectionOf } from '../../model/shop/section';
 import { metal } from '../../model/workpiece/workpiece';
 import type { Check } from '../../model/plan/operation';
@@ -14,7 +14,6 @@ import { isOnBar, isOpByOp, type WorkHolding } from '../../model/plan/setup';
 import type { HandMinutes } from '../../model/shop/minutes';
 import { changesTool, isMounted, lastBefore, mountElements, type HandElement } from './mounts';
 import type { OutsideOp } from '../outside/outsideOp';
-import { deviceOf } from '../stops/devices';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
 import type { Run } from '../../model/run';
 import type { Caution } from '../../model/words';
@@ -41,6 +40,7 @@ export interface PlannedSetup {
   overruled: StoppedSetup['overruled'];
   start: StoppedSetup['start'];
   pins: Pin[];
+  readied: StoppedSetup['readied'];
   workStop: WorkStop;
   operations: TimedOperation[];
   /** Getting the piece in and out, minutes. */
@@ -117,14 +117,15 @@ const lookedUp = (setup: StoppedSetup): Looked => ({
   placeless: placeless(setup),
 });
 
-/** Bringing the slide to its stop: what its device takes for each use, or for one after standing at another place. */
-function stopUse(cut: CutOperation, index: number, { cuts, setup }: StoppedSetup, pins: Looked['pins']): HandElement {
+/** Bringing the slide to its stop: at each operation, or where it stood at another place before. */
+function stopUse(cut: CutOperation, index: number, { cuts }: StoppedSetup, pins: Looked['pins']): HandElement {
   const pin = pins.get(cut.key);
-  const use = pin && deviceOf(pin.means).use?.(setup.run.shop.handMinutes);
-  if (!use) return { name: 'stop', minutes: 0 };
-  const last = lastBefore(cuts, index, ({ key }) => pins.get(key)?.means === pin.means) ?? cut;
-  const stays = use.onlyWhenMoved && pins.get(last.key) === pin;
-  return { name: use.name, minutes: stays ? 0 : use.minutes, ...(use.everyPiece ? {} : { change: true }) };
+  if (!pin) return { name: 'stop', minutes: 0 };
+  const { name, minutes, per } = pin.use;
+  if (per === 'operation') return { name, minutes };
+  const onAxis = ({ key }: CutOperation) => pins.get(key)?.axis === pin.axis;
+  const last = per === 'anew' ? cuts.slice(0, index).findLast(onAxis) : (lastBefore(cuts, index, onAxis) ?? cut);
+  return { name, minutes: last && pins.get(last.key) === pin ? 0 : minutes, change: true };
 }
 
 /** Coming to each cut: by the read-out, or by the scale of the quill. */
@@ -239,8 +240,18 @@ const anglesOf = (cuts: readonly CutOperation[]): number[] => [
   ...new Set(cuts.flatMap(({ compound }) => (compound === undefined ? [] : [Number(compound.toFixed(3))]))),
 ];
 
+/** Elements of one name as one: `4 × stop set`. */
+function summedUp(items: readonly { name: string; minutes: number }[]): HandElement[] {
+  const names = [...new Set(items.map(({ name }) => name))];
+  return names.map((name) => {
+    const alike = items.filter((item) => item.name === name);
+    const minutes = alike.reduce((sum, item) => sum + item.minutes, 0);
+    return { name: alike.length > 1 ? `${alike.length} × ${name}` : name, minutes };
+  });
+}
+
 function settingTime(
-  { setup, cuts, pins }: StoppedSetup,
+  { setup, cuts, readied }: StoppedSetup,
   operations: readonly TimedOperation[],
   before: WorkHolding | undefined,
 ): Figure {
@@ -250,7 +261,6 @@ function settingTime(
     .map(({ tool }) => tool);
   const inPost = tools.filter(({ mount }) => mount === 'post').length;
   const inTailstock = tools.filter(({ mount }) => mount === 'tailstock').length;
-  const set = pins.filter(({ means }) => deviceOf(means).staysSet).length;
   return sum(
     `setting up ${setup.number}`,
     'min',
@@ -262,7 +272,8 @@ function settingTime(
       },
       { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
       { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
-      { name: `${set + 1} stops set`, minutes: (set + 1) * setupMinutes.setStop },
+      { name: 'stop of the work set', minutes: setupMinutes.setStop },
+      ...summedUp(readied),
       { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
       { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
       {
@@ -281,7 +292,7 @@ function settingTime(
 
 /** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
 export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
-  const { setup, order, broken, overruled, start, pins, workStop, cuts } = stopped;
+  const { setup, order, broken, overruled, start, pins, readied, workStop, cuts } = stopped;
   const looked = lookedUp(stopped);
   const operations = cuts.map((cut, index) => timed(cut, index, stopped, looked));
   const loading = loadingOf(stopped);
@@ -294,6 +305,7 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
     overruled,
     start,
     pins,
+    readied,
     workStop,
     operations,
     loading,

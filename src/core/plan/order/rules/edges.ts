@@ -19,6 +19,16 @@ export const edgeAfterSurfaces: Rule = {
   },
 };
 
+/** Whether an end of a groove is a shoulder: what stands there is wider than what the groove is cut into. */
+const endsAtShoulder = ({ from, to }: Operation, { part }: Setup): boolean =>
+  [from, to].some((end) => {
+    const [before, after] = [
+      part.steps.find(({ zTo }) => Math.abs(zTo - end) < CLOSE),
+      part.steps.find(({ zFrom }) => Math.abs(zFrom - end) < CLOSE),
+    ];
+    return before !== undefined && after !== undefined && before.diameter.nominal !== after.diameter.nominal;
+  });
+
 /** Whether a step that an operation turns is one that another then cuts into, or lies so far beside. */
 const turnsUnder = (before: Operation, after: Operation, { part }: Setup, beside = -CLOSE): boolean =>
   stepsOf(before, part).some(({ zFrom, zTo }) => zFrom < after.to + beside && zTo > after.from - beside);
@@ -29,8 +39,19 @@ export const grooveAfterOd: Rule = {
   first: ['turn-finish'],
   then: ['groove', 'turn-behind'],
   before: (before, after, setup) =>
-    turnsUnder(before, after, setup)
+    turnsUnder(before, after, setup) && !endsAtShoulder(after, setup)
       ? 'The diameter that a groove sits in is finished first: the groove has no burr then.'
+      : undefined,
+};
+
+/** A relief may be first: it fixes the length and gives the tool its run-out. Which of the two is a school's choice. */
+export const reliefAfterOd: Rule = {
+  ...grooveAfterOd,
+  id: 'RELIEF-AFTER-OD',
+  strength: 'C',
+  before: (before, after, setup) =>
+    turnsUnder(before, after, setup) && endsAtShoulder(after, setup)
+      ? 'The diameter that a relief sits in is finished first, so that it has no burr; plunged first, it fixes the length and lets the tool run out.'
       : undefined,
 };
 

@@ -1,10 +1,18 @@
 import { angle } from './angles';
 import { centreEnd } from './centreEnd';
-import { edgeAfterSurfaces, edgeBeforeLoss, grooveAfterOd, partInLate, roomFirst, shapeAfterCylinder } from './edges';
+import {
+  edgeAfterSurfaces,
+  edgeBeforeLoss,
+  grooveAfterOd,
+  partInLate,
+  reliefAfterOd,
+  roomFirst,
+  shapeAfterCylinder,
+} from './edges';
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holeOrOutside, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, closeSmallFirst, roughAllFirst, roughThenFinish } from './turning';
-import { knurlEarly } from './knurls';
+import { knurlEarly, pinchedEarly } from './knurls';
 import { deburrLast, gate, polishLate } from './lastLook';
 import { reliefFirst, threadLate } from './threads';
 import type { Rule } from './rule';
@@ -22,9 +30,11 @@ export const rules: readonly Rule[] = [
   closeSmallFirst,
   holeOrOutside,
   grooveAfterOd,
+  reliefAfterOd,
   shapeAfterCylinder,
   roomFirst,
   knurlEarly,
+  pinchedEarly,
   reliefFirst,
   threadLate,
   edgeAfterSurfaces,

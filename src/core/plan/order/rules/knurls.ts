@@ -1,15 +1,43 @@
+import type { Operation } from '../../../model/plan/operation';
+import type { Setup } from '../../../model/plan/setup';
+import { timesByItself } from '../../holding/support';
 import { FINISHING, type Rule } from './rule';
+
+/** The step that a knurl is rolled into. */
+const stepOf = ({ from, to }: Operation, { part }: Setup) =>
+  part.steps.find(({ zFrom, zTo }) => zFrom <= from + 1e-6 && zTo >= to - 1e-6);
+
+/** Whether two wheels pinch a knurl on slender work: it bends nothing there, and the work may stay stiff until then. */
+export function isPinched(knurl: Operation, setup: Setup): boolean {
+  const diameter = stepOf(knurl, setup)?.diameter.nominal ?? Infinity;
+  return knurl.tool.wheels === 2 && setup.stickOut.value > timesByItself(setup.run) * diameter;
+}
+
+/** Why a knurl comes before what is finished beside it. */
+const finishedBeside = (knurl: Operation, after: Operation, setup: Setup): string | undefined =>
+  FINISHING.includes(after.kind) && after.feature !== stepOf(knurl, setup)?.path
+    ? 'A knurl wants force and pushes metal out: before its neighbours are finished.'
+    : undefined;
 
 export const knurlEarly: Rule = {
   id: 'KNURL-EARLY',
   strength: 'S',
   first: ['knurl'],
   then: [...FINISHING, 'chamfer'],
-  before: (before, after, { part }) => {
-    const step = part.steps.find(({ zFrom, zTo }) => zFrom <= before.from + 1e-6 && zTo >= before.to - 1e-6);
-    if (FINISHING.includes(after.kind) && after.feature !== step?.path)
-      return 'A knurl wants force and pushes metal out: before its neighbours are finished.';
-    const edge = after.kind === 'chamfer' && step && after.from >= step.zFrom - 1e-6 && after.to <= step.zTo + 1e-6;
-    return edge ? 'The edges of a knurl are broken when it is there: they take off what it pushed out.' : undefined;
+  before(before, after, setup) {
+    if (after.kind !== 'chamfer') return isPinched(before, setup) ? undefined : finishedBeside(before, after, setup);
+    const step = stepOf(before, setup);
+    return step && after.from >= step.zFrom - 1e-6 && after.to <= step.zTo + 1e-6
+      ? 'The edges of a knurl are broken when it is there: they take off what it pushed out.'
+      : undefined;
   },
+};
+
+/** Pinched on slender work a knurl may come late, so that it stays stiff until then: a school's choice. */
+export const pinchedEarly: Rule = {
+  ...knurlEarly,
+  id: 'PINCHED-EARLY',
+  strength: 'C',
+  then: FINISHING,
+  before: (before, after, setup) => (isPinched(before, setup) ? finishedBeside(before, after, setup) : undefined),
 };

@@ -4,9 +4,15 @@ import type { StopDevice } from './device';
 export const readOut = {
   means: 'read-out',
   axis: 'carriage',
-  places: ({ readOut: shows }) => (shows === 'none' ? 0 : Infinity),
   staysSet: false,
+  shape: 'square',
   words: () => 'by the read-out',
   short: () => 'read-out',
-  use: (hand) => ({ name: 'carriage to the figure of the read-out', minutes: hand.readOut, everyPiece: true }),
+  byItself: (_, { machine, hand, stops }) =>
+    machine.readOut === 'none'
+      ? undefined
+      : {
+          use: { name: 'carriage to the figure of the read-out', minutes: hand.readOut, per: 'operation' },
+          spread: 2 * stops.readOutRepeats,
+        },
 } as const satisfies StopDevice;

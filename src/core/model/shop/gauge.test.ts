@@ -1,4 +1,4 @@
-import type { Gauge } from '../../model/shop/shop';
+import type { Gauge } from './shop';
 import { gaugeFor } from './gauge';
 
 const gauge = (name: string, repeats: number, minutes: number, more: Partial<Gauge> = {}): Gauge => ({

@@ -1,5 +1,5 @@
-import type { Gauge } from '../../model/shop/shop';
-import type { Check } from '../../model/plan/operation';
+import type { Gauge } from '../shop/shop';
+import type { Check } from '../plan/operation';
 
 /** A gauge for a size, and whether it is fine enough. */
 export interface ChosenGauge extends Gauge {

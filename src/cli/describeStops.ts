@@ -1,0 +1,41 @@
+import { nextBestStops, oneMore } from '@/core/ask/stopsAsked';
+import { sayMinutes } from '@/core/model/units/show';
+import { formatLength } from '@/core/model/units/length';
+import type { NextBest } from '@/core/plan/stops/nextBest';
+import type { PlannedSetup } from '@/core/plan/times/planTimes';
+import type { Plan } from '@/core/plan/plan';
+import { settingSheet } from '@/core/present/settingSheet';
+import { meansWords, pinWords } from '@/core/present/stop';
+
+/** How the machine is set for a set-up, a line a step. */
+export const describeSetting = (planned: PlannedSetup): string[] =>
+  settingSheet(planned).map(({ step, tool, what, over, text }) =>
+    [`  ${String(step).padStart(2)}`, ...(tool ? [`${tool}:`] : []), what, text, ...(over ? [`over ${over}`] : [])]
+      .filter((word) => word !== undefined)
+      .join(' '),
+  );
+
+/** By what each place is come to, how closely that repeats, and what would be next best. */
+const describePins = ({ pins, setup }: PlannedSetup, next: ReadonlyMap<string, NextBest>): string[] =>
+  pins.map((pin) => {
+    const { units } = setup.run;
+    const other = next.get(pin.operations[0] ?? '');
+    const instead = other ? `; next best ${meansWords(other.means, pin.axis)}, ${sayMinutes(other.minutes)} more` : '';
+    return `  ${pin.letter.padEnd(3)}${formatLength(pin.setting, units, true).padStart(9)}  ${pinWords(pin, units)}, ±${formatLength(pin.spread / 2, units, true)}${instead}`;
+  });
+
+/** The setting sheet of a run alone, with why each stop is what it is and what one more would save. */
+export function describeStops({ setups, run }: Plan): string {
+  const next = nextBestStops(setups);
+  return [
+    `${run.part.number} ${run.part.name}, setting sheet for ${run.shop.machine.name}; lengths in ${run.units} from the face, towards the chuck`,
+    ...setups.flatMap((planned) => [
+      '',
+      `Set-up ${planned.setup.number}`,
+      ...describeSetting(planned),
+      '  Stops, and what would be next best over the batch:',
+      ...describePins(planned, next),
+    ]),
+    ...oneMore(setups).map(({ what, saves }) => `\nOne ${what} more would save ${sayMinutes(saves)} of this batch.`),
+  ].join('\n');
+}

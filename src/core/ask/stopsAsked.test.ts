@@ -1,0 +1,33 @@
+import { startValues } from '../model/shop/startValues';
+import type { Machine } from '../model/shop/shop';
+import { planned, runOf, step } from '../testing';
+import { nextBestStops, oneMore } from './stopsAsked';
+
+const [lathe] = startValues.machines as [Machine];
+
+/** A stud from the bar, forty of it, with screws, a read-out, and nothing else. */
+const onScrews = (stations: number, quantity = 40) => {
+  const { indicator, carriageDial, spacers, feelers, ...bare } = lathe;
+  void [indicator, carriageDial, spacers, feelers];
+  return planned(
+    runOf(
+      { outside: [step(12, 18), step(20, 8)] },
+      { way: 'from-bar', quantity, firstEnd: 'front', machine: { ...bare, stations } },
+    ),
+  ).setups;
+};
+
+test('by hand: the part-off by the read-out instead of its screw takes 40 · (0.20 − 0.05) more, less a minute to set it', () => {
+  const next = nextBestStops(onScrews(4)).get('part-off');
+  expect(next?.means).toBe('read-out');
+  expect(next?.minutes).toBeCloseTo(40 * 0.15 - 1, 9);
+});
+
+test('one screw more: of three that four places share it saves what the read-out takes more, of four nothing', () => {
+  const [first] = oneMore(onScrews(3));
+  expect(first?.what).toBe('station');
+  // Less than 40 · 0.15 − 1 where a wrong stop would weigh there.
+  expect(first?.saves).toBeGreaterThan(40 * 0.15 - 1 - 0.5);
+  expect(first?.saves).toBeLessThanOrEqual(40 * 0.15 - 1 + 1e-9);
+  expect(oneMore(onScrews(4)).map(({ what }) => what)).not.toContain('station');
+});
