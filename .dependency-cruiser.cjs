@@ -3,6 +3,7 @@ const CORE = [
   'model',
   'read',
   'plan/cutting',
+  'plan/gears',
   'plan/reach',
   'plan/outside',
   'plan/stock',

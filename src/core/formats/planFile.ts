@@ -217,6 +217,33 @@ function holdData(planned: PlannedSetup) {
   };
 }
 
+/** What drives the threads of a set-up: wheels from the spindle on, or levers; ppm and mm. */
+const gearsData = ({ operations }: PlannedSetup) =>
+  operations.flatMap(({ number, gearing }) =>
+    gearing
+      ? [
+          {
+            operation: number,
+            ...(gearing.train
+              ? {
+                  wheels: {
+                    drivers: gearing.train.drivers,
+                    idlers: gearing.train.idlers,
+                    driven: gearing.train.driven,
+                  },
+                }
+              : {}),
+            ...(gearing.toGet === undefined ? {} : { toGet: gearing.toGet }),
+            ...(gearing.levers ? { levers: gearing.levers } : {}),
+            pitch: rounded(gearing.pitch),
+            error: rounded(gearing.error, 1),
+            over: rounded(gearing.over, 5),
+            halfNuts: gearing.nuts.open,
+          },
+        ]
+      : [],
+  );
+
 const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
   ...written,
   hold: holdData(planned),
@@ -231,6 +258,7 @@ const setupData = (planned: PlannedSetup, written: WrittenSetup) => ({
   cautions: planned.setup.cautions.map(({ text: words }) => words),
   operations: operationsOf(planned, written),
   settingSheet: settingData(planned),
+  gears: gearsData(planned),
 });
 
 /** What the run wants and the shop has not. */

@@ -8,6 +8,7 @@ import { overruleSchema } from '../read/schemas';
 import type { PlanFile } from './planFile';
 
 const number = () => Joi.number().required();
+const teeth = () => Joi.array().items(Joi.number().integer()).required();
 const text = () => Joi.string().required();
 const worked = () => ({
   path: text(),
@@ -214,6 +215,20 @@ export const planFileSchema = Joi.object<PlanFile>({
               over: Joi.string(),
               value: Joi.number(),
               stack: Joi.array().items(Joi.number()),
+            }),
+          )
+          .required(),
+        gears: Joi.array()
+          .items(
+            Joi.object({
+              operation: number(),
+              wheels: Joi.object({ drivers: teeth(), idlers: teeth(), driven: teeth() }),
+              toGet: Joi.number(),
+              levers: Joi.string(),
+              pitch: number(),
+              error: number(),
+              over: number(),
+              halfNuts: Joi.string().valid('anywhere', 'at-marks', 'never').required(),
             }),
           )
           .required(),

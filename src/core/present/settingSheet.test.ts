@@ -24,10 +24,9 @@ test('four screws and a read-out', () => {
   expect(sheetOn({})).toEqual([
     'bar stop to | 33.60',
     'roughing tool, r 0.8 | master: clean the face up, leave the carriage there, the read-out to | 0.00',
-    'finishing tool, r 0.4 | touch the face, to | −0.10 | paper 0.10',
-    'parting blade 2 wide | touch the face, its left edge, to | −0.10 | paper 0.10',
-    'roughing tool, r 0.8 | clean up with a light cut, measure, enter the diameter that it is; then cut the rest',
-    'finishing tool, r 0.4 | clean up with a light cut, measure, enter the diameter that it is; then cut the rest',
+    'finishing tool, r 0.4 | touch the face | −0.10 | paper 0.10',
+    'parting blade 2 wide | touch the face, its left edge | −0.10 | paper 0.10',
+    'roughing tool, r 0.8; finishing tool, r 0.4 | with each clean up with a light cut, measure, enter the diameter that it is; then cut the rest',
     'station 4: screw against the carriage | 28.300',
     'station 3: screw against the carriage | 18.000',
     'station 2: screw against the carriage | 17.900',
@@ -63,4 +62,28 @@ test('nothing but dials: its nought at the face, and what is proved on the first
   const lines = sheetOn({ stations: 0, readOut: 'none', carriageDial: { travel: 20, divisions: 200 } });
   expect(lines).toContain('dial of the carriage to nought at the face | 0.000');
   expect(lines.at(-1)).toMatch(/^prove C on the first piece, measured and cut to \| 18.000$/);
+});
+
+test('a thread in inches: the wheels that cut it, by the wheel of 127 exact, half-nuts shut; with no such wheel one that is to get', () => {
+  // 18 to the inch on a leadscrew of 3: 25.4 / 18 / 3 = 0.470370 = 20 · 127 / 60 · 90.
+  const stud = (gears: number[]) => {
+    const run = runOf(
+      {
+        outside: [step(15.875, 30), step(24, 8)],
+        details: [
+          { kind: 'chamfer', at: 0, size: 2 },
+          { kind: 'groove', at: 24, width: 6, bottom: 13 },
+          { kind: 'thread', at: 0, length: 24, designation: '5/8-18' },
+        ],
+      },
+      { way: 'from-bar', quantity: 40, firstEnd: 'front', machine: { ...lathe, leadscrew: { pitch: 3, gears } } },
+    );
+    const found = planned(run).setups.find(({ operations }) => operations.some(({ kind }) => kind === 'thread'));
+    if (!found) throw new Error('it is cut');
+    return settingSheet(found).flatMap(({ what }) => (what.startsWith('Thread') ? [what] : []));
+  };
+  expect(stud([20, 60, 90, 127])).toEqual([
+    'Thread 5/8-18: wheels 20, 60 + 127 on one stud, 90, exact; half-nuts stay shut, the spindle runs back; a scratch, and its pitch measured',
+  ]);
+  expect(stud([20, 60, 90])[0]).toMatch(/the wheel of 127 is to get$/);
 });

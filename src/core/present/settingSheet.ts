@@ -1,6 +1,7 @@
 import { dialMove, sayDial } from '../model/shop/dial';
 import { formatLength, type UnitSystem } from '../model/units/length';
 import { sayWorkStop, type Pin } from '../plan/stops/planStops';
+import { gearsOf } from './gears';
 import { meansWords } from './stop';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 
@@ -59,19 +60,23 @@ function touchedOff(planned: PlannedSetup): Unnumbered[] {
       };
     return {
       tool: operation.tool.name,
-      what: `${operation === master ? `master, ${shows} to what is written: ` : ''}touch the face${by}, to`,
+      what: `${operation === master ? `master, ${shows} to what is written: ` : ''}touch the face${by}`,
       over: paper,
       value: operation.tool.offset - stops.paper,
     };
   });
-  const across = tools
-    .filter(({ tool }) =>
-      planned.operations.some(({ kind, tool: other }) => other.id === tool.id && SIZED.includes(kind)),
-    )
-    .map(({ tool }): Unnumbered => ({
-      tool: tool.name,
-      what: 'clean up with a light cut, measure, enter the diameter that it is; then cut the rest',
-    }));
+  const sized = tools.filter(({ tool }) =>
+    planned.operations.some(({ kind, tool: other }) => other.id === tool.id && SIZED.includes(kind)),
+  );
+  const across: Unnumbered[] =
+    sized.length > 0
+      ? [
+          {
+            tool: sized.map(({ tool }) => tool.name).join('; '),
+            what: `${sized.length > 1 ? 'with each ' : ''}clean up with a light cut, measure, enter the diameter that it is; then cut the rest`,
+          },
+        ]
+      : [];
   return [...along, ...across].map((step) => withText(step, units));
 }
 
@@ -134,6 +139,12 @@ function quillStops(planned: PlannedSetup): Unnumbered[] {
     });
 }
 
+/** Wheels put on, or levers set, for each thread; and the scratch that proves them. */
+const gears = (planned: PlannedSetup): Unnumbered[] =>
+  gearsOf(planned).map(({ name, wheels, error, nuts, gearing }) => ({
+    what: `${name}: ${gearing.train ? `wheels ${wheels}` : wheels}, ${error}; ${nuts}; a scratch, and its pitch measured${gearing.toGet === undefined ? '' : `; the wheel of ${gearing.toGet} is to get`}`,
+  }));
+
 /** What is looked at before the first piece goes on: close lengths, and stops of which a wrong one spoils it. */
 function proved({ pins, setup }: PlannedSetup): Unnumbered[] {
   const { units, shop } = setup.run;
@@ -164,6 +175,7 @@ export function settingSheet(planned: PlannedSetup): SettingStep[] {
     ...touchedOff(planned),
     ...carriageStops(planned),
     ...quillStops(planned),
+    ...gears(planned),
     ...proved(planned),
   ].map((step, index) => ({ step: index + 1, ...step }));
 }

@@ -64,6 +64,16 @@ function gaugesOf({ setups, run }: Plan): ToGet[] {
   );
 }
 
+/** Wheels that a thread wants and the machine has not. */
+const wheelsOf = ({ setups, run }: Plan): ToGet[] =>
+  setups.flatMap(({ operations }) =>
+    operations.flatMap(({ number, gearing }): ToGet[] =>
+      gearing?.toGet === undefined
+        ? []
+        : [{ what: `change gear of ${gearing.toGet} teeth`, for: [number], cost: run.shop.toGet['wheel'] ?? 0 }],
+    ),
+  );
+
 const blanksOf = ({ stock, run }: Plan): ToGet[] =>
   stock.reasons.some(({ rule }) => rule === 'TO-ORDER')
     ? [{ what: `${nameOfBar(stock, run.units)}, cut to order`, for: [], cost: stock.cost.material.value }]
@@ -72,7 +82,7 @@ const blanksOf = ({ stock, run }: Plan): ToGet[] =>
 /** Everything that a run wants and the shop has not, each once, with all of the operations that want it. */
 export function toGetFor(plan: Plan): ToGet[] {
   const told = new Map<string, ToGet>();
-  for (const one of [...blanksOf(plan), ...toolsOf(plan), ...gaugesOf(plan)]) {
+  for (const one of [...blanksOf(plan), ...toolsOf(plan), ...wheelsOf(plan), ...gaugesOf(plan)]) {
     const known = told.get(one.what);
     told.set(one.what, known ? { ...known, for: [...known.for, ...one.for] } : one);
   }

@@ -11,6 +11,9 @@ const holding = Joi.object({
   over: POSITIVE,
 });
 
+/** Teeth of a wheel. */
+const TEETH = POSITIVE.integer().min(8).max(400);
+
 const DIAL = Joi.object({ travel: POSITIVE.required(), divisions: POSITIVE.integer().required() });
 
 export const machineSchema = Joi.object<Machine>({
@@ -49,8 +52,19 @@ export const machineSchema = Joi.object<Machine>({
   backlash: NOT_NEGATIVE,
   leadscrew: Joi.object({
     pitch: POSITIVE.required(),
-    gears: Joi.array().items(POSITIVE.integer()).max(40).required(),
+    gears: Joi.array().items(TEETH).max(40).required(),
+    pairs: Joi.object({
+      least: POSITIVE.integer().required(),
+      most: POSITIVE.integer().required(),
+      clear: NOT_NEGATIVE.required(),
+    }),
+    tumbler: Joi.boolean(),
+    dial: Joi.object({ wheel: TEETH.required(), lines: POSITIVE.integer().max(100).required() }),
+    box: Joi.array()
+      .items(Joi.object({ pitch: POSITIVE.required(), levers: Joi.string().max(40).required() }))
+      .max(200),
   }),
+  feedLevers: Joi.array().items(Joi.string().max(40)).max(200),
   quillTravel: POSITIVE.required(),
   compoundTravel: POSITIVE,
   compoundAhead: NOT_NEGATIVE,

@@ -6,6 +6,7 @@ import type { Plan } from '@/core/plan/plan';
 import { sayWorkStop } from '@/core/plan/stops/planStops';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { ElsewherePart } from './ElsewherePart';
+import { GearsPart } from './GearsPart';
 import { HeldPart } from './HeldPart';
 import { Overrules } from './Overrules';
 import { Card, Item, Line, Mind, Part } from './panelParts';
@@ -66,6 +67,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
       {first && <GetPart plan={plan} />}
       {first && <WaysPart plan={plan} />}
       <HeldPart planned={planned} />
+      <GearsPart planned={planned} />
       <SettingPart key={setup.number} planned={planned} />
       <Part>
         <h3>Why</h3>

@@ -40,6 +40,11 @@ const FIELDS: readonly FormField[] = [
   { key: 'runsBack', label: 'Spindle runs back', takes: 'yes' },
   { key: 'leadscrewPitch', label: 'Leadscrew, pitch', takes: 'length' },
   { key: 'gears', label: 'Change gears, teeth', takes: 'numbers' },
+  { key: 'pairs', label: 'Two in mesh: teeth at least, at most, past a shaft', takes: 'numbers', counts: [3] },
+  { key: 'tumbler', label: 'Tumbler turns the leadscrew round', takes: 'yes' },
+  { key: 'threadDial', label: 'Thread dial: teeth, lines', takes: 'numbers', counts: [2] },
+  { key: 'box', label: 'Gearbox: pitch = levers; …', takes: 'text' },
+  { key: 'feedLevers', label: 'Levers of each feed; …', takes: 'text' },
   { key: 'follow', label: 'Follow rest: from, up to, width', takes: 'numbers', counts: [3] },
   { key: 'fixed', label: 'Fixed rest: from, up to, width', takes: 'numbers', counts: [3] },
   {
@@ -93,6 +98,7 @@ const valuesOf = ({
   compoundDial,
   quillDial,
   rests,
+  feedLevers,
   ...machine
 }: Machine) => ({
   ...machine,
@@ -108,7 +114,42 @@ const valuesOf = ({
   leadscrewPitch: leadscrew?.pitch,
   ...Object.fromEntries((rests ?? []).map(({ kind, from, upTo, width }) => [kind, [from, upTo, width]])),
   gears: leadscrew?.gears,
+  pairs: leadscrew?.pairs && [leadscrew.pairs.least, leadscrew.pairs.most, leadscrew.pairs.clear],
+  tumbler: leadscrew?.tumbler,
+  threadDial: leadscrew?.dial && [leadscrew.dial.wheel, leadscrew.dial.lines],
+  box: leadscrew?.box?.map(({ pitch, levers }) => `${pitch} = ${levers}`).join('; '),
+  feedLevers: feedLevers?.join('; '),
 });
+
+/** What stands between semicolons. */
+const parted = (text: unknown): string[] =>
+  typeof text === 'string'
+    ? text
+        .split(';')
+        .map((one) => one.trim())
+        .filter((one) => one !== '')
+    : [];
+
+/** The leadscrew of what its fields say; none without its pitch. */
+function leadscrewOf({ leadscrewPitch, gears, pairs, tumbler, threadDial, box }: Record<string, unknown>) {
+  if (leadscrewPitch === undefined) return {};
+  const [least, most, clear] = Array.isArray(pairs) ? (pairs as number[]) : [];
+  const [wheel, lines] = Array.isArray(threadDial) ? (threadDial as number[]) : [];
+  const rows = parted(box).map((row) => {
+    const [pitch = '', levers = ''] = row.split('=');
+    return { pitch: Number(pitch.trim().replace(',', '.')), levers: levers.trim() };
+  });
+  return {
+    leadscrew: {
+      pitch: leadscrewPitch,
+      gears: gears ?? [],
+      ...(least === undefined ? {} : { pairs: { least, most, clear } }),
+      ...(tumbler === true ? { tumbler } : {}),
+      ...(wheel === undefined ? {} : { dial: { wheel, lines } }),
+      ...(rows.length > 0 ? { box: rows } : {}),
+    },
+  };
+}
 
 /** A rest of three numbers; none where there are none. */
 const restOf = (kind: 'follow' | 'fixed', value: unknown) => {
@@ -128,6 +169,11 @@ function machineOf({
   quillDial,
   leadscrewPitch,
   gears,
+  pairs,
+  tumbler,
+  threadDial,
+  box,
+  feedLevers,
   follow,
   fixed,
   ...values
@@ -142,7 +188,8 @@ function machineOf({
     ...dialOf('carriageDial', carriageDial),
     ...dialOf('compoundDial', compoundDial),
     ...dialOf('quillDial', quillDial),
-    ...(leadscrewPitch === undefined ? {} : { leadscrew: { pitch: leadscrewPitch, gears: gears ?? [] } }),
+    ...leadscrewOf({ leadscrewPitch, gears, pairs, tumbler, threadDial, box }),
+    ...(parted(feedLevers).length > 0 ? { feedLevers: parted(feedLevers) } : {}),
   } as unknown as Machine;
 }
 

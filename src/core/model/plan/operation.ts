@@ -1,4 +1,5 @@
 import type { EdgePlace, ToolStands } from './edgeWay';
+import type { Gearing } from './gearing';
 import type { Limit, PassLoad } from './passLoad';
 import type { Figure, Term } from '../figure';
 import type { CutWish } from '../overrule';
@@ -61,6 +62,8 @@ export interface Operation {
   asked?: CutWish;
   /** The compound set over, degrees from the axis. */
   compound?: number;
+  /** A thread by the leadscrew: what drives it. */
+  gearing?: Gearing;
   /** A hole: where the full diameter ends. */
   fullDepth?: number;
   removal: Removal;

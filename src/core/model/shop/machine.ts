@@ -37,8 +37,10 @@ export interface Machine {
   indicator?: number;
   /** Stops of the quill; it has its scale in any case. */
   quillStops?: number;
-  /** Pitch of the leadscrew, mm, and the change gears on hand, in teeth; without it threads are not cut by tool. */
-  leadscrew?: { pitch: number; gears: number[] };
+  /** Without it threads are not cut by tool. */
+  leadscrew?: Leadscrew;
+  /** How its levers stand for each of its feeds, in their order. */
+  feedLevers?: string[];
   /** Whether the feed trips by itself at a stop; without it a hand drops it before a shoulder. */
   trips?: boolean;
   /** Whether the spindle runs backward safely, so that a thread can be cut away from the chuck. */
@@ -62,6 +64,22 @@ export interface Machine {
   rests?: Rest[];
   jaws: Holding;
   collets: Holding;
+}
+
+/** The leadscrew and what drives it. */
+export interface Leadscrew {
+  /** mm */
+  pitch: number;
+  /** Wheels on hand, in teeth; one twice where there are two. */
+  gears: number[];
+  /** Teeth of two wheels in mesh together, at least and at most; and how many more than the wheel on the next stud they must have to clear its shaft. */
+  pairs?: { least: number; most: number; clear: number };
+  /** A lever turns it the other way, for the other hand. */
+  tumbler?: boolean;
+  /** The thread dial: teeth of its wheel on the leadscrew, and its lines. */
+  dial?: { wheel: number; lines: number };
+  /** What a gearbox cuts by itself: how its levers stand for a pitch, mm. */
+  box?: { pitch: number; levers: string }[];
 }
 
 /** A post that takes one tool after the other from its holders, or that carries them and turns. */

@@ -29,6 +29,8 @@ export interface HandMinutes {
   peckReturn: number;
   /** A turn of a tap by hand, in and out. */
   tapTurn: number;
+  /** Half-nuts out, the carriage wound back, and in again. */
+  halfNut: number;
   /** One sharp edge broken by hand. */
   deburrEdge: number;
   /** What is left of the middle of a parted face, filed off. */

@@ -28,7 +28,12 @@ export const startValues: Shop = {
       feelers: [0.05, 0.1, 0.2, 0.3, 0.5], // ours
       indicator: 10, // ours
       quillStops: 1, // ours
-      leadscrew: { pitch: 3, gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127] }, // ours
+      leadscrew: {
+        pitch: 3,
+        gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127],
+        pairs: { least: 45, most: 210, clear: 12 },
+        dial: { wheel: 14, lines: 7 },
+      }, // ours
       quillTravel: 100,
       compoundTravel: 60, // ours
       compoundAhead: 15, // ours
@@ -243,7 +248,10 @@ export const startValues: Shop = {
     threadLighter: 1.25, // ours
     threadSpringEvery: 3, // ours
     threadCompound: 29.5,
-    pitchErrorAtMost: 200, // ours
+    pitchErrorAtMost: 1000,
+    threadErrorAtMost: 0.02,
+    wheelLeast: 18, // ours
+    wheelMost: 127, // ours
     knurlGrows: 0.5,
     knurlTracks: 0.1, // ours
     silentCorner: 0.4, // ours
@@ -310,6 +318,7 @@ export const startValues: Shop = {
     setStop: 0.5,
     peckReturn: 0.04, // ours
     tapTurn: 0.05, // ours
+    halfNut: 0.05, // ours
     deburrEdge: 0.15,
     fileNib: 0.3, // ours
     polish: 0.3, // ours
@@ -368,7 +377,7 @@ export const startValues: Shop = {
   spares: { firstOff: 1, scrapShare: 0.02, noneUpTo: 3 }, // ours, but for the last
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Ours; a blade is ground in a quarter of an hour.
-  toGet: { drill: 8, ream: 30, tap: 16, bore: 45, groove: 12, 'face-groove': 15, gauge: 40 },
+  toGet: { drill: 8, ream: 30, tap: 16, bore: 45, groove: 12, 'face-groove': 15, gauge: 40, wheel: 25 },
   // Exponents are the usual ones of textbooks; the rest is ours.
   edges: {
     hss: { life: 60, exponent: 0.125, cost: 2.5, change: 3, thinnest: 0.05 },

@@ -189,6 +189,11 @@ export interface CuttingValues {
   threadCompound: number;
   /** How far the pitch that gears give may be off, parts per million. */
   pitchErrorAtMost: number;
+  /** The same over the length of the thread, mm. */
+  threadErrorAtMost: number;
+  /** Fewest and most teeth that a wheel to get may have. */
+  wheelLeast: number;
+  wheelMost: number;
   /** What a diameter grows by when it is knurled, as a share of the pitch. */
   knurlGrows: number;
   /** How far from a whole number of pitches round a knurl still tracks. */

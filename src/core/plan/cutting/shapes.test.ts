@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { along, radiusOn } from '../../model/workpiece/segment';
-import { changeGears } from './changeGears';
 import { errorAtEnd, halfAngle, slideFor } from './compound';
 import { barBends } from './deflection';
 import { stepTable } from './stepTable';
@@ -44,26 +43,6 @@ describe('threads', () => {
         if (depths.length > 1) expect((depths.at(-1) ?? 0) - (depths.at(-2) ?? 0)).toBeGreaterThanOrEqual(0.02 - 1e-9);
       }),
     );
-  });
-
-  test('1.5 mm on a leadscrew of 3 by two gears, 1:2, exact', () => {
-    const train = changeGears(1.5, 3, [20, 25, 40, 60]);
-    expect(train?.drivers.length).toBe(1);
-    expect((train?.drivers[0] ?? 0) / (train?.driven[0] ?? 1)).toBe(0.5);
-    expect(train?.error).toBeCloseTo(0, 6);
-  });
-
-  test('24 to the inch wants the wheel of 127: 25.4 / 24 / 3 = 0.35278', () => {
-    // 127 / 90 · 20 / 80 = 0.352778: exact with four gears.
-    const train = changeGears(25.4 / 24, 3, [20, 80, 90, 127]);
-    expect(train?.drivers).toHaveLength(2);
-    expect(Math.abs(train?.error ?? 1)).toBeLessThan(1);
-    // Without it the nearest is some way off, and says so: 20 / 57 is 0.35088, 5388 ppm short.
-    expect(changeGears(25.4 / 24, 3, [20, 57])?.error).toBeCloseTo(1e6 * (20 / 57 / (25.4 / 72) - 1), 3);
-  });
-
-  test('no gears, no train', () => {
-    expect(changeGears(1, 3, [])).toBeUndefined();
   });
 });
 

@@ -1,4 +1,3 @@
-import { changeGears, type GearTrain } from '../cutting/changeGears';
 import { threadTorque } from '../cutting/drillLoad';
 import { gripAt, slipsBy } from '../cutting/grip';
 import { threadForce, threadLoad } from '../cutting/threadLoad';
@@ -14,6 +13,8 @@ import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import type { Gearing } from '../../model/plan/gearing';
+import { gearingFor } from '../gears/gearing';
 import { hasRoomToLeave, leavesAt } from '../holding/threadRoom';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
@@ -40,12 +41,9 @@ function sayDie(thread: Thread, setup: Setup): string {
     : `${torque}.`;
 }
 
-/** Gears that cut the pitch closely enough, if the machine has a leadscrew. */
-function gearsFor({ pitch }: Thread, { run }: Setup): GearTrain | undefined {
-  const { leadscrew } = run.shop.machine;
-  const train = leadscrew && changeGears(pitch, leadscrew.pitch, leadscrew.gears);
-  return train && Math.abs(train.error) <= run.shop.cutting.pitchErrorAtMost ? train : undefined;
-}
+/** How the machine drives the thread of a feature, where it does so closely enough. */
+const gearingOf = ({ thread, z0, z1 }: Feature, { run }: Pick<Setup, 'run'>): Gearing | undefined =>
+  thread && gearingFor({ ...thread, length: z1 - z0 }, run.shop);
 
 /** The house cuts threads away from the chuck; and whether the machine may. */
 const wantsAway = ({ run }: Setup): boolean => run.shop.houseRules.threading === 'away';
@@ -86,6 +84,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
   const room =
     isCut && feature.z1 < setup.part.length - CLOSE && hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
   const isOpen = isCut && (room || endsInWaste(feature, setup)) && runsOut(feature, setup);
+  const gearing = isCut ? gearingOf(feature, setup) : undefined;
   const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool.point ?? 60) : feature.z1;
   return {
     key: `${kind}:${feature.path}`,
@@ -97,6 +96,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     from: feature.z0,
     to,
     ...(isOpen ? { goesOn: thread.pitch } : {}),
+    ...(gearing ? { gearing } : {}),
     diameter: thread.diameter,
     removal: {},
     stop: { means: kind === 'die' ? 'quill' : 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
@@ -162,6 +162,15 @@ const pitchFeed = (thread: Thread | undefined, note: string) => ({
 const threadOf = ({ feature }: Pick<Operation, 'feature'>, { part }: Setup): Thread | undefined =>
   part.features.find(({ path }) => path === feature)?.thread;
 
+/** What drives a thread, in words. */
+function sayGearing({ train, levers, error }: Gearing): string {
+  const by = train
+    ? `change gears ${train.drivers.join(' · ')} / ${train.driven.join(' · ')}, drivers over driven`
+    : `gearbox ${levers}`;
+  const off = Math.abs(error) >= 0.5 ? `${error > 0 ? '+' : '−'}${Math.abs(Math.round(error))} ppm` : 'exact';
+  return `By the leadscrew: ${by}, ${off}.`;
+}
+
 /** Cut an outside thread with a pointed tool along the leadscrew, by passes of equal chip area (trade: Cutting). */
 export const thread: OperationKind = {
   kind: 'thread',
@@ -175,20 +184,14 @@ export const thread: OperationKind = {
       reachedOf(setup, 'thread').flatMap((feature) => {
         const tool = pointed(setup);
         // Without gears for its pitch, or room to leave, it stays undone, and is told (route/doubts).
-        if (!feature.thread || !tool || dieOf(feature, setup) || !gearsFor(feature.thread, setup)) return [];
+        if (!feature.thread || !tool || dieOf(feature, setup) || !gearingOf(feature, setup)) return [];
         if (!hasRoomToLeave(feature, setup.part, setup.run.shop.cutting.threadEndTimes)) return [];
         return [operationOf(feature, feature.thread, tool, 'thread', setup)];
       }),
     ),
   feed(operation, setup) {
-    const cut = threadOf(operation, setup);
-    const train = cut && gearsFor(cut, setup);
-    const gears = train ? `${train.drivers.join(' · ')} / ${train.driven.join(' · ')}` : '';
-    const error =
-      train && Math.abs(train.error) >= 0.5
-        ? `, ${train.error > 0 ? '+' : '−'}${Math.abs(Math.round(train.error))} ppm`
-        : ', exact';
-    return pitchFeed(cut, `By the leadscrew: change gears ${gears}, drivers over driven${error}.`);
+    const { gearing } = operation;
+    return pitchFeed(threadOf(operation, setup), gearing ? sayGearing(gearing) : '');
   },
   cut(operation, work, setup) {
     const { run } = setup;
@@ -235,13 +238,18 @@ export const thread: OperationKind = {
     });
     return good({
       diameter,
-      ...(wantsAway(setup) && !runsBack(setup)
-        ? {
-            warnings: [
+      warnings: [
+        ...(wantsAway(setup) && !runsBack(setup)
+          ? [
               `The house cuts threads away from the chuck, and the spindle of ${run.shop.machine.name} is not to run back: it is cut towards it.`,
-            ],
-          }
-        : {}),
+            ]
+          : []),
+        ...(operation.gearing?.nuts.open === 'never' && !runsBack(setup)
+          ? [
+              `The half-nuts have to stay shut, and the spindle of ${run.shop.machine.name} is not to run back: it is turned back by hand, out of gear.`,
+            ]
+          : []),
+      ],
       passes: [
         ...depths.flatMap((deep, index) => [
           {

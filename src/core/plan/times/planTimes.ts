@@ -15,6 +15,7 @@ import type { HandMinutes } from '../../model/shop/minutes';
 import { changesTool, isMounted, lastBefore, mountElements, type HandElement } from './mounts';
 import type { OutsideOp } from '../outside/outsideOp';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
+import { threadBack } from './threadBack';
 import type { Run } from '../../model/run';
 import type { Caution } from '../../model/words';
 
@@ -166,6 +167,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     { name: fluid ?? 'oil', minutes: isWet(fluid) ? hand.oil : 0 },
     toSize(cut, hand),
     stopUse(cut, index, setup, pins),
+    ...threadBack(cut, hand, run.shop.machine),
     {
       change: true,
       name: 'compound to this angle again',
@@ -250,12 +252,16 @@ function summedUp(items: readonly { name: string; minutes: number }[]): HandElem
   });
 }
 
+/** What drives the threads of an operation, by which it is told from others. */
+const wheelsPutOn = ({ gearing }: CutOperation): string[] => (gearing?.train ? [JSON.stringify(gearing.train)] : []);
+const leversSet = ({ gearing }: CutOperation): string[] => (gearing?.levers ? [gearing.levers] : []);
+
 function settingTime(
   { setup, cuts, readied }: StoppedSetup,
   operations: readonly TimedOperation[],
   before: WorkHolding | undefined,
 ): Figure {
-  const { setupMinutes } = setup.run.shop;
+  const { setupMinutes, handMinutes } = setup.run.shop;
   const tools = cuts
     .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
     .map(({ tool }) => tool);
@@ -275,7 +281,8 @@ function settingTime(
       { name: 'stop of the work set', minutes: setupMinutes.setStop },
       ...summedUp(readied),
       { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
-      { name: 'change gears', minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.changeGears : 0 },
+      { name: 'change gears', minutes: new Set(cuts.flatMap(wheelsPutOn)).size * setupMinutes.changeGears },
+      { name: 'gearbox to the pitch', minutes: new Set(cuts.flatMap(leversSet)).size * handMinutes.feedChange },
       {
         name: 'scratch of the thread, and its pitch measured',
         minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.scratch : 0,
