@@ -5,7 +5,7 @@ import type { NextBest } from '@/core/plan/stops/nextBest';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import type { Plan } from '@/core/plan/plan';
 import { settingSheet } from '@/core/present/settingSheet';
-import { meansWords, pinWords } from '@/core/present/stop';
+import { otherWords, pinWords } from '@/core/present/stop';
 
 /** How the machine is set for a set-up, a line a step. */
 export const describeSetting = (planned: PlannedSetup): string[] =>
@@ -20,7 +20,9 @@ const describePins = ({ pins, setup }: PlannedSetup, next: ReadonlyMap<string, N
   pins.map((pin) => {
     const { units } = setup.run;
     const other = next.get(pin.operations[0] ?? '');
-    const instead = other ? `; next best ${meansWords(other.means, pin.axis)}, ${sayMinutes(other.minutes)} more` : '';
+    const instead = other
+      ? `; next best ${otherWords(other.means, pin.axis, other.with, units)}, ${sayMinutes(other.minutes)} more`
+      : '';
     return `  ${pin.letter.padEnd(3)}${formatLength(pin.setting, units, true).padStart(9)}  ${pinWords(pin, units)}, ±${formatLength(pin.spread / 2, units, true)}${instead}`;
   });
 

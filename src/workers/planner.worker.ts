@@ -10,6 +10,7 @@ import type { RunFile } from '@/core/read/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/ask/revisions/compareRuns';
 import { sequencesOf, type Compared } from '@/core/ask/sequences';
+import { stopsAsked, type StopsAsked } from '@/core/ask/stopsAsked';
 import type { Shop } from '@/core/model/shop/shop';
 import type { Tile, Trial } from '@/core/ask/trial';
 import { tryCut, type Tried } from '@/core/ask/whatIf';
@@ -121,6 +122,10 @@ class Planner {
 
   choices(file: RunFile, question: Question): Choice[] {
     return this.shop ? choicesOf(file, this.shop, question, this.before?.skeleton) : [];
+  }
+
+  stops(file: RunFile): StopsAsked | undefined {
+    return this.shop && stopsAsked(file, this.shop, this.before?.skeleton);
   }
 
   tryCut(file: RunFile, tile: Tile, trial: Trial): Tried | undefined {

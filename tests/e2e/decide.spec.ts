@@ -48,6 +48,30 @@ test('another tool is chosen with its price in sight, told on the tile, and take
   await expect(panel(page)).toContainText('parting blade 4 wide');
 });
 
+test('stops are compared, and by the keyboard alone an operation is given another, with its price in sight', async ({
+  page,
+}) => {
+  await openPost(page, 'WS-933');
+  const setup = page.getByRole('complementary', { name: 'Set-up' });
+  await setup.getByRole('button', { name: 'Stops compared' }).click();
+  const compared = page.getByRole('dialog', { name: 'Stops of set-up 1' });
+  await expect(compared.getByRole('row', { name: /^B .*station 1/ })).toContainText(/min$/);
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('option', { name: /Groove/ }).click();
+  await panel(page).getByRole('button', { name: 'Other stop' }).focus();
+  await page.keyboard.press('Enter');
+  const window = page.getByRole('dialog', { name: /What stops the slide for .* Groove/ });
+  await expect(window.locator('tr[aria-current=true]')).toContainText('the plan');
+  await window.getByRole('button', { name: 'Take by the read-out' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toContainText(/by read-out: so decided/);
+  await expect(panel(page)).toContainText('by the read-out');
+  await panel(page).getByRole('button', { name: 'Let Shingle decide again' }).click();
+  await expect(panel(page).getByRole('list', { name: 'Decided' })).toHaveCount(0);
+});
+
 test('an operation is left out: the plan says what the drawing then lacks; one that is needed stays', async ({
   page,
 }) => {

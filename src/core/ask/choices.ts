@@ -7,6 +7,8 @@ import { planFile, type Plan } from '../plan/plan';
 import { toolsFor } from '../plan/order/decide';
 import { MOST_SETUPS } from '../plan/holding/attempt';
 import { holdingOf } from '../plan/holding/means';
+import { meansWords } from '../present/stop';
+import { meansOf } from './stopsAsked';
 import { kindOf } from '../plan/operations';
 import type { Shop } from '../model/shop/shop';
 import { listedId } from '../model/shop/tool';
@@ -92,10 +94,20 @@ function leftChoices({ stock }: Plan): Open[] {
   }));
 }
 
+/** By every means that could stop it. */
+const stopChoices = ({ setups }: Plan, key: string): Open[] =>
+  meansOf(setups, key).map(({ means, axis, planned }) => ({
+    id: means,
+    name: meansWords(means, axis),
+    overrule: { operation: key, stop: { means } },
+    planned,
+  }));
+
 function openOf(plan: Plan, question: Question): Open[] {
   if ('route' in question) return question.route === 'setups' ? setupsChoices(plan) : leftChoices(plan);
   if ('setup' in question) return holdingChoices(plan, question.setup);
   if ('feature' in question) return endChoices(plan, question.feature);
+  if ('stop' in question) return stopChoices(plan, question.stop);
   return toolChoices(plan, question.operation);
 }
 

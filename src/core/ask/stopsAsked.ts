@@ -1,6 +1,14 @@
+import type { Shop } from '../model/shop/shop';
+import { planFile } from '../plan/plan';
+import type { Skeleton } from '../plan/skeleton';
+import type { RunFile } from '../read/runFile';
 import type { Machine } from '../model/shop/machine';
+import { isStop } from '../model/overrule';
 import { allocate, type Allocated } from '../plan/stops/allocate';
+import type { Axis } from '../plan/stops/demand';
+import type { StopMeans } from '../plan/stops/devices';
 import { nextBest, type NextBest } from '../plan/stops/nextBest';
+import { pinOf } from '../plan/stops/planStops';
 import type { CutSetup } from '../plan/cuts/planCuts';
 import type { PlannedSetup } from '../plan/times/planTimes';
 
@@ -40,10 +48,46 @@ export function nextBestStops(setups: readonly PlannedSetup[]): ReadonlyMap<stri
   );
 }
 
+/** Every means that could stop an operation, by its key, whatever else was decided; and which it is stopped by. */
+export function meansOf(
+  setups: readonly PlannedSetup[],
+  key: string,
+): { means: StopMeans; axis: Axis; planned: boolean }[] {
+  const free = setups.map((planned) => {
+    const { setup } = planned;
+    const overrules = setup.run.overrules.filter((overrule) => !isStop(overrule));
+    return { ...planned, setup: { ...setup, run: { ...setup.run, overrules } } };
+  });
+  const pin = setups.map((planned) => pinOf(planned, key)).find((found) => found !== undefined);
+  for (const { ground, own, shared } of asItIs(free).rooms) {
+    const at = ground.demands.findIndex(({ cuts }) => cuts.some((cut) => cut.key === key));
+    const demand = ground.demands[at];
+    if (!demand) continue;
+    const others = shared.flatMap(({ means, made }) => (made.serves(demand) ? [means] : []));
+    const all = new Set([...(own[at] ?? []).map(({ means }) => means), ...others]);
+    return [...all].map((means) => ({ means, axis: demand.axis, planned: means === pin?.means }));
+  }
+  return [];
+}
+
 /** What one station, preset or stop of the quill more would save over the batch; what saves nothing is left out. */
 export function oneMore(setups: readonly PlannedSetup[]): OneMore[] {
   const now = asItIs(setups).chosen.minutes;
   return MORE.map(([what, change]) => ({ what, saves: now - allocate(cutsOf(setups, change)).chosen.minutes }))
     .filter(({ saves }) => saves > 1e-6)
     .sort((a, b) => b.saves - a.saves);
+}
+
+/** What is asked of the stops of a run: the next best of each by the keys of its operations, and what one more would save. */
+export interface StopsAsked {
+  next: Record<string, NextBest>;
+  more: OneMore[];
+}
+
+/** The same of a run as it is shown; nothing where it has no plan. @param shown the route to plan it by */
+export function stopsAsked(file: RunFile, shop: Shop, shown?: Skeleton): StopsAsked | undefined {
+  const plan = planFile(file, shop, 'wanted', shown ? { first: shown, until: 'sound' } : {});
+  if (!plan.ok) return undefined;
+  const { setups } = plan.value;
+  return { next: Object.fromEntries(nextBestStops(setups)), more: oneMore(setups) };
 }

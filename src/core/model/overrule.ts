@@ -38,6 +38,15 @@ export interface CutOverrule extends Signed {
   cut: CutWish;
 }
 
+/**
+ * An operation, by its key, is brought to its stop by this means; at this of its places and with these spacers, mm,
+ * where they are named.
+ */
+export interface StopOverrule extends Signed {
+  operation: string;
+  stop: { means: string; station?: number; spacers?: number[] };
+}
+
 /** An operation, by its key, is left out. */
 export interface SkipOverrule extends Signed {
   skip: string;
@@ -106,6 +115,7 @@ export type Overrule =
   | OrderOverrule
   | ToolOverrule
   | CutOverrule
+  | StopOverrule
   | SkipOverrule
   | AddOverrule
   | HoldingOverrule
@@ -119,6 +129,7 @@ export type Overrule =
 export const isOrder = (overrule: Overrule): overrule is OrderOverrule => 'first' in overrule;
 export const isTool = (overrule: Overrule): overrule is ToolOverrule => 'tool' in overrule;
 export const isCut = (overrule: Overrule): overrule is CutOverrule => 'cut' in overrule;
+export const isStop = (overrule: Overrule): overrule is StopOverrule => 'stop' in overrule;
 export const isSkip = (overrule: Overrule): overrule is SkipOverrule => 'skip' in overrule;
 export const isAdd = (overrule: Overrule): overrule is AddOverrule => 'add' in overrule;
 export const isHolding = (overrule: Overrule): overrule is HoldingOverrule => 'holding' in overrule;

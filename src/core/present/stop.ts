@@ -44,6 +44,10 @@ export const pinShort = ({ means, place, spacers = [], feeler }: Pin, units: Uni
 export const meansWords = (means: StopMeans, axis: Axis): string =>
   deviceOf(means, axis).words(undefined).replace(' undefined', '');
 
+/** The same with what is laid in: `station, spacer 10`. */
+export const otherWords = (means: StopMeans, axis: Axis, laidIn: With | undefined, units: UnitSystem): string =>
+  `${meansWords(means, axis)}${laidIn ? sayLaidIn(laidIn, units) : ''}`;
+
 /** How a pin is drawn. */
 export type PinShape = StopDevice['shape'];
 export const pinShape = ({ means, axis }: Pin): PinShape => deviceOf(means, axis).shape;

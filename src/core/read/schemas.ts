@@ -161,6 +161,11 @@ export const overruleSchema = Joi.object({
   })
     .min(1)
     .when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
+  stop: Joi.object({
+    means: KEY.required(),
+    station: POSITIVE.integer(),
+    spacers: Joi.array().items(POSITIVE).min(1).max(2),
+  }).when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
   skip: KEY,
   add: Joi.object({
     name: Joi.string().max(60).required(),
@@ -194,7 +199,7 @@ export const overruleSchema = Joi.object({
   signed: text(60),
 })
   .xor('first', 'operation', 'skip', 'add', 'holding', 'stickOut', 'feature', 'outside', 'setups', 'leave')
-  .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut') });
+  .when(Joi.object({ operation: Joi.exist() }).unknown(), { then: Joi.object().xor('tool', 'cut', 'stop') });
 
 export const runFileSchema = Joi.object<RunFile>({
   format: Joi.string()

@@ -8,6 +8,7 @@ import type { Choice } from '@/core/ask/choices';
 import type { Question } from '@/core/ask/question';
 import type { Compared } from '@/core/ask/sequences';
 import type { Refusal } from '@/core/ask/refusal';
+import type { StopsAsked } from '@/core/ask/stopsAsked';
 import type { Problem } from '@/core/model/result';
 import type { Shop } from '@/core/model/shop/shop';
 import type { Tile, Trial } from '@/core/ask/trial';
@@ -35,6 +36,8 @@ export interface PlannerTools {
   refusal: (file: RunFile, problems: readonly Problem[]) => Promise<Refusal | undefined>;
   /** Plans what could be decided of a tool or a holding. */
   choices: (file: RunFile, question: Question) => Promise<Choice[] | undefined>;
+  /** What else would stop each place, and what one more would save. */
+  stops: (file: RunFile) => Promise<StopsAsked | undefined>;
   /** Plans the run with one operation cutting otherwise. */
   tryCut: (file: RunFile, tile: Tile, trial: Trial) => Promise<Tried | undefined>;
 }
@@ -94,6 +97,7 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
       sequences: async (runFile) => planner.current?.sequences(runFile),
       refusal: async (runFile, problems) => planner.current?.refusal(runFile, problems),
       choices: async (runFile, question) => planner.current?.choices(runFile, question),
+      stops: async (runFile) => planner.current?.stops(runFile),
       tryCut: async (runFile, tile, trial) => planner.current?.tryCut(runFile, tile, trial),
     }),
     [],

@@ -16,6 +16,7 @@ const signed = (minutes: number): string =>
 function headOf(question: Question): string {
   if ('setup' in question) return 'Held';
   if ('route' in question) return question.route === 'setups' ? 'Made' : 'Left on';
+  if ('stop' in question) return 'Stopped by';
   return 'feature' in question ? 'Made' : 'Tool';
 }
 

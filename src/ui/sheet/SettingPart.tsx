@@ -1,9 +1,14 @@
+import { MapPin } from 'lucide-react';
 import { useState } from 'react';
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { settingSheet } from '@/core/present/settingSheet';
+import { Button } from '../primitives/Button';
+import { later } from '../primitives/later';
 import { Part } from './panelParts';
+
+const StopsWindow = later(() => import('./StopsWindow').then((loaded) => loaded.StopsWindow));
 
 const Steps = styled.ol`
   margin: 0;
@@ -54,6 +59,7 @@ const Step = styled(Checkbox)`
 /** How the machine is set for a set-up, step by step, ticked off as it is done. */
 export function SettingPart({ planned }: { planned: PlannedSetup }) {
   const [done, setDone] = useState<ReadonlySet<number>>(new Set());
+  const [compares, setCompares] = useState(false);
   const tick = (step: number, isDone: boolean) =>
     setDone((before) => new Set(isDone ? [...before, step] : [...before].filter((other) => other !== step)));
   return (
@@ -73,6 +79,10 @@ export function SettingPart({ planned }: { planned: PlannedSetup }) {
           </li>
         ))}
       </Steps>
+      <Button style={{ margin: '8px 0 10px' }} onPress={() => setCompares(true)}>
+        <MapPin size={15} aria-hidden /> Stops compared …
+      </Button>
+      {compares && <StopsWindow planned={planned} onClose={() => setCompares(false)} />}
     </Part>
   );
 }

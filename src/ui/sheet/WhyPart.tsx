@@ -1,5 +1,5 @@
 'use client';
-import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, Wrench } from 'lucide-react';
+import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, MapPin, Wrench } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { listedId } from '@/core/model/shop/tool';
@@ -28,7 +28,10 @@ interface Props {
   edits: OrderEdits;
 }
 
-type Choosing = 'tool' | 'end' | 'try';
+type Choosing = 'tool' | 'end' | 'stop' | 'try';
+
+/** What its window is headed by. */
+const TITLES = { tool: 'A tool', end: 'The end', stop: 'What stops the slide' };
 
 /** The reasons, and what could be decided otherwise. */
 export function WhyPart({ plan, planned, operation, edits }: Props) {
@@ -81,6 +84,9 @@ function OtherWays({ operation: { stop, feature }, onChoose, onSkip }: OtherWays
       <Button onPress={() => onChoose('tool')} isDisabled={byHand}>
         <Wrench size={15} aria-hidden /> Other tool …
       </Button>
+      <Button onPress={() => onChoose('stop')} isDisabled={byHand}>
+        <MapPin size={15} aria-hidden /> Other stop …
+      </Button>
       <Button onPress={() => onChoose('end')} isDisabled={byHand || !feature.startsWith('part.')}>
         <FlipHorizontal2 size={15} aria-hidden /> Other end …
       </Button>
@@ -100,7 +106,10 @@ interface ChoosingProps {
 
 function ChoosingWindow({ planned, operation, choosing, onClose }: ChoosingProps) {
   const { key, feature } = operation;
-  const questions = useMemo(() => ({ tool: { operation: key }, end: { feature } }), [key, feature]);
+  const questions = useMemo(
+    () => ({ tool: { operation: key }, end: { feature }, stop: { stop: key } }),
+    [key, feature],
+  );
   return (
     <>
       {choosing === 'try' && (
@@ -117,7 +126,7 @@ function ChoosingWindow({ planned, operation, choosing, onClose }: ChoosingProps
       )}
       {choosing && choosing !== 'try' && (
         <ChoiceWindow
-          title={`${choosing === 'tool' ? 'A tool' : 'The end'} for ${operation.number} ${operation.name}`}
+          title={`${TITLES[choosing]} for ${operation.number} ${operation.name}`}
           question={questions[choosing]}
           onClose={onClose}
         />

@@ -10,6 +10,7 @@ import {
   isSetups,
   isSkip,
   isStickOut,
+  isStop,
   isTool,
   keyOfAdded,
   type CutWish,
@@ -63,7 +64,7 @@ export function plannedOverrules(
 /** The operations that an overrule is about, by their keys. */
 export function keysIn(overrule: Overrule): string[] {
   if (isOrder(overrule)) return [overrule.first, overrule.then];
-  if (isTool(overrule) || isCut(overrule)) return [overrule.operation];
+  if (isTool(overrule) || isCut(overrule) || isStop(overrule)) return [overrule.operation];
   if (isAdd(overrule)) return [keyOfAdded(overrule.add)];
   return isSkip(overrule) ? [overrule.skip] : [];
 }
@@ -89,6 +90,16 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
   if (isOrder(overrule)) return `${named(overrule.first)} before ${named(overrule.then)}`;
   if (isTool(overrule)) return `${named(overrule.operation)} with ${named(overrule.tool)}`;
   if (isCut(overrule)) return `${named(overrule.operation)} at ${sayWish(overrule.cut)}`;
+  if (isStop(overrule)) {
+    const { means, station, spacers = [] } = overrule.stop;
+    return [
+      `${named(overrule.operation)} by ${means}`,
+      station ?? '',
+      ...(spacers.length > 0 ? [`with ${spacers.join(' + ')}`] : []),
+    ]
+      .filter((word) => word !== '')
+      .join(' ');
+  }
   if (isSkip(overrule)) return `Without ${name ?? overrule.skip}`;
   if (isHolding(overrule)) {
     const { kind } = overrule.holding;

@@ -1,3 +1,4 @@
+import { isStop } from '../../model/overrule';
 import type { CutSetup } from '../cuts/planCuts';
 import { isOpByOp } from '../../model/plan/setup';
 import { chainsOf } from './chains';
@@ -6,6 +7,7 @@ import type { Facility, OwnServe, StopProblem } from './choose/problem';
 import { demandsOf, overBatch, type Demand, type Ground } from './demand';
 import type { ByItself, MadeReady } from './devices/device';
 import { stopDevices, type StopMeans } from './devices';
+import { isAsWished, wishAt, type StopWish } from './wished';
 
 /** Which means of which device something of the problem is. */
 export interface Offer {
@@ -19,6 +21,8 @@ export interface StopRoom {
   problem: StopProblem;
   own: Offer[][];
   shared: { means: StopMeans; made: MadeReady }[];
+  /** What was decided of its places. */
+  wishes: Wished[];
 }
 
 const groundOf = ({ setup }: CutSetup, demands: readonly Demand[]): Ground => {
@@ -42,13 +46,23 @@ const groundOf = ({ setup }: CutSetup, demands: readonly Demand[]): Ground => {
 const spoilMinutes = ({ visits }: Demand, piece: number, { risk, pieces, once }: Ground): number =>
   visits * (once ? 1 : pieces) * piece * risk.wrongStop;
 
-/** The places of a set-up with all that may serve them. @param piece minutes that a piece has taken up */
-function roomOf(cut: CutSetup, piece: number): StopRoom {
+/** What is wished of a place, and whether anything of the machine is so. */
+export interface Wished extends StopWish {
+  place: number;
+  isServed: boolean;
+}
+
+/**
+ * The places of a set-up with all that may serve them, as it was decided where something is so.
+ * @param piece minutes that a piece has taken up
+ * @param without overrules that are not followed
+ */
+function roomOf(cut: CutSetup, piece: number, without: ReadonlySet<number>): StopRoom {
   const demands = demandsOf(cut);
   const ground = groundOf(cut, demands);
   const minutesOf = (demand: Demand, { use, ready }: ByItself) =>
     overBatch(demand, use, ground) + (ready?.minutes ?? 0);
-  const own = demands.map((demand) =>
+  const offers = demands.map((demand) =>
     stopDevices.flatMap(({ axis, means, byItself }): Offer[] => {
       const by = axis === demand.axis ? byItself?.(demand, ground) : undefined;
       return by ? [{ means, by }] : [];
@@ -57,6 +71,20 @@ function roomOf(cut: CutSetup, piece: number): StopRoom {
   const shared = stopDevices.flatMap(({ means, madeReady }) =>
     (madeReady?.(ground) ?? []).map((made) => ({ means, made })),
   );
+  const wishes = demands.map((demand, place): Wished | undefined => {
+    const wish = wishAt(demand, cut.setup.run.overrules, without);
+    if (!wish) return undefined;
+    const isServed =
+      (offers[place] ?? []).some(({ means, by }) => isAsWished(wish, means, by.with)) ||
+      shared.some(({ means, made }) => {
+        const by = wish.stop.means === means ? made.serves(demand) : undefined;
+        return by && isAsWished(wish, means, by.with);
+      });
+    return { ...wish, place, isServed };
+  });
+  /** What is wished of a place, where that can be. */
+  const follows = (place: number) => (wishes[place]?.isServed ? wishes[place] : undefined);
+  const own = offers.map((all, place) => all.filter(({ means, by }) => isAsWished(follows(place), means, by.with)));
   const ownOf = (demand: Demand, { means, by }: Offer): OwnServe => ({
     minutes: minutesOf(demand, by) + (by.measured ? ground.risk.measuredOnly * ground.pieces : 0),
     spread: by.spread,
@@ -70,9 +98,11 @@ function roomOf(cut: CutSetup, piece: number): StopRoom {
     setting: made.setting,
     hard: made.hard,
     ready: made.ready.minutes,
-    serves: demands.map((demand) => {
+    serves: demands.map((demand, place) => {
       const by = made.serves(demand);
-      return by && { minutes: minutesOf(demand, by), spread: by.spread };
+      return by && isAsWished(follows(place), means, by.with)
+        ? { minutes: minutesOf(demand, by), spread: by.spread }
+        : undefined;
     }),
   });
   const limits = Object.fromEntries(
@@ -85,7 +115,13 @@ function roomOf(cut: CutSetup, piece: number): StopRoom {
     spoilsFrom: demand.spoilsFrom,
     spoilMinutes: spoilMinutes(demand, piece, ground),
   }));
-  return { ground, problem: { places, facilities: shared.map(facilityOf), limits }, own, shared };
+  return {
+    ground,
+    problem: { places, facilities: shared.map(facilityOf), limits },
+    own,
+    shared,
+    wishes: wishes.filter((wish) => wish !== undefined),
+  };
 }
 
 /** The stops of a run as they were chosen, and of what they were. */
@@ -93,12 +129,14 @@ export interface Allocated {
   rooms: StopRoom[];
   chosen: Chosen;
   chains: Chain[];
+  /** Overrules of stops that are not followed, since some length would not hold. */
+  without: ReadonlySet<number>;
 }
 
-/** By what every place of a run is come to, at the least minutes over the batch (trade: Stops). */
-export function allocate(setups: readonly CutSetup[]): Allocated {
+/** By what every place of a run is come to, some overrules left aside; undefined where no length would hold so. */
+function allocated(setups: readonly CutSetup[], without: ReadonlySet<number>): Allocated | undefined {
   const piece = setups.reduce((all, { cuts }) => all + cuts.reduce((sum, { cutting }) => sum + cutting.value, 0), 0);
-  const rooms = setups.map((cut) => roomOf(cut, piece));
+  const rooms = setups.map((cut) => roomOf(cut, piece, without));
   const chains = chainsOf(
     setups,
     rooms.map(({ ground }) => ground.demands),
@@ -107,6 +145,27 @@ export function allocate(setups: readonly CutSetup[]): Allocated {
     rooms.map(({ problem }) => problem),
     chains,
   );
-  if (!chosen) throw new Error('nothing stops a slide');
-  return { rooms, chosen, chains };
+  return chosen && { rooms, chosen, chains, without };
+}
+
+/**
+ * By what every place of a run is come to, at the least minutes over the batch (trade: Stops). What was decided is followed where
+ * every length still holds; else those that do not go together with what was decided before them are left aside.
+ */
+export function allocate(setups: readonly CutSetup[]): Allocated {
+  const found = allocated(setups, new Set());
+  if (found) return found;
+  const decided = (setups[0]?.setup.run.overrules ?? []).flatMap((overrule, index) =>
+    isStop(overrule) ? [index] : [],
+  );
+  const without = new Set(decided);
+  let best = allocated(setups, without);
+  for (const index of decided) {
+    const next = allocated(setups, new Set([...without].filter((other) => other !== index)));
+    if (!next) continue;
+    without.delete(index);
+    best = next;
+  }
+  if (!best) throw new Error('nothing stops a slide');
+  return best;
 }

@@ -2,10 +2,13 @@ import type { Allocated, StopRoom } from './allocate';
 import { holds } from './choose/choose';
 import { isSafe, serveOf, spoils, type Allocation, type Facility, type Place, type Served } from './choose/problem';
 import type { StopMeans } from './devices';
+import type { With } from './devices/device';
 
 /** What else would stop a slide at a place, and what that costs over the batch, minutes. */
 export interface NextBest {
   means: StopMeans;
+  /** What is laid in then. */
+  with?: With;
   minutes: number;
 }
 
@@ -34,8 +37,14 @@ export function nextBest({ rooms, chosen, chains }: Allocated, setup: number, at
   const allocation = chosen.allocations[setup] as Allocation;
   const { facilities } = room.problem;
   const now = allocation.served[at] as Served;
-  const meansOf = (served: Served): StopMeans | undefined =>
-    'own' in served ? room.own[at]?.[served.own]?.means : room.shared[served.facility]?.means;
+  const { demands } = room.ground;
+  const meansOf = (served: Served): Pick<NextBest, 'means' | 'with'> | undefined => {
+    const own = 'own' in served ? room.own[at]?.[served.own] : undefined;
+    if (own) return { means: own.means, ...(own.by.with ? { with: own.by.with } : {}) };
+    const shared = 'facility' in served ? room.shared[served.facility] : undefined;
+    const laidIn = demands[at] && shared?.made.serves(demands[at])?.with;
+    return shared && { means: shared.means, ...(laidIn ? { with: laidIn } : {}) };
+  };
   const deepest = Math.max(
     -Infinity,
     ...allocation.open.map((index) => (facilities[index]?.hard ? facilities[index].setting : -Infinity)),
@@ -46,14 +55,14 @@ export function nextBest({ rooms, chosen, chains }: Allocated, setup: number, at
   const freed = 'facility' in now && isAlone ? (facilities[now.facility]?.ready ?? 0) : 0;
   const isSame = (other: Served) => JSON.stringify(other) === JSON.stringify(now);
   const others = couldServe(room, allocation, at).flatMap((served): NextBest[] => {
-    const means = meansOf(served);
-    if (isSame(served) || means === undefined) return [];
+    const by = meansOf(served);
+    if (isSame(served) || by === undefined) return [];
     const instead = { ...allocation, served: allocation.served.with(at, served) };
     const allocations = chosen.allocations.with(setup, instead);
     const problems = rooms.map(({ problem }) => problem);
     if (!Number.isFinite(minutesBy(room, served, at, deepest)) || !serveOf(room.problem, instead, at)) return [];
     if (!chains.every((chain) => holds(chain, problems, allocations))) return [];
-    return [{ means, minutes: minutesBy(room, served, at, deepest) - minutesBy(room, now, at, deepest) - freed }];
+    return [{ ...by, minutes: minutesBy(room, served, at, deepest) - minutesBy(room, now, at, deepest) - freed }];
   });
   return others.sort((a, b) => a.minutes - b.minutes)[0];
 }

@@ -3,7 +3,10 @@ import { isBetweenCentres, isOnBar } from '../../model/plan/setup';
 import { centreDepth, centreDrillFor, endDiameter } from '../cutting/centres';
 import type { CutOperation } from '../cuts/cutOperation';
 import type { CutSetup } from '../cuts/planCuts';
+import { isStop } from '../../model/overrule';
+import type { TakenOverrule } from '../../model/plan/taken';
 import { allocate, type StopRoom } from './allocate';
+import { cannotHold, takenWish } from './wished';
 import { spoils, type Allocation, type Place } from './choose/problem';
 import type { Axis, Use } from './demand';
 import { deviceOf, type StopMeans } from './devices';
@@ -171,12 +174,37 @@ function workStopOf(planned: CutSetup): WorkStop {
 
 /** Where every operation stops and by what, for the least minutes over the batch (trade: Stops). */
 export function planStops(setups: CutSetup[]): StoppedSetup[] {
-  const { rooms, chosen } = allocate(setups);
-  return setups.map((setup, index) => ({
-    ...setup,
-    ...pinsOf(rooms[index] as StopRoom, chosen.allocations[index] as Allocation),
-    workStop: workStopOf(setup),
-  }));
+  const { rooms, chosen, without } = allocate(setups);
+  return setups.map((setup, index) => {
+    const room = rooms[index] as StopRoom;
+    const { pins, readied } = pinsOf(room, chosen.allocations[index] as Allocation);
+    return {
+      ...setup,
+      pins,
+      readied,
+      overruled: [...setup.overruled, ...takenWishes(setup, room, pins, without)],
+      workStop: workStopOf(setup),
+    };
+  });
+}
+
+/** What became of the overrules that are about stops of a set-up. */
+function takenWishes(
+  { setup, cuts }: CutSetup,
+  { wishes }: StopRoom,
+  pins: Pin[],
+  without: ReadonlySet<number>,
+): TakenOverrule[] {
+  const followed = wishes.map((wish) => {
+    const pin = pins.find(({ operations }) => operations.includes(wish.operation));
+    return takenWish(wish, wish.isServed, pin?.place);
+  });
+  const left = setup.run.overrules.flatMap((overrule, index) =>
+    without.has(index) && isStop(overrule) && cuts.some(({ key }) => key === overrule.operation)
+      ? [cannotHold(index, overrule)]
+      : [],
+  );
+  return [...followed, ...left];
 }
 
 /** A length held this closely, mm, is set and shown to a micrometre. */
