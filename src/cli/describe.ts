@@ -14,6 +14,7 @@ import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { stockView } from '@/core/present/stock';
 import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
+import { KIT_FOR, kitOf, type KitItem } from '@/core/present/kit';
 import { missingFrom } from '@/core/present/missing';
 import { sayFluids } from '@/core/present/fluid';
 import { sayToGet, toGetFor } from '@/core/present/toGet';
@@ -43,6 +44,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     `        ${view.each.toLowerCase()} ${length(stock.each.value)}, ${view.isBar ? `${stock.piecesPerBar.value} a bar, ` : ''}${stock.bars.value} ${view.counted}, ${stock.mass.value.toFixed(2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
     ...toGet.map((one, index) => `${index === 0 ? 'To get  ' : '        '}${sayToGet(one, run.shop.rates.currency)}`),
+    ...describeKit(plan),
     ...describeRoutes(plan),
     ...describeProof(plan.proof, run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),
     '',
@@ -65,6 +67,18 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     '',
     'The shop’s rules, the machine’s manual and local law come first.',
   ].join('\n');
+}
+
+/** What is laid out before it begins, a line for each use. */
+function describeKit(plan: Plan): string[] {
+  const kit = kitOf(plan);
+  const said = ({ what, place, has }: KitItem) =>
+    `${what}${place ? ` (${place})` : ''}${has === true ? '' : has === false ? ', not there' : ', to make'}`;
+  const groups = Object.entries(KIT_FOR).flatMap(([use, words]) => {
+    const items = kit.filter((item) => item.for === use);
+    return items.length > 0 ? [`${words.toLowerCase()}: ${items.map(said).join('; ')}`] : [];
+  });
+  return groups.map((line, index) => `${index === 0 ? 'Kit     ' : '        '}${line}`);
 }
 
 function describeWays(ways: readonly RunningWay[], quantity: number): string[] {

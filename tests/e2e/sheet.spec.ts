@@ -110,4 +110,10 @@ test('the printed sheet: black, at most two pages, only the paper', async ({ pag
     await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
     await page.emulateMedia({ media: null });
   }
+  // The other paper: what is laid out and how the machine is set, ticked off.
+  await page.getByRole('button', { name: 'Setting and kit' }).click();
+  await page.getByRole('checkbox', { name: 'roughing tool, r 0.8, out' }).check();
+  await page.getByRole('checkbox', { name: 'Set-up 1, step 1', exact: true }).check();
+  await expect(page.getByRole('table', { name: 'Setting set-up 1' })).toContainText('roughing tool, r 0.8');
+  await expectAccessible(page);
 });

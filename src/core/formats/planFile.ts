@@ -1,5 +1,6 @@
 import { holdOf } from '../present/hold';
 import { missingFrom } from '../present/missing';
+import { kitOf } from '../present/kit';
 import { toGetFor } from '../present/toGet';
 import { sayLost, sayRoute } from '../present/route';
 import { crossOvers, type Line } from '../money/lines';
@@ -379,6 +380,7 @@ export function planFileOf(plan: Plan, running: readonly RunningWay[] = []) {
     setups: plan.setups.map((planned, index) => setupData(planned, written.setups[index] as WrittenSetup)),
     ...completeData(plan),
     toGet: toGetData(plan),
+    kit: kitOf(plan).map(({ what, place, has }) => ({ what, ...(place === undefined ? {} : { place }), has })),
     route: routeData(plan),
     proof: proofData(plan.proof),
     time: timeData(plan, running),

@@ -334,6 +334,15 @@ export const planFileSchema = Joi.object<PlanFile>({
       }),
     )
     .required(),
+  kit: Joi.array()
+    .items(
+      Joi.object({
+        what: text(),
+        place: Joi.string(),
+        has: Joi.valid(true, false, 'to make').required(),
+      }),
+    )
+    .required(),
   route: Joi.object({
     proven: Joi.boolean().required(),
     gap: Joi.number(),

@@ -19,3 +19,14 @@ export function sayFluids({ operations }: Pick<PlannedSetup, 'operations'>): str
   if (!most) return undefined;
   return [FLUID_WORDS[most[0]], ...others.map(([fluid, at]) => `${FLUID_WORDS[fluid]} at ${at.join(', ')}`)].join('; ');
 }
+
+/** What is brought to the cuts of a run at all, each once; nothing for what is cut dry. */
+export const fluidNames = (setups: readonly Pick<PlannedSetup, 'operations'>[]): string[] => [
+  ...new Set(
+    setups.flatMap(({ operations }) =>
+      operations.flatMap(({ fluid }) =>
+        fluid === undefined || fluid === 'dry' ? [] : [FLUID_WORDS[fluid === 'plenty' ? 'oil' : fluid]],
+      ),
+    ),
+  ),
+];

@@ -1,13 +1,14 @@
 'use client';
 import { stockView } from '@/core/present/stock';
-import { Printer } from 'lucide-react';
+import { Check, Printer } from 'lucide-react';
+import { useState } from 'react';
 import { PlaceLink } from '../run/PlaceLink';
 import { crossReadingOf } from '@/core/present/cross';
 import { operationView } from '@/core/present/operation';
 import type { StopView } from '@/core/present/stop';
 import { sayOverrule, toldOf } from '@/core/plan/order/overrules';
 import { namesIn } from '../sheet/overrulesOf';
-import styled, { createGlobalStyle } from 'styled-components';
+import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
 import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
@@ -22,16 +23,9 @@ import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { entryName } from '../run/entryName';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { OnPaper, Paper } from './Paper';
 import { PaperDrawing } from './PaperDrawing';
-
-/** Black on white whatever the theme, and only the paper when it is printed. */
-const OnPaper = createGlobalStyle`
-  @page { size: A4 portrait; margin: 11mm 11mm 12mm; }
-  @media print {
-    html, body { background: #fff; }
-    body > header, header:has(nav), [role='status']:not(.keep), .screen-only { display: none !important; }
-  }
-`;
+import { PrintedSetting } from './PrintedSetting';
 
 const Actions = styled.div`
   display: flex;
@@ -41,123 +35,15 @@ const Actions = styled.div`
   margin: 14px auto;
 `;
 
-const Paper = styled.main`
-  --paper: #fff;
-  --sheet: #fff;
-  --ink: #000;
-  --ink-soft: #222;
-  --line: #000;
-  --metal: #fff;
-  --blue: #000;
-  max-width: 188mm;
-  margin: 0 auto 30px;
-  padding: 6mm;
-  background: #fff;
-  color: #000;
-  font-size: 12pt;
-  line-height: 1.25;
-  box-shadow: 0 1px 8px rgb(0 0 0 / 18%);
-  @media print {
-    margin: 0;
-    padding: 0;
-    box-shadow: none;
-    max-width: none;
-  }
-  h1 {
-    font-size: 22pt;
-    line-height: 1.1;
-  }
-  h2 {
-    margin: 4mm 0 1mm;
-    padding-top: 1.5mm;
-    border-top: 2.5px solid #000;
-    font-size: 14.5pt;
-  }
-  .head {
-    display: flex;
-    justify-content: space-between;
-    gap: 8mm;
-  }
-  .head .off {
-    font: 700 26pt var(--mono);
-    text-align: right;
-    white-space: nowrap;
-  }
-  .facts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 1mm 7mm;
-    margin-top: 2.5mm;
-  }
-  .facts dt {
-    font-size: 10pt;
-  }
-  .facts dd {
-    font: 700 13.5pt var(--mono);
-    white-space: nowrap;
-  }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-    table-layout: fixed;
-  }
-  th {
-    padding: 0 2mm 1mm 0;
-    border-bottom: 1.2px solid #000;
-    font-size: 10pt;
-    font-weight: 400;
-    text-align: left;
-  }
-  td {
-    padding: 0.6mm 2mm 0.6mm 0;
-    border-bottom: 0.5px solid #777;
-    vertical-align: top;
-  }
-  td.figure,
-  th.figure {
-    font-family: var(--mono);
-    text-align: right;
-    white-space: nowrap;
-  }
-  th.figure {
-    font-family: var(--sans);
-  }
-  td.big {
-    font-size: 14.5pt;
-    font-weight: 700;
-  }
-  td small {
-    display: block;
-    font: 400 9.5pt/1.15 var(--sans);
-  }
-  tr {
-    break-inside: avoid;
-  }
-  .warnings li {
-    margin-top: 1mm;
-    padding-left: 5mm;
-    text-indent: -5mm;
-    break-inside: avoid;
-  }
-  .unproved {
-    margin-top: 3mm;
-    padding: 2mm 3mm;
-    border: 1mm solid #000;
-  }
-  .foot {
-    margin-top: 4mm;
-    padding-top: 2mm;
-    border-top: 1px solid #000;
-    font-size: 10.5pt;
-    break-inside: avoid;
-  }
-`;
+/** What is printed: the sheet that lies at the machine, or how it is set and what is laid out before. */
+const PAPERS = { sheet: 'At the machine', setting: 'Setting and kit' };
 
 const COLUMNS = ['10mm', '45mm', '15mm', '14mm', '29mm', '29mm', 'auto'];
 
 /** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
 export function PrintSheet() {
   const { id, planned, problems } = useWorkspace();
+  const [shown, setShown] = useState<keyof typeof PAPERS>('sheet');
   const plan = planned.answer?.plan;
   if (!planned.answer) return <Actions>Planning …</Actions>;
   if (!plan)
@@ -178,9 +64,18 @@ export function PrintSheet() {
         <Button $strong onPress={() => window.print()}>
           <Printer size={16} aria-hidden /> Print
         </Button>
+        {(Object.keys(PAPERS) as (keyof typeof PAPERS)[]).map((paper) => (
+          <Button key={paper} aria-pressed={shown === paper} onPress={() => setShown(paper)}>
+            {shown === paper && <Check size={15} aria-hidden />} {PAPERS[paper]}
+          </Button>
+        ))}
         <span>A4, black; also as PDF from the print window.</span>
       </Actions>
-      <PrintedPlan plan={plan} proof={planned.answer.proof} />
+      {shown === 'sheet' ? (
+        <PrintedPlan plan={plan} proof={planned.answer.proof} />
+      ) : (
+        <PrintedSetting key={plan.run.part.number} plan={plan} />
+      )}
     </>
   );
 }

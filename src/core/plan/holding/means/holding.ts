@@ -55,6 +55,8 @@ export interface HoldingKind {
   opens?: true;
   /** Is given a step that the piece sits on. */
   steps?: true;
+  /** It is made, or bored, for what it holds: what that is, for the kit. */
+  madeFor?: string;
   /** Leaves marks where it grips bare. */
   marks: boolean;
   /** What it takes, beside the sizes: undefined when it is made for such a surface, else why not in words. */

@@ -4,6 +4,7 @@ import { listed, type HoldingKind } from './holding';
 export const sleeve: HoldingKind = {
   kind: 'sleeve',
   words: 'in a sleeve of soft sheet',
+  madeFor: 'sleeve of soft sheet for',
   marks: false,
   against: ({ inside, knurl, flats, thin }) => {
     if (inside) return 'it holds from outside';

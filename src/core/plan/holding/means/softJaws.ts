@@ -5,6 +5,7 @@ export const softJaws: HoldingKind = {
   kind: 'soft-jaws',
   words: 'in soft jaws',
   steps: true,
+  madeFor: 'soft jaws, bored to',
   marks: false,
   against: ({ inside, thread, knurl, flats, raw }) => {
     if (inside) return 'it holds from outside';

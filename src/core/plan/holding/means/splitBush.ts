@@ -4,6 +4,7 @@ import { listed, TO_NO_SIZE, type HoldingKind } from './holding';
 export const splitBush: HoldingKind = {
   kind: 'split-bush',
   words: 'in a split bush',
+  madeFor: 'split bush, bored to',
   marks: false,
   against: ({ inside, knurl, flats, raw }) => {
     if (inside) return 'it holds from outside';

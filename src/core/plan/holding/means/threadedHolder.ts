@@ -4,6 +4,7 @@ import { listed, type HoldingKind } from './holding';
 export const threadedHolder: HoldingKind = {
   kind: 'threaded-holder',
   words: 'in a threaded holder',
+  madeFor: 'threaded holder for',
   marks: false,
   against: ({ inside, thread }) => (inside || !thread ? 'it holds by an outside thread' : undefined),
   figures: listed('threaded-holder'),
