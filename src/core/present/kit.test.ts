@@ -11,6 +11,7 @@ const stud = (machine: Partial<Machine> = {}) =>
     planned(
       runOf(
         {
+          material: 'mild-steel',
           outside: [{ shape: 'cylinder', diameter: 15.875, length: 30, name: 'screw' }, step(30, 8)],
           details: [
             { kind: 'chamfer', at: 0, size: 2 },
