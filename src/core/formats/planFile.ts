@@ -17,6 +17,7 @@ import { massOf } from '../model/part/mass';
 import type { StopMeans } from '../plan/stops/devices';
 import { settingOf } from '../plan/stops/setting';
 import type { CrossReading } from '../present/cross';
+import { stateOf } from '../present/machineState';
 import { operationView } from '../present/operation';
 import { settingSheet } from '../present/settingSheet';
 import type { StopView } from '../present/stop';
@@ -122,6 +123,7 @@ function operationsOf(planned: PlannedSetup, { operations }: WrittenSetup) {
       ...(operation.pecks > 1 ? { pecks: operation.pecks } : {}),
       ...(operation.does ? { does: operation.does } : {}),
       stop: stopData(operation, stop),
+      state: stateOf(planned, operation),
       clearances: operation.clearances.map(({ what, distance }) => ({ what, distance: rounded(distance) })),
       minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },
       checks: operation.checks.map(({ what, size, gauge, every }) => ({

@@ -277,6 +277,16 @@ export const planFileSchema = Joi.object<PlanFile>({
                 .required(),
               pecks: Joi.number(),
               does: Joi.array().items(Joi.string()),
+              state: Joi.object({
+                spindle: Joi.valid('forward', 'back', 'stopped').required(),
+                feed: Joi.object({
+                  by: Joi.valid('hand', 'power', 'leadscrew').required(),
+                  way: text(),
+                }),
+                levers: Joi.string(),
+                halfNuts: Joi.valid('in', 'out').required(),
+                locked: Joi.array().items(Joi.string()).required(),
+              }).required(),
               stop: Joi.object({
                 means: Joi.string()
                   .valid(...new Set(stopDevices.map(({ means }) => means)), 'none')

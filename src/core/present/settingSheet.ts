@@ -1,6 +1,6 @@
 import { dialMove, sayDial } from '../model/shop/dial';
 import { formatLength, type UnitSystem } from '../model/units/length';
-import { sayWorkStop, type Pin } from '../plan/stops/planStops';
+import { sayWorkStop, standsAt, type Pin } from '../plan/stops/planStops';
 import { gearsOf } from './gears';
 import { meansWords } from './stop';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
@@ -34,10 +34,6 @@ const firstOfEach = ({ operations }: PlannedSetup, mount: 'post' | 'tailstock'):
   operations.filter(
     ({ tool }, index) => tool.mount === mount && operations.findIndex((other) => other.tool.id === tool.id) === index,
   );
-
-/** How a station stands: where the deepest of its places is, its stack included. */
-const standsAt = ({ setting, spacers = [], feeler = 0 }: Pin): number =>
-  setting + feeler + spacers.reduce((sum, length) => sum + length, 0);
 
 /** The tool that sets the zero, and every other one told to it. */
 function touchedOff(planned: PlannedSetup): Unnumbered[] {

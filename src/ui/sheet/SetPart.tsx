@@ -1,6 +1,7 @@
 import { formatLength } from '@/core/model/units/length';
 import { show } from '@/core/model/units/show';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
+import { stateChanges } from '@/core/present/machineState';
 import type { OperationView } from '@/core/present/operation';
 import { Line, Part } from './panelParts';
 import { FigureButton } from './Working';
@@ -20,9 +21,15 @@ interface Props {
 /** What the machine is set to: stop, dial, cross-slide, speed and feed. */
 export function SetPart({ planned, operation, view: { stop, target, cross, byHand, fluid } }: Props) {
   const { units } = planned.setup.run;
+  const changes = stateChanges(planned, operation);
   return (
     <Part>
       <h3>Set</h3>
+      {changes.length > 0 && (
+        <p style={{ margin: '0 0 6px', fontSize: 13 }}>
+          <b>Before it:</b> {changes.join(' · ')}
+        </p>
+      )}
       <dl>
         {stop?.settings.map(({ edge, figure }, index) => (
           <Line

@@ -10,6 +10,8 @@ import type { SheetLayout } from './sheetLayout';
 /** Room that a pin's words want side by side, px, and the ends of the rail that pins may use. */
 const WANTED = 74;
 const LEAST = 60;
+/** So long the blocks of a pin are drawn at most, px. */
+const MOST_BLOCKS = 36;
 const [LEFT, RIGHT] = [150, 58];
 
 /** How the pins of a set-up stand: side by side, or with their words upright when there are many. */
@@ -54,6 +56,38 @@ function headOf(shape: PinShape, x: number, y: number): string {
   return round(x, y, 9);
 }
 
+/** What is laid in before a pin's station as blocks side by side, each as long as its share, px. */
+export function blocksOf(
+  { spacers = [], feeler }: Pick<Pin, 'spacers' | 'feeler'>,
+  right: number,
+  room: number,
+): { x: number; width: number }[] {
+  const laid = feeler === undefined ? spacers : [feeler];
+  const whole = laid.reduce((sum, length) => sum + length, 0);
+  let x = right;
+  return laid.map((length) => {
+    const width = (room * length) / whole;
+    x -= width;
+    return { x, width };
+  });
+}
+
+/** The blocks on the rail, on the side from which the slide comes against them. */
+function Blocks({ pin, x: right, room, y }: { pin: Pin; x: number; room: number; y: number }) {
+  return blocksOf(pin, right, Math.min(MOST_BLOCKS, room)).map(({ x, width }) => (
+    <rect
+      key={x}
+      data-block={pin.letter}
+      x={x}
+      y={y - 6}
+      width={width}
+      height={12}
+      fill="var(--metal)"
+      stroke="var(--ink)"
+    />
+  ));
+}
+
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
 export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
@@ -73,6 +107,9 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
         {stations} of {planned.setup.run.shop.machine.stations} stations
       </text>
       <line x1={130} x2={layout.width - 16} y1={rail} y2={rail} stroke="var(--ink)" strokeWidth="3" />
+      {planned.pins.map((pin, index) => (
+        <Blocks key={pin.letter} pin={pin} x={(heads[index] ?? 0) - 9} room={gap - 24} y={rail} />
+      ))}
       {planned.pins.map((pin, index) => {
         const chosen = selected !== undefined && pin.operations.includes(selected);
         const shared = pin.operations.length > 1;

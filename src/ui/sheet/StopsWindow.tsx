@@ -1,13 +1,21 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { StopsAsked } from '@/core/ask/stopsAsked';
-import { formatLength } from '@/core/model/units/length';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
+import { standsAt, type Pin } from '@/core/plan/stops/planStops';
 import { sayMinutes } from '@/core/model/units/show';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { otherWords, pinWords } from '@/core/present/stop';
 import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
+
+/** What its tool would do at the deepest station of the set-up. */
+function wrongStop(pin: Pin, deepest: number, units: UnitSystem): string {
+  if (pin.means !== 'station' || deepest <= pin.setting) return 'goes no deeper';
+  const by = `${formatLength(deepest - pin.setting, units)} deeper`;
+  return pin.spoils === undefined ? `${by}, clear` : `${by}, into the work`;
+}
 
 /** Every stop of a set-up with how closely it repeats and what else would do, and what one more would save over the batch. */
 export function StopsWindow({ planned, onClose }: { planned: PlannedSetup; onClose: () => void }) {
@@ -21,6 +29,7 @@ export function StopsWindow({ planned, onClose }: { planned: PlannedSetup; onClo
     };
   }, [file, stops]);
   const { units } = planned.setup.run;
+  const deepest = Math.max(...planned.pins.flatMap((pin) => (pin.means === 'station' ? [standsAt(pin)] : [])));
   return (
     <Window title={`Stops of set-up ${planned.setup.number}`} open onClose={onClose}>
       {!asked && <p role="status">Asking what else would do …</p>}
@@ -37,6 +46,7 @@ export function StopsWindow({ planned, onClose }: { planned: PlannedSetup; onClo
                 <th scope="col" className="figure">
                   ±, {units}
                 </th>
+                <th scope="col">a wrong stop</th>
                 <th scope="col">next best</th>
                 <th scope="col" className="figure">
                   more, batch
@@ -52,6 +62,7 @@ export function StopsWindow({ planned, onClose }: { planned: PlannedSetup; onClo
                     <td className="figure">{formatLength(pin.setting, units, pin.fine)}</td>
                     <td>{pinWords(pin, units)}</td>
                     <td className="figure">{formatLength(pin.spread / 2, units, true)}</td>
+                    <td>{wrongStop(pin, deepest, units)}</td>
                     <td>{next ? otherWords(next.means, pin.axis, next.with, units) : 'nothing else'}</td>
                     <td className="figure">{next ? sayMinutes(next.minutes) : ''}</td>
                   </tr>

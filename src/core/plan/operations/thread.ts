@@ -75,8 +75,11 @@ const runsOut = (feature: Feature, setup: Setup): boolean => {
 const RUNS_OUT =
   'No relief: drawn out at this stop while it turns, the last turns run out on the plain diameter behind it.';
 
-/** How a thread of the left hand is cut. */
+/** How a thread of the left hand is cut: out of its relief with the spindle forward, or, with none to begin in, backward. */
 const LEFT_HANDED = 'Left-hand: leadscrew the other way, from the relief out to the free end.';
+const LEFT_HANDED_IN = 'Left-hand: leadscrew the other way, spindle backward, the tool upside down.';
+
+const isLeft = (thread: Thread | undefined): boolean => thread?.hand === 'left';
 
 const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
@@ -104,12 +107,12 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     ...(kind === 'thread'
       ? {
           does: [
-            ...(goesAway(setup) && !isOpen
+            ...(goesAway(setup) && !isOpen && !isLeft(thread)
               ? [
                   `Away from the chuck: ${tool.hand === 'left' ? 'left-hand tool' : 'tool inverted'}, spindle reversed, started in the relief at this stop.`,
                 ]
               : []),
-            ...(thread.hand === 'left' ? [LEFT_HANDED] : []),
+            ...(isLeft(thread) ? [isOpen ? LEFT_HANDED_IN : LEFT_HANDED] : []),
             ...(isOpen ? [RUNS_OUT] : []),
             sayWires(thread, setup),
           ],
@@ -217,7 +220,7 @@ export const thread: OperationKind = {
           ...(isIn ? { before: cut.pitch } : {}),
           ...(isOpen ? { behind: cut.pitch } : {}),
         });
-      const [start, end] = goesAway(setup) ? [to, begin] : [begin, to];
+      const [start, end] = goesAway(setup) || isLeft(cut) ? [to, begin] : [begin, to];
       return alongThread(start, end, diameter / 2 - deep, clear);
     };
     const { compoundDial } = run.shop.machine;

@@ -214,6 +214,10 @@ const FINE = 0.1;
 const isFineStop = ({ checks }: Pick<CutOperation, 'checks'>): boolean =>
   checks.some(({ measures, size }) => measures === 'length' && size !== undefined && size.upper - size.lower <= FINE);
 
+/** How deep the station of a place stands, what is laid in before it included. */
+export const standsAt = ({ setting, spacers = [], feeler = 0 }: Pick<Pin, 'setting' | 'spacers' | 'feeler'>): number =>
+  setting + feeler + spacers.reduce((sum, length) => sum + length, 0);
+
 /** The pin an operation stops at. */
 export const pinOf = (setup: Pick<StoppedSetup, 'pins'>, key: string): Pin | undefined =>
   setup.pins.find(({ operations }) => operations.includes(key));
