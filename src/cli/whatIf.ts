@@ -37,8 +37,21 @@ const money = (before: Plan, after: Plan): PlanFigure[] => {
   }));
 };
 
+/** `shop.machine.` is the machine that the run is planned on: of the shop's list, or in the file where that brings its own. */
+function ofItsMachine(path: string, file: unknown, { machines }: Shop): string {
+  const within = /^shop\.machine\.(.+)$/.exec(path)?.[1];
+  if (within === undefined) return path;
+  const named = (file as Partial<RunFile> | null)?.machine;
+  if (typeof named === 'object') return `machine.${within}`;
+  return `shop.machines[${Math.max(
+    0,
+    machines.findIndex(({ id }) => id === named),
+  )}].${within}`;
+}
+
 /**
- * Plans a file as it is and with some values set, and compares the two. A path that begins with `shop.` is of the shop.
+ * Plans a file as it is and with some values set, and compares the two. A path that begins with `shop.` is of the shop, one with
+ * `shop.machine.` of the machine that the run is planned on.
  * @param sets each as PATH=VALUE
  */
 export function whatIf(file: unknown, shop: Shop, sets: readonly string[]): Result<Difference> {
@@ -46,7 +59,7 @@ export function whatIf(file: unknown, shop: Shop, sets: readonly string[]): Resu
   for (const set of sets) {
     const at = set.indexOf('=');
     if (at < 1) return refuse('--set', `“${set}” is not PATH=VALUE`);
-    const [path, value] = [set.slice(0, at), valueOf(set.slice(at + 1))];
+    const [path, value] = [ofItsMachine(set.slice(0, at), file, shop), valueOf(set.slice(at + 1))];
     const ofShop = path.startsWith('shop.');
     const next = setPath(ofShop ? changedShop : changed, ofShop ? path.slice('shop.'.length) : path, value);
     if (!next.ok) return next;

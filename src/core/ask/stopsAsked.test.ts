@@ -31,3 +31,10 @@ test('one screw more: of three that four places share it saves what the read-out
   expect(first?.saves).toBeLessThanOrEqual(40 * 0.15 - 1 + 1e-9);
   expect(oneMore(onScrews(4)).map(({ what }) => what)).not.toContain('station');
 });
+
+test('one spacer more: on a single screw it brings one place from the read-out to the screw, 40 · (0.20 − 0.10)', () => {
+  const spacer = oneMore(onScrews(1)).find(({ what }) => what.startsWith('spacer of'));
+  // A wrong one may weigh there, half a minute at most.
+  expect(spacer?.saves).toBeGreaterThan(4 - 0.5);
+  expect(spacer?.saves).toBeLessThanOrEqual(4 + 1e-9);
+});

@@ -4,6 +4,7 @@ import type { Skeleton } from '../plan/skeleton';
 import type { RunFile } from '../read/runFile';
 import type { Machine } from '../model/shop/machine';
 import { isStop } from '../model/overrule';
+import { say } from '../model/words';
 import { allocate, type Allocated } from '../plan/stops/allocate';
 import type { Axis } from '../plan/stops/demand';
 import type { StopMeans } from '../plan/stops/devices';
@@ -70,10 +71,38 @@ export function meansOf(
   return [];
 }
 
-/** What one station, preset or stop of the quill more would save over the batch; what saves nothing is left out. */
+/** So many lengths of a spacer are tried: each is an allocation. */
+const SPACERS_TRIED = 24;
+
+/** By how much one stop of the carriage lies before another, mm: lengths that a spacer may have; those that come most often first. */
+function gapsIn({ rooms }: Allocated): number[] {
+  const many = new Map<number, number>();
+  for (const { ground } of rooms) {
+    const settings = ground.demands.flatMap(({ axis, setting }) => (axis === 'carriage' ? [setting] : []));
+    for (const deep of settings)
+      for (const near of settings) {
+        const gap = Number((deep - near).toFixed(3));
+        if (gap > ground.stops.residue) many.set(gap, (many.get(gap) ?? 0) + 1);
+      }
+  }
+  return [...many]
+    .sort(([a, often], [b, other]) => other - often || a - b)
+    .slice(0, SPACERS_TRIED)
+    .map(([gap]) => gap);
+}
+
+/** What one station, preset, stop of the quill or spacer more would save over the batch; what saves nothing is left out. */
 export function oneMore(setups: readonly PlannedSetup[]): OneMore[] {
-  const now = asItIs(setups).chosen.minutes;
-  return MORE.map(([what, change]) => ({ what, saves: now - allocate(cutsOf(setups, change)).chosen.minutes }))
+  const now = asItIs(setups);
+  const savesBy = (change: (machine: Machine) => Machine) =>
+    now.chosen.minutes - allocate(cutsOf(setups, change)).chosen.minutes;
+  const units = setups[0]?.setup.run.units ?? 'mm';
+  const spacers = gapsIn(now).map((gap) => ({
+    what: `spacer of ${say(gap, units)}`,
+    saves: savesBy((machine) => ({ ...machine, spacers: [...(machine.spacers ?? []), gap] })),
+  }));
+  const [spacer] = spacers.sort((a, b) => b.saves - a.saves);
+  return [...MORE.map(([what, change]) => ({ what, saves: savesBy(change) })), ...(spacer ? [spacer] : [])]
     .filter(({ saves }) => saves > 1e-6)
     .sort((a, b) => b.saves - a.saves);
 }
