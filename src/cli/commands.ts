@@ -1,3 +1,4 @@
+import { stopsCsv } from '@/core/formats/stopsCsv';
 import { readCutList, cutsFileOf } from '@/core/formats/cutListFile';
 import { planFileOf, proofData, settingData } from '@/core/formats/planFile';
 import { readPlanFile } from '@/core/formats/readPlanFile';
@@ -21,7 +22,7 @@ import { describeCuts } from './describeCuts';
 import { describeDifference, whatIf } from './whatIf';
 
 const USAGE = `usage: npm run --silent shingle -- plan FILE [--json] [--within SECONDS] [--proven]
-       npm run --silent shingle -- stops FILE [--json]
+       npm run --silent shingle -- stops FILE [--json | --csv]
        npm run --silent shingle -- prove FILE [--plan FILE] [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
@@ -43,6 +44,8 @@ export interface Said {
 interface Answer {
   text: () => string;
   data: () => unknown;
+  /** The same as rows, where it has them. */
+  csv?: () => string;
   /** It was asked whether something is right, and it is not. */
   isWrong?: boolean;
 }
@@ -104,6 +107,7 @@ const commands: Record<string, Command> = {
     andThen(planFile(value, startValues, 'wanted'), (plan) =>
       good({
         text: () => describeStops(plan),
+        csv: () => stopsCsv(plan.setups),
         data: () => plan.setups.map((planned) => ({ setup: planned.setup.number, settingSheet: settingData(planned) })),
       }),
     ),
@@ -147,11 +151,13 @@ function readWords(words: readonly string[]) {
   const sets: string[] = [];
   const unknown: string[] = [];
   let json = false;
+  let csv = false;
   let plan: string | undefined;
   let within: number | undefined;
   for (let index = 0; index < words.length; index += 1) {
     const word = words[index] ?? '';
     if (word === '--json') json = true;
+    else if (word === '--csv') csv = true;
     else if (word === '--set') sets.push(words[(index += 1)] ?? '');
     else if (word === '--proven') within = Infinity;
     else if (word === '--within') within = Number(words[(index += 1)]);
@@ -161,7 +167,7 @@ function readWords(words: readonly string[]) {
   }
   const [name = '', file, ...more] = plain;
   const wrong = more.length > 0 || unknown.length > 0 || (within !== undefined && !(within >= 0));
-  return { name, file, json, sets, plan, within, wrong };
+  return { name, file, json, csv, sets, plan, within, wrong };
 }
 
 /**
@@ -169,7 +175,7 @@ function readWords(words: readonly string[]) {
  * @param read the text of a file by its name, `-` being standard input; throws where there is none
  */
 export async function shingle(words: readonly string[], read: (file: string) => string): Promise<Said> {
-  const { name, file, json: asData, sets, plan, within, wrong } = readWords(words);
+  const { name, file, json: asData, csv: asCsv, sets, plan, within, wrong } = readWords(words);
   const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
   if (
     !command ||
@@ -177,7 +183,8 @@ export async function shingle(words: readonly string[], read: (file: string) => 
     wrong ||
     (name === 'what-if') !== sets.length > 0 ||
     (plan !== undefined && name !== 'prove') ||
-    (within !== undefined && name !== 'plan')
+    (within !== undefined && name !== 'plan') ||
+    (asCsv && name !== 'stops')
   )
     return { code: 2, out: '', err: USAGE };
   const json = parsed(file, read);
@@ -189,6 +196,7 @@ export async function shingle(words: readonly string[], read: (file: string) => 
   const answer = await command(json.value, { sets, plan: about.value, goOn });
   if (!answer.ok)
     return name === 'plan' ? noPlan(json.value as RunFile, answer.problems, asData) : refused(answer.problems);
-  const { text, data, isWrong } = answer.value;
+  const { text, data, csv, isWrong } = answer.value;
+  if (asCsv && csv) return { code: 0, out: `${csv()}\n`, err: '' };
   return { code: isWrong ? 1 : 0, out: asData ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
 }

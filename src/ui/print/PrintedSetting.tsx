@@ -1,5 +1,9 @@
 'use client';
+import { Download } from 'lucide-react';
 import { useState } from 'react';
+import { stopsCsv } from '@/core/formats/stopsCsv';
+import { Button } from '../primitives/Button';
+import { download } from '../primitives/download';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
 import { KIT_FOR, kitOf, type KitItem } from '@/core/present/kit';
@@ -149,8 +153,16 @@ export function PrintedSetting({ plan }: { plan: Plan }) {
   const { run, setups } = plan;
   const { part, units, shop } = run;
   const ticks = useTicks();
+  const name = part.number || 'run';
   return (
     <Paper>
+      <Button
+        className="screen-only"
+        style={{ float: 'right', marginLeft: 12 }}
+        onPress={() => download(`${name}-stops.csv`, stopsCsv(setups), 'text/csv')}
+      >
+        <Download size={15} aria-hidden /> Stops as CSV
+      </Button>
       <div className="head">
         <div>
           <h1>{part.name || part.number}</h1>

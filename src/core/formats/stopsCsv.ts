@@ -1,0 +1,33 @@
+import { csvFormatRows } from 'd3-dsv';
+import { formatLength } from '../model/units/length';
+import type { PlannedSetup } from '../plan/times/planTimes';
+
+const HEAD = ['setup', 'stop', 'axis', 'means', 'place', 'setting', 'spacers', 'feeler', 'tools', 'operations'];
+
+/**
+ * Every stop of a run, a row each, for a read-out that takes its presets from a file (docs/run-file.md). Lengths in the units of
+ * the run, from the face towards what holds the work.
+ */
+export const stopsCsv = (setups: readonly PlannedSetup[]): string =>
+  csvFormatRows([
+    HEAD,
+    ...setups.flatMap(({ setup, pins, operations }) => {
+      const { units } = setup.run;
+      const length = (mm: number) => formatLength(mm, units, true).replace('−', '-');
+      return pins.map((pin) => {
+        const here = operations.filter(({ key }) => pin.operations.includes(key));
+        return [
+          String(setup.number),
+          pin.letter,
+          pin.axis,
+          pin.means,
+          pin.place === undefined ? '' : String(pin.place),
+          length(pin.setting),
+          (pin.spacers ?? []).map(length).join(' + '),
+          pin.feeler === undefined ? '' : length(pin.feeler),
+          [...new Set(here.map(({ tool }) => tool.name))].join('; '),
+          here.map(({ number }) => number).join(' '),
+        ];
+      });
+    }),
+  ]);
