@@ -23,6 +23,9 @@ const sheetOn = (machine: Partial<Machine>) => {
 test('four screws and a read-out', () => {
   expect(sheetOn({})).toEqual([
     'bar stop to | 33.60',
+    'roughing tool, r 0.8 | exactly on height',
+    // The bar is ⌀20 or the next over it, its middle is reached, and 1 is to spare.
+    'parting blade 2 wide | exactly on height, square to the axis, out 11.00',
     'roughing tool, r 0.8 | master: clean the face up, leave the carriage there, the read-out to | 0.00',
     'finishing tool, r 0.4 | touch the face | −0.10 | paper 0.10',
     'parting blade 2 wide | touch the face, its left edge | −0.10 | paper 0.10',

@@ -3,6 +3,7 @@ import { formatLength, type UnitSystem } from '../model/units/length';
 import { sayWorkStop, standsAt, type Pin } from '../plan/stops/planStops';
 import { gearsOf } from './gears';
 import { meansWords } from './stop';
+import { madeReady } from './toolMadeReady';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 
 /** One step of setting a machine for a set-up, in the order that they are done (trade: Stops). */
@@ -73,7 +74,12 @@ function touchedOff(planned: PlannedSetup): Unnumbered[] {
           },
         ]
       : [];
-  return [...along, ...across].map((step) => withText(step, units));
+  // What is set in the post before anything is touched.
+  const ready = tools.flatMap(({ tool }): Unnumbered[] => {
+    const words = madeReady(planned, tool.id);
+    return words.length > 0 ? [{ tool: tool.name, what: words.join(', ') }] : [];
+  });
+  return [...ready, ...along, ...across].map((step) => withText(step, units));
 }
 
 /** The stops of the carriage, the deepest first: each screw by the read-out, or by a stack from the face. */
