@@ -15,6 +15,13 @@ const Bar = styled.footer`
   gap: 4px 24px;
   padding: 8px 24px 10px;
   border-top: 1px solid var(--line);
+  background: var(--paper);
+  /* In sight however long the route is; where two columns do not fit, it is the page's end. */
+  @media (min-width: 981px) {
+    position: sticky;
+    bottom: 0;
+    z-index: 1;
+  }
   dl {
     display: contents;
   }
