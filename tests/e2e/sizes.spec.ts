@@ -2,7 +2,7 @@ import { expect, expectAccessible, openMade, test } from './page';
 
 const numberOf = (name: string) => `${name}-${Date.now()}-${Math.floor(Math.random() * 1000)}`;
 
-test('lengths from the datum of the drawing give the lengths of the steps, and a chain that is too close is told', async ({
+test('lengths from the datum of the drawing give the lengths of the steps, and a chain that is too close for stops is measured', async ({
   page,
 }) => {
   await openMade(page, numberOf('T-CHAIN'));
@@ -20,11 +20,11 @@ test('lengths from the datum of the drawing give the lengths of the steps, and a
   await expect(page.getByText('The plan is there')).toBeVisible();
   await expect(page.getByRole('table', { name: 'Lengths as they are worked' })).toContainText('Shoulder behind step 1');
 
-  // 11 ±0.02 between them is the difference of two stops.
+  // 11 ±0.02 between them is the difference of two stops, and closer than two of them repeat: it is measured.
   await page.getByLabel('Length of length 2').press('Enter');
   await page.getByLabel('From of length 3').selectOption('seat');
   await page.getByLabel('Length of length 3').fill('11 ±0.02');
-  await expect(page.getByRole('list', { name: 'What the plan does not do' })).toContainText('is worked as 2 lengths');
+  await expect(page.getByRole('table', { name: 'Lengths that add up' })).toContainText('measured and cut to');
   await page.getByLabel('Length of length 3').fill('12');
   await expect(page.getByText('says 31 mm').or(page.getByText('says 12 mm')).first()).toBeVisible();
   await expectAccessible(page);

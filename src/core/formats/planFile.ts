@@ -21,16 +21,24 @@ import { stateOf } from '../present/machineState';
 import { operationView } from '../present/operation';
 import { settingSheet } from '../present/settingSheet';
 import type { StopView } from '../present/stop';
-import type { WorkedLink, WorkedPlace } from '../plan/lengths/workedLengths';
+import type { ResultingLengths } from '../plan/stops/resultingLengths';
 
 /** A length of the drawing as it comes out: its limits, the errors that add up in it, and what they come to. */
-const workedOf = ({ path, size, errors, allowed, resulting }: WorkedLink | WorkedPlace) => ({
+const workedOf = ({
+  path,
+  size,
+  errors,
+  allowed,
+  resulting,
+  measured,
+}: ResultingLengths['links' | 'places'][number]) => ({
   path,
   lower: rounded(size.nominal + size.lower),
   upper: rounded(size.nominal + size.upper),
   errors,
   allowed: rounded(allowed),
   resulting: rounded(resulting),
+  ...(measured ? { measured } : {}),
 });
 
 const lineOf = ({ once, each }: Line) => ({ once: rounded(once), each: rounded(each) });

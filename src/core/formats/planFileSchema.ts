@@ -17,6 +17,7 @@ const worked = () => ({
   errors: Joi.array().items(Joi.number()).required(),
   allowed: number(),
   resulting: number(),
+  measured: Joi.boolean(),
 });
 const reasons = () =>
   Joi.array()

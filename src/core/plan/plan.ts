@@ -11,7 +11,7 @@ import { sayMinutes } from '../model/units/show';
 import { type Times } from './times/planTimes';
 import { listEdges, type ListedEdge } from './operations/edgeList';
 import type { Doubt } from './doubts/doubt';
-import { workedLengths, type WorkedLengths } from './lengths/workedLengths';
+import { resultingLengths, type ResultingLengths } from './stops/resultingLengths';
 import { plannedOverrules, toldOf, type PlannedOverrule } from './order/overrules';
 import type { Reason } from '../model/words';
 
@@ -31,7 +31,7 @@ export interface Plan extends Route {
   ways: WayOutcome[];
   chosenBecause: Reason;
   /** The drawing's lengths as they are worked: from which face, and how closely. */
-  lengths: WorkedLengths;
+  lengths: ResultingLengths;
   /** What was decided against the planner, and what that breaks and costs. */
   overrules: PlannedOverrule[];
   /** How the routes that were tried compare. */
@@ -80,7 +80,6 @@ type Ways = 'all' | 'wanted';
 type Taken = Omit<Plan, 'ways' | 'chosenBecause' | 'route'>;
 
 function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
-  const holdings = best.setups.map(({ setup }) => setup);
   const overrules = plannedOverrules(run, best.taken, best.times.piece.value, (indices) => {
     const without = planRoute(
       prepare({ ...run, overrules: run.overrules.filter((_, index) => !indices.includes(index)) }),
@@ -99,7 +98,7 @@ function takenOf(run: Run, { route: best, doubts, proof }: Judged): Taken {
   return {
     ...best,
     run,
-    lengths: workedLengths(run, holdings),
+    lengths: resultingLengths(run, best.setups),
     overrules,
     doubts,
     proof,

@@ -221,11 +221,7 @@ export class Search {
   judge(route: Route): Judged {
     const known = this.judged.get(route);
     if (known) return known;
-    const doubts = doubtsOf(
-      this.run,
-      route.setups.map(({ setup }) => setup),
-      route.made,
-    );
+    const doubts = doubtsOf(this.run, route.setups, route.made);
     const isLost = (index: number) => {
       const found = route.taken.find((overrule) => overrule.index === index);
       return !found || found.state === 'cannot';

@@ -32,6 +32,41 @@ const Table = styled.table`
   }
 `;
 
+/** Lengths of the drawing in which several stops add up, or that are measured, with what they come to. */
+function AddedUp({ plan: { lengths, run } }: { plan: Plan }) {
+  const { part, units } = run;
+  const links = lengths.links.filter(({ errors, measured }) => errors.length > 1 || measured);
+  if (links.length === 0) return null;
+  const named = (face: number) => sayFace(face, part.steps).replace(/^the /, '');
+  return (
+    <Table aria-label="Lengths that add up" style={{ marginTop: 10 }}>
+      <thead>
+        <tr>
+          <th scope="col">From, to</th>
+          <th scope="col">Drawn</th>
+          <th scope="col">Comes to</th>
+        </tr>
+      </thead>
+      <tbody>
+        {links.map(({ path, from, to, size, allowed, resulting, measured }) => (
+          <tr key={`${path} ${from} ${to}`}>
+            <th scope="row">
+              {capital(named(from))}, {named(to)}
+            </th>
+            <td className="figure">
+              {formatLength(size.nominal, units)} ±{formatLength(allowed, units, true)}
+            </td>
+            <td>
+              <span style={{ fontFamily: 'var(--mono)' }}>±{formatLength(resulting, units, true)}</span>
+              {measured && ', measured and cut to'}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
 /** Which dimensions matter and why, and from where each length is worked: the rest is not worth the time. */
 export function Matters({ plan, onMark }: { plan: Plan; onMark: (path: string | undefined) => void }) {
   const { part, units } = plan.run;
@@ -79,6 +114,7 @@ export function Matters({ plan, onMark }: { plan: Plan; onMark: (path: string | 
             ))}
           </tbody>
         </Table>
+        <AddedUp plan={plan} />
       </Card>
     </>
   );

@@ -1,6 +1,6 @@
 import type { Run } from '../../model/run';
 import type { Reason } from '../../model/words';
-import type { Setup } from '../../model/plan/setup';
+import type { PlannedSetup } from '../times/planTimes';
 
 /** Something that the plan cannot promise: which rule says so, why, and which entry it is about. */
 export interface Doubt extends Reason {
@@ -11,4 +11,4 @@ export interface Doubt extends Reason {
  * A look at the part, its set-ups and the features that some operation makes (paths), for what the bench at hand does not make, or not well. A new one is one new file in
  * `plan/doubts`, listed in its index.
  */
-export type Look = (run: Run, setups: readonly Setup[], made: ReadonlySet<string>) => Doubt[];
+export type Look = (run: Run, setups: readonly PlannedSetup[], made: ReadonlySet<string>) => Doubt[];

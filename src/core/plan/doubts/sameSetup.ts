@@ -7,8 +7,9 @@ const madeIn = (path: string, setups: readonly Setup[]): Setup | undefined =>
   setups.find((setup) => surfacesOf(setup).includes(path));
 
 /** SAME-SETUP (trade: Order): surfaces tied by run-out in two set-ups run only as true as the second holding. */
-export const sameSetup: Look = ({ part, units, shop }, setups) =>
-  part.ties.flatMap(({ of, to, limit, path }) => {
+export const sameSetup: Look = ({ part, units, shop }, planned) => {
+  const setups = planned.map(({ setup }) => setup);
+  return part.ties.flatMap(({ of, to, limit, path }) => {
     const [one, other] = [madeIn(of, setups), madeIn(to, setups)];
     const parted = one && one === other && shop.houseRules.batchOrder === 'op-by-op' && !isOnBar(one);
     if (parted && one.holding.runOut > limit)
@@ -35,3 +36,4 @@ export const sameSetup: Look = ({ part, units, shop }, setups) =>
       },
     ];
   });
+};

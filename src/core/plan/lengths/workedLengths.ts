@@ -22,12 +22,10 @@ export interface WorkedLink extends Link {
   errors: number[];
   /** What is left of its limits around what is aimed at, mm either way. */
   allowed: number;
-  /** What it comes to when each of them repeats as well as a stop does, mm either way: the sum. */
-  resulting: number;
 }
 
 /** The place of a feature as it comes out: the same of what lies between its face and it. */
-export interface WorkedPlace extends Pick<WorkedLink, 'path' | 'size' | 'allowed' | 'resulting'> {
+export interface WorkedPlace extends Pick<WorkedLink, 'path' | 'size' | 'allowed'> {
   name: string;
   /** The face that the drawing counts from. */
   face: number;
@@ -68,7 +66,7 @@ function setupsOfFaces({ part }: Run, setups: readonly Setup[]): { setup: Setup 
  * closest share is as wide as it can be.
  */
 export function workedLengths(run: Run, setups: readonly Setup[]): WorkedLengths {
-  const { part, shop } = run;
+  const { part } = run;
   const count = part.steps.length + 1;
   const middles = middlesOf(count, part.links);
   const made = setupsOfFaces(run, setups);
@@ -80,14 +78,13 @@ export function workedLengths(run: Run, setups: readonly Setup[]): WorkedLengths
     return made[face]?.first || face === far ? [face] : [face, far];
   };
   const place = (face: number) => middles[face] ?? 0;
-  const repeats = shop.cutting.stopRepeats;
   const links = part.links.map((link): WorkedLink => {
     const [a, b] = [way(link.from), way(link.to)];
     const errors = [...a.filter((face) => !b.includes(face)), ...b.filter((face) => !a.includes(face))];
     const { nominal, lower, upper } = link.size;
     const aimed = place(link.to) - place(link.from);
     const allowed = Math.min(nominal + upper - aimed, aimed - nominal - lower);
-    return { ...link, errors, allowed, resulting: errors.length * repeats };
+    return { ...link, errors, allowed };
   });
   const places = part.features.flatMap(({ path, name, place: drawn }): WorkedPlace[] => {
     const maker = setups.find(({ features }) => features.includes(path));
@@ -97,7 +94,7 @@ export function workedLengths(run: Run, setups: readonly Setup[]): WorkedLengths
     const [a, b] = [way(face), maker.end === setups[0]?.end ? [] : [far]];
     const errors = [...a.filter((figure) => !b.includes(figure)), ...b.filter((figure) => !a.includes(figure))];
     const allowed = (size.upper - size.lower) / 2;
-    return [{ path, name, face, size, errors, allowed, resulting: (errors.length + 1) * repeats }];
+    return [{ path, name, face, size, errors, allowed }];
   });
   // Each place has an error of its own, numbered behind those of the faces.
   const shares = shareOut(count + places.length, [

@@ -5,7 +5,7 @@ import type { Chain, PlaceRef } from './choose/choose';
 import type { Demand } from './demand';
 
 /** Operations that end at a face and do not make it. */
-const BESIDE: readonly string[] = [
+export const BESIDE: readonly string[] = [
   'chamfer',
   'deburr',
   'knurl',
