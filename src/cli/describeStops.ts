@@ -1,4 +1,4 @@
-import { nextBestStops, oneMore } from '@/core/ask/stopsAsked';
+import { nextBestStops, oneMore, orderSavesAtMost } from '@/core/ask/stopsAsked';
 import { sayMinutes } from '@/core/model/units/show';
 import { formatLength } from '@/core/model/units/length';
 import type { NextBest } from '@/core/plan/stops/nextBest';
@@ -38,6 +38,7 @@ export function describeStops({ setups, run }: Plan): string {
       '  Stops, and what would be next best over the batch:',
       ...describePins(planned, next),
     ]),
+    `\nAnother order of the operations could save at most ${sayMinutes(orderSavesAtMost(setups))} of the batch on stops.`,
     ...oneMore(setups).map(({ what, saves }) => `\nOne ${what} more would save ${sayMinutes(saves)} of this batch.`),
   ].join('\n');
 }

@@ -1,7 +1,7 @@
 import { startValues } from '../model/shop/startValues';
 import type { Machine } from '../model/shop/shop';
-import { planned, runOf, step } from '../testing';
-import { nextBestStops, oneMore } from './stopsAsked';
+import { example, planned, runOf, step } from '../testing';
+import { nextBestStops, oneMore, orderSavesAtMost } from './stopsAsked';
 
 const [lathe] = startValues.machines as [Machine];
 
@@ -37,4 +37,22 @@ test('one spacer more: on a single screw it brings one place from the read-out t
   // A wrong one may weigh there, half a minute at most.
   expect(spacer?.saves).toBeGreaterThan(4 - 0.5);
   expect(spacer?.saves).toBeLessThanOrEqual(4 + 1e-9);
+});
+
+test('where an order comes to every place but once none saves on stops; to one twice, at most what one use of it takes', () => {
+  // A stud: faced, roughed, finished and parted, each at its own place.
+  expect(orderSavesAtMost(onScrews(4))).toBe(0);
+  // A spacer that is faced, bored and chamfered at its front comes back to places where it was.
+  const { setups, run } = planned(example('sensor-spacer'));
+  const again = setups.flatMap(({ pins, operations }) =>
+    pins.flatMap(({ operations: keys, axis, use, spoils = 0 }) => {
+      const line = operations.flatMap(({ key }) =>
+        pins.filter((pin) => pin.axis === axis && pin.operations.includes(key)),
+      );
+      const visits = line.filter((at, index) => at.operations === keys && line.at(index - 1) !== at).length;
+      // Each use and what a wrong stop weighs at it.
+      return visits > 1 ? [((visits - 1) * use.minutes + (spoils * (visits - 1)) / visits) * run.quantity] : [];
+    }),
+  );
+  expect(orderSavesAtMost(setups)).toBeLessThanOrEqual(again.reduce((sum, minutes) => sum + minutes, 0) + 1e-6);
 });

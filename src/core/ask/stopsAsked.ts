@@ -6,7 +6,7 @@ import type { Machine } from '../model/shop/machine';
 import { isStop } from '../model/overrule';
 import { say } from '../model/words';
 import { allocate, type Allocated } from '../plan/stops/allocate';
-import type { Axis } from '../plan/stops/demand';
+import { demandsOf, type Axis } from '../plan/stops/demand';
 import type { StopMeans } from '../plan/stops/devices';
 import { nextBest, type NextBest } from '../plan/stops/nextBest';
 import { pinOf } from '../plan/stops/planStops';
@@ -107,10 +107,27 @@ export function oneMore(setups: readonly PlannedSetup[]): OneMore[] {
     .sort((a, b) => b.saves - a.saves);
 }
 
+/** Places as no order comes to them less often: once a piece, each. */
+const comeToOnce = (cut: CutSetup) =>
+  demandsOf(cut).map((demand) => ({ ...demand, visits: Math.min(1, demand.visits), anew: Math.min(1, demand.anew) }));
+
+/**
+ * The most that another order of the operations could save on stops over the batch, whatever means it had then, minutes: against
+ * the stops of an order that comes to every place but once, which need not exist.
+ */
+export function orderSavesAtMost(setups: readonly PlannedSetup[]): number {
+  const cuts = cutsOf(setups, (machine) => machine);
+  const { minutes, gap } = allocate(cuts, comeToOnce).chosen;
+  // What none comes under, where its own effort ended before the proof.
+  return Math.max(0, allocate(cuts).chosen.minutes - (minutes - gap));
+}
+
 /** What is asked of the stops of a run: the next best of each by the keys of its operations, and what one more would save. */
 export interface StopsAsked {
   next: Record<string, NextBest>;
   more: OneMore[];
+  /** What another order could save on them at most, minutes over the batch. */
+  order: number;
 }
 
 /** The same of a run as it is shown; nothing where it has no plan. @param shown the route to plan it by */
@@ -118,5 +135,5 @@ export function stopsAsked(file: RunFile, shop: Shop, shown?: Skeleton): StopsAs
   const plan = planFile(file, shop, 'wanted', shown ? { first: shown, until: 'sound' } : {});
   if (!plan.ok) return undefined;
   const { setups } = plan.value;
-  return { next: Object.fromEntries(nextBestStops(setups)), more: oneMore(setups) };
+  return { next: Object.fromEntries(nextBestStops(setups)), more: oneMore(setups), order: orderSavesAtMost(setups) };
 }

@@ -75,6 +75,11 @@ export function StopsWindow({ planned, onClose }: { planned: PlannedSetup; onClo
               One {what} more would save <b>{sayMinutes(saves)}</b> of this batch.
             </p>
           ))}
+          <p style={{ marginTop: 10 }}>
+            {asked.order < 0.05
+              ? 'No other order of the operations would save anything on stops.'
+              : `Another order of the operations could save at most ${sayMinutes(asked.order)} on stops, whatever means it had.`}
+          </p>
           {asked.more.length === 0 && (
             <p style={{ marginTop: 10 }}>One more station, preset or stop of the quill would save nothing here.</p>
           )}

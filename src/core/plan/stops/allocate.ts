@@ -46,6 +46,9 @@ const groundOf = ({ setup }: CutSetup, demands: readonly Demand[]): Ground => {
 const spoilMinutes = ({ visits }: Demand, piece: number, { risk, pieces, once }: Ground): number =>
   visits * (once ? 1 : pieces) * piece * risk.wrongStop;
 
+/** The places of a set-up, with how often each is come to. */
+export type Demanded = (cut: CutSetup) => Demand[];
+
 /** What is wished of a place, and whether anything of the machine is so. */
 export interface Wished extends StopWish {
   place: number;
@@ -57,8 +60,8 @@ export interface Wished extends StopWish {
  * @param piece minutes that a piece has taken up
  * @param without overrules that are not followed
  */
-function roomOf(cut: CutSetup, piece: number, without: ReadonlySet<number>): StopRoom {
-  const demands = demandsOf(cut);
+function roomOf(cut: CutSetup, piece: number, without: ReadonlySet<number>, demanded: Demanded): StopRoom {
+  const demands = demanded(cut);
   const ground = groundOf(cut, demands);
   const minutesOf = (demand: Demand, { use, ready }: ByItself) =>
     overBatch(demand, use, ground) + (ready?.minutes ?? 0);
@@ -134,9 +137,13 @@ export interface Allocated {
 }
 
 /** By what every place of a run is come to, some overrules left aside; undefined where no length would hold so. */
-function allocated(setups: readonly CutSetup[], without: ReadonlySet<number>): Allocated | undefined {
+function allocated(
+  setups: readonly CutSetup[],
+  without: ReadonlySet<number>,
+  demanded: Demanded,
+): Allocated | undefined {
   const piece = setups.reduce((all, { cuts }) => all + cuts.reduce((sum, { cutting }) => sum + cutting.value, 0), 0);
-  const rooms = setups.map((cut) => roomOf(cut, piece, without));
+  const rooms = setups.map((cut) => roomOf(cut, piece, without, demanded));
   const chains = chainsOf(
     setups,
     rooms.map(({ ground }) => ground.demands),
@@ -151,17 +158,18 @@ function allocated(setups: readonly CutSetup[], without: ReadonlySet<number>): A
 /**
  * By what every place of a run is come to, at the least minutes over the batch (trade: Stops). What was decided is followed where
  * every length still holds; else those that do not go together with what was decided before them are left aside.
+ * @param demanded places as the order has them, or as another might
  */
-export function allocate(setups: readonly CutSetup[]): Allocated {
-  const found = allocated(setups, new Set());
+export function allocate(setups: readonly CutSetup[], demanded: Demanded = demandsOf): Allocated {
+  const found = allocated(setups, new Set(), demanded);
   if (found) return found;
   const decided = (setups[0]?.setup.run.overrules ?? []).flatMap((overrule, index) =>
     isStop(overrule) ? [index] : [],
   );
   const without = new Set(decided);
-  let best = allocated(setups, without);
+  let best = allocated(setups, without, demanded);
   for (const index of decided) {
-    const next = allocated(setups, new Set([...without].filter((other) => other !== index)));
+    const next = allocated(setups, new Set([...without].filter((other) => other !== index)), demanded);
     if (!next) continue;
     without.delete(index);
     best = next;
