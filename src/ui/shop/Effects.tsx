@@ -11,6 +11,9 @@ const Beside = styled(Card)`
   position: sticky;
   top: 12px;
   align-self: start;
+  p {
+    margin-bottom: 8px;
+  }
   li {
     padding: 7px 0;
     border-top: 1px solid var(--line);
@@ -30,12 +33,27 @@ const Beside = styled(Card)`
 /** How long nothing is changed before the runs are asked, ms. */
 const QUIET = 300;
 
-const difference = ({ before = 0, after = 0 }: ShopEffect): string =>
+const difference = ({ before = 0, after = 0 }: Pick<ShopEffect, 'before' | 'after'>): string =>
   `${after > before ? '+' : '−'}${sayMinutes(Math.abs(after - before))}`;
+
+/** What it does to all of them together that have a plan before and after. */
+function sayInAll(effects: readonly ShopEffect[]): string {
+  const more = effects.reduce(
+    (sum, { before, after }) => (before === undefined || after === undefined ? sum : sum + after - before),
+    0,
+  );
+  return difference({ before: 0, after: more });
+}
 
 /** What the changes would do to the runs, before they are kept. */
 export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
-  const [answer, setAnswer] = useState<{ for: Shop; effects: ShopEffect[]; of: number; problem?: string }>();
+  const [answer, setAnswer] = useState<{
+    for: Shop;
+    effects: ShopEffect[];
+    of: number;
+    minutes: number;
+    problem?: string;
+  }>();
   useEffect(() => {
     if (!changed) return;
     const over = new AbortController();
@@ -49,6 +67,7 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
                 for: shop,
                 effects: [],
                 of: 0,
+                minutes: 0,
                 problem: result.problems.map(({ path, message }) => `${path} ${message}`).join('; '),
               },
         );
@@ -70,7 +89,8 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
         {known && !known.problem && known.effects.length === 0 && <p>None of the {known.of} runs.</p>}
         {known && known.effects.length > 0 && (
           <p>
-            {known.effects.length} of {known.of} runs, over their batch:
+            {known.effects.length} of {known.of} runs, over their batch; in all <b>{sayInAll(known.effects)}</b> of{' '}
+            {sayMinutes(known.minutes)}:
           </p>
         )}
       </div>

@@ -104,6 +104,8 @@ const valuesOf = ({
   ...machine,
   jaws: listed(machine.jaws),
   collets: listed(machine.collets),
+  // What stands nowhere is as usual, and is shown so.
+  pace: machine.pace ?? 'usual',
   postKind: post?.kind ?? 'quick-change',
   postPlaces: post?.places,
   postStep: post?.step,

@@ -30,5 +30,12 @@ export const keepShop = (base: number, shop: Shop): Promise<Answer<number>> =>
   ask('/api/shop', 'PUT', { base, shop }, (answer) => (answer as { revision: number }).revision);
 
 /** What another shop would do to the runs; nobody waits for it any more when the signal says so. */
-export const previewShop = (shop: Shop, signal?: AbortSignal): Promise<Answer<{ effects: ShopEffect[]; of: number }>> =>
-  ask('/api/shop/preview', 'POST', { shop }, (answer) => answer as { effects: ShopEffect[]; of: number }, signal);
+export const previewShop = (shop: Shop, signal?: AbortSignal): Promise<Answer<Preview>> =>
+  ask('/api/shop/preview', 'POST', { shop }, (answer) => answer as Preview, signal);
+
+/** The runs that change, and how many there are with what all of them take now, minutes. */
+export interface Preview {
+  effects: ShopEffect[];
+  of: number;
+  minutes: number;
+}

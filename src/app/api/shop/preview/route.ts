@@ -36,5 +36,6 @@ export const POST = (request: Request) =>
         if (effect) effects.push(effect);
       }
     }
-    return NextResponse.json({ effects: mostFirst(effects), of: listed.length });
+    const all = listed.reduce((sum, { minutes = 0 }) => sum + minutes, 0);
+    return NextResponse.json({ effects: mostFirst(effects), of: listed.length, minutes: all });
   });
