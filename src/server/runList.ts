@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import type { RunFile } from '@/core/read/runFile';
 import type { Skeleton } from '@/core/plan/skeleton';
+import type { SetRun } from '@/core/ask/runsThatShare';
 import type { Uses } from '@/core/ask/usedBy';
 import type { UnitSystem } from '@/core/model/units/length';
 import { database } from './database';
@@ -193,6 +194,19 @@ export async function listNeeds(): Promise<StockNeed[]> {
 export async function listUses(): Promise<Uses[]> {
   const rows = await database()('run_list').whereNull('damaged').whereNotNull('uses').pluck<string[]>('uses');
   return rows.map((text) => JSON.parse(text) as Uses);
+}
+
+/** How the machine is set up for every planned run, the newest first. */
+export async function listSettings(): Promise<SetRun<number>[]> {
+  const rows = await database()('run_list')
+    .whereNull('damaged')
+    .whereNotNull('uses')
+    .orderBy('run_id', 'desc')
+    .select<{ run_id: number; uses: string }[]>('run_id', 'uses');
+  return rows.flatMap(({ run_id: id, uses }) => {
+    const { setting } = JSON.parse(uses) as Uses;
+    return setting ? [{ id, setting }] : [];
+  });
 }
 
 /** Ids, numbers and names of all runs, the newest first. */

@@ -148,3 +148,17 @@ test('a phone: nothing hangs over the edge of the page', async ({ page }) => {
   await openRun(page, 'Mast collar');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(412);
 });
+
+test('runs that leave the machine set up for each other are told on the board, with what stays and what that saves', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Made one after the other' }).click();
+  const together = page.getByRole('dialog', { name: 'Best made one after the other' });
+  const row = together.getByRole('row').nth(1);
+  await expect(row).toContainText(/tools?/);
+  await expect(row).toContainText(/\d min$/);
+  await expectAccessible(page);
+  await row.getByRole('link').first().click();
+  await expect(page.getByRole('link', { name: 'Sheet', exact: true })).toBeVisible();
+});

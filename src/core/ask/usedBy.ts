@@ -1,11 +1,14 @@
 import { listedId } from '../model/shop/tool';
 import type { Plan } from '../plan/plan';
+import { settingOf, type Setting } from './runsThatShare';
 
 /** What the plan of a run uses of the shop: the number of its part, and ids. */
 export interface Uses {
   number: string;
   machine: string;
   tools: readonly string[];
+  /** How the machine is set up for it. */
+  setting?: Setting;
 }
 
 /** Numbers of the parts whose runs use a tool or a machine, by their ids. */
@@ -15,11 +18,16 @@ export interface UsedBy {
 }
 
 /** What a plan uses of the shop. */
-export const usesOf = ({ run, setups }: Plan): Uses => ({
-  number: run.part.number,
-  machine: run.shop.machine.id,
-  tools: setups.flatMap(({ operations }) => operations.map(({ tool }) => listedId(tool))),
-});
+export function usesOf(plan: Plan): Uses {
+  const { run, setups } = plan;
+  const setting = settingOf(plan);
+  return {
+    number: run.part.number,
+    machine: run.shop.machine.id,
+    tools: setups.flatMap(({ operations }) => operations.map(({ tool }) => listedId(tool))),
+    ...(setting ? { setting } : {}),
+  };
+}
 
 /** By whom tools and machines are used. */
 export function usedBy(uses: readonly Uses[]): UsedBy {

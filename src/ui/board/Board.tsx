@@ -13,11 +13,15 @@ import { Figuring, type Progress } from '../primitives/Figuring';
 import { Finder, Pages, type Sought } from '../primitives/Finder';
 import { Mark } from '../primitives/Mark';
 import { Notice } from '../primitives/Notice';
+import { TextButton } from '../primitives/TextButton';
+import { later } from '../primitives/later';
 import { Window } from '../primitives/Window';
 import { importRun } from '../run/api';
 import { entryName } from '../run/entryName';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { DraftList } from './DraftList';
+
+const TogetherWindow = later(() => import('./TogetherWindow').then((loaded) => loaded.TogetherWindow));
 
 /** What is known of the plan of a run: its figures, or what is in the way of them. */
 export type BoardFigures =
@@ -345,6 +349,7 @@ function RunRow({ run, today }: { run: BoardRun; today: string }) {
 /** The runs that are looked for: how many of what, by when, and what they take. */
 export function Board({ runs, sought, pages, found, progress, damaged, twice, today }: BoardProps) {
   const [refused, setRefused] = useState<Refused>();
+  const [together, setTogether] = useState(false);
   return (
     <>
       <BoardBar onRefused={setRefused} />
@@ -358,6 +363,11 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
         {progress.all > 0 && (
           <Finder sought={sought} what="Find" orders={ORDERS}>
             {sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}
+            {progress.all > 1 && (
+              <TextButton type="button" style={{ marginLeft: 14 }} onClick={() => setTogether(true)}>
+                Made one after the other …
+              </TextButton>
+            )}
           </Finder>
         )}
         {runs.length === 0 ? (
@@ -371,6 +381,7 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
         )}
         <Pages sought={sought} pages={pages} />
       </Room>
+      {together && <TogetherWindow onClose={() => setTogether(false)} />}
       {refused && (
         <Window title={`${refused.name} was not taken in`} open onClose={() => setRefused(undefined)}>
           <ul>
