@@ -1,6 +1,7 @@
 import { stopsCsv } from '@/core/formats/stopsCsv';
 import { readCutList, cutsFileOf } from '@/core/formats/cutListFile';
-import { planFileOf, proofData, settingData } from '@/core/formats/planFile';
+import { planFileOf, proofData } from '@/core/formats/planFile';
+import { settingData } from '@/core/formats/setupData';
 import { readPlanFile } from '@/core/formats/readPlanFile';
 import type { RunFile } from '@/core/read/runFile';
 import { planFile, planRun } from '@/core/plan/plan';

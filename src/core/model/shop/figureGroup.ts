@@ -19,3 +19,7 @@ export const lengths = (labels: Record<string, string>): ShopFigure[] =>
   Object.entries(labels).map(([key, label]) => ({ key, label, takes: 'length' }));
 export const numbers = (labels: Record<string, string>): ShopFigure[] =>
   Object.entries(labels).map(([key, label]) => ({ key, label, takes: 'number' }));
+
+/** Tables by a key of their own, whose keys are names already: kinds of operation, sizes, conditions of a bar. */
+export const table = (keys: readonly string[]): ShopFigure[] =>
+  keys.map((key) => ({ key, label: key.replace(/-/g, ' '), takes: 'number' }));

@@ -1,3 +1,4 @@
+import { term, type Term } from '../../model/figure';
 import type { CutOperation } from '../cuts/cutOperation';
 import type { Operation } from '../../model/plan/operation';
 import { isBetweenCentres, type Setup } from '../../model/plan/setup';
@@ -11,6 +12,12 @@ export interface HandElement {
   minutes: number;
   change?: true;
 }
+
+/** Terms of a sum under one symbol each: a, b, c… */
+export const lettered = (items: readonly HandElement[]): Term[] =>
+  items
+    .filter(({ minutes }) => minutes > 0)
+    .map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
 
 /** Whether an operation is done with the centre up: where it is there at all, and before its end is faced off. */
 export function isCentred({ key, kind }: Operation, setup: Setup, operations: readonly Operation[]): boolean {

@@ -1,20 +1,20 @@
 import type { Stock } from '../../model/plan/stock';
-import { sum, term, figure, type Figure, type Term } from '../../model/figure';
+import { sum, term, figure, type Figure } from '../../model/figure';
 import type { CutOperation } from '../cuts/cutOperation';
 import { checkedEvery, gaugeFor, type ChosenGauge } from '../../model/shop/gauge';
-import { sectionOf } from '../../model/shop/section';
 import { metal } from '../../model/workpiece/workpiece';
 import type { Check } from '../../model/plan/operation';
 import type { Fluid } from '../../model/shop/material';
 import { fluidFor, isWet } from '../cutting/fluid';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
-import { isReady } from '../holding/ready';
-import { isOnBar, isOpByOp, type WorkHolding } from '../../model/plan/setup';
+import { isOpByOp } from '../../model/plan/setup';
 import type { HandMinutes } from '../../model/shop/minutes';
-import { changesTool, isMounted, lastBefore, mountElements, type HandElement } from './mounts';
+import { changesTool, lastBefore, lettered, mountElements, type HandElement } from './mounts';
 import type { OutsideOp } from '../outside/outsideOp';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
+import { loadingOf } from './loading';
+import { settingTime } from './settingUp';
 import { threadBack } from './threadBack';
 import type { Run } from '../../model/run';
 import type { Caution } from '../../model/words';
@@ -60,19 +60,6 @@ export interface Times {
   firstOff: Figure;
   batch: Figure;
 }
-
-/** How often a piece goes in and out: once, or for each tool of those that it is done with one after the other. */
-function chuckings({ setup, cuts }: StoppedSetup): number {
-  if (!isOpByOp(setup)) return 1;
-  const mounted = cuts.filter(isMounted);
-  return Math.max(1, mounted.filter(({ tool }, index) => tool.id !== mounted[index - 1]?.tool.id).length);
-}
-
-/** Terms of a sum under one symbol each: a, b, c… */
-const lettered = (items: readonly HandElement[]): Term[] =>
-  items
-    .filter(({ minutes }) => minutes > 0)
-    .map(({ name, minutes }, index) => term(String.fromCharCode(97 + index), name, minutes, 'min', 'start value'));
 
 function plannedChecks(checks: Check[], run: Run): PlannedCheck[] {
   // What the drawing leaves open is not measured.
@@ -204,99 +191,6 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
   };
 }
 
-/** A blank off the saw: the bar to its stop, and its section at what the material lets it cut (trade: Time). */
-function sawMinutes({ stock, run }: StoppedSetup['setup']): number {
-  if (stock.way !== 'sawn-blanks') return 0;
-  const { handMinutes, cutting, material } = run.shop;
-  return handMinutes.sawBlank + sectionOf(stock) / (cutting.sawArea * material.speed.hss);
-}
-
-/** Getting a piece in and out; what is drawn out of its holding goes in once and comes out once, but tool by tool. */
-function loadingOf(stopped: StoppedSetup): Figure {
-  const { setup } = stopped;
-  const byPiece = !isOpByOp(setup);
-  const hand = setup.run.shop.handMinutes;
-  const times = chuckings(stopped);
-  const each = times > 1 ? `, ${times} ×` : '';
-  const rest = { name: `rest up to the work${each}`, minutes: setup.rest ? times * hand.rest : 0 };
-  return sum(
-    'getting the piece in and out',
-    'min',
-    lettered(
-      isOnBar(setup)
-        ? [{ name: 'pull the bar to its stop', minutes: hand.pullBar }, rest]
-        : [
-            { name: 'saw the blank', minutes: setup.number === 1 ? sawMinutes(setup) : 0 },
-            setup.drawnOut && byPiece
-              ? { name: 'draw it out to its stop', minutes: hand.pullBar }
-              : { name: `load ${setup.holding.words}${each}`, minutes: times * setup.holding.load },
-            rest,
-            { name: `unload and wipe${each}`, minutes: setup.goesOn && byPiece ? 0 : times * hand.unload },
-          ],
-    ),
-  );
-}
-
-/** The angles that the compound is set to in a set-up, degrees. */
-const anglesOf = (cuts: readonly CutOperation[]): number[] => [
-  ...new Set(cuts.flatMap(({ compound }) => (compound === undefined ? [] : [Number(compound.toFixed(3))]))),
-];
-
-/** Elements of one name as one: `4 × stop set`. */
-function summedUp(items: readonly { name: string; minutes: number }[]): HandElement[] {
-  const names = [...new Set(items.map(({ name }) => name))];
-  return names.map((name) => {
-    const alike = items.filter((item) => item.name === name);
-    const minutes = alike.reduce((sum, item) => sum + item.minutes, 0);
-    return { name: alike.length > 1 ? `${alike.length} × ${name}` : name, minutes };
-  });
-}
-
-/** What drives the threads of an operation, by which it is told from others. */
-const wheelsPutOn = ({ gearing }: CutOperation): string[] => (gearing?.train ? [JSON.stringify(gearing.train)] : []);
-const leversSet = ({ gearing }: CutOperation): string[] => (gearing?.levers ? [gearing.levers] : []);
-
-function settingTime(
-  { setup, cuts, readied }: StoppedSetup,
-  operations: readonly TimedOperation[],
-  before: WorkHolding | undefined,
-): Figure {
-  const { setupMinutes, handMinutes } = setup.run.shop;
-  const tools = cuts
-    .filter(({ tool }, index) => cuts.findIndex((other) => other.tool.id === tool.id) === index)
-    .map(({ tool }) => tool);
-  const inPost = tools.filter(({ mount }) => mount === 'post').length;
-  const inTailstock = tools.filter(({ mount }) => mount === 'tailstock').length;
-  return sum(
-    `setting up ${setup.number}`,
-    'min',
-    lettered([
-      { name: 'fetch and read', minutes: setup.number === 1 ? setupMinutes.fetchAndRead : 0 },
-      {
-        name: `make ready to hold ${setup.holding.words}`,
-        minutes: isReady(setup.holding, before) ? 0 : setup.holding.change,
-      },
-      { name: `${inPost} tools on height`, minutes: inPost * setupMinutes.toolOnHeight },
-      { name: `${inTailstock} tools in the tailstock`, minutes: inTailstock * setupMinutes.tailstockTool },
-      { name: 'stop of the work set', minutes: setupMinutes.setStop },
-      ...summedUp(readied),
-      { name: `${inPost + inTailstock} tools touched off`, minutes: (inPost + inTailstock) * setupMinutes.touchOff },
-      { name: 'change gears', minutes: new Set(cuts.flatMap(wheelsPutOn)).size * setupMinutes.changeGears },
-      { name: 'gearbox to the pitch', minutes: new Set(cuts.flatMap(leversSet)).size * handMinutes.feedChange },
-      {
-        name: 'scratch of the thread, and its pitch measured',
-        minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.scratch : 0,
-      },
-      { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
-      {
-        name: 'changes between operations, once for all pieces',
-        minutes: operations.reduce((total, { once }) => total + once, 0),
-      },
-      { name: 'compound to its angle, and proved', minutes: anglesOf(cuts).length > 0 ? setupMinutes.compound : 0 },
-    ]),
-  );
-}
-
 /** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
 export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
   const { setup, order, broken, overruled, start, pins, readied, workStop, cuts } = stopped;
@@ -316,7 +210,11 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
     workStop,
     operations,
     loading,
-    setting: settingTime(stopped, operations, before?.setup.holding),
+    setting: settingTime(
+      stopped,
+      operations.reduce((minutes, { once }) => minutes + once, 0),
+      before?.setup.holding,
+    ),
     piece: sum(`one piece in set-up ${setup.number}`, 'min', [
       term(
         'c',
