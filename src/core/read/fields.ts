@@ -122,6 +122,20 @@ function readNumber(entry: unknown, path: string, what: string, accepts: (value:
   return Number.isFinite(value) && accepts(value) ? good(value) : refuse(path, `“${String(entry)}” is not ${what}`);
 }
 
+/** Ra of the grades that drawings name, µm (textbook: N1 to N12). */
+const RA_OF_GRADE = [0.025, 0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2, 6.3, 12.5, 25, 50];
+
+/** A roughness as Ra, or by its grade: `1.6`, `Ra 1.6`, `N7`. */
+function readRoughness(entry: unknown, path: string): Result<number> {
+  const text = String(entry)
+    .trim()
+    .replace(/^ra\s*/i, '');
+  const ofGrade = RA_OF_GRADE[Number(/^n(\d{1,2})$/i.exec(text)?.[1] ?? 0) - 1];
+  return ofGrade === undefined
+    ? readNumber(text, path, 'a roughness; write Ra in µm, as 1.6, or its grade, as N7', (value) => value > 0)
+    : good(ofGrade);
+}
+
 const readWord = (entry: unknown): Result<string> => good(String(entry).trim());
 
 /** Through, or how deep; a size only where the drawing gives it limits of its own. */
@@ -146,7 +160,7 @@ const READERS: { [T in keyof Taken]: (entry: unknown, path: string, context: Con
     readNumber(entry, path, 'an angle; write degrees, as 60', (value) => value > 0 && value < 180),
   turn: (entry, path) =>
     readNumber(entry, path, 'an angle; write degrees, as 0 or 45', (value) => value >= 0 && value < 360),
-  roughness: (entry, path) => readNumber(entry, path, 'a roughness; write Ra in µm, as 1.6', (value) => value > 0),
+  roughness: readRoughness,
   count: (entry, path) => readNumber(entry, path, 'a whole number', (value) => Number.isInteger(value) && value > 0),
   face: readWord,
   text: readWord,

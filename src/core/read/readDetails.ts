@@ -1,3 +1,4 @@
+import type { LengthEntry } from '../model/part/size';
 import type { Surroundings } from './featureKind';
 import type { DetailFile, StepFile } from './runFile';
 import { andThen, collect, good, refuse, type Problem, type Result } from '../model/result';
@@ -57,6 +58,12 @@ function readDetail(entry: DetailFile, path: string, around: Surroundings): Resu
   );
 }
 
+/** A chamfer as drawings write it: `1`, `C1`, `1x45`, `1 × 30°`. */
+function asDrawn(entry: LengthEntry): { size: LengthEntry; angle?: string } {
+  const [, size, angle] = /^c?\s*(.*?\S)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?)\s*°?)?$/i.exec(String(entry).trim()) ?? [];
+  return size === undefined ? { size: entry } : { size, ...(angle === undefined ? {} : { angle }) };
+}
+
 /** The chamfers that a step has on its own corners; an empty entry is none. Its problems stand at the entry. */
 function readOwnChamfers(
   { chamfers = {} }: Pick<StepFile, 'chamfers'>,
@@ -68,7 +75,7 @@ function readOwnChamfers(
     if (size === undefined || String(size).trim() === '') return [];
     const path = `${step.path}.chamfers.${side}`;
     const at = side === 'front' ? step.zFrom : step.zTo;
-    const read = chamfer.read({ size, side }, path, around, { at: exactly(at) });
+    const read = chamfer.read({ ...asDrawn(size), side }, path, around, { at: exactly(at) });
     return [read.ok ? read : { ok: false, problems: read.problems.map((problem) => ({ ...problem, path })) }];
   });
 }

@@ -18,8 +18,16 @@ import type { UnitSystem } from '../model/units/length';
 import type { Part } from '../model/part/part';
 import { takesWay } from '../model/way';
 
+/** So many pieces as people write them: `20`, `20 pcs`, `20 off`, `1,000`, `12 000`. */
+const plainCount = (entry: number | string): string => {
+  const text = String(entry)
+    .trim()
+    .replace(/\s*(?:pcs?\.?|pieces?|off|×|x)$/i, '');
+  return /^\d{1,3}(?:[,' ]\d{3})+$/.test(text) ? text.replace(/[,' ]/g, '') : text;
+};
+
 function readQuantity(entry: number | string): Result<number> {
-  const text = String(entry).trim();
+  const text = plainCount(entry);
   if (text === '') return bad(missing('quantity', ': how many pieces?'));
   if (!/^\d+$/.test(text) || Number(text) < 1)
     return refuse('quantity', `“${text}” must be a whole number of pieces, 1 or more`);
@@ -28,12 +36,16 @@ function readQuantity(entry: number | string): Result<number> {
   return good(Number(text));
 }
 
-function readSpares(entry: number | string | undefined): Result<number | undefined> {
-  const text = String(entry ?? '').trim();
+/** Spares as a number, or as a share of the quantity, rounded up: `10 %`. */
+function readSpares(entry: number | string | undefined, quantity: Result<number>): Result<number | undefined> {
+  const text = plainCount(entry ?? '');
   if (text === '') return good(undefined);
+  const share = /^(\d{1,3}(?:[.,]\d+)?)\s*%$/.exec(text)?.[1];
+  if (share !== undefined)
+    return good(quantity.ok ? Math.ceil((Number(share.replace(',', '.')) * quantity.value) / 100 - 1e-9) : 0);
   return /^\d{1,6}$/.test(text)
     ? good(Number(text))
-    : refuse('spares', `“${text}” must be a whole number of pieces, or left empty`);
+    : refuse('spares', `“${text}” must be a whole number of pieces, a share as 10 %, or left empty`);
 }
 
 function readStock(
@@ -134,7 +146,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
   const lists = narrowed.ok ? narrowed.value.material.bars.filter((bars) => bars.units === units) : [];
   const part = readPart(file.part, units);
   const quantity = readQuantity(file.quantity);
-  const spares = readSpares(file.spares);
+  const spares = readSpares(file.spares, quantity);
   const facing = narrowed.ok ? narrowed.value.allowances.facingSawn : 0;
   const stock = readStock(file.stock, units, lists, { part, facing });
   const way = readWay(file);

@@ -362,7 +362,7 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
         </div>
         {progress.all > 0 && (
           <Finder sought={sought} what="Find" orders={ORDERS}>
-            {sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}
+            <span>{sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}</span>
             {progress.all > 1 && (
               <TextButton type="button" style={{ marginLeft: 14 }} onClick={() => setTogether(true)}>
                 Made one after the other …

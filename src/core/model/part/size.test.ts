@@ -20,6 +20,29 @@ test.each([
   ['9 0/-0.05', [9, -0.05, 0, 'limits']],
   ['22 +/- 0.1', [22, -0.1, 0.1, 'limits']],
   ['26', [26, -0.2, 0.2, 'general']],
+  // As people write them: the two limits with a space or none between, either first, a nought without a sign.
+  ['12 +0.1 -0.05', [12, -0.05, 0.1, 'limits']],
+  ['12 -0.05 +0.1', [12, -0.05, 0.1, 'limits']],
+  ['12 0 -0.1', [12, -0.1, 0, 'limits']],
+  ['12+0.1-0.05', [12, -0.05, 0.1, 'limits']],
+  ['12+0,1', [12, 0, 0.1, 'limits']],
+  ['12-0.1', [12, -0.1, 0, 'limits']],
+  ['12±0.1', [12, -0.1, 0.1, 'limits']],
+  ['⌀12', [12, -0.2, 0.2, 'general']],
+  ['Ø 12 h7', [12, -0.018, 0, 'fit']],
+  ['12h7', [12, -0.018, 0, 'fit']],
+  // IT6 at 12 is 11 µm, half each way; IT14 430.
+  ['12 js6', [12, -0.0055, 0.0055, 'fit']],
+  ['12 JS6', [12, -0.0055, 0.0055, 'fit']],
+  ['12 h14', [12, -0.43, 0, 'fit']],
+  ['12 h12', [12, -0.18, 0, 'fit']],
+  // The two limits themselves: their middle is the size.
+  ['11.9/12.1', [12, -0.1, 0.1, 'limits']],
+  ['12.1 to 11.9', [12, -0.1, 0.1, 'limits']],
+  // One side is said, and as much as in general is left on the other: 0.4 in all.
+  ['12 max', [12, -0.4, 0, 'limits']],
+  ['12 min', [12, 0, 0.4, 'limits']],
+  ['½ in', [12.7, -0.2, 0.2, 'general']],
   ['3/8 in h7', [9.525, -0.015, 0, 'fit']],
   [26, [26, -0.2, 0.2, 'general']],
   [{ size: 6, fit: 'h7' }, [6, -0.012, 0, 'fit']],
@@ -50,6 +73,7 @@ test.each([
   ['0', 'more than nothing'],
   ['-4', 'more than nothing'],
   ['14 z8', 'not a fit'],
+  ['12 H7/g6', 'is the hole and the shaft: write 12 H7 or 12 g6'],
   ['twelve', 'not a length'],
   ['500', 'beyond the general tolerances'],
 ] as const)('“%s” is refused: %s', (entry, message) => {

@@ -48,24 +48,57 @@ export interface SizeContext {
 const at = (path: string, problems: Problem[]): { ok: false; problems: Problem[] } =>
   bad(...problems.map((problem) => ({ ...problem, path })));
 
-/** Takes the text of a size apart: `14 h8`, `22 ±0.1`, `22 -0.1/0`, `9 +0.05`, `40 free`, `about 5`. Plain lengths come back as they are. */
+/** A figure with a point or a comma, as no fraction has one. */
+const DECIMAL = String.raw`\d*[.,]\d+`;
+/** `11.9/12.1`, `12.1 to 11.9`: both limits themselves. */
+const BOTH = new RegExp(String.raw`^(${DECIMAL}|\d+)\s*(?:/|to|…)\s*(${DECIMAL}|\d+)$`, 'i');
+/** Limits that follow with no space: `12+0.1-0.05`, `12-0.1`. */
+const CLOSE_BEHIND = new RegExp(
+  String.raw`^([^\s+−-]+)([+−-](?:${DECIMAL}|\d+))(?:\s*/?\s*([+−-](?:${DECIMAL}|\d+)|0))?$`,
+);
+
+const figureOf = (text: string): number => Number.parseFloat(text.replace('−', '-').replace(',', '.'));
+
+/** Both limits as a size of their middle; whole numbers with a stroke between are a fraction. */
+function betweenBoth(text: string): Exclude<SizeEntry, LengthEntry> | undefined {
+  const [, one = '', other = ''] = BOTH.exec(text) ?? [];
+  if (one === '' || (!/[.,]/.test(one) && !/[.,]/.test(other) && text.includes('/'))) return undefined;
+  const [least = 0, most = 0] = [figureOf(one), figureOf(other)].sort((a, b) => a - b);
+  const round = (value: number) => Number(value.toFixed(6));
+  const middle = round((least + most) / 2);
+  return { size: middle, limits: [round(least - middle), round(most - middle)] };
+}
+
+/**
+ * Takes the text of a size apart: `14 h8`, `22 ±0.1`, `22 -0.1/0`, `9 +0.05`, `12+0.1-0.05`, `11.9/12.1`, `⌀12h7`, `40 free`, `about 5`.
+ * Plain lengths come back as they are.
+ */
 function splitText(entry: string): Exclude<SizeEntry, number> {
-  const text = entry.trim().replace(/\+\s*\/\s*[-−]/, '±');
+  const text = entry
+    .trim()
+    .replace(/^[⌀Øø∅]\s*/, '')
+    .replace(/\+\s*\/\s*[-−]/, '±');
   const free = /^(.*\S)\s+free$/i.exec(text);
   if (free?.[1]) return { size: free[1], free: true };
   const about = /^about\s+(.*\S)$/i.exec(text);
   if (about?.[1]) return { size: about[1], about: true };
-  const fit = /^(.*\S)\s+([a-zA-Z]\d{1,2})$/.exec(text);
+  const fit = /^(.*\S)\s+((?:[a-zA-Z]|js|JS)\d{1,2})$/.exec(text) ?? /^(.*\d)((?:[a-zA-Z]|js|JS)\d{1,2})$/.exec(text);
   if (fit?.[1] && fit[2]) return { size: fit[1], fit: fit[2] };
+  const both = betweenBoth(text);
+  if (both) return both;
+  const close = CLOSE_BEHIND.exec(text);
+  if (close?.[1] && close[2]) {
+    const [one, other] = [close[2], close[3] ?? '0'];
+    return { size: close[1], limits: figureOf(one) <= figureOf(other) ? [one, other] : [other, one] };
+  }
   const even = /^(.*[^\s±])\s*±\s*([^±]+)$/.exec(text);
   if (even?.[1] && even[2]) return { size: even[1], limits: [`-${even[2].trim()}`, even[2].trim()] };
   // A nought may stand first without a sign; another figure without one is part of a fraction.
-  const pair = /^(.*\S)\s+([+−-][^\s/]+|0(?=\s*\/))(?:\s*[/\s]\s*([+−-]?[^\s/]+))?$/.exec(text);
+  const pair = /^(.*?\S)\s+([+−-][^\s/]+|0(?=\s*\/|\s+[+−-]))(?:\s*[/\s]\s*([+−-]?[^\s/]+))?$/.exec(text);
   if (pair?.[1] && pair[2]) {
     const [one, other] = [pair[2], pair[3] ?? '0'];
     // In a text the two may stand either way round: the lower is the lower.
-    const value = (text: string) => Number.parseFloat(text.replace('−', '-').replace(',', '.'));
-    return { size: pair[1], limits: value(one) <= value(other) ? [one, other] : [other, one] };
+    return { size: pair[1], limits: figureOf(one) <= figureOf(other) ? [one, other] : [other, one] };
   }
   return text;
 }
@@ -75,6 +108,13 @@ function splitText(entry: string): Exclude<SizeEntry, number> {
  * @returns the size in mm, or what is wrong with it at `context.path`
  */
 export function readSize(entry: SizeEntry, { units, general, path }: SizeContext): Result<Size> {
+  if (typeof entry === 'string') {
+    const pair = /^(.*\S)\s+([A-Z]{1,2}\d{1,2})\s*\/\s*([a-z]{1,2}\d{1,2})$/.exec(entry.trim());
+    if (pair)
+      return refuse(path, `“${entry}” is the hole and the shaft: write ${pair[1]} ${pair[2]} or ${pair[1]} ${pair[3]}`);
+    const side = /^(.*\S)\s*(max|min)\.?$/i.exec(entry.trim());
+    if (side?.[1] && side[2]) return readOneSided(side[1], side[2].toLowerCase() === 'max', { units, general, path });
+  }
   const parts = typeof entry === 'string' ? splitText(entry) : entry;
   const { size, fit, limits, free, about }: Exclude<SizeEntry, LengthEntry> =
     typeof parts === 'object' ? parts : { size: parts };
@@ -108,6 +148,17 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
   const width = generalTolerance(general, nominal.value);
   if (width === undefined) return refuse(path, `${size} is beyond the general tolerances (400 mm); give limits`);
   return whole({ lower: -width, upper: width }, 'general');
+}
+
+/** One limit is said: on its other side is left as much as the general tolerance is wide. */
+function readOneSided(text: string, isMost: boolean, context: SizeContext): Result<Size> {
+  const plain = readSize(text, context);
+  if (!plain.ok) return plain;
+  const { nominal, lower, upper, from } = plain.value;
+  if (from !== 'general') return refuse(context.path, `${text} has limits already; one of both is enough`);
+  const width = upper - lower;
+  const limits = isMost ? { lower: -width, upper: 0 } : { lower: 0, upper: width };
+  return good({ ...plain.value, ...limits, aim: nominal + (limits.lower + limits.upper) / 2, from: 'limits' });
 }
 
 /** Reads a place: a size that may also be nothing, where it is at the face itself. */

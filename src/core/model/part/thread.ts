@@ -34,11 +34,49 @@ function unifiedInches(name: string): number {
   return under ? (over ?? 0) / under : 0.06 + 0.013 * Number(name);
 }
 
+/** What a designation says beside its size: `M10 LH-6g`. */
+interface Said {
+  plain: string;
+  hand?: string;
+  of?: string;
+}
+
+/** Takes hand and class off the end of a designation, in whichever order they stand. */
+function saidBeside(text: string): Said {
+  const hand = /[\s-]+(LH|left(?:[\s-]hand)?|RH)(?=$|[\s-])/i.exec(text);
+  const without = hand ? text.replace(hand[0], ' ').trim() : text.trim();
+  const of = /[\s-]+([3-9][a-hA-H]|[1-3][AB])$/.exec(without);
+  return {
+    plain: (of ? without.slice(0, -of[0].length) : without).trim(),
+    ...(hand?.[1] ? { hand: /^R/i.test(hand[1]) ? 'right' : 'left' } : {}),
+    ...(of?.[1] ? { of: of[1] } : {}),
+  };
+}
+
 /**
- * Reads a thread designation: `M6`, `M14x1`, `1/4-20`, `10-32 UNF`. A metric thread without pitch is the coarse one.
+ * Reads a thread designation with its hand and class: `M6`, `M14x1`, `1/4-20`, `10-32 UNF`, `M10 LH-6g`, `3/8-16 UNC-2A`. A metric
+ * thread without pitch is the coarse one.
+ * @param classes those that it may have, a bolt's or a nut's
+ * @param told hand and class where they were said apart from it
  * @returns diameter and pitch in mm, or what is not known about it
  */
-export function readThread(text: string, path: string): Result<Thread> {
+export function readThread(
+  text: string,
+  path: string,
+  classes: readonly string[] = [],
+  told: { hand?: string | undefined; of?: string | undefined } = {},
+): Result<Thread> {
+  const { plain, hand, of } = saidBeside(text);
+  if (of !== undefined && !classes.includes(of))
+    return refuse(
+      path,
+      `${of} is ${NUT_CLASSES.some((nut) => nut === of) ? 'a nut’s class' : 'no class here'}; it can be ${classes.join(', ')}`,
+    );
+  const read = readPlainThread(plain, path);
+  return read.ok ? good(drawnAs(read.value, { hand: told.hand ?? hand, of: told.of ?? of })) : read;
+}
+
+function readPlainThread(text: string, path: string): Result<Thread> {
   const metric = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(text.trim());
   const number = (digits: string) => Number(digits.replace(',', '.'));
   if (metric?.[1]) {

@@ -22,7 +22,8 @@ describe('fits, µm (trade: Tables)', () => {
 
   test('a letter or grade that is not in the tables is refused with what would do', () => {
     expect(limits('z9', 10)).toEqual({ path: 'here', message: expect.stringContaining('not a fit in the tables') });
-    expect(limits('h14', 10)).toEqual({ path: 'here', message: expect.stringContaining('grades 5 to 11') });
+    expect(limits('h14', 10)).toEqual([-360, 0]);
+    expect(limits('h15', 10)).toEqual({ path: 'here', message: expect.stringContaining('grades 5 to 14') });
     expect(limits('h7', 150)).toEqual({ path: 'here', message: expect.stringContaining('sizes to 120 mm') });
   });
 });

@@ -18,6 +18,9 @@ const GRADES: Record<number, number[]> = {
   9: [25, 30, 36, 43, 52, 62, 74, 87],
   10: [40, 48, 58, 70, 84, 100, 120, 140],
   11: [60, 75, 90, 110, 130, 160, 190, 220],
+  12: [100, 120, 150, 180, 210, 250, 300, 350],
+  13: [140, 180, 220, 270, 330, 390, 460, 540],
+  14: [250, 300, 360, 430, 520, 620, 740, 870],
 };
 
 /** Fundamental deviations of shafts, µm (trade: Tables): d to h the upper limit, k to p the lower. */
@@ -47,7 +50,7 @@ const bandOf = (bands: number[], nominal: number) => bands.findIndex((upTo) => n
 
 /**
  * Width of a standard tolerance, mm.
- * @param grade 5 to 11
+ * @param grade 5 to 14
  * @param nominal mm, up to 120
  * @returns undefined outside the table
  */
@@ -62,18 +65,19 @@ export function standardTolerance(grade: number, nominal: number): number | unde
  * @param path where the size stands, for the refusal
  */
 export function fitDeviations(fit: string, nominal: number, path: string): Result<Deviations> {
-  const match = /^([a-zA-Z])(\d{1,2})$/.exec(fit.trim());
+  const match = /^([a-zA-Z]|js|JS)(\d{1,2})$/.exec(fit.trim());
   const letter = match?.[1] ?? '';
   const grade = Number(match?.[2]);
-  if (!match || (!(letter in SHAFTS) && letter !== 'H'))
+  if (!match || (!(letter in SHAFTS) && letter !== 'H' && letter.toLowerCase() !== 'js'))
     return refuse(
       path,
-      `“${fit}” is not a fit in the tables; shafts d, e, f, g, h, k, m, n, p and hole H, as in h8 or H7`,
+      `“${fit}” is not a fit in the tables; shafts d, e, f, g, h, js, k, m, n, p and holes H, JS, as in h8 or H7`,
     );
   const width = standardTolerance(grade, nominal);
   if (width === undefined)
-    return refuse(path, `no table for ${fit} at ${nominal} mm; grades 5 to 11, sizes to 120 mm; give limits instead`);
+    return refuse(path, `no table for ${fit} at ${nominal} mm; grades 5 to 14, sizes to 120 mm; give limits instead`);
   if (letter === 'H') return good({ lower: 0, upper: width });
+  if (letter.toLowerCase() === 'js') return good({ lower: -width / 2, upper: width / 2 });
   const fundamental = (letter === 'k' && grade > 7 ? 0 : (SHAFTS[letter]?.[bandOf(BANDS, nominal)] ?? 0)) / 1000;
   return good(
     letter <= 'h'

@@ -24,6 +24,10 @@ const LENGTH = new RegExp(
   'i',
 );
 
+/** Fractions of one letter as their figures: `1½` is `1 1/2`. */
+const spelt = (text: string): string =>
+  text.replace(/\s*([¼-¾⅐-⅞])/g, (_, fraction: string) => ` ${fraction.normalize('NFKD').replace('⁄', '/')}`).trim();
+
 const decimal = (text: string) => Number(text.replace(',', '.'));
 
 /**
@@ -35,7 +39,7 @@ const decimal = (text: string) => Number(text.replace(',', '.'));
 export function parseLength(entry: number | string, units: UnitSystem): Result<number> {
   const text = String(entry).trim();
   if (text === '') return bad(missing(''));
-  const match = LENGTH.exec(text);
+  const match = LENGTH.exec(spelt(text));
   const unclear = (why: string): Result<number> => ({ ok: false, problems: [{ path: '', message: why }] });
   if (!match) return unclear(`“${text}” is not a length; write for example 12.7, 3/8 in or 1 1/32"`);
   const [, sign, whole, top, bottom, plain, unit] = match;

@@ -1,7 +1,7 @@
 import { featureKind } from '../featureKind';
 import { andThen, good } from '../../model/result';
 import { say } from '../../model/words';
-import { drawnAs, NUT_CLASSES, readThread, tapDrill } from '../../model/part/thread';
+import { NUT_CLASSES, readThread, tapDrill } from '../../model/part/thread';
 import { DEPTH, FROM, NAME, WHY, depthDimension, depthOf, placeOf, straight } from './hole';
 
 /** A tapped hole, by designation; the depth is of the full thread. */
@@ -20,9 +20,9 @@ export const tap = featureKind({
   read(values, path, around) {
     const { length, units } = around;
     const { from } = values;
-    return andThen(readThread(values.designation, `${path}.designation`), (plain) =>
+    const told = { hand: values.hand, of: values.class };
+    return andThen(readThread(values.designation, `${path}.designation`, NUT_CLASSES, told), (thread) =>
       andThen(depthOf(values, path, around), ({ depth, through, deep }) => {
-        const thread = drawnAs(plain, { hand: values.hand, of: values.class });
         const core = tapDrill(thread);
         return good({
           path,

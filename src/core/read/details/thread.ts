@@ -2,7 +2,7 @@ import { featureKind } from '../featureKind';
 import { andThen, good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Thread } from '../../model/part/feature';
-import { BOLT_CLASSES, drawnAs, readThread, threadDepth } from '../../model/part/thread';
+import { BOLT_CLASSES, readThread, threadDepth } from '../../model/part/thread';
 import { AT, DATUM, NAME, lowestRadius, offPart, radiusBeside } from './at';
 import { CLOSE } from '../../model/tolerances';
 
@@ -31,8 +31,8 @@ export const thread = featureKind({
     const runOut = values.runOut;
     const off = offPart(`${path}.length`, z0, z1, around);
     if (off) return off;
-    return andThen(readThread(values.designation, `${path}.designation`), (plain) => {
-      const thread = drawnAs(plain, { hand: values.hand, of: values.class });
+    const told = { hand: values.hand, of: values.class };
+    return andThen(readThread(values.designation, `${path}.designation`, BOLT_CLASSES, told), (thread) => {
       const surface = radiusBeside(outside, z0, 1);
       const least = lowestRadius(outside, z0, z1);
       if (!fits(2 * surface, thread) || Math.abs(least - surface) > CLOSE)
