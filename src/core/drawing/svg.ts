@@ -36,7 +36,9 @@ function element(mark: Mark, h: number): string {
     const dashes = dash ? ` stroke-dasharray="${dash.map((part) => n(part * h)).join(' ')}"` : '';
     return `<path d="${pathData(mark.corners)}" fill="none" stroke="#22262a" stroke-width="${n(width * h)}"${dashes}/>`;
   }
-  const bold = mark.critical ? ' font-weight="700" text-decoration="underline"' : '';
+  const bold = mark.critical
+    ? ' font-weight="700" style="text-decoration: underline; text-decoration-skip-ink: none; text-underline-offset: 0.2em"'
+    : '';
   return `<text x="${n(mark.x)}" y="${n(mark.y)}" text-anchor="${mark.anchor}"${bold}>${escaped(mark.text)}</text>`;
 }
 

@@ -12,7 +12,7 @@ const holding = Joi.object({
 });
 
 /** Teeth of a wheel. */
-const TEETH = POSITIVE.integer().min(8).max(400);
+const TEETH = NUMBER.integer().min(8).max(400);
 
 const DIAL = Joi.object({ travel: POSITIVE.required(), divisions: POSITIVE.integer().required() });
 

@@ -64,7 +64,15 @@ export function Drawn({
       textAnchor={mark.anchor}
       style={{
         ...(chosen ? { fill: 'var(--blue)', fontWeight: 700 } : {}),
-        ...(mark.critical ? { fontWeight: 700, textDecoration: 'underline' } : {}),
+        // One line below the figures: where it skips them it would read as part of them, ⌀14_h8.
+        ...(mark.critical
+          ? {
+              fontWeight: 700,
+              textDecoration: 'underline',
+              textDecorationSkipInk: 'none',
+              textUnderlineOffset: '0.2em',
+            }
+          : {}),
       }}
     >
       {mark.text}

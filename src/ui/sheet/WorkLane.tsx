@@ -8,8 +8,9 @@ import type { Workpiece } from '@/core/model/workpiece/workpiece';
 import { madeFeatures } from '@/core/plan/reach/reached';
 import type { Setup } from '@/core/model/plan/setup';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
-import { formatLength, formatNominal } from '@/core/model/units/length';
+import { formatLength } from '@/core/model/units/length';
 import { spread } from '@/core/drawing/layout';
+import { sizeOnDrawing } from '@/core/drawing/words';
 import { edgePath, fullPath, metalPath, outlinePath, type Frame } from '../drawing/paths';
 import { JAWS, type SheetLayout } from './sheetLayout';
 import { GripList, GripMarks, gripZones } from './GripMap';
@@ -290,8 +291,7 @@ function Measures({ planned: { setup }, layout: { x, work, y, to } }: Pick<Props
             textAnchor="middle"
             className={critical || length.from !== 'general' ? 'strong' : 'soft'}
           >
-            {formatNominal(length.nominal, units)}
-            {length.from === 'limits' ? ` ${signed(length.lower, units)}/${signed(length.upper, units)}` : ''}
+            {sizeOnDrawing(length, units)}
           </text>
         </g>
       ))}
@@ -306,6 +306,3 @@ function Measures({ planned: { setup }, layout: { x, work, y, to } }: Pick<Props
     </g>
   );
 }
-
-const signed = (mm: number, units: 'mm' | 'in') =>
-  `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${formatNominal(Math.abs(mm), units)}`;

@@ -3,6 +3,8 @@ import type { GearTrain } from '../../model/plan/gearing';
 import type { Leadscrew } from '../../model/shop/machine';
 import { startValues } from '../../model/shop/startValues';
 import type { ShopForRun } from '../../model/shop/shop';
+import { readShop } from '../../read/readShop';
+import { planned, runOf, step } from '../../testing';
 import { threadBack } from '../times/threadBack';
 import { errorAtMost, gearingFor, whyNotCut } from './gearing';
 import { halfNutsFor } from './halfNuts';
@@ -229,5 +231,38 @@ describe('a thread on a machine', () => {
     // 0.2 min at 100 rev/min are 20 turns.
     expect(threadBack(driven({ open: 'never' }), hand, { runsBack: false })[0]?.minutes).toBeCloseTo(0.4, 9);
     expect(threadBack(cut, hand, {})).toEqual([]);
+  });
+});
+
+describe('wrong entries', () => {
+  const [lathe] = startValues.machines;
+  const withGears = (gears: number[]) =>
+    readShop({ ...startValues, machines: [{ ...lathe, leadscrew: { pitch: 3, gears } }] });
+
+  test('a wheel of no teeth, or of half ones, is refused where it stands; one twice is two', () => {
+    for (const gears of [
+      [40, 0],
+      [40, 20.5],
+    ])
+      expect(withGears(gears)).toMatchObject({ ok: false, problems: [{ path: 'machines[0].leadscrew.gears[1]' }] });
+    expect(withGears([40, 40]).ok).toBe(true);
+  });
+
+  test('a thread that no wheels cut is told with the reason, and the rest is planned', () => {
+    const run = runOf(
+      {
+        outside: [step(20, 30), step(30, 8)],
+        details: [
+          { kind: 'groove', at: 24, width: 6, bottom: 16 },
+          { kind: 'thread', at: 0, length: 24, designation: 'M20x1.5' },
+        ],
+      },
+      { machine: { ...lathe, leadscrew: { pitch: 3, gears: [] } } as never },
+    );
+    const { doubts } = planned(run, startValues, {});
+    expect(doubts.map(({ path, because }) => [path, because])).toContainEqual([
+      'part.details[1]',
+      expect.stringContaining('has no two wheels that can be put on'),
+    ]);
   });
 });
