@@ -10,6 +10,8 @@ import type { SheetLayout } from './sheetLayout';
 /** Room that a pin's words want side by side, px, and the ends of the rail that pins may use. */
 const WANTED = 74;
 const LEAST = 60;
+/** How far below the rail of the carriage that of the quill lies, px. */
+const QUILL = 8;
 /** So long the blocks of a pin are drawn at most, px. */
 const MOST_BLOCKS = 36;
 const [LEFT, RIGHT] = [150, 58];
@@ -88,6 +90,33 @@ function Blocks({ pin, x: right, room, y }: { pin: Pin; x: number; room: number;
   ));
 }
 
+/** The head of a pin on its rail, with its letter; a ring round it where several share it. */
+function PinHead({ pin, x, y, chosen }: { pin: Pin; x: number; y: number; chosen: boolean }) {
+  const shape = pinShape(pin);
+  const colour = chosen ? 'var(--blue)' : 'var(--ink)';
+  return (
+    <>
+      <path
+        data-pin={pin.letter}
+        d={headOf(shape, x, y)}
+        fill={chosen ? 'var(--blue)' : 'var(--sheet)'}
+        stroke={colour}
+        strokeWidth="2"
+        strokeDasharray={shape === 'open' ? '3 2.5' : undefined}
+      />
+      {pin.operations.length > 1 && <circle cx={x} cy={y} r="12.5" fill="none" stroke={colour} strokeWidth="1" />}
+      <text
+        x={x}
+        y={y + 4.5}
+        textAnchor="middle"
+        style={{ fill: chosen ? 'var(--on-blue)' : 'var(--ink)', fontWeight: 700, fontSize: 12 }}
+      >
+        {pin.letter}
+      </text>
+    </>
+  );
+}
+
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
 export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
@@ -107,42 +136,37 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
         {stations} of {planned.setup.run.shop.machine.stations} stations
       </text>
       <line x1={130} x2={layout.width - 16} y1={rail} y2={rail} stroke="var(--ink)" strokeWidth="3" />
+      {planned.pins.some(({ axis }) => axis === 'quill') && (
+        <>
+          <line x1={130} x2={layout.width - 16} y1={rail + QUILL} y2={rail + QUILL} stroke="var(--ink-soft)" />
+          <text x={130} y={rail - 5} className="soft" style={{ fontSize: 11 }}>
+            carriage
+          </text>
+          <text x={130} y={rail + QUILL + 13} className="soft" style={{ fontSize: 11 }}>
+            quill
+          </text>
+        </>
+      )}
       {planned.pins.map((pin, index) => (
         <Blocks key={pin.letter} pin={pin} x={(heads[index] ?? 0) - 9} room={gap - 24} y={rail} />
       ))}
       {planned.pins.map((pin, index) => {
         const chosen = selected !== undefined && pin.operations.includes(selected);
         const shared = pin.operations.length > 1;
+        const y = rail + (pin.axis === 'quill' ? QUILL : 0);
         const [place, head] = [places[index] ?? 0, heads[index] ?? 0];
         const first = planned.operations.findIndex(({ key }) => key === pin.operations[0]);
-        const shape = pinShape(pin);
         const colour = chosen ? 'var(--blue)' : 'var(--ink)';
         return (
           <g key={pin.letter} onClick={() => onSelect(pin.operations[0] ?? '')} style={{ cursor: 'pointer' }}>
             <path
-              d={`M${place},${chosen ? layout.work.axis : routeTop + first * layout.rowHeight + 2}V${top + 2}L${head},${top + 16}V${rail}`}
+              d={`M${place},${chosen ? layout.work.axis : routeTop + first * layout.rowHeight + 2}V${top + 2}L${head},${top + 16}V${y}`}
               fill="none"
               stroke={colour}
               strokeWidth={chosen ? 2 : 1}
               strokeDasharray={chosen ? undefined : '1.5 3.5'}
             />
-            <path
-              data-pin={pin.letter}
-              d={headOf(shape, head, rail)}
-              fill={chosen ? 'var(--blue)' : 'var(--sheet)'}
-              stroke={colour}
-              strokeWidth="2"
-              strokeDasharray={shape === 'open' ? '3 2.5' : undefined}
-            />
-            {shared && <circle cx={head} cy={rail} r="12.5" fill="none" stroke={colour} strokeWidth="1" />}
-            <text
-              x={head}
-              y={rail + 4.5}
-              textAnchor="middle"
-              style={{ fill: chosen ? 'var(--on-blue)' : 'var(--ink)', fontWeight: 700, fontSize: 12 }}
-            >
-              {pin.letter}
-            </text>
+            <PinHead pin={pin} x={head} y={y} chosen={chosen} />
             <text
               {...(crowded ? upright(head + 13, rail - 14) : { x: head + 5, y: rail - 14 })}
               textAnchor="start"
@@ -151,7 +175,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               {formatLength(pin.setting, units, pin.fine)}
             </text>
             <text
-              {...(crowded ? upright(head + 4, rail + 16) : { x: head, y: rail + 25 })}
+              {...(crowded ? upright(head + 4, y + 16) : { x: head, y: rail + 25 })}
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >

@@ -33,6 +33,12 @@ describe('a length as people write it', () => {
     expect(read(entry)).toContain(`“${entry}” is not a length`);
   });
 
+  test('a fraction without a unit in mm may be either, and is asked about', () => {
+    expect(read('1/2')).toBe('“1/2” may be mm or inches: write 0.5, or 1/2 in');
+    expect(read('1 1/4')).toBe('“1 1/4” may be mm or inches: write 1.25, or 1 1/4 in');
+    expect(read('½')).toContain('may be mm or inches');
+  });
+
   test('an empty entry is missing, a fraction over nothing is refused', () => {
     expect(read('  ')).toBe('is missing');
     expect(read('3/0')).toContain('divides by nothing');

@@ -32,7 +32,7 @@ const decimal = (text: string) => Number(text.replace(',', '.'));
 
 /**
  * Reads a length as people write it: `12.7`, `.35in`, `3/8`, `1 1/32"`, `5 thou`, `12,7 mm`.
- * A number, or text without a unit, is in `units`.
+ * A number, or text without a unit, is in `units`; a fraction without one is asked about in mm.
  * @returns millimetres, or a message that says what was not understood
  * @example parseLength('1 1/32"', 'mm') // { ok: true, value: 26.19375 }
  */
@@ -44,6 +44,11 @@ export function parseLength(entry: number | string, units: UnitSystem): Result<n
   if (!match) return unclear(`“${text}” is not a length; write for example 12.7, 3/8 in or 1 1/32"`);
   const [, sign, whole, top, bottom, plain, unit] = match;
   if (bottom !== undefined && Number(bottom) === 0) return unclear(`“${text}” divides by nothing`);
+  // Half a millimetre, or half an inch on a drawing in mm: nobody can know.
+  if (plain === undefined && unit === undefined && units === 'mm')
+    return unclear(
+      `“${text}” may be mm or inches: write ${Number((Number(whole ?? 0) + Number(top) / Number(bottom)).toFixed(4))}, or ${text} in`,
+    );
   const value = plain === undefined ? Number(whole ?? 0) + Number(top) / Number(bottom) : decimal(plain);
   const factor = UNIT_MM[(unit ?? units).toLowerCase()] ?? 1;
   if (!Number.isFinite(value * factor)) return unclear(`“${text.slice(0, 20)}…” is larger than any length`);
