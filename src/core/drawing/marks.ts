@@ -38,3 +38,13 @@ export interface Drawing {
 
 /** Width of a text in the drawing's monospaced face: six tenths of its height a character. */
 export const textWidth = (text: string, height: number): number => 0.6 * height * text.length;
+
+/** The line below a text that is critical, clear of its figures: an underline of the text itself would look like part of them. */
+export function lineBelow(
+  { x, y, anchor, text }: Pick<Extract<Mark, { kind: 'text' }>, 'x' | 'y' | 'anchor' | 'text'>,
+  height: number,
+): { from: number; to: number; y: number } {
+  const width = textWidth(text, height);
+  const from = x - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0);
+  return { from, to: from + width, y: y + 0.3 * height };
+}

@@ -1,4 +1,4 @@
-import type { Corner, Drawing, LineUse, Mark } from './marks';
+import { lineBelow, type Corner, type Drawing, type LineUse, type Mark } from './marks';
 
 const n = (value: number) => String(Number(value.toFixed(3)));
 
@@ -36,10 +36,11 @@ function element(mark: Mark, h: number): string {
     const dashes = dash ? ` stroke-dasharray="${dash.map((part) => n(part * h)).join(' ')}"` : '';
     return `<path d="${pathData(mark.corners)}" fill="none" stroke="#22262a" stroke-width="${n(width * h)}"${dashes}/>`;
   }
-  const bold = mark.critical
-    ? ' font-weight="700" style="text-decoration: underline; text-decoration-skip-ink: none; text-underline-offset: 0.2em"'
-    : '';
-  return `<text x="${n(mark.x)}" y="${n(mark.y)}" text-anchor="${mark.anchor}"${bold}>${escaped(mark.text)}</text>`;
+  const bold = mark.critical ? ' font-weight="700"' : '';
+  const text = `<text x="${n(mark.x)}" y="${n(mark.y)}" text-anchor="${mark.anchor}"${bold}>${escaped(mark.text)}</text>`;
+  if (!mark.critical) return text;
+  const { from, to, y } = lineBelow(mark, h);
+  return `${text}<path d="M${n(from)} ${n(y)}H${n(to)}" stroke="#22262a" stroke-width="${n(0.08 * h)}"/>`;
 }
 
 /** A drawing as an SVG file of its own, in millimetres of paper. */

@@ -1,6 +1,6 @@
 'use client';
 import styled from 'styled-components';
-import type { Mark } from '@/core/drawing/marks';
+import { lineBelow, type Mark } from '@/core/drawing/marks';
 import { LINES, pathData } from '@/core/drawing/svg';
 
 const STROKES: Partial<Record<string, string>> = { outline: 'var(--ink)', critical: 'var(--ink)', edge: 'var(--ink)' };
@@ -57,25 +57,27 @@ export function Drawn({
       />
     );
   }
+  const below = mark.critical ? lineBelow(mark, h) : undefined;
   return (
-    <text
-      x={mark.x}
-      y={mark.y}
-      textAnchor={mark.anchor}
-      style={{
-        ...(chosen ? { fill: 'var(--blue)', fontWeight: 700 } : {}),
-        // One line below the figures: where it skips them it would read as part of them, ⌀14_h8.
-        ...(mark.critical
-          ? {
-              fontWeight: 700,
-              textDecoration: 'underline',
-              textDecorationSkipInk: 'none',
-              textUnderlineOffset: '0.2em',
-            }
-          : {}),
-      }}
-    >
-      {mark.text}
-    </text>
+    <>
+      <text
+        x={mark.x}
+        y={mark.y}
+        textAnchor={mark.anchor}
+        style={{
+          ...(chosen ? { fill: 'var(--blue)', fontWeight: 700 } : {}),
+          ...(mark.critical ? { fontWeight: 700 } : {}),
+        }}
+      >
+        {mark.text}
+      </text>
+      {below && (
+        <path
+          d={`M${below.from},${below.y}H${below.to}`}
+          stroke={chosen ? 'var(--blue)' : 'var(--ink)'}
+          strokeWidth={Math.max(thinnest, 0.08 * h)}
+        />
+      )}
+    </>
   );
 }

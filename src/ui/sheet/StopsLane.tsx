@@ -137,15 +137,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
       </text>
       <line x1={130} x2={layout.width - 16} y1={rail} y2={rail} stroke="var(--ink)" strokeWidth="3" />
       {planned.pins.some(({ axis }) => axis === 'quill') && (
-        <>
-          <line x1={130} x2={layout.width - 16} y1={rail + QUILL} y2={rail + QUILL} stroke="var(--ink-soft)" />
-          <text x={130} y={rail - 5} className="soft" style={{ fontSize: 11 }}>
-            carriage
-          </text>
-          <text x={130} y={rail + QUILL + 13} className="soft" style={{ fontSize: 11 }}>
-            quill
-          </text>
-        </>
+        <line x1={130} x2={layout.width - 16} y1={rail + QUILL} y2={rail + QUILL} stroke="var(--ink-soft)" />
       )}
       {planned.pins.map((pin, index) => (
         <Blocks key={pin.letter} pin={pin} x={(heads[index] ?? 0) - 9} room={gap - 24} y={rail} />
@@ -175,7 +167,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               {formatLength(pin.setting, units, pin.fine)}
             </text>
             <text
-              {...(crowded ? upright(head + 4, y + 16) : { x: head, y: rail + 25 })}
+              {...(crowded ? upright(head + 4, y + 16) : { x: head, y: rail + (pin.axis === 'quill' ? 31 : 25) })}
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >
