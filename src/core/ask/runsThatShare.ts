@@ -71,7 +71,7 @@ export function sayKept(kept: readonly SetUpOnce[]): string {
 export function keptBetween(before: Setting, after: Setting): SetUpOnce[] {
   if (before.machine !== after.machine) return [];
   const { begins } = after;
-  const hold = isReady(begins, before.ends as WorkHolding)
+  const hold = isReady(begins, before.ends)
     ? [{ of: 'hold' as const, what: `${begins.words}, on ${begins.on}`, minutes: begins.change }]
     : [];
   const stays = after.stays.filter(({ what }) => before.stays.some((other) => other.what === what));

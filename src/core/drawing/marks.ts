@@ -18,7 +18,7 @@ export type Mark =
       y: number;
       text: string;
       anchor: 'start' | 'middle' | 'end';
-      /** Framed: the dimension is critical. */
+      /** The dimension is critical: bold, with a line below. */
       critical?: boolean;
       of?: string;
     };

@@ -1,4 +1,4 @@
-import type { Gearing } from '../model/plan/gearing';
+import { sayPpm, type Gearing } from '../model/plan/gearing';
 import { formatLength } from '../model/units/length';
 import type { PlannedSetup } from '../plan/times/planTimes';
 
@@ -44,9 +44,8 @@ export function sayNuts({ nuts }: Gearing): string {
 
 /** How far a pitch is off: `exact`, or ppm and over the length of the thread. */
 function sayError({ error, over }: Gearing, units: PlannedSetup['setup']['run']['units']): string {
-  if (Math.abs(error) < 0.5) return 'exact';
-  const sign = error > 0 ? '+' : '−';
-  return `${sign}${Math.round(Math.abs(error))} ppm, ${sign}${formatLength(Math.abs(over), units, true)} over the thread`;
+  const off = sayPpm(error);
+  return off === 'exact' ? off : `${off}, ${over > 0 ? '+' : ''}${formatLength(over, units, true)} over the thread`;
 }
 
 /** What drives the threads of a set-up, one after the other. */

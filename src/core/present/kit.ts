@@ -4,7 +4,7 @@ import { isBetweenCentres } from '../model/plan/setup';
 import { formatLength, formatNominal } from '../model/units/length';
 import { holdingOf } from '../plan/holding/means';
 import { fluidNames } from './fluid';
-import { toGetFor } from './toGet';
+import { gaugesToGet } from './toGet';
 import type { Plan } from '../plan/plan';
 import type { PlannedSetup } from '../plan/times/planTimes';
 
@@ -93,9 +93,7 @@ const measures = ({ operations }: PlannedSetup): KitItem[] =>
 export function kitOf(plan: Plan): KitItem[] {
   const { stock, setups, run } = plan;
   const { units } = run;
-  const gauges = toGetFor(plan).flatMap(({ what }): KitItem[] =>
-    what.startsWith('gauge ') ? [{ for: 'measure', what, has: false }] : [],
-  );
+  const gauges = gaugesToGet(plan).map(({ what }): KitItem => ({ for: 'measure', what, has: false }));
   const all: KitItem[] = [
     here('stock', `${stock.bars.value} × ${nameOfBar(stock, units)}`),
     ...setups.flatMap((planned) => [

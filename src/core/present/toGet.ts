@@ -44,7 +44,7 @@ function toolsOf(plan: Plan): ToGet[] {
 }
 
 /** Gauges for sizes that none of the list is fine enough for: what measures them is go and no-go. */
-function gaugesOf({ setups, run }: Plan): ToGet[] {
+export function gaugesToGet({ setups, run }: Plan): ToGet[] {
   const { toGet: prices } = run.shop;
   return setups.flatMap(({ operations }) =>
     operations.flatMap(({ number, checks }) =>
@@ -82,7 +82,7 @@ const blanksOf = ({ stock, run }: Plan): ToGet[] =>
 /** Everything that a run wants and the shop has not, each once, with all of the operations that want it. */
 export function toGetFor(plan: Plan): ToGet[] {
   const told = new Map<string, ToGet>();
-  for (const one of [...blanksOf(plan), ...toolsOf(plan), ...wheelsOf(plan), ...gaugesOf(plan)]) {
+  for (const one of [...blanksOf(plan), ...toolsOf(plan), ...wheelsOf(plan), ...gaugesToGet(plan)]) {
     const known = told.get(one.what);
     told.set(one.what, known ? { ...known, for: [...known.for, ...one.for] } : one);
   }

@@ -18,8 +18,9 @@ const ON_HEIGHT: readonly string[] = [
 /** What goes straight in, square to the axis or it rubs and walks. */
 const BLADES: readonly string[] = ['part-off', 'part-in', 'groove', 'face-groove', 'inner-groove'];
 
-/** How deep a blade goes into the work, mm. */
-const deepIn = ({ before, from, to, passes }: TimedOperation): number => {
+/** How deep a blade goes into the work, mm: into a face along the axis, else square to it. */
+const deepIn = ({ kind, before, from, to, passes }: TimedOperation): number => {
+  if (kind === 'face-groove') return Math.abs(to - from);
   const outer = largestRadius(before.outside, Math.min(from, to), Math.max(from, to));
   const innermost = Math.min(outer, ...passes.flatMap(({ path }) => path.map(({ r }) => Math.max(0, r))));
   return outer - innermost;
@@ -42,7 +43,7 @@ export function madeReady(planned: PlannedSetup, tool: string): string[] {
   );
   return [
     ...(uses.some(({ kind }) => ON_HEIGHT.includes(kind)) ? ['exactly on height'] : []),
-    ...(blades.length > 0 ? ['square to the axis'] : []),
+    ...(uses.some(({ kind }) => BLADES.includes(kind)) ? ['square to the axis'] : []),
     ...(uses.some(({ kind }) => kind === 'thread') ? ['square by the gauge'] : []),
     ...(out > 0 ? [`out ${formatLength(out, units)}`] : []),
   ];

@@ -20,6 +20,10 @@ export type HalfNuts =
   | { open: 'at-marks'; every: number; same: boolean; apart: number }
   | { open: 'never' };
 
+/** How far a pitch is off, in words: `+12 ppm`; less than half of one is exact. */
+export const sayPpm = (error: number): string =>
+  Math.abs(error) < 0.5 ? 'exact' : `${error > 0 ? '+' : '−'}${Math.round(Math.abs(error))} ppm`;
+
 /** How a thread is driven: by wheels, or by levers of a gearbox; what that really cuts, and what the half-nuts do. */
 export interface Gearing {
   train?: GearTrain;

@@ -1,5 +1,5 @@
 import type { Thread } from '../../model/part/feature';
-import type { Gearing } from '../../model/plan/gearing';
+import { sayPpm, type Gearing } from '../../model/plan/gearing';
 import type { Leadscrew } from '../../model/shop/machine';
 import type { Shop, ShopForRun } from '../../model/shop/shop';
 import { halfNutsFor } from './halfNuts';
@@ -84,5 +84,5 @@ export function whyNotCut(thread: Threaded, shop: Pick<ShopForRun, 'machine' | '
   const nearest = nearestTrain(thread, leadscrew);
   if (!nearest) return `${name} has no two wheels that can be put on`;
   const { drivers, driven, error } = nearest;
-  return `no train of its wheels comes ${within}, nor with one more: the nearest is ${drivers.join(' · ')} / ${driven.join(' · ')}, ${error > 0 ? '+' : '−'}${Math.abs(Math.round(error))} ppm`;
+  return `no train of its wheels comes ${within}, nor with one more: the nearest is ${drivers.join(' · ')} / ${driven.join(' · ')}, ${sayPpm(error)}`;
 }

@@ -7,7 +7,7 @@ const SAME_SIZE = 0.05;
 /** Whether the set-up before left ready on the machine what holds the work. */
 export const isReady = (
   { kind, diameter }: Pick<WorkHolding, 'kind' | 'diameter'>,
-  before: WorkHolding | undefined,
+  before: Pick<WorkHolding, 'kind' | 'diameter'> | undefined,
 ): boolean =>
   before?.kind === kind && (holdingOf(kind)?.opens === true || Math.abs(before.diameter - diameter) < SAME_SIZE);
 

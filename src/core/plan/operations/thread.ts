@@ -13,7 +13,7 @@ import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import type { Gearing } from '../../model/plan/gearing';
+import { sayPpm, type Gearing } from '../../model/plan/gearing';
 import { gearingFor } from '../gears/gearing';
 import { hasRoomToLeave, leavesAt } from '../holding/threadRoom';
 import { inAndOut, stopSetting } from './tools';
@@ -170,8 +170,7 @@ function sayGearing({ train, levers, error }: Gearing): string {
   const by = train
     ? `change gears ${train.drivers.join(' · ')} / ${train.driven.join(' · ')}, drivers over driven`
     : `gearbox ${levers}`;
-  const off = Math.abs(error) >= 0.5 ? `${error > 0 ? '+' : '−'}${Math.abs(Math.round(error))} ppm` : 'exact';
-  return `By the leadscrew: ${by}, ${off}.`;
+  return `By the leadscrew: ${by}, ${sayPpm(error)}.`;
 }
 
 /** Cut an outside thread with a pointed tool along the leadscrew, by passes of equal chip area (trade: Cutting). */
