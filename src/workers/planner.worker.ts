@@ -9,6 +9,7 @@ import { answers } from '@/core/formats/planner';
 import type { RunFile } from '@/core/read/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/ask/revisions/compareRuns';
+import { onEachMachine, type OnMachines } from '@/core/ask/onEachMachine';
 import { sequencesOf, type Compared } from '@/core/ask/sequences';
 import { stopsAsked, type StopsAsked } from '@/core/ask/stopsAsked';
 import type { Shop } from '@/core/model/shop/shop';
@@ -96,11 +97,9 @@ class Planner {
     return this.shop && compareRuns(before, after, this.shop);
   }
 
-  /** Lets edits go between any two plans, and stops when there is one. */
-  async sequences(file: RunFile): Promise<Compared | undefined> {
-    if (!this.shop) return undefined;
+  /** Lets edits go between any two steps, and stops when there is one. */
+  private async throughout<Part, Whole>(each: Generator<Part, Whole>): Promise<Whole | undefined> {
     const asked = this.edits;
-    const each = sequencesOf(file, this.shop);
     for (let next = each.next(); ; next = each.next()) {
       if (next.done) return next.value;
       await pause();
@@ -108,16 +107,18 @@ class Planner {
     }
   }
 
+  async sequences(file: RunFile): Promise<Compared | undefined> {
+    return this.shop && this.throughout(sequencesOf(file, this.shop));
+  }
+
+  /** The run on every lathe of the shop. */
+  async machines(file: RunFile): Promise<OnMachines | undefined> {
+    return this.shop && this.throughout(onEachMachine(file, this.shop));
+  }
+
   /** Why there is no plan, and what would do; lets edits go between any two changes that are tried. */
   async refusal(file: RunFile, problems: readonly Problem[]): Promise<Refusal | undefined> {
-    if (!this.shop) return undefined;
-    const asked = this.edits;
-    const each = refusing(file, this.shop, problems);
-    for (let next = each.next(); ; next = each.next()) {
-      if (next.done) return next.value;
-      await pause();
-      if (asked !== this.edits) return undefined;
-    }
+    return this.shop && this.throughout(refusing(file, this.shop, problems));
   }
 
   choices(file: RunFile, question: Question): Choice[] {

@@ -34,15 +34,6 @@ describe('sequences compared', () => {
     }
   });
 
-  test('every machine of the shop side by side; one whose spindle is too narrow says so', () => {
-    const [machine] = startValues.machines;
-    if (!machine) throw new Error('the shop has no machine');
-    const narrow = { ...machine, id: 'small', name: 'small lathe', spindleBore: 12 };
-    const { sequences } = compareSequences(rising, { ...startValues, machines: [machine, narrow] });
-    expect(sequences).toHaveLength(8);
-    expect(sequences[4]).toMatchObject({ machine: { id: 'small' }, problem: expect.stringContaining('spindle bore') });
-  });
-
   test('a part too thick for the spindle: from the bar it is refused with the reason', () => {
     const { sequences, because } = compareSequences(runOf({ outside: [step(50, 30)] }, { way: 'choose' }), startValues);
     expect(sequences.some(({ problem }) => problem !== undefined)).toBe(true);

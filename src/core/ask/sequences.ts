@@ -5,13 +5,12 @@ import type { Result } from '../model/result';
 import type { Shop } from '../model/shop/shop';
 import { sayMinutes } from '../model/units/show';
 
-/** One way through a run: on which machine, from which stock, which end first; with its figures, or why it cannot be. */
+/** One way through a run: from which stock, which end first; with its figures, or why it cannot be. */
 export interface Sequence {
-  machine: { id: string; name: string } | undefined;
   way: Way;
   firstEnd: 'front' | 'back';
   /** What of the run's file makes it so. */
-  change: Pick<RunFile, 'way' | 'firstEnd'> & { machine?: string };
+  change: Pick<RunFile, 'way' | 'firstEnd'>;
   figures?: {
     pieceMinutes: number;
     setupMinutes: number;
@@ -74,42 +73,28 @@ function becauseOf(file: RunFile, sequences: readonly Sequence[], sequence: Sequ
   const named = [
     ...(file.way && file.way !== 'choose' ? ['the stock'] : []),
     ...(file.firstEnd && file.firstEnd !== 'choose' ? ['the end'] : []),
-    ...(file.machine ? ['the machine'] : []),
   ];
   const said = named.length > 0 ? ` The run names ${named.join(' and ')}.` : '';
   if (quickest >= batchMinutes - 0.005)
     return quickest < batchMinutes + 0.05
       ? `None is quicker over the batch; another is as quick.${said}`
       : `It is the quickest over the batch, by ${sayMinutes(quickest - batchMinutes)} to the next.${said}`;
-  return `Another is quicker over the batch by ${sayMinutes(batchMinutes - quickest)}.${said || ' Left open, the first machine and the front first are taken where the part can be held so.'}`;
+  return `Another is quicker over the batch by ${sayMinutes(batchMinutes - quickest)}.${said || ' Left open, the front first is taken where the part can be held so.'}`;
 }
 
-/** Plans a run on every machine of the shop, both ways, each end first, one after the other, and compares them. */
+/** Plans a run both ways, each end first, one after the other, and compares them. */
 export function* sequencesOf(file: RunFile, shop: Shop): Generator<Sequence, Compared> {
-  const machines = typeof file.machine === 'object' ? [undefined] : shop.machines.map(({ id, name }) => ({ id, name }));
   const sequences: Sequence[] = [];
-  for (const machine of machines)
-    for (const way of WAYS.filter((candidate) => takesWay(file.stock, candidate)))
-      for (const firstEnd of ENDS) {
-        const change = { way, firstEnd, ...(machine ? { machine: machine.id } : {}) };
-        const planned = {
-          machine,
-          way,
-          firstEnd,
-          change,
-          ...figuresOf(planFile({ ...file, ...change }, shop, 'wanted')),
-        };
-        sequences.push(planned);
-        yield planned;
-      }
+  for (const way of WAYS.filter((candidate) => takesWay(file.stock, candidate)))
+    for (const firstEnd of ENDS) {
+      const change = { way, firstEnd };
+      const planned = { way, firstEnd, change, ...figuresOf(planFile({ ...file, ...change }, shop, 'wanted')) };
+      sequences.push(planned);
+      yield planned;
+    }
   const plan = planFile(file, shop, 'wanted');
   const at = plan.ok
-    ? sequences.findIndex(
-        ({ machine, way, firstEnd }) =>
-          (machine === undefined || machine.id === plan.value.run.shop.machine.id) &&
-          way === plan.value.way &&
-          firstEnd === plan.value.setups[0]?.setup.end,
-      )
+    ? sequences.findIndex(({ way, firstEnd }) => way === plan.value.way && firstEnd === plan.value.setups[0]?.setup.end)
     : -1;
   return { sequences, chosen: at < 0 ? undefined : at, because: becauseOf(file, sequences, sequences[at]) };
 }

@@ -82,6 +82,14 @@ function touchedOff(planned: PlannedSetup): Unnumbered[] {
   return [...ready, ...along, ...across].map((step) => withText(step, units));
 }
 
+/** What is laid in before a stop, each to its length. */
+function sayStack({ spacers = [], feeler, made }: Pick<Pin, 'spacers' | 'feeler' | 'made'>, units: UnitSystem): string {
+  const one = (mm: number) => formatLength(mm, units);
+  if (feeler !== undefined) return `a feeler ${one(feeler)}`;
+  if (made) return `a spacer made to ${spacers.map(one).join(' + ')}`;
+  return `${spacers.length > 1 ? 'spacers' : 'a spacer'} ${spacers.map(one).join(' + ')}`;
+}
+
 /** The stops of the carriage, the deepest first: each screw by the read-out, or by a stack from the face. */
 function carriageStops({ pins, setup }: PlannedSetup): Unnumbered[] {
   const { units, shop } = setup.run;
@@ -94,10 +102,7 @@ function carriageStops({ pins, setup }: PlannedSetup): Unnumbered[] {
     .sort((a, b) => b.at - a.at)
     .map(({ place, served, at }): Unnumbered => {
       const laid = served.filter(({ spacers, feeler }) => spacers ?? feeler);
-      const then = laid.map(({ letter, spacers = [], feeler }) => {
-        const stack = feeler === undefined ? spacers : [feeler];
-        return `; ${letter} with ${feeler === undefined ? 'spacers' : 'a feeler'} ${stack.map((mm) => formatLength(mm, units)).join(' + ')}`;
-      });
+      const then = laid.map(({ letter, ...laidIn }) => `; ${letter} with ${sayStack(laidIn, units)}`);
       return {
         what: `station ${place}: screw against the carriage${then.join('')}`,
         value: at,

@@ -6,6 +6,7 @@ import type { RunFile } from '@/core/read/runFile';
 import type { Comparison } from '@/core/ask/revisions/compareRuns';
 import type { Choice } from '@/core/ask/choices';
 import type { Question } from '@/core/ask/question';
+import type { OnMachines } from '@/core/ask/onEachMachine';
 import type { Compared } from '@/core/ask/sequences';
 import type { Refusal } from '@/core/ask/refusal';
 import type { StopsAsked } from '@/core/ask/stopsAsked';
@@ -30,7 +31,9 @@ export interface PlannerTools {
   exportFile: (file: RunFile) => Promise<RunFile | undefined>;
   /** Plans the run with two revisions of its part. */
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
-  /** Plans the run on every machine, both ways, each end first. */
+  /** Plans the run on every lathe of the shop. */
+  machines: (file: RunFile) => Promise<OnMachines | undefined>;
+  /** Plans the run both ways, each end first. */
   sequences: (file: RunFile) => Promise<Compared | undefined>;
   /** What was tried for a run that has no plan, and what would do. */
   refusal: (file: RunFile, problems: readonly Problem[]) => Promise<Refusal | undefined>;
@@ -94,6 +97,7 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
     () => ({
       exportFile: async (runFile) => planner.current?.export(runFile),
       compare: async (before, after) => planner.current?.compare(before, after),
+      machines: async (runFile) => planner.current?.machines(runFile),
       sequences: async (runFile) => planner.current?.sequences(runFile),
       refusal: async (runFile, problems) => planner.current?.refusal(runFile, problems),
       choices: async (runFile, question) => planner.current?.choices(runFile, question),

@@ -30,6 +30,7 @@ import { WorkLane } from './WorkLane';
 
 // Dragging is fetched when it is asked for.
 const Player = later(() => import('./Player').then((loaded) => loaded.Player));
+const StopPins = later(() => import('./StopPins').then((loaded) => loaded.StopPins));
 const RouteOrder = later(() => import('./RouteOrder').then((loaded) => loaded.RouteOrder));
 
 const Room = styled.main`
@@ -233,6 +234,7 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
               onOrder={setOrdering}
               onOpen={open}
             />
+            <StopPins planned={planned} layout={layout} top={stopsTop} selected={selected} onSelect={select} />
             {ordering ? (
               <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={ROW} edits={edits} />
             ) : (

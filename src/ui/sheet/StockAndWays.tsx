@@ -19,10 +19,12 @@ import { PlaceLink } from '../run/PlaceLink';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { Line, Part } from './panelParts';
 import { RouteDrawn } from './RouteDrawn';
-import { useSequences } from './useSequences';
+import { useAsked } from './useAsked';
 import { FigureButton } from './Working';
 
 const SequencesWindow = later(() => import('./SequencesWindow').then((loaded) => loaded.SequencesWindow));
+
+const MachinesWindow = later(() => import('./MachinesWindow').then((loaded) => loaded.MachinesWindow));
 
 const ChoiceWindow = later(() => import('./ChoiceWindow').then((loaded) => loaded.ChoiceWindow));
 
@@ -123,8 +125,9 @@ export function WaysPart({ plan }: { plan: Plan }) {
   const { stock } = plan;
   const [comparing, setComparing] = useState(false);
   const [asked, setAsked] = useState<keyof typeof ROUTE_QUESTIONS>();
-  const compared = useSequences(QUIET);
-  const { id } = useWorkspace();
+  const [onLathes, setOnLathes] = useState(false);
+  const { id, shop, sequences } = useWorkspace();
+  const compared = useAsked(sequences, QUIET);
   return (
     <Part>
       <h3>Ways</h3>
@@ -146,12 +149,14 @@ export function WaysPart({ plan }: { plan: Plan }) {
       </p>
       <div style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8, margin: '6px 0' }}>
         <Button onPress={() => setComparing(true)}>Compare sequences …</Button>
+        {shop.machines.length > 1 && <Button onPress={() => setOnLathes(true)}>On each lathe …</Button>}
         <Button onPress={() => setAsked('setups')}>Set-ups …</Button>
         {stock.way !== 'as-it-arrives' && <Button onPress={() => setAsked('left')}>Left on …</Button>}
         <PlaceLink id={id} place="times">
           Times and money
         </PlaceLink>
       </div>
+      {onLathes && <MachinesWindow onClose={() => setOnLathes(false)} />}
       {asked && (
         <ChoiceWindow
           title={asked === 'setups' ? 'In how many set-ups' : 'What is left on'}

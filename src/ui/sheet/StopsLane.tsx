@@ -4,26 +4,11 @@ import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { pinShape, pinShort, pinWords, type PinShape } from '@/core/present/stop';
 import type { Pin } from '@/core/plan/stops/planStops';
-import { spread } from '@/core/drawing/layout';
 import type { SheetLayout } from './sheetLayout';
+import { pinPlaces, QUILL, stopsRail } from './stopsRail';
 
-/** Room that a pin's words want side by side, px, and the ends of the rail that pins may use. */
-const WANTED = 74;
-const LEAST = 60;
-/** How far below the rail of the carriage that of the quill lies, px. */
-const QUILL = 8;
 /** So long the blocks of a pin are drawn at most, px. */
 const MOST_BLOCKS = 36;
-const [LEFT, RIGHT] = [150, 58];
-
-/** How the pins of a set-up stand: side by side, or with their words upright when there are many. */
-export function stopsRail(
-  pins: number,
-  width: number,
-): { gap: number; crowded: boolean; height: number; rail: number } {
-  const gap = Math.min(WANTED, (width - LEFT - RIGHT) / Math.max(1, pins - 1));
-  return gap < LEAST ? { gap, crowded: true, height: 156, rail: 82 } : { gap, crowded: false, height: 78, rail: 44 };
-}
 
 interface Props {
   planned: PlannedSetup;
@@ -122,10 +107,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
   const { units } = planned.setup.run;
   const { gap, crowded, rail: down } = stopsRail(planned.pins.length, layout.width);
   const rail = top + down;
-  const places = planned.pins.map(({ setting }) =>
-    Math.max(layout.names - 40, Math.min(layout.right + 12, layout.x(setting))),
-  );
-  const heads = spread(places, gap, LEFT, layout.width - RIGHT);
+  const { places, heads } = pinPlaces(planned, layout);
   const stations = new Set(planned.pins.flatMap(({ means, place }) => (means === 'station' ? [place] : []))).size;
   return (
     <g>

@@ -1,4 +1,5 @@
-import { blocksOf, stopsRail } from './StopsLane';
+import { blocksOf } from './StopsLane';
+import { stopsRail } from './stopsRail';
 
 test('few pins stand side by side, many with their words upright in a higher lane', () => {
   expect(stopsRail(1, 904)).toMatchObject({ crowded: false, gap: 74 });

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { useSize } from '../primitives/useSize';
 import { layoutSheet } from './sheetLayout';
-import { stopsRail } from './StopsLane';
+import { stopsRail } from './stopsRail';
 
 function useWindowHeight(): number {
   const [height, setHeight] = useState(800);

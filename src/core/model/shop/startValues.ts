@@ -1,3 +1,4 @@
+import { startMachines } from './startMachines';
 import { startStops } from './stopValues';
 import { startRules } from './houseRules';
 import { startMaterials } from './startMaterials';
@@ -10,50 +11,7 @@ import type { Shop } from './shop';
  */
 export const startValues: Shop = {
   materials: startMaterials,
-  machines: [
-    {
-      id: 'centre-lathe-a',
-      name: 'centre lathe A',
-      swing: 180,
-      betweenCentres: 500,
-      spindleBore: 36,
-      tubeUpTo: 36, // ours
-      tubeSpeed: 2000, // ours
-      speeds: [65, 100, 160, 250, 400, 560, 800, 1120, 1600, 2000],
-      feeds: [0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15, 0.18, 0.2, 0.25, 0.3],
-      motorKilowatts: 1.5,
-      efficiency: 0.75,
-      stations: 4,
-      spacers: [1, 2, 3, 5, 10, 20], // ours
-      feelers: [0.05, 0.1, 0.2, 0.3, 0.5], // ours
-      indicator: 10, // ours
-      quillStops: 1, // ours
-      leadscrew: {
-        pitch: 3,
-        gears: [20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 127],
-        pairs: { least: 45, most: 210, clear: 12 },
-        dial: { wheel: 14, lines: 7 },
-      }, // ours
-      quillTravel: 100,
-      compoundTravel: 60, // ours
-      compoundAhead: 15, // ours
-      post: { kind: 'quick-change', places: 12, step: 15 }, // ours
-      runsBack: true,
-      protractor: 'axis',
-      readOut: 'diameter',
-      crossDial: { travel: 2.5, divisions: 125 }, // ours
-      carriageDial: { travel: 20, divisions: 200 }, // ours
-      compoundDial: { travel: 2.5, divisions: 125 }, // ours
-      quillDial: { travel: 5, divisions: 100 }, // ours
-      backlash: 0.15, // ours
-      rests: [
-        { kind: 'follow', from: 6, upTo: 40, width: 20 }, // ours
-        { kind: 'fixed', from: 10, upTo: 80, width: 20 }, // ours
-      ],
-      jaws: { from: 3, upTo: 100, length: 25, runOut: 0.1, over: 160 }, // over all: ours
-      collets: { from: 3, upTo: 25, length: 25, runOut: 0.03, over: 60 },
-    },
-  ],
+  machines: startMachines,
   tools: startTools,
   allowances: {
     facingSawn: 1,
