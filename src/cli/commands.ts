@@ -4,7 +4,7 @@ import { planFileOf, proofData } from '@/core/formats/planFile';
 import { settingData } from '@/core/formats/setupData';
 import { readPlanFile } from '@/core/formats/readPlanFile';
 import type { RunFile } from '@/core/read/runFile';
-import { planFile, planRun } from '@/core/plan/plan';
+import { planFile, planRun, type Plan } from '@/core/plan/plan';
 import { prove } from '@/core/plan/proof/prove';
 import { writtenPlan } from '@/core/plan/written';
 import { readRun } from '@/core/read/readRun';
@@ -13,8 +13,10 @@ import { describeProof } from './describeProof';
 import { andThen, good, type Problem, type Result } from '@/core/model/result';
 import { limitsWithin, solveCuts } from '@/core/saw/solveCuts';
 import { waysOfRunning } from '@/core/ask/running';
+import { familyStops } from '@/core/ask/familyStops';
 import { refusalOf } from '@/core/ask/refusal';
 import { refusalFileOf } from '@/core/formats/refusalFile';
+import { describeFamily, familyData } from './describeFamily';
 import { describeRefusal } from './describeRefusal';
 import { compareSequences } from '@/core/ask/sequences';
 import { startValues } from '@/core/model/shop/startValues';
@@ -24,6 +26,7 @@ import { describeDifference, whatIf } from './whatIf';
 
 const USAGE = `usage: npm run --silent shingle -- plan FILE [--json] [--within SECONDS] [--proven]
        npm run --silent shingle -- stops FILE [--json | --csv]
+       npm run --silent shingle -- stops FILE FILE … [--json] (one set of stops for a family)
        npm run --silent shingle -- prove FILE [--plan FILE] [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
@@ -89,11 +92,30 @@ const SAW_SECONDS = 1.8;
 interface Options {
   sets: readonly string[];
   plan: unknown;
+  /** Further run files, of the same family. */
+  others: readonly unknown[];
   /** Whether to search on for quicker routes, as long as that was asked for. */
   goOn: (() => boolean) | undefined;
 }
 
 type Command = (value: unknown, options: Options) => Promise<Result<Answer>>;
+
+/** One set of stops for several runs; what is wrong with one of their files is said with its place among them. */
+function familyAnswer(values: readonly unknown[]): Result<Answer> {
+  const plans: Plan[] = [];
+  for (const [index, value] of values.entries()) {
+    const plan = planFile(value, startValues, 'wanted');
+    if (!plan.ok)
+      return {
+        ok: false,
+        problems: plan.problems.map(({ path, message }) => ({ path: `file ${index + 1}: ${path}`, message })),
+      };
+    plans.push(plan.value);
+  }
+  const family = familyStops(plans);
+  if ('message' in family) return { ok: false, problems: [family] };
+  return good({ text: () => describeFamily(plans, family), data: () => familyData(plans, family) });
+}
 
 const commands: Record<string, Command> = {
   plan: async (value, { goOn }) =>
@@ -104,14 +126,16 @@ const commands: Record<string, Command> = {
         data: () => planFileOf(plan, waysOfRunning(value as RunFile, startValues)),
       }),
     ),
-  stops: async (value) =>
-    andThen(planFile(value, startValues, 'wanted'), (plan) =>
+  stops: async (value, { others }) => {
+    if (others.length > 0) return familyAnswer([value, ...others]);
+    return andThen(planFile(value, startValues, 'wanted'), (plan) =>
       good({
         text: () => describeStops(plan),
         csv: () => stopsCsv(plan.setups),
         data: () => plan.setups.map((planned) => ({ setup: planned.setup.number, settingSheet: settingData(planned) })),
       }),
-    ),
+    );
+  },
   cut: async (value) => {
     const list = readCutList(value);
     if (!list.ok) return list;
@@ -166,9 +190,10 @@ function readWords(words: readonly string[]) {
     else if (word.startsWith('--')) unknown.push(word);
     else plain.push(word);
   }
-  const [name = '', file, ...more] = plain;
-  const wrong = more.length > 0 || unknown.length > 0 || (within !== undefined && !(within >= 0));
-  return { name, file, json, csv, sets, plan, within, wrong };
+  const [name = '', file, ...others] = plain;
+  const wrong =
+    (others.length > 0 && (name !== 'stops' || csv)) || unknown.length > 0 || (within !== undefined && !(within >= 0));
+  return { name, file, others, json, csv, sets, plan, within, wrong };
 }
 
 /**
@@ -176,7 +201,7 @@ function readWords(words: readonly string[]) {
  * @param read the text of a file by its name, `-` being standard input; throws where there is none
  */
 export async function shingle(words: readonly string[], read: (file: string) => string): Promise<Said> {
-  const { name, file, json: asData, csv: asCsv, sets, plan, within, wrong } = readWords(words);
+  const { name, file, others, json: asData, csv: asCsv, sets, plan, within, wrong } = readWords(words);
   const command = Object.hasOwn(commands, name) ? commands[name] : undefined;
   if (
     !command ||
@@ -192,9 +217,16 @@ export async function shingle(words: readonly string[], read: (file: string) => 
   if (!json.ok) return refused(json.problems);
   const about: Result<unknown> = plan === undefined ? good(undefined) : parsed(plan, read);
   if (!about.ok) return refused(about.problems);
+  const further = others.map((other) => parsed(other, read));
+  for (const one of further) if (!one.ok) return refused(one.problems);
   const begun = performance.now();
   const goOn = within === undefined ? undefined : () => performance.now() - begun < 1000 * within;
-  const answer = await command(json.value, { sets, plan: about.value, goOn });
+  const answer = await command(json.value, {
+    sets,
+    plan: about.value,
+    others: further.flatMap((one) => (one.ok ? [one.value] : [])),
+    goOn,
+  });
   if (!answer.ok)
     return name === 'plan' ? noPlan(json.value as RunFile, answer.problems, asData) : refused(answer.problems);
   const { text, data, csv, isWrong } = answer.value;

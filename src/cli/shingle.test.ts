@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { runOf, step } from '@/core/testing';
 import { shingle as call } from './commands';
 
 const root = join(__dirname, '../..');
@@ -298,4 +299,27 @@ test('the setting sheet alone: master, screws, quill, what would be next best, a
   const file = JSON.parse((await shingle(['stops', 'examples/gland-body.json', '--json'])).stdout) as object[];
   expect(file).toMatchObject([{ setup: 1, settingSheet: expect.any(Array) }, { setup: 2 }]);
   expect((await shingle(['stops', 'examples/gland-body.json', '--within', '3'])).stderr).toContain('usage:');
+});
+
+test('one set of stops for a family of files: each run’s stops, and what it takes against setting them for each', async () => {
+  const file = (length: number) =>
+    JSON.stringify(
+      runOf(
+        { number: `T-${length}`, outside: [step(12, length), step(20, 8)] },
+        { way: 'from-bar', firstEnd: 'front', quantity: 10, overrules: [{ setup: 1, stickOut: 53.6 }] },
+      ),
+    );
+  const read = (name: string) => file(Number(name));
+  const { code, out } = await call(['stops', '18', '28'], read);
+  expect(code).toBe(0);
+  expect(out).toMatch(/^One set of stops for T-18, T-28/);
+  expect(out).toMatch(/T-18 +\w +18\.000 {2}station \d, spacer 10/);
+  const data = JSON.parse((await call(['stops', '18', '28', '--json'], read)).out) as {
+    apart: number;
+    together: number;
+  };
+  expect(data.together).toBeLessThan(data.apart);
+  const wrong = await call(['stops', '18', '28'], (name) => (name === '28' ? '{}' : file(18)));
+  expect([wrong.code, wrong.err]).toEqual([2, expect.stringMatching(/^file 2: /)]);
+  expect((await call(['plan', '18', '28'], read)).code).toBe(2);
 });

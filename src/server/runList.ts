@@ -73,6 +73,10 @@ export async function enterInList(
     quantity: String(file?.quantity ?? ''),
     units: file?.units ?? 'mm',
     due: file?.due ?? '',
+    family: file?.family?.trim() ?? '',
+    customer: file?.customer ?? '',
+    order_number: file?.order ?? '',
+    note: file?.note ?? '',
     damaged: damaged?.slice(0, 1000) ?? null,
     stale: damaged === undefined,
   };
@@ -140,7 +144,10 @@ export async function listRuns({ find, order, from, most }: ListQuery): Promise<
       .slice(0, 8)
       .reduce(
         (query, word) =>
-          query.whereRaw(`concat_ws(' ', l.number, l.name, l.letter, l.material) like ?`, [`%${literally(word)}%`]),
+          query.whereRaw(
+            `concat_ws(' ', l.number, l.name, l.letter, l.material, l.customer, l.order_number, l.note, l.family) like ?`,
+            [`%${literally(word)}%`],
+          ),
         knex('run_list as l').whereNull('l.damaged'),
       );
   const [counts, found, rows, damaged] = await Promise.all([
@@ -208,6 +215,10 @@ export async function listSettings(): Promise<SetRun<number>[]> {
     return setting ? [{ id, setting }] : [];
   });
 }
+
+/** Ids of the runs that share the name of a family, the oldest first. */
+export const listFamily = (family: string): Promise<number[]> =>
+  database()('run_list').whereNull('damaged').where({ family }).orderBy('run_id').pluck<number[]>('run_id');
 
 /** Ids, numbers and names of all runs, the newest first. */
 export async function runNames(): Promise<{ id: number; number: string; name: string }[]> {

@@ -9,6 +9,7 @@ import { answers } from '@/core/formats/planner';
 import type { RunFile } from '@/core/read/runFile';
 import { exportedRun } from '@/core/formats/writeRun';
 import { compareRuns, type Comparison } from '@/core/ask/revisions/compareRuns';
+import { familyOf, type FamilyStops } from '@/core/ask/familyStops';
 import { onEachMachine, type OnMachines } from '@/core/ask/onEachMachine';
 import { sequencesOf, type Compared } from '@/core/ask/sequences';
 import { stopsAsked, type StopsAsked } from '@/core/ask/stopsAsked';
@@ -109,6 +110,11 @@ class Planner {
 
   async sequences(file: RunFile): Promise<Compared | undefined> {
     return this.shop && this.throughout(sequencesOf(file, this.shop));
+  }
+
+  /** One set of stops for runs that share the name of a family. */
+  family(files: readonly RunFile[]): FamilyStops | Problem | undefined {
+    return this.shop && familyOf(files, this.shop);
   }
 
   /** The run on every lathe of the shop. */

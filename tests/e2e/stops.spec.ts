@@ -58,3 +58,28 @@ test('a run is seen on each lathe of the shop, with what stops its lengths there
       .first(),
   ).toHaveAccessibleName(/preset/);
 });
+
+test('runs that share a family are made with one set of stops, which one of them takes over', async ({ page }) => {
+  const variant = (number: string, length: number) => ({
+    ...stud(number),
+    outside: [
+      { shape: 'cylinder', diameter: 12, length },
+      { shape: 'cylinder', diameter: 20, length: 8 },
+    ],
+  });
+  const more = { quantity: 10, family: 'test studs', overrules: [{ setup: 1, stickOut: 53.6 }] };
+  await openSaved(page, variant('WS-954', 28), more);
+  await openSaved(page, variant('WS-953', 18), more);
+  await page.getByRole('button', { name: 'Stops of its family …' }).click();
+  const window = page.getByRole('dialog', { name: 'Stops of the family test studs' });
+  const shoulder = window.getByRole('row', { name: /station \d, at 28\.00/ });
+  await expect(shoulder).toContainText('18.00, spacer 10');
+  await expect(window).toContainText(/one set is .* less/);
+  await expectAccessible(page);
+  await window.getByRole('button', { name: 'Stop this run so' }).click();
+  await expect(
+    page
+      .getByRole('list', { name: /^Stops of set-up 1/ })
+      .getByRole('button', { name: /station \d, spacer 10, at 18/ }),
+  ).toBeVisible();
+});

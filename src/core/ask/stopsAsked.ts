@@ -20,7 +20,7 @@ export interface OneMore {
 }
 
 /** Set-ups as they were before their stops were chosen, on the machine as it is or as it would be. */
-const cutsOf = (setups: readonly PlannedSetup[], change: (machine: Machine) => Machine): CutSetup[] =>
+export const cutsOf = (setups: readonly PlannedSetup[], change: (machine: Machine) => Machine): CutSetup[] =>
   setups.map(({ setup, operations, order, broken, overruled, start }) => {
     const machine = change(setup.run.shop.machine);
     const run = { ...setup.run, shop: { ...setup.run.shop, machine } };
@@ -40,10 +40,10 @@ const asItIs = (setups: readonly PlannedSetup[]): Allocated => allocate(cutsOf(s
 export function nextBestStops(setups: readonly PlannedSetup[]): ReadonlyMap<string, NextBest> {
   const allocated = asItIs(setups);
   return new Map(
-    allocated.rooms.flatMap(({ ground }, setup) =>
-      ground.demands.flatMap(({ cuts }, at) => {
+    allocated.rooms.flatMap((room, setup) =>
+      room.at.flatMap(({ demand }, at) => {
         const next = nextBest(allocated, setup, at);
-        return next ? cuts.map(({ key }): [string, NextBest] => [key, next]) : [];
+        return next ? demand.cuts.map(({ key }): [string, NextBest] => [key, next]) : [];
       }),
     ),
   );
@@ -60,9 +60,9 @@ export function meansOf(
     return { ...planned, setup: { ...setup, run: { ...setup.run, overrules } } };
   });
   const pin = setups.map((planned) => pinOf(planned, key)).find((found) => found !== undefined);
-  for (const { ground, own, shared } of asItIs(free).rooms) {
-    const at = ground.demands.findIndex(({ cuts }) => cuts.some((cut) => cut.key === key));
-    const demand = ground.demands[at];
+  for (const { at: places, own, shared } of asItIs(free).rooms) {
+    const at = places.findIndex(({ demand }) => demand.cuts.some((cut) => cut.key === key));
+    const demand = places[at]?.demand;
     if (!demand) continue;
     const others = shared.flatMap(({ means, made }) => (made.serves(demand) ? [means] : []));
     const all = new Set([...(own[at] ?? []).map(({ means }) => means), ...others]);
@@ -77,11 +77,11 @@ const SPACERS_TRIED = 24;
 /** By how much one stop of the carriage lies before another, mm: lengths that a spacer may have; those that come most often first. */
 function gapsIn({ rooms }: Allocated): number[] {
   const many = new Map<number, number>();
-  for (const { ground } of rooms) {
-    const settings = ground.demands.flatMap(({ axis, setting }) => (axis === 'carriage' ? [setting] : []));
-    for (const deep of settings)
-      for (const near of settings) {
-        const gap = Number((deep - near).toFixed(3));
+  for (const { at } of rooms) {
+    const onCarriage = at.filter(({ demand }) => demand.axis === 'carriage');
+    for (const { demand: deep, ground } of onCarriage)
+      for (const { demand: near } of onCarriage) {
+        const gap = Number((deep.setting - near.setting).toFixed(3));
         if (gap > ground.stops.residue) many.set(gap, (many.get(gap) ?? 0) + 1);
       }
   }

@@ -102,6 +102,10 @@ export interface RunFile {
   units: UnitSystem;
   part: PartFile;
   quantity: number | string;
+  /** For whom it is made, by which order of theirs, and what else is to be known of it. */
+  customer?: string;
+  order?: string;
+  note?: string;
   /** A name that several runs of like parts share. */
   family?: string;
   /** Promised for this day, as 2026-12-04. */

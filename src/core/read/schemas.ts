@@ -164,7 +164,7 @@ export const overruleSchema = Joi.object({
   stop: Joi.object({
     means: KEY.required(),
     station: POSITIVE.integer(),
-    spacers: Joi.array().items(POSITIVE).min(1).max(2),
+    spacers: Joi.array().items(POSITIVE).max(2),
   }).when('operation', { not: Joi.exist(), then: Joi.forbidden() }),
   skip: KEY,
   add: Joi.object({
@@ -209,6 +209,9 @@ export const runFileSchema = Joi.object<RunFile>({
   units: Joi.string().valid('mm', 'in').default('mm'),
   part: partSchema,
   quantity: Joi.alternatives(NUMBER, text(20)).required(),
+  customer: text(80),
+  order: text(40),
+  note: text(500),
   family: text(60),
   spares: Joi.alternatives(NUMBER, text(20)),
   due: Joi.string()

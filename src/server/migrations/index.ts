@@ -8,6 +8,7 @@ import * as runList from './006-run-list';
 import * as keysAndSessions from './007-keys-and-sessions';
 import * as askedUnder from './008-asked-under';
 import * as finerLengths from './009-finer-lengths';
+import * as foundBy from './010-found-by';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -19,6 +20,7 @@ const migrations: Record<string, Knex.Migration> = {
   '007-keys-and-sessions': keysAndSessions,
   '008-asked-under': askedUnder,
   '009-finer-lengths': finerLengths,
+  '010-found-by': foundBy,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

@@ -14,6 +14,7 @@ import { DxfButton } from './DxfButton';
 import { EntryList } from './EntryList';
 import { DETAILS, ELSEWHERE, HOLES } from './kinds';
 import { LengthList } from './LengthList';
+import { OrderFields } from './OrderFields';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
 import { placeOfProblem } from './placeOfProblem';
 import { ReadyPlan } from './ReadyPlan';
@@ -119,6 +120,7 @@ export function PartEntry() {
         <LengthList onMark={mark} />
         <EntryLists onMark={mark} />
         <StockFields />
+        <OrderFields />
       </div>
       <Side>
         {/* Above the drawing, which grows as it is typed: a button stays where it is pressed. */}

@@ -6,6 +6,7 @@ import type { RunFile } from '@/core/read/runFile';
 import type { Comparison } from '@/core/ask/revisions/compareRuns';
 import type { Choice } from '@/core/ask/choices';
 import type { Question } from '@/core/ask/question';
+import type { FamilyStops } from '@/core/ask/familyStops';
 import type { OnMachines } from '@/core/ask/onEachMachine';
 import type { Compared } from '@/core/ask/sequences';
 import type { Refusal } from '@/core/ask/refusal';
@@ -31,6 +32,8 @@ export interface PlannerTools {
   exportFile: (file: RunFile) => Promise<RunFile | undefined>;
   /** Plans the run with two revisions of its part. */
   compare: (before: RunFile, after: RunFile) => Promise<Comparison | undefined>;
+  /** Plans runs that share the name of a family, and one set of stops for them. */
+  family: (files: readonly RunFile[]) => Promise<FamilyStops | Problem | undefined>;
   /** Plans the run on every lathe of the shop. */
   machines: (file: RunFile) => Promise<OnMachines | undefined>;
   /** Plans the run both ways, each end first. */
@@ -97,6 +100,7 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
     () => ({
       exportFile: async (runFile) => planner.current?.export(runFile),
       compare: async (before, after) => planner.current?.compare(before, after),
+      family: async (files) => planner.current?.family([...files]),
       machines: async (runFile) => planner.current?.machines(runFile),
       sequences: async (runFile) => planner.current?.sequences(runFile),
       refusal: async (runFile, problems) => planner.current?.refusal(runFile, problems),

@@ -2,6 +2,7 @@
 import { Check } from 'lucide-react';
 import type { OnMachine } from '@/core/ask/onEachMachine';
 import { sayMinutes } from '@/core/model/units/show';
+import { capital } from '@/core/model/words';
 import { WAY_WORDS } from '@/core/model/way';
 import { Button } from '../primitives/Button';
 import { Window } from '../primitives/Window';
@@ -22,7 +23,7 @@ export function MachinesWindow({ onClose }: { onClose: () => void }) {
       {!answer && <p role="status">Planning it on each of them …</p>}
       {answer && (
         <>
-          <p style={{ marginBottom: 10 }}>{answer.because}</p>
+          <p style={{ marginBottom: 10 }}>{capital(answer.because)}</p>
           <CompareTable>
             <thead>
               <tr>
@@ -31,7 +32,7 @@ export function MachinesWindow({ onClose }: { onClose: () => void }) {
                 <th scope="col">Setting up</th>
                 <th scope="col">Batch</th>
                 <th scope="col">Lengths stop</th>
-                <td />
+                <th />
               </tr>
             </thead>
             <tbody>
@@ -78,7 +79,7 @@ function Row({
           <td className="figure">{figures.setupMinutes.toFixed(0)} min</td>
           <td className="figure">{sayMinutes(figures.batchMinutes)}</td>
           <td>
-            {figures.stops.map(({ words, places }) => `${places} ${words}`).join(', ')}
+            {figures.stops.map(({ words, places }) => `${words}${places > 1 ? ` ×${places}` : ''}`).join(', ')}
             {!figures.proved && <small>not proved</small>}
           </td>
           <td>

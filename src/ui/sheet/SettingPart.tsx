@@ -6,8 +6,10 @@ import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { settingSheet } from '@/core/present/settingSheet';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
+import { useWorkspace } from '../run/WorkspaceContext';
 import { Part } from './panelParts';
 
+const FamilyWindow = later(() => import('./FamilyWindow').then((loaded) => loaded.FamilyWindow));
 const StopsWindow = later(() => import('./StopsWindow').then((loaded) => loaded.StopsWindow));
 
 const Steps = styled.ol`
@@ -60,6 +62,8 @@ const Step = styled(Checkbox)`
 export function SettingPart({ planned }: { planned: PlannedSetup }) {
   const [done, setDone] = useState<ReadonlySet<number>>(new Set());
   const [compares, setCompares] = useState(false);
+  const [asksFamily, setAsksFamily] = useState(false);
+  const { file } = useWorkspace();
   const tick = (step: number, isDone: boolean) =>
     setDone((before) => new Set(isDone ? [...before, step] : [...before].filter((other) => other !== step)));
   return (
@@ -81,7 +85,9 @@ export function SettingPart({ planned }: { planned: PlannedSetup }) {
       </Steps>
       <Button style={{ margin: '8px 0 10px' }} onPress={() => setCompares(true)}>
         <MapPin size={15} aria-hidden /> Stops compared …
-      </Button>
+      </Button>{' '}
+      {file.family && <Button onPress={() => setAsksFamily(true)}>Stops of its family …</Button>}
+      {asksFamily && <FamilyWindow onClose={() => setAsksFamily(false)} />}
       {compares && <StopsWindow planned={planned} onClose={() => setCompares(false)} />}
     </Part>
   );

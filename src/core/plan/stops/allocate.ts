@@ -1,8 +1,9 @@
 import { isStop } from '../../model/overrule';
 import type { CutSetup } from '../cuts/planCuts';
 import { isOpByOp } from '../../model/plan/setup';
+import { SAME_STOP } from '../../model/tolerances';
 import { chainsOf } from './chains';
-import { chooseStops, type Chain, type Chosen } from './choose/choose';
+import { chooseStops, type Chain, type Chosen, type PlaceRef } from './choose/choose';
 import type { Facility, OwnServe, StopProblem } from './choose/problem';
 import { demandsOf, overBatch, type Demand, type Ground } from './demand';
 import type { ByItself, MadeReady } from './devices/device';
@@ -15,9 +16,20 @@ export interface Offer {
   by: ByItself;
 }
 
-/** A set-up's places and everything that may serve them; the offers stand as the problem has them. */
-export interface StopRoom {
+/** A place of one of the runs that share a set of stops. */
+export interface RunsPlace {
+  /** Which of the runs, and by what its means are weighed. */
+  run: number;
   ground: Ground;
+  demand: Demand;
+}
+
+/**
+ * The places of a set-up, or of the same set-up of several runs that are made one after the other, and everything that may serve
+ * them; the offers stand as the problem has them.
+ */
+export interface StopRoom {
+  at: RunsPlace[];
   problem: StopProblem;
   own: Offer[][];
   shared: { means: StopMeans; made: MadeReady }[];
@@ -25,11 +37,12 @@ export interface StopRoom {
   wishes: Wished[];
 }
 
-const groundOf = ({ setup }: CutSetup, demands: readonly Demand[]): Ground => {
+const groundOf = ({ setup }: CutSetup, demands: readonly Demand[], decidedAt: readonly number[]): Ground => {
   const { shop, quantity } = setup.run;
   const { machine, handMinutes: hand, stops, setupMinutes, gauges, cutting, riskPrices } = shop;
   return {
     demands,
+    decidedAt,
     machine,
     hand,
     stops,
@@ -55,71 +68,102 @@ export interface Wished extends StopWish {
   isServed: boolean;
 }
 
-/**
- * The places of a set-up with all that may serve them, as it was decided where something is so.
- * @param piece minutes that a piece has taken up
- * @param without overrules that are not followed
- */
-function roomOf(cut: CutSetup, piece: number, without: ReadonlySet<number>, demanded: Demanded): StopRoom {
-  const demands = demanded(cut);
-  const ground = groundOf(cut, demands);
-  const minutesOf = (demand: Demand, { use, ready }: ByItself) =>
-    overBatch(demand, use, ground) + (ready?.minutes ?? 0);
-  const offers = demands.map((demand) =>
+/** A set-up of a run with the overrules of stops that are not followed, and the minutes that a piece has taken up. */
+interface Work {
+  run: number;
+  cut: CutSetup;
+  piece: number;
+  without: ReadonlySet<number>;
+}
+
+const minutesOf = ({ demand, ground }: RunsPlace, { use, ready }: ByItself) =>
+  overBatch(demand, use, ground) + (ready?.minutes ?? 0);
+
+const ownOf = (place: RunsPlace, { means, by }: Offer): OwnServe => ({
+  minutes: minutesOf(place, by) + (by.measured ? place.ground.risk.measuredOnly * place.ground.pieces : 0),
+  spread: by.spread,
+  ...(by.measured ? { measured: true } : {}),
+  ...(stopDevices.some((device) => device.means === means && device.places && device.byItself && !device.madeReady)
+    ? { counted: means }
+    : {}),
+});
+
+/** Where stations stand over the spacers that were decided, mm, beside the places themselves. */
+const decidedIn = (demands: readonly Demand[], { setup }: CutSetup, without: ReadonlySet<number>): number[] =>
+  demands.flatMap((demand) => {
+    const { spacers = [] } = wishAt(demand, setup.run.overrules, without)?.stop ?? {};
+    const at = spacers.reduce((sum, length) => sum + length, demand.setting);
+    const isPlace = demands.some(({ axis, setting }) => axis === 'carriage' && Math.abs(setting - at) < SAME_STOP);
+    return demand.axis === 'carriage' && !isPlace ? [at] : [];
+  });
+
+/** What is wished of a place, and whether anything of the machine is so. */
+function wishedAt(
+  { demand }: RunsPlace,
+  place: number,
+  { cut, without }: Work,
+  offers: readonly Offer[],
+  shared: StopRoom['shared'],
+): Wished | undefined {
+  const wish = wishAt(demand, cut.setup.run.overrules, without);
+  if (!wish) return undefined;
+  const isServed =
+    offers.some(({ means, by }) => isAsWished(wish, means, by.with)) ||
+    shared.some(({ means, made }) => {
+      const by = wish.stop.means === means ? made.serves(demand) : undefined;
+      return by && isAsWished(wish, means, by.with);
+    });
+  return { ...wish, place, isServed };
+}
+
+/** The places of what shares a set of stops with all that may serve them, as it was decided where something is so. */
+function roomOf(works: readonly Work[], demanded: Demanded): StopRoom {
+  const at = works.flatMap(({ run, cut, without }) => {
+    const demands = demanded(cut);
+    const ground = groundOf(cut, demands, decidedIn(demands, cut, without));
+    return ground.demands.map((demand): RunsPlace => ({ run, ground, demand }));
+  });
+  const workAt = ({ run }: RunsPlace) => works.find((work) => work.run === run) as Work;
+  const offers = at.map(({ demand, ground }) =>
     stopDevices.flatMap(({ axis, means, byItself }): Offer[] => {
       const by = axis === demand.axis ? byItself?.(demand, ground) : undefined;
       return by ? [{ means, by }] : [];
     }),
   );
+  // What is made ready stands for the places of all of them.
+  const decidedAt = at.flatMap(({ ground, demand }) => (demand === ground.demands[0] ? ground.decidedAt : []));
+  const ground = at[0] && { ...at[0].ground, demands: at.map(({ demand }) => demand), decidedAt };
   const shared = stopDevices.flatMap(({ means, madeReady }) =>
-    (madeReady?.(ground) ?? []).map((made) => ({ means, made })),
+    ((ground && madeReady?.(ground)) ?? []).map((made) => ({ means, made })),
   );
-  const wishes = demands.map((demand, place): Wished | undefined => {
-    const wish = wishAt(demand, cut.setup.run.overrules, without);
-    if (!wish) return undefined;
-    const isServed =
-      (offers[place] ?? []).some(({ means, by }) => isAsWished(wish, means, by.with)) ||
-      shared.some(({ means, made }) => {
-        const by = wish.stop.means === means ? made.serves(demand) : undefined;
-        return by && isAsWished(wish, means, by.with);
-      });
-    return { ...wish, place, isServed };
-  });
+  const wishes = at.map((place, index) => wishedAt(place, index, workAt(place), offers[index] ?? [], shared));
   /** What is wished of a place, where that can be. */
   const follows = (place: number) => (wishes[place]?.isServed ? wishes[place] : undefined);
   const own = offers.map((all, place) => all.filter(({ means, by }) => isAsWished(follows(place), means, by.with)));
-  const ownOf = (demand: Demand, { means, by }: Offer): OwnServe => ({
-    minutes: minutesOf(demand, by) + (by.measured ? ground.risk.measuredOnly * ground.pieces : 0),
-    spread: by.spread,
-    ...(by.measured ? { measured: true } : {}),
-    ...(stopDevices.some((device) => device.means === means && device.places && device.byItself && !device.madeReady)
-      ? { counted: means }
-      : {}),
-  });
   const facilityOf = ({ means, made }: StopRoom['shared'][number]): Facility => ({
     kind: means,
     setting: made.setting,
     hard: made.hard,
     ready: made.ready.minutes,
-    serves: demands.map((demand, place) => {
-      const by = made.serves(demand);
-      return by && isAsWished(follows(place), means, by.with)
-        ? { minutes: minutesOf(demand, by), spread: by.spread }
+    serves: at.map((place, index) => {
+      const by = made.serves(place.demand);
+      return by && isAsWished(follows(index), means, by.with)
+        ? { minutes: minutesOf(place, by), spread: by.spread }
         : undefined;
     }),
   });
   const limits = Object.fromEntries(
-    stopDevices.flatMap(({ means, places }) => (places ? [[means, places(ground.machine)]] : [])),
+    stopDevices.flatMap(({ means, places }) => (places && ground ? [[means, places(ground.machine)]] : [])),
   );
-  const places = demands.map((demand, at) => ({
-    setting: demand.setting,
-    own: (own[at] ?? []).map((offer) => ownOf(demand, offer)),
-    deepest: demand.deepest,
-    spoilsFrom: demand.spoilsFrom,
-    spoilMinutes: spoilMinutes(demand, piece, ground),
+  const places = at.map((place, index) => ({
+    setting: place.demand.setting,
+    own: (own[index] ?? []).map((offer) => ownOf(place, offer)),
+    deepest: place.demand.deepest,
+    spoilsFrom: place.demand.spoilsFrom,
+    spoilMinutes: spoilMinutes(place.demand, workAt(place).piece, place.ground),
   }));
   return {
-    ground,
+    at,
     problem: { places, facilities: shared.map(facilityOf), limits },
     own,
     shared,
@@ -136,23 +180,47 @@ export interface Allocated {
   without: ReadonlySet<number>;
 }
 
-/** By what every place of a run is come to, some overrules left aside; undefined where no length would hold so. */
-function allocated(
-  setups: readonly CutSetup[],
-  without: ReadonlySet<number>,
-  demanded: Demanded,
+/** Minutes that a piece has taken up when its last stop is come to, at most. */
+const pieceOf = (setups: readonly CutSetup[]): number =>
+  setups.reduce((all, { cuts }) => all + cuts.reduce((sum, { cutting }) => sum + cutting.value, 0), 0);
+
+/**
+ * By what every place of runs is come to that are made one after the other on one machine: each of their set-ups has one set of
+ * stops for all of them. Some overrules are left aside, each run's own.
+ * @returns undefined where no length would hold so
+ */
+export function allocateTogether(
+  runs: readonly (readonly CutSetup[])[],
+  withouts: readonly ReadonlySet<number>[] = runs.map(() => new Set()),
+  demanded: Demanded = demandsOf,
 ): Allocated | undefined {
-  const piece = setups.reduce((all, { cuts }) => all + cuts.reduce((sum, { cutting }) => sum + cutting.value, 0), 0);
-  const rooms = setups.map((cut) => roomOf(cut, piece, without, demanded));
-  const chains = chainsOf(
-    setups,
-    rooms.map(({ ground }) => ground.demands),
+  const deepest = Math.max(0, ...runs.map((setups) => setups.length));
+  const rooms = Array.from({ length: deepest }, (_, index) =>
+    roomOf(
+      runs.flatMap((setups, run) => {
+        const cut = setups[index];
+        return cut ? [{ run, cut, piece: pieceOf(setups), without: withouts[run] as ReadonlySet<number> }] : [];
+      }),
+      demanded,
+    ),
   );
+  const chains = runs.flatMap((setups, run) => {
+    const firsts = rooms.map(({ at }) => at.findIndex((place) => place.run === run));
+    const inRoom = ({ setup, place }: PlaceRef) => ({ setup, place: (firsts[setup] as number) + place });
+    const demands = setups.map((_, setup) =>
+      (rooms[setup]?.at ?? []).flatMap((place) => (place.run === run ? [place.demand] : [])),
+    );
+    return chainsOf(setups, demands).map((chain) => ({
+      ...chain,
+      members: chain.members.map(inRoom),
+      fixer: inRoom(chain.fixer),
+    }));
+  });
   const chosen = chooseStops(
     rooms.map(({ problem }) => problem),
     chains,
   );
-  return chosen && { rooms, chosen, chains, without };
+  return chosen && { rooms, chosen, chains, without: withouts[0] ?? new Set() };
 }
 
 /**
@@ -161,15 +229,16 @@ function allocated(
  * @param demanded places as the order has them, or as another might
  */
 export function allocate(setups: readonly CutSetup[], demanded: Demanded = demandsOf): Allocated {
-  const found = allocated(setups, new Set(), demanded);
+  const allocated = (without: ReadonlySet<number>) => allocateTogether([setups], [without], demanded);
+  const found = allocated(new Set());
   if (found) return found;
   const decided = (setups[0]?.setup.run.overrules ?? []).flatMap((overrule, index) =>
     isStop(overrule) ? [index] : [],
   );
   const without = new Set(decided);
-  let best = allocated(setups, without, demanded);
+  let best = allocated(without);
   for (const index of decided) {
-    const next = allocated(setups, new Set([...without].filter((other) => other !== index)), demanded);
+    const next = allocated(new Set([...without].filter((other) => other !== index)));
     if (!next) continue;
     without.delete(index);
     best = next;

@@ -31,6 +31,8 @@ export interface Demand {
 /** What the means of a set-up are weighed by. */
 export interface Ground {
   demands: readonly Demand[];
+  /** Where a station stands as it was decided, beside the places of the demands: over spacers that none of them asks for, mm. */
+  decidedAt: readonly number[];
   machine: Machine;
   hand: HandMinutes;
   stops: StopValues;

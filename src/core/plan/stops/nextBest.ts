@@ -37,12 +37,12 @@ export function nextBest({ rooms, chosen, chains }: Allocated, setup: number, at
   const allocation = chosen.allocations[setup] as Allocation;
   const { facilities } = room.problem;
   const now = allocation.served[at] as Served;
-  const { demands } = room.ground;
+  const demand = room.at[at]?.demand;
   const meansOf = (served: Served): Pick<NextBest, 'means' | 'with'> | undefined => {
     const own = 'own' in served ? room.own[at]?.[served.own] : undefined;
     if (own) return { means: own.means, ...(own.by.with ? { with: own.by.with } : {}) };
     const shared = 'facility' in served ? room.shared[served.facility] : undefined;
-    const laidIn = demands[at] && shared?.made.serves(demands[at])?.with;
+    const laidIn = demand && shared?.made.serves(demand)?.with;
     return shared && { means: shared.means, ...(laidIn ? { with: laidIn } : {}) };
   };
   const deepest = Math.max(

@@ -65,12 +65,12 @@ const letterOf = (index: number): string =>
 
 /** A facility or a means of its own, as it serves one place of an allocation. */
 function servedBy(
-  { own, shared, ground }: StopRoom,
+  { own, shared, at: places }: StopRoom,
   { served }: Allocation,
   at: number,
 ): { means: StopMeans; by: ByItself; facility?: number } {
   const by = served[at];
-  const demand = ground.demands[at];
+  const demand = places[at]?.demand;
   if (by && 'facility' in by) {
     const { means, made } = shared[by.facility] as StopRoom['shared'][number];
     const serve = demand && made.serves(demand);
@@ -81,10 +81,13 @@ function servedBy(
   return offer;
 }
 
-/** Every place of a set-up with what it is come to by, and what is made ready for that. */
-function pinsOf(room: StopRoom, allocation: Allocation): Pick<StoppedSetup, 'pins' | 'readied'> {
-  const { ground, problem, shared } = room;
-  const found = ground.demands.map((demand, at) => ({ demand, at, ...servedBy(room, allocation, at) }));
+/**
+ * Every place of a set-up with what it is come to by, and what is made ready for that.
+ * @param run which of the runs that share it
+ */
+export function pinsOf(room: StopRoom, allocation: Allocation, run = 0): Pick<StoppedSetup, 'pins' | 'readied'> {
+  const { problem, shared } = room;
+  const found = room.at.map((place, at) => ({ ...place, at, ...servedBy(room, allocation, at) }));
   const used = [...new Set(found.flatMap(({ facility }) => (facility === undefined ? [] : [facility])))].sort(
     (a, b) => (shared[a]?.made.setting ?? 0) - (shared[b]?.made.setting ?? 0),
   );
@@ -101,7 +104,8 @@ function pinsOf(room: StopRoom, allocation: Allocation): Pick<StoppedSetup, 'pin
     return all.indexOf(facility ?? at) + 1;
   };
   const pins = found
-    .map(({ demand, at, means, by, facility }): Omit<Pin, 'letter'> => {
+    .filter((one) => one.run === run)
+    .map(({ demand, ground, at, means, by, facility }): Omit<Pin, 'letter'> => {
       const place = numberOf(means, facility, at);
       const hard = facility !== undefined && shared[facility]?.made.hard === true;
       const weighs = hard ? spoils(problem.places[at] as Place, deepest) / ground.pieces : 0;

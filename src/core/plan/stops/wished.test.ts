@@ -40,9 +40,9 @@ test('a finish that went to a station is read off where that was decided, and th
 
 test('with a spacer that is named it is brought to the station that this leaves', () => {
   const { pin, told } = stopped(stud([{ operation: FINISH, stop: { means: 'station', spacers: [10] } }]));
-  // The part-off stands at 28.3: a spacer of 10 there is at 18.3, and no other place is 10 deeper; so nothing serves it.
-  expect(told).toEqual([['cannot', 'Nothing of this machine that is “station with 10” serves this place.']]);
-  expect(pin?.means).toBe('station');
+  // No other place is 10 deeper than the shoulder at 18: a screw is set at 28 for it.
+  expect(told).toEqual([['kept']]);
+  expect(pin).toMatchObject({ means: 'station', spacers: [10] });
 });
 
 test('what no machine has, or this place not, is told and not followed', () => {

@@ -43,10 +43,10 @@ export const station = {
   words: (place) => `station ${place}`,
   short: (place) => `st. ${place}`,
   madeReady(ground) {
-    const { demands, setStop, machine, stops } = ground;
-    const onCarriage = demands.filter(({ axis }) => axis === 'carriage');
+    const { demands, decidedAt, setStop, machine, stops } = ground;
+    const onCarriage = demands.flatMap(({ axis, setting }) => (axis === 'carriage' ? [setting] : []));
     const packs = packsOf(machine);
-    return onCarriage.map(({ setting }): MadeReady => ({
+    return [...onCarriage, ...decidedAt].map((setting): MadeReady => ({
       setting,
       hard: true,
       ready: { name: 'stop set', minutes: setStop },
