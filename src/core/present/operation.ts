@@ -1,5 +1,5 @@
 import { FLUID_WORDS } from './fluid';
-import { sayDial } from '../model/shop/dial';
+import { dialReadings, sayReading } from '../model/shop/dial';
 import { formatLength } from '../model/units/length';
 import { show } from '../model/units/show';
 import type { PlannedPass } from '../plan/cuts/cutOperation';
@@ -16,7 +16,7 @@ export interface PassView {
   to: string;
   on: 'cross' | 'z';
   /** By the dial of a machine without a read-out. */
-  turns?: string;
+  dial?: string;
 }
 
 /** A size to measure. */
@@ -65,7 +65,16 @@ const checkView = (
 export function operationView(planned: PlannedSetup, operation: TimedOperation): OperationView {
   const { units, shop } = planned.setup.run;
   const cross = crossReadingOf(shop.machine, units);
-  const passes = operation.passes.map((pass): PassView => {
+  // The dial is set to nought where the first cut begins.
+  const { crossDial } = shop.machine;
+  const readings =
+    cross.dial && crossDial
+      ? dialReadings(
+          operation.passes.map(({ depth }) => depth),
+          crossDial,
+        )
+      : undefined;
+  const passes = operation.passes.map((pass, index): PassView => {
     const { diameter, z = 0 } = pass;
     const depth = formatLength(pass.depth, units, true);
     return diameter === undefined
@@ -75,7 +84,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
           depth,
           to: cross.read(diameter),
           on: 'cross',
-          ...(cross.dial ? { turns: sayDial(cross.dial(pass.depth)) } : {}),
+          ...(readings?.[index] ? { dial: sayReading(readings[index]) } : {}),
         };
   });
   const last = passes.at(-1);

@@ -284,10 +284,10 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
         {stop?.dial && <small>dial {stop.dial}</small>}
       </td>
       <td className="figure">
-        {onCross.map(({ to, turns, pass }, index) => (
+        {onCross.map(({ to, dial, pass }, index) => (
           <div key={index} style={index === onCross.length - 1 ? { fontWeight: 700, fontSize: '14pt' } : undefined}>
             {to}
-            {turns && <small>{turns} div deeper</small>}
+            {dial && <small>dial {dial}</small>}
             {pass.wide !== undefined && pass.note && <small>{pass.note}</small>}
           </div>
         ))}

@@ -67,18 +67,18 @@ function Passes({ view: { passes, cross }, pass, onPass }: Chosen) {
           <th scope="col">pass</th>
           <th scope="col">depth</th>
           <th scope="col">
-            {passes.some(({ on }) => on === 'cross') ? (cross.dial ? 'turns + div' : 'read-out') : 'to z'}
+            {passes.some(({ on }) => on === 'cross') ? (cross.dial ? 'dial, from 0' : 'read-out') : 'to z'}
           </th>
           <th scope="col">min</th>
         </tr>
       </thead>
       <tbody>
-        {passes.map(({ pass: cut, depth, to, turns }, index) => (
+        {passes.map(({ pass: cut, depth, to, dial }, index) => (
           <Fragment key={index}>
             <tr aria-current={index === (pass ?? passes.length - 1)} onClick={() => onPass(index)}>
               <td>{index + 1}</td>
               <td>{depth}</td>
-              <td>{turns ?? to}</td>
+              <td>{dial ?? to}</td>
               <td>{cut.minutes.value.toFixed(2)}</td>
             </tr>
             {cut.note && (
