@@ -36,8 +36,13 @@ function holds({ setup }: PlannedSetup): KitItem[] {
   const { holding, supported, rest } = setup;
   const madeFor = holdingOf(holding.kind)?.madeFor;
   const words = holding.words.replace(/^(in|on|between) (an?|the)? ?/, '');
+  const hold = (): KitItem => {
+    if (holding.kept)
+      return { ...here('hold', holding.kept.name), ...(holding.kept.place ? { place: holding.kept.place } : {}) };
+    return madeFor ? { for: 'hold', what: `${madeFor} ${holding.on}`, has: 'to make' } : here('hold', words);
+  };
   return [
-    madeFor ? { for: 'hold', what: `${madeFor} ${holding.on}`, has: 'to make' } : here('hold', words),
+    hold(),
     ...(supported && !isBetweenCentres(setup) ? [here('hold', 'turning centre for the tailstock')] : []),
     ...(rest ? [here('hold', rest.kind === 'follow' ? 'follow rest' : 'fixed rest')] : []),
   ];

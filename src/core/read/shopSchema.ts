@@ -1,4 +1,4 @@
-import { PACES } from '../model/shop/machine';
+import { MADE_HOLDERS, PACES } from '../model/shop/machine';
 import Joi from 'joi';
 import type { Shop } from '../model/shop/shop';
 import { FLUIDS } from '../model/shop/material';
@@ -117,6 +117,21 @@ export const shopSchema = Joi.object<Shop>({
       }),
     )
     .unique('kind')
+    .required(),
+  holders: Joi.array()
+    .items(
+      Joi.object({
+        name: Joi.string().max(60).required(),
+        kind: Joi.string()
+          .valid(...MADE_HOLDERS)
+          .required(),
+        diameter: POSITIVE.required(),
+        thread: Joi.string().allow('').max(20),
+        place: Joi.string().allow('').max(40),
+      }),
+    )
+    .max(200)
+    .unique('name')
     .required(),
   handMinutes: valuesOf(startValues.handMinutes),
   setupMinutes: valuesOf(startValues.setupMinutes),

@@ -1,5 +1,5 @@
 'use client';
-import { Copy, Pencil } from 'lucide-react';
+import { Copy, Pencil, Plus } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../primitives/Button';
@@ -36,6 +36,8 @@ interface Props<Item> {
   made: (item: Item, values: Record<string, unknown>) => Item;
   /** Another like it; without this there are none to add. */
   another?: { noun: string; like: (item: Item) => Item };
+  /** A first one, for a list that may be empty. */
+  fresh?: { noun: string; item: Item };
   onChange: (items: Item[]) => void;
 }
 
@@ -50,6 +52,7 @@ export function ListCard<Item>({
   values,
   made,
   another,
+  fresh,
   onChange,
 }: Props<Item>) {
   const [open, setOpen] = useState<{ item: Item; index: number }>();
@@ -81,6 +84,11 @@ export function ListCard<Item>({
           </div>
         </Row>
       ))}
+      {fresh && (
+        <Button onPress={() => setOpen({ item: fresh.item, index: items.length })}>
+          <Plus size={15} aria-hidden /> Add a {fresh.noun}
+        </Button>
+      )}
       {open && (
         <FiguresWindow
           title={name(open.item)}

@@ -15,6 +15,7 @@ import { keepShop, previewShop } from './api';
 import { Effects } from './Effects';
 import { FiguresCard } from './FiguresCard';
 import { GaugeCard } from './GaugeCard';
+import { HoldersCard } from './HoldersCard';
 import { HoldingCard } from './HoldingCard';
 import { HouseRulesCard } from './HouseRulesCard';
 import { MachineCard } from './MachineCard';
@@ -121,6 +122,7 @@ const PAGES: readonly { id: string; title: string; cards: (props: Cards) => Reac
       <>
         <MachineCard shop={shop} used={used} onChange={onChange} />
         <HoldingCard shop={shop} onChange={onChange} />
+        <HoldersCard shop={shop} onChange={onChange} />
       </>
     ),
   },

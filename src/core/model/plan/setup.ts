@@ -29,6 +29,8 @@ export interface WorkHolding {
   /** Minutes: a piece into it, and to make it ready. */
   load: number;
   change: number;
+  /** It was made before and is kept: its name and place. */
+  kept?: { name: string; place?: string };
 }
 
 /** A means that could hold the work as well, and on what. */

@@ -114,6 +114,20 @@ export interface Holding {
   over?: number;
 }
 
+/** Means of holding that are made for what they hold, and may be kept. */
+export const MADE_HOLDERS = ['soft-jaws', 'split-bush', 'sleeve', 'threaded-holder'] as const;
+
+/** What the shop made once to hold by and keeps: jaws bored to a size, a bush, a threaded holder. */
+export interface KeptHolder {
+  name: string;
+  kind: (typeof MADE_HOLDERS)[number];
+  /** What it holds, mm; of a thread its major diameter, with its name. */
+  diameter: number;
+  thread?: string;
+  /** Where it is kept. */
+  place?: string;
+}
+
 /** A means of holding work that is made or kept for it; the minutes are those of a piece, and of making it ready. */
 export interface HoldingMeans extends Holding {
   kind: string;

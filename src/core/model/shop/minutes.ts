@@ -64,6 +64,8 @@ export interface SetupMinutes {
   rest: number;
   /** The compound to an angle, and proved. */
   compound: number;
+  /** What was made to hold by and is kept, put on again and proved. */
+  keptHolder: number;
 }
 
 /** Work on other machines and at other firms: minutes to set up and for a piece, and what the lathe leaves for it, mm. */

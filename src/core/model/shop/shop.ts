@@ -1,6 +1,6 @@
 import type { HouseRules } from './houseRules';
 import type { BarForm, BarCondition, EdgeMaterial, Material } from './material';
-import type { Machine, HoldingMeans, Pace } from './machine';
+import type { Machine, HoldingMeans, KeptHolder, Pace } from './machine';
 import type { Tool, Gauge } from './tool';
 import type { Allowances, Bodies, CuttingValues, PaceFactors, RiskPrices } from './values';
 import type { StopValues } from './stopValues';
@@ -9,7 +9,7 @@ import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 /** What a part is made from: a bar of a form, or a piece as it arrives. */
 export type StockForm = BarForm | 'piece';
 export type { BarForm, BarCondition, BarList, Material, EdgeMaterial } from './material';
-export type { Machine, ToolPost, Dial, Rest, Holding, HoldingMeans } from './machine';
+export type { Machine, ToolPost, Dial, Rest, Holding, HoldingMeans, KeptHolder } from './machine';
 export type { Tool, Gauge } from './tool';
 export type { Allowances, Bodies, CuttingValues } from './values';
 export type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
@@ -24,6 +24,8 @@ export interface Shop {
   bodies: Bodies;
   /** Means of holding the second side beside the chuck and the collets of the machines. */
   holdings: HoldingMeans[];
+  /** What was made to hold by and is kept. */
+  holders: KeptHolder[];
   handMinutes: HandMinutes;
   setupMinutes: SetupMinutes;
   outside: OutsideValues;

@@ -254,6 +254,7 @@ export const startValues: Shop = {
     { kind: 'between-centres', from: 4, upTo: 100, length: 12, runOut: 0.01, load: 1, change: 4 },
     { kind: 'mandrel', from: 6, upTo: 40, length: 40, runOut: 0.01, load: 0.7, change: 6 },
   ],
+  holders: [],
   handMinutes: {
     loadJaws: 0.6,
     loadCollet: 0.25,
@@ -299,6 +300,7 @@ export const startValues: Shop = {
     scratch: 0.5, // ours
     rest: 5, // ours
     compound: 5,
+    keptHolder: 3, // ours
   },
   // Minutes are ours; what is left to grind and to hone is that of trade: Shop arithmetic.
   outside: {

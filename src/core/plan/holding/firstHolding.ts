@@ -152,6 +152,7 @@ export function firstHolding(sought: Sought): Result<Held> {
       ...(figures.over === undefined ? {} : { over: figures.over }),
       load: figures.load,
       change: figures.change,
+      ...(figures.kept ? { kept: figures.kept } : {}),
     },
     reasons: reasonsOf(best, sought, chosen !== undefined),
     untrue: best.untrue,

@@ -222,6 +222,7 @@ export function secondHolding(sought: Sought, rank = 0): Result<Held & Pick<Seco
       ...(figures.over === undefined ? {} : { over: figures.over }),
       load: figures.load,
       change: figures.change,
+      ...(figures.kept ? { kept: figures.kept } : {}),
     },
     reasons: reasonsOf(best, sought, chosen !== undefined),
     untrue,

@@ -14,6 +14,7 @@ interface Stretch {
   to: number;
   gaps: number;
   thread: boolean;
+  threadName?: string;
   knurl: boolean;
 }
 
@@ -43,7 +44,17 @@ function stretchesOf(view: Part, step: Step): Stretch[] {
     const from = sorted[index] ?? to;
     const here = over.filter(({ z0, z1 }) => z0 < to - CLOSE && z1 > from + CLOSE);
     if (to - from < CLOSE || here.some(({ outside }) => outside)) return [];
-    return [{ from, to, gaps: 0, thread: here.some(({ thread }) => thread), knurl: here.some(({ knurl }) => knurl) }];
+    const threadName = here.find(({ thread }) => thread)?.thread?.designation;
+    return [
+      {
+        from,
+        to,
+        gaps: 0,
+        thread: here.some(({ thread }) => thread),
+        ...(threadName === undefined ? {} : { threadName }),
+        knurl: here.some(({ knurl }) => knurl),
+      },
+    ];
   });
   return [...free, ...whole];
 }
@@ -71,7 +82,7 @@ function outsideSurfaces(
     const before = view.steps[index - 1];
     const begins = frontOf(view, step);
     const seats = !before || nominal(step) - nominal(before) >= 2 * run.shop.cutting.seatLeast - CLOSE;
-    return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, knurl }): Surface[] => {
+    return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, threadName, knurl }): Surface[] => {
       const whole = to > step.zTo - CLOSE;
       // What the second set-up still works beside it wants the same room as its face, where there is any.
       const worked = view.features.some(({ path, z0 }) => !made.includes(path) && Math.abs(z0 - to) < CLOSE);
@@ -85,6 +96,7 @@ function outsideSurfaces(
         inside: false,
         fit: step.critical || step.diameter.from !== 'general',
         thread,
+        ...(threadName === undefined ? {} : { threadName }),
         knurl,
         ...(flats ? { flats: flats.count } : {}),
         thin: walls !== undefined && isThin(walls, from, to, run),

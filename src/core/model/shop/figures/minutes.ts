@@ -56,6 +56,7 @@ export const minutes = [
       scratch: 'Scratch a thread, and measure it',
       rest: 'Mount and set a rest',
       compound: 'Compound to an angle, proved',
+      keptHolder: 'A kept holder on again, proved',
     }),
   },
   {

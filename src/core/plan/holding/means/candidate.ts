@@ -1,6 +1,7 @@
 import { isHolding, isSigned } from '../../../model/overrule';
 import type { Tie } from '../../../model/part/part';
 import type { Run } from '../../../model/run';
+import type { ShopForRun } from '../../../model/shop/shop';
 import { say, type Reason } from '../../../model/words';
 import type { OtherHolding, WorkHolding } from '../../../model/plan/setup';
 import type { Break, TakenOverrule } from '../../../model/plan/taken';
@@ -32,6 +33,29 @@ export interface Held {
   others: OtherHolding[];
 }
 
+/** Diameters that one holder holds: as closely as it was bored, mm. */
+const SAME_SIZE = 0.05;
+
+/** The figures of a means, making it ready left out where the shop keeps one of that size. */
+function withKept({ kind, figures }: HoldingKind, surface: Surface, shop: ShopForRun): HoldingFigures | undefined {
+  const made = figures(shop);
+  const kept = shop.holders.find(
+    (holder) =>
+      holder.kind === kind &&
+      // A thread has one diameter by its name, however its blank is turned.
+      (surface.threadName
+        ? holder.thread === surface.threadName
+        : !holder.thread && Math.abs(holder.diameter - surface.diameter) < SAME_SIZE),
+  );
+  if (!made || !kept) return made;
+  const { name, place } = kept;
+  return {
+    ...made,
+    change: Math.min(made.change, shop.setupMinutes.keptHolder),
+    kept: { name, ...(place ? { place } : {}) },
+  };
+}
+
 /** Every means whose sizes take a surface, with what speaks against it. @param loads how often it is loaded over the batch */
 export function candidatesFor(
   surface: Surface,
@@ -41,7 +65,7 @@ export function candidatesFor(
   kinds: readonly HoldingKind[] = holdingKinds,
 ): Candidate[] {
   return kinds.flatMap((kind): Candidate[] => {
-    const figures = kind.figures(shop);
+    const figures = withKept(kind, surface, shop);
     if (!figures || surface.diameter < figures.from - CLOSE || surface.diameter > figures.upTo + CLOSE) return [];
     return [
       {

@@ -18,8 +18,9 @@ export interface Surface {
   inside: boolean;
   /** Held closely, or said to matter: nothing may mark it. */
   fit: boolean;
-  /** What it carries. */
+  /** What it carries; of a thread also its name. */
   thread: boolean;
+  threadName?: string;
   knurl: boolean;
   /** How many flat sides, where it is not round. */
   flats?: number;
@@ -41,6 +42,8 @@ export interface HoldingFigures {
   over?: number;
   load: number;
   change: number;
+  /** It was made before and is kept. */
+  kept?: { name: string; place?: string };
 }
 
 /**
