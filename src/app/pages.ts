@@ -1,3 +1,5 @@
+import { cache } from 'react';
+import { findRun } from '@/server/runRepository';
 import { troubleDigest, troubleOf } from '@/server/trouble';
 
 /** Loads what a page shows; what goes wrong reaches the browser as the trouble that it is, and never as a trace. */
@@ -9,6 +11,11 @@ export async function loaded<T>(work: () => Promise<T>): Promise<T> {
     throw Object.assign(new Error('the page could not be made'), { digest: troubleDigest(troubleOf(error)) });
   }
 }
+
+/** A run by the id in its address; asked for by its layout and by its title, one answer serves both. */
+export const loadRun = cache((id: string) =>
+  loaded(async () => (/^\d{1,9}$/.test(id) ? findRun(Number(id)) : undefined)),
+);
 
 /** What Next itself throws to leave a page: not found, and the like. */
 const isOfNext = (error: unknown): boolean => /^(NEXT_|DYNAMIC_)/.test(String((error as { digest?: string }).digest));

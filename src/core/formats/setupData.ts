@@ -7,14 +7,14 @@ import type { StopMeans } from '../plan/stops/devices';
 import { settingOf } from '../plan/stops/setting';
 import type { CrossReading } from '../present/cross';
 import { stateOf } from '../present/machineState';
-import { operationView } from '../present/operation';
+import { operationView, type PassView } from '../present/operation';
 import { settingSheet } from '../present/settingSheet';
 import type { StopView } from '../present/stop';
 
 /** What the machine shows for a diameter, mm, as its read-out counts, or the way of its dial. */
-const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, depth: number) => ({
+const reads = ({ shown, dial, hasReadOut }: CrossReading, diameter: number, { pass, reading }: PassView) => ({
   ...(hasReadOut ? { readOut: rounded(shown(diameter)) } : {}),
-  ...(dial ? { dial: dialOf(dial(depth)) } : {}),
+  ...(dial && reading ? { dial: { from: reading.from, to: reading.to, ...dialOf(dial(pass.depth)) } } : {}),
 });
 
 const dialOf = ({ turns, divisions, rest }: DialMove) => ({ turns, divisions, rest: rounded(rest) });
@@ -75,11 +75,11 @@ function operationsOf(planned: PlannedSetup, { operations }: WrittenSetup) {
       from: { z: z(operation.from) },
       to: { z: z(operation.to) },
       ...(operation.fullDepth === undefined ? {} : { fullDepth: rounded(operation.fullDepth) }),
-      passes: passes.map(({ pass }, place) => ({
+      passes: passes.map(({ pass, ...view }, place) => ({
         ...(written.passes[place] as WrittenPass),
         ...(pass.diameter === undefined
           ? {}
-          : { diameter: rounded(pass.diameter), ...reads(cross, pass.diameter, pass.depth) }),
+          : { diameter: rounded(pass.diameter), ...reads(cross, pass.diameter, { pass, ...view }) }),
         ...(pass.z === undefined ? {} : { z: z(pass.z) }),
         minutes: rounded(pass.minutes.value),
         cuttingSpeed: rounded(pass.achieved.value, 1),

@@ -1,5 +1,5 @@
 import { FLUID_WORDS } from './fluid';
-import { dialReadings, sayReading } from '../model/shop/dial';
+import { dialReadings, sayReading, type DialReading } from '../model/shop/dial';
 import { formatLength } from '../model/units/length';
 import { show } from '../model/units/show';
 import type { PlannedPass } from '../plan/cuts/cutOperation';
@@ -17,6 +17,7 @@ export interface PassView {
   on: 'cross' | 'z';
   /** By the dial of a machine without a read-out. */
   dial?: string;
+  reading?: DialReading;
 }
 
 /** A size to measure. */
@@ -84,7 +85,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
           depth,
           to: cross.read(diameter),
           on: 'cross',
-          ...(readings?.[index] ? { dial: sayReading(readings[index]) } : {}),
+          ...(readings?.[index] ? { dial: sayReading(readings[index]), reading: readings[index] } : {}),
         };
   });
   const last = passes.at(-1);

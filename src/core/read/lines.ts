@@ -17,9 +17,10 @@ import { byKeys } from './byKeys';
  *     drill front; 6; through
  */
 
-type Entry = Record<string, unknown>;
+export type Entry = Record<string, unknown>;
 
-interface Word {
+/** A word that a line begins with. */
+export interface Word {
   word: string;
   /** The key that says its kind, where there are several. */
   key?: 'shape' | 'kind';
@@ -49,7 +50,10 @@ const [steps, details, bores, elsewhere] = [
   wordsOf('elsewhere'),
 ];
 
-const ALL = [...steps, ...details, ...bores, ...elsewhere, LENGTH];
+/** Every word that a line may begin with; those of a hole apart, since some are also outside. */
+export const holeWords: readonly Word[] = bores;
+export const cylinderWord = steps[0] as Word;
+export const lineWords: readonly Word[] = [...steps, ...details, ...bores, ...elsewhere, LENGTH];
 
 /** What a line is: its first word says; where a word may be outside or in the bore, `front` or `back` makes it a bore. */
 function wordOf(line: string): { word: Word; rest: string } | { unknown: string } {
@@ -58,14 +62,15 @@ function wordOf(line: string): { word: Word; rest: string } | { unknown: string 
   const name = match[1].toLowerCase();
   const rest = match[2] ?? '';
   const first = /^(from\s+)?(front|back)\b/i.test(rest) ? [...bores, LENGTH] : [];
-  const word = [...first, ...ALL].find((candidate) => candidate.word === name);
+  const word = [...first, ...lineWords].find((candidate) => candidate.word === name);
   return word ? { word, rest } : { unknown: match[1] };
 }
 
-function readLine(line: string): { into: Word['into']; entry: Entry } | string {
+/** One line of the long notation, with semicolons between its figures; or what is wrong with it, in words. */
+export function readLine(line: string): { into: Word['into']; entry: Entry } | string {
   const found = wordOf(line);
   if ('unknown' in found)
-    return `“${found.unknown}” is not a word for a step, a detail or a hole; there are ${ALL.map(({ word }) => word).join(', ')}`;
+    return `“${found.unknown}” is not a word for a step, a detail or a hole; there are ${lineWords.map(({ word }) => word).join(', ')}`;
   const { word, rest } = found;
   const isStep = word.into === 'outside';
   const known = [...word.fields, ...(isStep ? STEP_FIELDS : [])];
@@ -85,16 +90,17 @@ function readLine(line: string): { into: Word['into']; entry: Entry } | string {
     if (value !== '') entry[field.key] = value;
   }
   if (!isStep) return { into: word.into, entry };
-  const { front, back, ra, ...step } = entry;
+  return { into: word.into, entry: stepEntry(entry) };
+}
+
+/** A step as a file has it, from the words that lines have for its edges and its surface. */
+export function stepEntry({ front, back, ra, ...step }: Entry): Entry {
   return {
-    into: word.into,
-    entry: {
-      ...step,
-      ...(ra === undefined ? {} : { roughness: ra }),
-      ...(front === undefined && back === undefined
-        ? {}
-        : { chamfers: { ...(front === undefined ? {} : { front }), ...(back === undefined ? {} : { back }) } }),
-    },
+    ...step,
+    ...(ra === undefined ? {} : { roughness: ra }),
+    ...(front === undefined && back === undefined
+      ? {}
+      : { chamfers: { ...(front === undefined ? {} : { front }), ...(back === undefined ? {} : { back }) } }),
   };
 }
 

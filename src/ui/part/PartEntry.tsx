@@ -6,6 +6,7 @@ import { dxfFileOf, svgFileOf } from './drawingFiles';
 import { movedShoulder } from '@/core/formats/moveShoulder';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
+import type { Part } from '@/core/model/part/part';
 import type { Mass } from '@/core/model/part/mass';
 import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { ProblemList } from '../run/ProblemList';
@@ -81,6 +82,7 @@ const Missing = styled.div`
 
 // What only a plan brings is fetched with the first plan, windows when they are opened.
 const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters));
+const LineEntry = later(() => import('./LineEntry').then((loaded) => loaded.LineEntry));
 const LinesWindow = later(() => import('./LinesWindow').then((loaded) => loaded.LinesWindow));
 const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.FitsWindow));
 
@@ -88,13 +90,15 @@ const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.Fi
 export function PartEntry() {
   const { file, edit, planned, problems } = useWorkspace();
   const [marked, setMarked] = useState<string>();
+  /** The part with the line that is being typed. */
+  const [typed, setTyped] = useState<Part>();
   const [shown, setShown] = useState<{ lines: true } | { fitsOf: string | undefined }>();
   const last = useRef<string>(undefined);
   const mark = (path: string | undefined) => {
     if (path) last.current = path;
     setMarked(path);
   };
-  const part = planned.answer?.sketch;
+  const part = typed ?? planned.answer?.sketch;
   const mass = planned.answer?.mass;
   const wrong = problems
     .filter((problem) => problem.path.startsWith('part.') && !isMissing(problem))
@@ -116,6 +120,7 @@ export function PartEntry() {
     <Room>
       <div>
         <RunFields />
+        <LineEntry onSketch={setTyped} />
         <StepTable onMark={mark} />
         <LengthList onMark={mark} />
         <EntryLists onMark={mark} />

@@ -1,8 +1,10 @@
 'use client';
+import type { KeyboardEvent } from 'react';
 import type { RunFile, StockFile } from '@/core/read/runFile';
 import { Choice, Field } from '../primitives/Field';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
 import { cell, Grid } from './grid';
+import { LINE_ENTRY } from './lineEntryId';
 import { pieceLike } from './pieceLike';
 import { later } from '../primitives/later';
 import { Group } from './table';
@@ -13,8 +15,16 @@ const PieceFields = later(() => import('./PieceFields').then((loaded) => loaded.
 export function RunFields() {
   const { file, edit, problems, id } = useWorkspace();
   const { part } = file;
+  /** Enter goes on to the next field, and from the last to the line of the part. */
+  const goOn = (event: KeyboardEvent<HTMLElement>) => {
+    const { target, key, currentTarget } = event;
+    if (key !== 'Enter' || !(target instanceof HTMLInputElement)) return;
+    event.preventDefault();
+    const fields = [...currentTarget.querySelectorAll<HTMLElement>('input, select')];
+    (fields[fields.indexOf(target) + 1] ?? document.getElementById(LINE_ENTRY))?.focus();
+  };
   return (
-    <Group aria-label="Run">
+    <Group aria-label="Run" onKeyDown={goOn}>
       <Grid>
         <div style={cell(3)}>
           <Field

@@ -1,5 +1,6 @@
 'use client';
 import styled from 'styled-components';
+import { PLACE_WORDS, PLACES } from './places';
 import { Window } from '../primitives/Window';
 
 const KEYS: [string, string][] = [
@@ -14,6 +15,7 @@ const KEYS: [string, string][] = [
   ['Ctrl Z, Ctrl Y', 'undo, redo'],
   ['Ctrl S', 'save'],
   ['Alt ↑, Alt ↓', 'in a step, or on an operation of the sheet: move it up, down'],
+  [`1 … ${PLACES.length}`, PLACES.map((place) => PLACE_WORDS[place].toLowerCase()).join(', ')],
   ['?', 'this help'],
 ];
 

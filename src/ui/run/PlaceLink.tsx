@@ -1,7 +1,7 @@
 'use client';
 import { usePathname } from 'next/navigation';
 import type { MouseEvent, ReactNode } from 'react';
-import { addressOf, placeAt, type Place } from './places';
+import { addressOf, goTo, placeAt, type Place } from './places';
 
 /**
  * A link to another place of the run that is open. It changes the address only; nothing is asked of the server, so that
@@ -13,7 +13,7 @@ export function PlaceLink({ id, place, children }: { id: string; place: Place; c
   const go = (event: MouseEvent) => {
     if (event.metaKey || event.ctrlKey || event.shiftKey || event.button !== 0) return;
     event.preventDefault();
-    if (!here) window.history.pushState(null, '', href);
+    goTo(id, place);
   };
   return (
     <a href={href} onClick={go} aria-current={here ? 'page' : undefined}>

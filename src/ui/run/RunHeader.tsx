@@ -8,6 +8,7 @@ import { Button, IconButton } from '../primitives/Button';
 import { Brand, Places, TopBar } from '../primitives/TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { PlaceLink } from './PlaceLink';
+import { PLACE_WORDS, PLACES } from './places';
 import type { SaveState } from './useSaving';
 
 const Title = styled.div`
@@ -79,24 +80,11 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
         <Link href="/" prefetch={false}>
           Board
         </Link>
-        <PlaceLink id={id} place="part">
-          Part
-        </PlaceLink>
-        <PlaceLink id={id} place="">
-          Sheet
-        </PlaceLink>
-        <PlaceLink id={id} place="stock">
-          Stock
-        </PlaceLink>
-        <PlaceLink id={id} place="times">
-          Times
-        </PlaceLink>
-        <PlaceLink id={id} place="revisions">
-          Revisions
-        </PlaceLink>
-        <PlaceLink id={id} place="print">
-          Print
-        </PlaceLink>
+        {PLACES.map((place) => (
+          <PlaceLink key={place} id={id} place={place}>
+            {PLACE_WORDS[place]}
+          </PlaceLink>
+        ))}
       </Places>
       <Doing>
         <State role="status">{stateWords(saving, dirty, id)}</State>

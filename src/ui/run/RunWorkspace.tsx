@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import { endKept } from '@/core/ask/keepEnd';
 import type { Skeleton } from '@/core/plan/skeleton';
@@ -13,6 +13,8 @@ import { NewerPart } from './NewerPart';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
 import { SavingNotices } from './SavingNotices';
+import { goTo, PLACES } from './places';
+import { useAddress } from './useAddress';
 import { useDrafts } from './useDrafts';
 import { usePlanner } from './usePlanner';
 import { useSaving } from './useSaving';
@@ -36,6 +38,31 @@ function useEdit(run: ReturnType<typeof createRunStore>, shown: Skeleton | undef
       }),
     [run, shown],
   );
+}
+
+/** The keys of an open run: saving, undo, its places, help. */
+function useRunKeys(
+  id: string,
+  run: ReturnType<typeof createRunStore>,
+  save: () => Promise<void>,
+  onHelp: () => void,
+): void {
+  const help = useRef(onHelp);
+  useEffect(() => {
+    help.current = onHelp;
+  }, [onHelp]);
+  const keys = useMemo(
+    () => ({
+      'Ctrl+s': () => void save(),
+      'Ctrl+z': run.undo,
+      'Ctrl+y': run.redo,
+      'Ctrl+Shift+z': run.redo,
+      '?': () => help.current(),
+      ...Object.fromEntries(PLACES.map((place, index) => [String(index + 1), () => goTo(id, place)])),
+    }),
+    [save, run, id],
+  );
+  useShortcuts(keys);
 }
 
 interface OpenRun {
@@ -68,17 +95,8 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
     if (document)
       download(`${file.part.number || 'run'}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
   };
-  const keys = useMemo(
-    () => ({
-      'Ctrl+s': () => void save(),
-      'Ctrl+z': run.undo,
-      'Ctrl+y': run.redo,
-      'Ctrl+Shift+z': run.redo,
-      '?': () => setHelp(true),
-    }),
-    [save, run],
-  );
-  useShortcuts(keys);
+  useRunKeys(id, run, save, () => setHelp(true));
+  useAddress(file.part, selected, select);
 
   const problems = useMemo(
     () => [...(saving.kind === 'refused' ? saving.problems : []), ...(planned.answer?.problems ?? [])],
