@@ -6,6 +6,9 @@ import type { Label } from './written';
 /** From the left of the sheet: z runs to the left. */
 const byPlace = (labels: Label[]): Label[] => [...labels].sort((a, b) => b.z - a.z);
 
+/** A text begins so far behind its leader, in text heights. */
+const BEHIND = 0.3;
+
 /** Height of a row of labels, and how far apart their leaders stand, in text heights. */
 const ROW = 1.35;
 const APART = 1.1;
@@ -22,7 +25,7 @@ const flagsOf = (labels: Label[], many: number, h: number): Flags[] =>
     const members = labels.slice(group * many, (group + 1) * many);
     return {
       labels: members,
-      width: Math.max(...members.map(({ text }, index) => index * APART * h + textWidth(text, h))),
+      width: Math.max(...members.map(({ text }, index) => (index * APART + BEHIND) * h + textWidth(text, h))),
     };
   });
 
@@ -71,7 +74,7 @@ export function labelMarks(labels: Label[], { x, y }: Frame, sheet: Sheet, at: {
         ),
         {
           kind: 'text',
-          x: place + h * 0.3,
+          x: place + h * BEHIND,
           y: at.up ? foot - h * 0.1 : foot + h * 0.85,
           text,
           anchor: 'start',

@@ -36,8 +36,8 @@ export interface Drawing {
   shoulders: { x: number; top: number; bottom: number; step: number }[];
 }
 
-/** Width of a text in the drawing's monospaced face: six tenths of its height a character. */
-export const textWidth = (text: string, height: number): number => 0.6 * height * text.length;
+/** Width of a text in the drawing's monospaced face, whose characters are all 0.63 of its height wide. */
+export const textWidth = (text: string, height: number): number => 0.63 * height * text.length;
 
 /** The line below a text that is critical, clear of its figures: an underline of the text itself would look like part of them. */
 export function lineBelow(
