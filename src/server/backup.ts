@@ -22,6 +22,7 @@ const TABLES: Record<string, readonly string[]> = {
   runs: ['id'],
   run_revisions: ['id'],
   run_list: ['run_id'],
+  run_states: ['id'],
   stock_items: ['id'],
   stock_reservations: ['item_id', 'run_id'],
   stock_history: ['id'],

@@ -48,6 +48,7 @@ async function enter({ run_id, wanted }: Wanted, basis: string, { board, need, u
       batch_minutes: 'problem' in board ? null : board.batchMinutes,
       need: orNull(need),
       uses: orNull(uses),
+      machine: uses?.machine ?? '',
     });
 }
 

@@ -4,6 +4,7 @@ import type { Skeleton } from '@/core/plan/skeleton';
 import type { SetRun } from '@/core/ask/runsThatShare';
 import type { Uses } from '@/core/ask/usedBy';
 import type { UnitSystem } from '@/core/model/units/length';
+import { AT_WORK, RUN_STATES, type RunState } from '@/core/model/runState';
 import { database } from './database';
 import type { RunFigures, StockNeed } from './runFigures';
 
@@ -19,6 +20,14 @@ export interface ListedRun {
   units: UnitSystem;
   /** Empty where no day is promised. */
   due: string;
+  customer: string;
+  order: string;
+  family: string;
+  /** How far it has come, since when and by which device. */
+  state: RunState;
+  stateAt: string | undefined;
+  stateBy: string;
+  machine: string;
   /** The letter that the drawing went on to, when the run keeps an earlier one. */
   newerPart: string | undefined;
   /** Whether something has changed since the figures were planned. */
@@ -30,13 +39,42 @@ export interface ListedRun {
 export const LIST_ORDERS = ['due', 'number', 'name', 'newest', 'longest'] as const;
 export type ListOrder = (typeof LIST_ORDERS)[number];
 
+/** Which states the list shows: those at work, one, or all but the deleted. */
+export const LIST_STATES = ['work', ...RUN_STATES, 'all'] as const;
+/** By when they are promised. */
+export const LIST_DUES = ['any', 'late', 'week', 'month', 'none'] as const;
+/** What runs stand together by, under a heading each. */
+export const LIST_GROUPS = ['none', 'customer', 'material', 'machine', 'state', 'family'] as const;
+
 /** Which runs are wanted: those in which every word is found, in an order, and from which on. */
 export interface ListQuery {
   find: string;
   order: ListOrder;
+  state: (typeof LIST_STATES)[number];
+  due: (typeof LIST_DUES)[number];
+  /** Today, as 2026-12-04: from the server's clock, so that all sides say the same. */
+  today: string;
+  group: (typeof LIST_GROUPS)[number];
+  /** Id of a machine, empty for any. */
+  machine: string;
+  /** Only these, where they are named. */
+  only?: readonly number[];
   from: number;
   most: number;
 }
+
+/** All runs at work, whatever they are, the first fifty. */
+export const ANY_RUN: ListQuery = {
+  find: '',
+  order: 'due',
+  state: 'work',
+  due: 'any',
+  today: '',
+  group: 'none',
+  machine: '',
+  from: 0,
+  most: 50,
+};
 
 /** Some runs of the list; how many are found, how many there are, and of how many the figures are old. */
 export interface ListedRuns {
@@ -103,6 +141,13 @@ interface ListRow {
   quantity: string;
   units: UnitSystem;
   due: string;
+  customer: string;
+  order_number: string;
+  family: string;
+  state: RunState;
+  state_at: Date | null;
+  state_by: string;
+  machine: string;
   newer: string | null;
   stale: number;
   figures: string | null;
@@ -118,6 +163,13 @@ const listedOf = (row: ListRow): ListedRun => ({
   quantity: row.quantity,
   units: row.units,
   due: row.due,
+  customer: row.customer,
+  order: row.order_number,
+  family: row.family,
+  state: row.state,
+  stateAt: row.state_at?.toISOString(),
+  stateBy: row.state_by,
+  machine: row.machine,
   newerPart: row.newer ?? undefined,
   stale: row.stale === 1,
   figures: row.figures === null ? undefined : (JSON.parse(row.figures) as RunFigures['board']),
@@ -134,27 +186,40 @@ const ORDERS: Record<ListOrder, string> = {
 /** What `like` takes for itself, taken as it stands. */
 const literally = (word: string) => word.replace(/[\\%_]/g, (sign) => `\\${sign}`);
 
+/** Days from a day on, as 2026-12-04. */
+const daysFrom = (today: string, days: number): string =>
+  new Date(Date.parse(today) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** Leaves of the list what is not asked for. */
+function narrowed(query: Knex.QueryBuilder, { find, state, due, today, machine, only }: ListQuery): Knex.QueryBuilder {
+  query.whereNull('l.damaged');
+  for (const word of find.split(/\s+/u).filter(Boolean).slice(0, 8))
+    query.whereRaw(
+      `concat_ws(' ', l.number, l.name, l.letter, l.material, l.customer, l.order_number, l.note, l.family) like ?`,
+      [`%${literally(word)}%`],
+    );
+  if (state === 'work') query.whereIn('l.state', AT_WORK);
+  else if (state === 'all') query.whereNot('l.state', 'deleted');
+  else query.where('l.state', state);
+  if (due === 'none') query.where('l.due', '');
+  else if (due === 'late') query.whereNot('l.due', '').where('l.due', '<', today);
+  else if (due !== 'any')
+    query.whereNot('l.due', '').whereBetween('l.due', [today, daysFrom(today, due === 'week' ? 7 : 31)]);
+  if (machine !== '') query.where('l.machine', machine);
+  if (only) query.whereIn('l.run_id', only);
+  return query;
+}
+
 /** The runs that are asked for. */
-export async function listRuns({ find, order, from, most }: ListQuery): Promise<ListedRuns> {
+export async function listRuns(asked: ListQuery): Promise<ListedRuns> {
   const knex = database();
-  const matching = () =>
-    find
-      .split(/\s+/u)
-      .filter(Boolean)
-      .slice(0, 8)
-      .reduce(
-        (query, word) =>
-          query.whereRaw(
-            `concat_ws(' ', l.number, l.name, l.letter, l.material, l.customer, l.order_number, l.note, l.family) like ?`,
-            [`%${literally(word)}%`],
-          ),
-        knex('run_list as l').whereNull('l.damaged'),
-      );
+  const { order, from, most, group } = asked;
+  const matching = () => narrowed(knex('run_list as l'), asked);
   const [counts, found, rows, damaged] = await Promise.all([
     listProgress(),
     matching().count<{ n: number }[]>({ n: '*' }),
     matching()
-      .orderByRaw(ORDERS[order])
+      .orderByRaw(group === 'none' ? ORDERS[order] : `l.${group} = '', l.${group}, ${ORDERS[order]}`)
       .offset(from)
       .limit(most)
       .select<ListRow[]>(
@@ -167,6 +232,13 @@ export async function listRuns({ find, order, from, most }: ListQuery): Promise<
         'l.quantity',
         'l.units',
         'l.due',
+        'l.customer',
+        'l.order_number',
+        'l.family',
+        'l.state',
+        'l.state_at',
+        'l.state_by',
+        'l.machine',
         'l.stale',
         'l.figures',
         knex.raw(
@@ -192,6 +264,7 @@ export async function listNeeds(): Promise<StockNeed[]> {
   const rows = await database()('run_list')
     .whereNull('damaged')
     .whereNotNull('need')
+    .whereIn('state', AT_WORK)
     .orderBy('run_id', 'desc')
     .pluck<string[]>('need');
   return rows.map((text) => JSON.parse(text) as StockNeed);
@@ -199,7 +272,11 @@ export async function listNeeds(): Promise<StockNeed[]> {
 
 /** What every planned run uses of the shop. */
 export async function listUses(): Promise<Uses[]> {
-  const rows = await database()('run_list').whereNull('damaged').whereNotNull('uses').pluck<string[]>('uses');
+  const rows = await database()('run_list')
+    .whereNull('damaged')
+    .whereNotNull('uses')
+    .whereIn('state', AT_WORK)
+    .pluck<string[]>('uses');
   return rows.map((text) => JSON.parse(text) as Uses);
 }
 
@@ -208,6 +285,7 @@ export async function listSettings(): Promise<SetRun<number>[]> {
   const rows = await database()('run_list')
     .whereNull('damaged')
     .whereNotNull('uses')
+    .whereIn('state', AT_WORK)
     .orderBy('run_id', 'desc')
     .select<{ run_id: number; uses: string }[]>('run_id', 'uses');
   return rows.flatMap(({ run_id: id, uses }) => {
@@ -218,7 +296,12 @@ export async function listSettings(): Promise<SetRun<number>[]> {
 
 /** Ids of the runs that share the name of a family, the oldest first. */
 export const listFamily = (family: string): Promise<number[]> =>
-  database()('run_list').whereNull('damaged').where({ family }).orderBy('run_id').pluck<number[]>('run_id');
+  database()('run_list')
+    .whereNull('damaged')
+    .whereIn('state', AT_WORK)
+    .where({ family })
+    .orderBy('run_id')
+    .pluck<number[]>('run_id');
 
 /** Ids, numbers and names of all runs, the newest first. */
 export async function runNames(): Promise<{ id: number; number: string; name: string }[]> {

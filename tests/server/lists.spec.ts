@@ -2,7 +2,8 @@ import { expect, test } from '@playwright/test';
 import { emptyRun, type RunFile } from '../../src/core/read/runFile';
 import { closeDatabase, database } from '../../src/server/database';
 import { receive } from '../../src/server/rackRepository';
-import { listRuns, wantAnew } from '../../src/server/runList';
+import { ANY_RUN, listRuns, wantAnew } from '../../src/server/runList';
+import { changeStates } from '../../src/server/runStates';
 import { createRun, saveRun } from '../../src/server/runRepository';
 
 /** Against the real MariaDB of the test run, where the keeper of figures is at work beside it. */
@@ -93,7 +94,7 @@ test('the list is found in, sorted and paged by the database', async () => {
   ] as const)
     await createRun(runOf(`${word}-${name[0]}`, { name }, { due }));
   const names = async (more: Partial<Parameters<typeof listRuns>[0]>) => {
-    const listed = await listRuns({ find: word, order: 'due', from: 0, most: 50, ...more });
+    const listed = await listRuns({ ...ANY_RUN, find: word, ...more });
     return [listed.found, ...listed.runs.map((run) => run.name)];
   };
   // No promised day comes last.
@@ -105,4 +106,40 @@ test('the list is found in, sorted and paged by the database', async () => {
   // What is a wildcard to the database is a sign like others to people.
   expect(await names({ find: `${word} 100%` })).toEqual([1, 'Cap 100%']);
   expect(await names({ find: `${word} B_sh` })).toEqual([0]);
+});
+
+test('how far runs have come: kept with who and when, narrows the list, and goes back', async () => {
+  const word = unique('L-STATE').replace('-', '');
+  const ids: number[] = [];
+  for (const due of ['2027-03-04', '2027-02-01', ''])
+    ids.push(
+      (await createRun(runOf(`${word}-${ids.length}`, {}, { due, customer: `cust ${word}`, note: 'in a hurry' }))).id,
+    );
+  const [first = 0, second = 0] = ids;
+  const found = async (more: Partial<Parameters<typeof listRuns>[0]>) =>
+    (await listRuns({ ...ANY_RUN, find: word, ...more })).runs.map(({ number }) => number.slice(-1));
+  expect(await found({})).toEqual(['1', '0', '2']);
+  const before = await changeStates({
+    runs: [
+      { id: first, state: 'away' },
+      { id: second, state: 'running' },
+    ],
+    by: 'lathe 1',
+  });
+  expect(before).toEqual([
+    { id: first, state: 'open' },
+    { id: second, state: 'open' },
+  ]);
+  expect(await found({})).toEqual(['1', '2']);
+  expect(await found({ state: 'away' })).toEqual(['0']);
+  expect(await found({ state: 'all' })).toEqual(['1', '0', '2']);
+  expect((await listRuns({ ...ANY_RUN, find: word, state: 'running' })).runs[0]).toMatchObject({ stateBy: 'lathe 1' });
+  // By the promised day; 2027-01-28 to 2027-02-04 is a week.
+  expect(await found({ due: 'week', today: '2027-01-28' })).toEqual(['1']);
+  expect(await found({ due: 'late', today: '2027-02-02' })).toEqual(['1']);
+  expect(await found({ due: 'none' })).toEqual(['2']);
+  expect(await found({ find: `${word} hurry cust` })).toEqual(['1', '2']);
+  await changeStates({ runs: before });
+  expect(await found({ group: 'customer' })).toEqual(['1', '0', '2']);
+  expect(await database()('run_states').where({ run_id: first }).pluck('state')).toEqual(['away', 'open']);
 });

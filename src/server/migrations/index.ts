@@ -9,6 +9,7 @@ import * as keysAndSessions from './007-keys-and-sessions';
 import * as askedUnder from './008-asked-under';
 import * as finerLengths from './009-finer-lengths';
 import * as foundBy from './010-found-by';
+import * as runStates from './011-run-states';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -21,6 +22,7 @@ const migrations: Record<string, Knex.Migration> = {
   '008-asked-under': askedUnder,
   '009-finer-lengths': finerLengths,
   '010-found-by': foundBy,
+  '011-run-states': runStates,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

@@ -1,59 +1,27 @@
 'use client';
 import { Plus, Upload } from 'lucide-react';
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Problem } from '@/core/model/result';
-import { sayMinutes } from '@/core/model/units/show';
+import { RUN_STATES, STATE_WORDS } from '@/core/model/runState';
 import { Empty } from '../primitives/Card';
 import { Button, ButtonLink } from '../primitives/Button';
 import { Figuring, type Progress } from '../primitives/Figuring';
-import { Finder, Pages, type Sought } from '../primitives/Finder';
+import { Finder, Pages, type Narrowing, type Sought } from '../primitives/Finder';
 import { Mark } from '../primitives/Mark';
 import { Notice } from '../primitives/Notice';
 import { TextButton } from '../primitives/TextButton';
 import { later } from '../primitives/later';
 import { Window } from '../primitives/Window';
 import { importRun } from '../run/api';
-import { entryName } from '../run/entryName';
 import { ThemeToggle } from '../theme/ThemeToggle';
+import { ChosenBar, SaidNotice, useChosenRuns } from './ChosenRuns';
 import { DraftList } from './DraftList';
+import { RunRow, type BoardRun } from './RunRow';
 
 const TogetherWindow = later(() => import('./TogetherWindow').then((loaded) => loaded.TogetherWindow));
-
-/** What is known of the plan of a run: its figures, or what is in the way of them. */
-export type BoardFigures =
-  | {
-      pieceMinutes: number;
-      batchMinutes: number;
-      bars: number;
-      size: string;
-      barLength: string;
-      way: string;
-      proved: boolean;
-      complete: boolean;
-    }
-  | { problem: Problem | undefined };
-
-/** A run as the board shows it. */
-export interface BoardRun {
-  id: number;
-  number: string;
-  name: string;
-  revision: string;
-  material: string;
-  quantity: string;
-  units: string;
-  due: string;
-  /** The letter that the drawing went on to, when the run keeps an earlier one. */
-  newerPart: string | undefined;
-  savedAt: string;
-  /** Whether the figures are those of before a change. */
-  stale: boolean;
-  figures: BoardFigures | undefined;
-}
 
 /** Names of the orders that the board can be in. */
 const ORDERS = [
@@ -96,121 +64,18 @@ const Room = styled.main`
   }
 `;
 
+const Group = styled.section`
+  h2 {
+    margin: 16px 0 8px;
+    font-size: 16px;
+  }
+`;
+
 /** Runs lie over one another like shingles: each row's lower edge over the next one. */
 const List = styled.ol`
   display: grid;
   gap: 8px;
 `;
-
-const Row = styled.li`
-  border: 1px solid var(--line);
-  border-left: 6px solid var(--brass);
-  border-radius: 6px;
-  background: var(--sheet);
-  box-shadow: 0 2px 0 var(--line);
-  &[data-late] {
-    border-left-color: var(--oxide);
-  }
-  a {
-    display: grid;
-    grid-template-columns: 84px minmax(160px, 1.2fr) minmax(150px, 1fr) 160px 130px 120px;
-    gap: 4px 16px;
-    align-items: center;
-    padding: 11px 16px;
-    text-decoration: none;
-  }
-  a:hover {
-    background: var(--hover);
-  }
-  b {
-    font-size: 16px;
-  }
-  small {
-    display: block;
-    color: var(--ink-soft);
-    font-size: 13px;
-  }
-  em {
-    color: var(--ink);
-    font-style: normal;
-    font-weight: 600;
-  }
-  .figure {
-    font-family: var(--mono);
-  }
-  &[data-old] .figure {
-    color: var(--ink-soft);
-    font-style: italic;
-  }
-  .off {
-    font: 700 20px var(--mono);
-    text-align: right;
-  }
-  .off small {
-    display: inline;
-    margin-left: 5px;
-    font: 13px var(--sans);
-  }
-  .late {
-    color: var(--oxide);
-    font-weight: 700;
-  }
-  @media (max-width: 900px) {
-    a {
-      grid-template-columns: 96px 1fr 1fr;
-    }
-  }
-  @media (max-width: 520px) {
-    a {
-      grid-template-columns: 1fr 1fr;
-    }
-    .off {
-      text-align: left;
-    }
-  }
-`;
-
-/** The day a run is promised for, and how near it is. `today` comes from the server, so that both sides say the same. */
-function Promised({ due, today }: { due: string; today: string }) {
-  const day = due ? parseISO(due) : undefined;
-  if (!day || Number.isNaN(day.getTime())) return <span>no day promised</span>;
-  const days = differenceInCalendarDays(day, parseISO(today));
-  const words = days < 0 ? `${-days} days late` : days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;
-  return (
-    <span>
-      {format(day, 'EEE d MMM')}
-      <small className={days < 0 ? 'late' : undefined}>{words}</small>
-    </span>
-  );
-}
-
-const isLate = (due: string, today: string) => due !== '' && due < today;
-
-const Figures = ({ run: { figures, stale } }: { run: BoardRun }) => {
-  if (!figures) return <span style={{ gridColumn: 'span 2' }}>being planned …</span>;
-  if ('problem' in figures)
-    return (
-      <span style={{ gridColumn: 'span 2' }}>
-        not planned yet
-        <small>
-          {entryName(figures.problem?.path ?? '')} {figures.problem?.message}
-        </small>
-      </span>
-    );
-  return (
-    <>
-      <span className="figure">
-        {sayMinutes(figures.batchMinutes)}
-        <small>{stale ? 'as before; planned again …' : `${sayMinutes(figures.pieceMinutes)} a piece`}</small>
-      </span>
-      <span className="figure">
-        {figures.bars} {figures.barLength === '' ? 'piece' : 'bar'}
-        {figures.bars === 1 ? '' : 's'}
-        <small>{figures.barLength === '' ? 'as they arrive' : `of ${figures.barLength}`}</small>
-      </span>
-    </>
-  );
-};
 
 export interface BoardProps {
   runs: BoardRun[];
@@ -222,6 +87,10 @@ export interface BoardProps {
   /** Numbers that are one number and are kept as several parts. */
   twice: string[][];
   today: string;
+  /** What they stand together by. */
+  group: 'none' | 'customer' | 'material' | 'machine' | 'state' | 'family';
+  /** Lathes of the shop, id and name. */
+  machines: (readonly [string, string])[];
 }
 
 /** A file that was not taken in, and why. */
@@ -299,8 +168,11 @@ const Told = ({ damaged, twice }: Pick<BoardProps, 'damaged' | 'twice'>) => (
 const NoRuns = ({ sought }: { sought: boolean }) =>
   sought ? (
     <Empty>
-      <h2>No run has all of these words</h2>
-      <p>Number, name, revision and material are looked through. Fewer words find more.</p>
+      <h2>No run is so</h2>
+      <p>
+        Number, name, revision, material, customer, order, note and family are looked through, in the state that is
+        shown. Fewer words find more, and <em>all but deleted</em> shows what was put away.
+      </p>
     </Empty>
   ) : (
     <Empty>
@@ -312,44 +184,71 @@ const NoRuns = ({ sought }: { sought: boolean }) =>
     </Empty>
   );
 
-/** A run in a line: how many of what, from what, what it takes and by when. */
-function RunRow({ run, today }: { run: BoardRun; today: string }) {
-  const planned = run.figures && 'way' in run.figures ? run.figures : undefined;
-  return (
-    <Row data-late={isLate(run.due, today) || undefined} data-old={run.stale || undefined}>
-      <Link href={`/runs/${run.id}`} prefetch={false}>
-        <span className="off">
-          {run.quantity || '—'}
-          <small>off</small>
-        </span>
-        <span>
-          <b>{run.name || run.number}</b>
-          <small>
-            {run.number}
-            {run.revision && ` · rev ${run.revision}`}
-            {run.units === 'in' && ' · inch'}
-            {run.newerPart !== undefined && <em> · drawing now at rev {run.newerPart || '—'}</em>}
-          </small>
-        </span>
-        <span>
-          {run.material}
-          <small>
-            {planned && `${planned.way}, ${planned.size}`}
-            {planned?.complete === false && <span className="late"> · incomplete</span>}
-            {planned?.proved === false && <span className="late"> · not proved</span>}
-          </small>
-        </span>
-        <Figures run={run} />
-        <Promised due={run.due} today={today} />
-      </Link>
-    </Row>
-  );
+/** What the list is narrowed by, beside words. */
+const narrowingsOf = (machines: BoardProps['machines']): Narrowing[] => [
+  {
+    name: 'state',
+    label: 'State',
+    options: [
+      ['work', 'at work'],
+      ...RUN_STATES.map((state) => [state, STATE_WORDS[state].is] as const),
+      ['all', 'all but deleted'],
+    ],
+  },
+  {
+    name: 'due',
+    label: 'Promised',
+    options: [
+      ['any', 'any day'],
+      ['late', 'late'],
+      ['week', 'within 7 days'],
+      ['month', 'within a month'],
+      ['none', 'for no day'],
+    ],
+  },
+  ...(machines.length > 1 ? [{ name: 'machine', label: 'Lathe', options: [['', 'any'] as const, ...machines] }] : []),
+  {
+    name: 'stock',
+    label: 'Stock',
+    options: [
+      ['', 'any'],
+      ['short', 'short of it'],
+    ],
+  },
+  {
+    name: 'group',
+    label: 'Together by',
+    options: [
+      ['none', 'nothing'],
+      ['customer', 'customer'],
+      ['material', 'material'],
+      ['machine', 'lathe'],
+      ['state', 'state'],
+      ['family', 'family'],
+    ],
+  },
+];
+
+/** Runs that stand together, under what they have alike. */
+function inGroups(runs: readonly BoardRun[], group: BoardProps['group']): { head: string; runs: BoardRun[] }[] {
+  if (group === 'none') return [{ head: '', runs: [...runs] }];
+  const groups: { head: string; runs: BoardRun[] }[] = [];
+  for (const run of runs) {
+    const head =
+      group === 'state' ? STATE_WORDS[run.state].is : run[group] || `no ${group === 'machine' ? 'lathe yet' : group}`;
+    const last = groups.at(-1);
+    if (last?.head === head) last.runs.push(run);
+    else groups.push({ head, runs: [run] });
+  }
+  return groups;
 }
 
 /** The runs that are looked for: how many of what, by when, and what they take. */
-export function Board({ runs, sought, pages, found, progress, damaged, twice, today }: BoardProps) {
+export function Board(props: BoardProps) {
+  const { runs, sought, pages, found, progress, damaged, twice, today, group, machines } = props;
   const [refused, setRefused] = useState<Refused>();
   const [together, setTogether] = useState(false);
+  const chosen = useChosenRuns(runs);
   return (
     <>
       <BoardBar onRefused={setRefused} />
@@ -359,10 +258,11 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
         <div className="told">
           <Told damaged={damaged} twice={twice} />
           <Figuring served={progress} most={2} />
+          <SaidNotice {...chosen} />
         </div>
         {progress.all > 0 && (
-          <Finder sought={sought} what="Find" orders={ORDERS}>
-            <span>{sought.find ? `${found} of ${progress.all} runs` : `${progress.all} runs`}</span>
+          <Finder sought={sought} what="Find" orders={ORDERS} narrowings={narrowingsOf(machines)}>
+            <span>{found < progress.all ? `${found} of ${progress.all} runs` : `${progress.all} runs`}</span>
             {progress.all > 1 && (
               <TextButton type="button" style={{ marginLeft: 14 }} onClick={() => setTogether(true)}>
                 Made one after the other …
@@ -370,14 +270,26 @@ export function Board({ runs, sought, pages, found, progress, damaged, twice, to
             )}
           </Finder>
         )}
+        <ChosenBar {...chosen} />
         {runs.length === 0 ? (
           <NoRuns sought={progress.all > 0} />
         ) : (
-          <List aria-label="Runs">
-            {runs.map((run) => (
-              <RunRow key={run.id} run={run} today={today} />
-            ))}
-          </List>
+          inGroups(runs, group).map(({ head, runs: members }) => (
+            <Group key={head} aria-label={head || undefined}>
+              {head && <h2>{head}</h2>}
+              <List aria-label={head ? `Runs, ${head}` : 'Runs'}>
+                {members.map((run) => (
+                  <RunRow
+                    key={run.id}
+                    run={run}
+                    today={today}
+                    chosen={chosen.chosen.has(run.id)}
+                    onChoose={(isChosen) => chosen.choose(run.id, isChosen)}
+                  />
+                ))}
+              </List>
+            </Group>
+          ))
         )}
         <Pages sought={sought} pages={pages} />
       </Room>

@@ -47,12 +47,22 @@ export interface Sought {
   find: string;
   order?: string;
   page: number;
+  /** What else narrows it, by its name in the address. */
+  narrowed?: Readonly<Record<string, string>>;
 }
 
-const addressOf = (path: string, { find, order, page }: Sought): string => {
+/** Something that a list is narrowed by: its name in the address, its label, and what it may be; the first is the usual. */
+export interface Narrowing {
+  name: string;
+  label: string;
+  options: readonly (readonly [string, string])[];
+}
+
+const addressOf = (path: string, { find, order, page, narrowed = {} }: Sought): string => {
   const asked = new URLSearchParams();
   if (find) asked.set('find', find);
   if (order) asked.set('order', order);
+  for (const [name, value] of Object.entries(narrowed)) if (value) asked.set(name, value);
   if (page > 1) asked.set('page', String(page));
   return asked.size > 0 ? `${path}?${asked}` : path;
 };
@@ -65,6 +75,7 @@ export function Finder({
   sought,
   what,
   orders,
+  narrowings = [],
   children,
 }: {
   sought: Sought;
@@ -72,6 +83,7 @@ export function Finder({
   what: string;
   /** Names of the orders, by what the address calls them; the first is the usual one. */
   orders?: readonly (readonly [string, string])[];
+  narrowings?: readonly Narrowing[];
   /** How many are found. */
   children?: React.ReactNode;
 }) {
@@ -122,8 +134,45 @@ export function Finder({
           </select>
         </label>
       )}
+      {narrowings.map((narrowing) => (
+        <NarrowingChoice
+          key={narrowing.name}
+          narrowing={narrowing}
+          value={sought.narrowed?.[narrowing.name] ?? ''}
+          onChange={(value) => go({ narrowed: { ...sought.narrowed, [narrowing.name]: value } })}
+        />
+      ))}
       <span role="status">{children}</span>
     </Bar>
+  );
+}
+
+/** One thing that the list is narrowed by; the usual is nothing in the address. */
+function NarrowingChoice({
+  narrowing: { name, label, options },
+  value,
+  onChange,
+}: {
+  narrowing: Narrowing;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const usual = options[0]?.[0] ?? '';
+  return (
+    <label>
+      {label}
+      <select
+        name={name}
+        value={value || usual}
+        onChange={({ target }) => onChange(target.value === usual ? '' : target.value)}
+      >
+        {options.map(([option, words]) => (
+          <option key={option} value={option}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

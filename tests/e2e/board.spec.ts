@@ -1,0 +1,47 @@
+import { expect, expectAccessible, makeRun, test } from './page';
+
+test('runs are chosen, put away and taken back; found by customer, narrowed by state and promised day', async ({
+  page,
+}) => {
+  await makeRun(page, 'WS-961', { customer: 'hill station east', due: '2027-03-01' });
+  await makeRun(page, 'WS-962', { customer: 'hill station east', order: 'E-77' });
+  await page.goto('/?find=hill station east');
+  const runs = page.getByRole('list', { name: 'Runs' }).getByRole('listitem');
+  await expect(runs).toHaveCount(2);
+  await page.getByRole('checkbox').first().check();
+  await page.getByRole('checkbox').nth(1).check();
+  const bar = page.getByRole('group', { name: 'Runs that are chosen' });
+  await expect(bar).toContainText('2 runs chosen');
+  await expectAccessible(page);
+  await bar.getByRole('button', { name: 'Put away' }).click();
+  await expect(runs).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(runs).toHaveCount(2);
+
+  await page.getByRole('checkbox').first().check();
+  await bar.getByRole('button', { name: 'Release' }).click();
+  await page.getByLabel('State', { exact: true }).selectOption('released');
+  await expect(runs).toHaveCount(1);
+  await expect(page).toHaveURL(/state=released/);
+  await page.reload();
+  await expect(runs.first()).toContainText('released');
+  await page.getByLabel('State', { exact: true }).selectOption('work');
+  await page.getByLabel('Promised', { exact: true }).selectOption('none');
+  await expect(runs).toHaveCount(1);
+  await expect(runs.first()).toContainText('E-77');
+  await page.getByLabel('Promised', { exact: true }).selectOption('any');
+  await page.getByLabel('Together by').selectOption('customer');
+  await expect(page.getByRole('heading', { name: 'hill station east' })).toBeVisible();
+});
+
+test('a run is duplicated, and its copy opens at its part', async ({ page }) => {
+  await makeRun(page, 'WS-963', { order: 'E-78', due: '2027-03-01' });
+  await page.goto('/?find=WS-963');
+  await page.getByRole('checkbox').first().check();
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await page.waitForURL(/\/runs\/\d+\/part/);
+  await expect(page.getByLabel('Part number')).toHaveValue('WS-963');
+  await expect(page.getByLabel('Their order')).toHaveValue('');
+  await page.goto('/?find=WS-963');
+  await expect(page.getByRole('list', { name: 'Runs' }).getByRole('listitem')).toHaveCount(2);
+});
