@@ -48,7 +48,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     ...describeRoutes(plan),
     ...describeProof(plan.proof, run).map((line, index) => (index === 0 ? `Proof   ${line}` : `      ${line}`)),
     '',
-    `Order   ${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be. ${because}`,
+    `Order   ${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be planned. ${because}`,
     `Time    ${sayMinutes(times.piece.value)} a piece, setting up ${sayMinutes(times.setup.value)}, batch ${sayMinutes(times.batch.value)}`,
   ];
   const warnings = plan.warnings.length === 0 ? [] : ['', 'Mind', ...plan.warnings.map((text) => `  ${text}`)];

@@ -14,7 +14,7 @@ const COLUMNS: readonly Column[] = [
   { head: 'force', unit: 'N', wide: 8, places: 0, of: ({ force }) => force?.value },
   { head: 'torque', unit: 'N·m', wide: 8, places: 2, of: ({ torque }) => torque?.value },
   { head: 'power', unit: 'kW', wide: 8, places: 3, of: ({ power }) => power.value },
-  { head: 'gives way', unit: 'mm', wide: 11, places: 4, of: ({ bends }) => bends?.value },
+  { head: 'deflection', unit: 'mm', wide: 11, places: 4, of: ({ bends }) => bends?.value },
   { head: 'Ra', unit: 'µm', wide: 7, places: 2, of: ({ roughness }) => roughness?.value },
 ];
 const NAME = 36;

@@ -48,8 +48,8 @@ test('a plan for people: stock, set-ups, operations, times', () => {
   for (const words of [
     'WS-210 revision B',
     '120 off in aluminium 6082',
-    'pitch 25.10 mm, 116 a bar',
-    'sequences can be. ',
+    'length per piece 25.10 mm, 116 a bar',
+    'sequences can be planned. ',
     'routes tried',
     'Set-up 2, from the back',
     '70 Finish ⌀14 h8, spigot',
@@ -63,7 +63,7 @@ test('the heaviest cut of each operation, with what holds it', async () => {
   const { stdout } = await shingle(['plan', 'examples/sensor-spacer.json']);
   const rows = stdout.split('\n');
   expect(rows.find((row) => row.startsWith('Heaviest cuts'))).toMatch(
-    /force +torque +power +gives way +Ra +chip +held by/,
+    /force +torque +power +deflection +Ra +chip +held by/,
   );
   // Three cuts of 2.002 into a shoulder, 240 mm a minute: 600 · 0.15^0.76 · 2.002 N at 133.2 m/min; 0.15² / (32 · 0.8) of Ra.
   expect(rows.find((row) => /30 Rough .* material$/.test(row))).toMatch(/ 284 +0\.631 +0\.0005 +0\.88 +broken/);

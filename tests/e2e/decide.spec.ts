@@ -122,7 +122,7 @@ test('the second side is held otherwise: the means that could, their minutes, an
   await expect(page.getByText('in a four-jaw chuck, dialled true, on ⌀20, from the back')).toBeVisible();
   await page.getByRole('button', { name: 'Set-up 1' }).click();
   await expect(setup(page).getByRole('list', { name: 'Decided' })).toContainText('The second side');
-  await expect(page.getByText('May be held now')).toBeVisible();
+  await expect(page.getByText('May be gripped')).toBeVisible();
   await expect(page.getByText(/⌀20 × \d.* · bare/).first()).toBeVisible();
 });
 

@@ -3,7 +3,7 @@ import { expect, expectAccessible, living, test, unfold } from './page';
 test('bars come in, are reserved, used and come back; the history tells all of it', async ({ page }) => {
   await page.goto('/rack');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Bars came in' }).click();
+  await page.getByRole('button', { name: 'Receive bars' }).click();
   await page.getByLabel('Material').selectOption('copper');
   await page.getByLabel('Diameter, mm').fill('thick');
   await page.getByLabel('Heat or batch').fill('CU-1');
@@ -35,7 +35,7 @@ test('two browsers want the last bar: one gets it, the other is told who has it 
   browser,
 }) => {
   await page.goto('/rack');
-  await page.getByRole('button', { name: 'Bars came in' }).click();
+  await page.getByRole('button', { name: 'Receive bars' }).click();
   await page.getByLabel('Material').selectOption('titanium-gr5');
   await page.getByLabel('Diameter, mm').fill('14');
   await page.getByLabel('Length, mm').fill('1000');

@@ -54,7 +54,7 @@ test('what a piece costs, what a price asks for with a wrong entry on the way, a
   await openSaved(page, { ...part, number: 'WS-951' }, { quantity: 60 });
   await page.getByRole('link', { name: 'Times', exact: true }).click();
   const cost = page.getByRole('region', { name: 'Cost, in €' });
-  await expect(cost.getByRole('row', { name: /in all/ })).toBeVisible();
+  await expect(cost.getByRole('row', { name: /total/ })).toBeVisible();
   await cost
     .getByRole('row', { name: /machine and hand/ })
     .getByRole('button')
@@ -77,7 +77,7 @@ test('a batch is played for its promise, and played again comes out a little oth
   await openRun(page, 'Sensor spacer');
   await page.getByRole('link', { name: 'Times', exact: true }).click();
   const promise = page.getByRole('region', { name: 'What may be promised' });
-  await expect(promise).toContainText('10000 batches played, number 1');
+  await expect(promise).toContainText('10000 batches simulated, number 1');
   await promise.getByRole('button', { name: 'Play again' }).click();
-  await expect(promise).toContainText('10000 batches played, number 2');
+  await expect(promise).toContainText('10000 batches simulated, number 2');
 });

@@ -10,7 +10,7 @@ export interface StockView {
   section: string;
   condition: string;
   /** What the length is called that a piece takes. */
-  each: 'Pitch' | 'Blank' | 'Its length';
+  each: 'Length per piece' | 'Blank' | 'Its length';
   /** So many of what, behind the number. */
   counted: string;
 }
@@ -23,7 +23,7 @@ export function stockView(stock: Stock, units: UnitSystem): StockView {
     isBar: piece === undefined,
     section: sectionName(stock, units),
     condition: piece ? (condition === 'drawn' ? 'bright' : 'with its skin on') : condition,
-    each: piece ? 'Its length' : way === 'from-bar' ? 'Pitch' : 'Blank',
+    each: piece ? 'Its length' : way === 'from-bar' ? 'Length per piece' : 'Blank',
     counted: piece
       ? `${one ? 'piece that arrives' : 'pieces that arrive'}`
       : `${one ? 'bar' : 'bars'} of ${formatNominal(barLength, units)} ${units}`,

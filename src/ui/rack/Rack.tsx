@@ -89,7 +89,7 @@ export function Rack(props: RackProps) {
           <span role="status">{told}</span>
           <Button onPress={() => setTask({ kind: 'history' })}>History</Button>
           <Button $strong onPress={() => setTask({ kind: 'receive' })}>
-            <Plus size={16} aria-hidden /> Bars came in
+            <Plus size={16} aria-hidden /> Receive bars
           </Button>
         </Head>
         <Figuring served={progress} most={0} />

@@ -34,7 +34,7 @@ export function ReceiveWindow({
   const flats = entry.form === 'hex' || entry.form === 'square';
   const { bore, ...rest } = entry;
   return (
-    <Window title="Bars came in" open onClose={onClose}>
+    <Window title="Receive bars" open onClose={onClose}>
       <AskForm
         fields={['size', 'bore', 'length', 'count', 'price']}
         button="Put on the rack"

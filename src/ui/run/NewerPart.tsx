@@ -22,7 +22,7 @@ export function NewerPart({
   const here = placeAt(usePathname());
   if (!newer || read || here === 'revisions') return null;
   return (
-    <Notice actions={<Button onPress={() => setRead(true)}>Good</Button>}>
+    <Notice actions={<Button onPress={() => setRead(true)}>Close</Button>}>
       The drawing of {part.number} went on: revision {newer.revision || '(without a letter)'} was saved on{' '}
       {format(new Date(newer.savedAt), 'd MMM')}. This run keeps revision {part.revision || '(without a letter)'} until
       it is planned anew.{' '}

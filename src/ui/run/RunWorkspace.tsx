@@ -152,7 +152,7 @@ const RestoredNotice = ({ isNew, onKeep, onBack }: { isNew: boolean; onKeep: () 
   <Notice
     actions={
       <>
-        <Button onPress={onKeep}>Good</Button>
+        <Button onPress={onKeep}>Keep them</Button>
         <Button onPress={onBack}>{isNew ? 'Start empty' : 'Back to what is saved'}</Button>
       </>
     }

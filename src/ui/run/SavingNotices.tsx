@@ -37,7 +37,7 @@ export function SavingNotices({
         </Notice>
       )}
       {saving.kind === 'refused' && (
-        <Notice danger actions={<Button onPress={onDismiss}>Good</Button>}>
+        <Notice danger actions={<Button onPress={onDismiss}>Close</Button>}>
           Not saved: {saving.problems.map(({ path, message }) => `${entryName(path)} ${message}`).join('; ')}
         </Notice>
       )}

@@ -41,7 +41,7 @@ export function CutPart({ planned, operation, view, pass, onPass }: Props) {
       )}
       <dl style={{ marginTop: 4 }}>
         {shown && shown.achieved !== operation.achieved && (
-          <Line name={`It reaches, ${show(0, 'm/min', units).unit}`}>
+          <Line name={`Actual speed, ${show(0, 'm/min', units).unit}`}>
             <FigureButton figure={shown.achieved} units={units} />
           </Line>
         )}
@@ -116,7 +116,7 @@ function Load({ load, run: { units, shop } }: { load: PassLoad; run: Run }) {
         <FigureButton figure={load.power} units={units} />
       </Line>
       {load.bends && (
-        <Line name={`Gives way, ${units}`}>
+        <Line name={`Deflection, ${units}`}>
           <FigureButton figure={load.bends} units={units} fine />
         </Line>
       )}
@@ -125,7 +125,7 @@ function Load({ load, run: { units, shop } }: { load: PassLoad; run: Run }) {
           <FigureButton figure={load.roughness} units={units} />
         </Line>
       )}
-      {load.chip && <Line name="Its chip">{CHIPS[load.chip]}</Line>}
+      {load.chip && <Line name="Chips">{CHIPS[load.chip]}</Line>}
     </>
   );
 }

@@ -17,7 +17,7 @@ export function gripZones(
 }
 
 const LINE = { bare: undefined, unmarked: '5 4', never: undefined };
-const WORDS = { bare: 'bare', unmarked: 'unmarked', never: 'not' };
+const WORDS = { bare: 'by jaws', unmarked: 'not marked', never: 'never' };
 
 /** How far beside the outline a mark runs, and its thickness, px. */
 const BESIDE = 6;
@@ -68,7 +68,7 @@ export function GripList({
   return (
     <g>
       <text x={14} y={top} style={{ fontWeight: 600 }}>
-        May be held now
+        May be gripped
       </text>
       {shown.map(({ z0, z1, diameter, wall, hold }, index) => (
         <g key={z0} transform={`translate(14, ${row(index)})`}>

@@ -42,7 +42,7 @@ export function HeldPart({ planned }: { planned: PlannedSetup }) {
       <dl>
         <Line name={capital(setup.holding.words)}>{setup.holding.on}</Line>
         <Line name="Grips">{formatLength(gripLength, setup.run.units)}</Line>
-        <Line name="Runs true to">{formatLength(setup.holding.runOut, setup.run.units)}</Line>
+        <Line name="Run-out">{formatLength(setup.holding.runOut, setup.run.units)}</Line>
         {slip && <StrainLine name="Turned" strain={slip} planned={planned} />}
         {tipping && <StrainLine name="Tipped" strain={tipping} planned={planned} />}
       </dl>

@@ -58,7 +58,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <Line name="Setting up, min">
             <FigureButton figure={setting} units={units} />
           </Line>
-          <Line name="In and out, min">
+          <Line name="Load and unload, min">
             <FigureButton figure={loading} units={units} />
           </Line>
         </dl>

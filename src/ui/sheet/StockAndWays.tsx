@@ -34,9 +34,9 @@ const ROUTE_QUESTIONS = { setups: { route: 'setups' }, left: { route: 'left' } }
 /** How long nothing is changed before sequences are compared, ms. */
 const QUIET = 1200;
 
-/** How many sequences can be, of those that were planned, in words. */
+/** How many sequences can be planned, of those that were tried, in words. */
 const countOf = ({ sequences }: Compared): string =>
-  `${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be`;
+  `${sequences.filter(({ figures }) => figures).length} of ${sequences.length} sequences can be planned`;
 
 /** What it is made from. */
 export function StockPart({ stock, units }: { stock: Stock; units: UnitSystem }) {

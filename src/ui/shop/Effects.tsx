@@ -89,7 +89,7 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
         {known && !known.problem && known.effects.length === 0 && <p>None of the {known.of} runs.</p>}
         {known && known.effects.length > 0 && (
           <p>
-            {known.effects.length} of {known.of} runs, over their batch; in all <b>{sayInAll(known.effects)}</b> of{' '}
+            {known.effects.length} of {known.of} runs, over their batch; total <b>{sayInAll(known.effects)}</b> of{' '}
             {sayMinutes(known.minutes)}:
           </p>
         )}

@@ -24,7 +24,7 @@ export const HoldingCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: S
     items={shop.holdings}
     name={named}
     words={({ from, upTo, length, runOut, load, change }) => [
-      `⌀${from} to ${upTo}, covers ${length} mm · runs true to ${runOut} mm · ${load} min a piece, ${change} min to make ready`,
+      `⌀${from} to ${upTo}, covers ${length} mm · run-out ${runOut} mm · ${load} min a piece, ${change} min to make ready`,
     ]}
     fields={FIELDS}
     values={(means) => means}

@@ -227,7 +227,7 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
             }}
           />
           <Button isDisabled={!changed} onPress={() => change(kept.shop)}>
-            As it was
+            Undo changes
           </Button>
           <Button $strong isDisabled={!changed} onPress={() => void save()}>
             Keep changes

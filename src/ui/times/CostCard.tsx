@@ -46,7 +46,7 @@ const CostTable = ({ cost, units, quantity }: { cost: BatchAccount['cost']; unit
         </tr>
       ))}
       <tr>
-        <th scope="row">in all</th>
+        <th scope="row">total</th>
         <td className="figure">
           <FigureButton figure={cost.batch} units={units} />
         </td>

@@ -66,8 +66,8 @@ export function PromiseCard({ elements, range, seed, onAgain }: Props) {
       </Figures>
       {range && <Histogram range={range} />}
       <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
-        {range && `${range.runs} batches played, number ${seed}; `}every element off by a factor of its own, within the
-        spreads of the shop. It says nothing of scrap, waiting or illness.{' '}
+        {range && `${range.runs} batches simulated, number ${seed}; `}every element off by a factor of its own, within
+        the spreads of the shop. It says nothing of scrap, waiting or illness.{' '}
         <Button className="screen-only" onPress={onAgain} style={{ minHeight: 26, padding: '0 8px' }}>
           Play again
         </Button>

@@ -19,11 +19,11 @@ test('what the drawing marks, with its reason; fits, limits, run-outs and thread
       because: [
         'locates the sensor',
         'fit h8, 0.027 mm between its limits',
-        'runs true to bore within 0.05 mm',
+        'run-out to bore within 0.05 mm',
         'Ra 1.6',
       ],
     },
-    { path: 'part.bores[0]', what: 'hole ⌀6, bore', because: ['runs true to spigot within 0.05 mm'] },
+    { path: 'part.bores[0]', what: 'hole ⌀6, bore', because: ['run-out to spigot within 0.05 mm'] },
     { path: 'part.outside[0]', what: 'length 9 mm', because: ['limits of its own, 0.05 mm apart'] },
   ]);
 });

@@ -28,7 +28,7 @@ export function criticalDimensions(part: Part, units: UnitSystem): CriticalDimen
   const tied = (path: string) =>
     part.ties
       .filter(({ of, to }) => of === path || to === path)
-      .map(({ of, to, limit }) => `runs true to ${nameIn(part, of === path ? to : of)} within ${say(limit, units)}`);
+      .map(({ of, to, limit }) => `run-out to ${nameIn(part, of === path ? to : of)} within ${say(limit, units)}`);
   const rough = (ra: number | undefined) => (ra === undefined ? [] : [`Ra ${ra}`]);
   const found = [
     ...part.steps.flatMap(({ path, name, diameter, critical, why, roughness }): CriticalDimension[] => {

@@ -114,12 +114,12 @@ const questions = [
       {
         value: 'piece-by-piece',
         label: 'each piece finished',
-        because: 'Held once for a set-up: everything in it runs true to the rest, and a mistake costs one piece.',
+        because: 'Held once for a set-up: everything in it is true to the rest, and a mistake costs one piece.',
       },
       {
         value: 'op-by-op',
         label: 'one operation for all pieces',
-        because: 'Tools, speeds and stops change once for the batch; every piece goes in and out again for each tool.',
+        because: 'Tools, speeds and stops change once for the batch; every piece is loaded and unloaded for each tool.',
       },
     ],
   },
@@ -130,7 +130,7 @@ const questions = [
     schools: [
       {
         value: 'measured',
-        label: 'when the work gives way',
+        label: 'when the work deflects',
         because:
           'The last two cuts are equal and give way alike; where bending takes a third of the limits, it is cut again.',
       },

@@ -28,7 +28,7 @@ function materialOf({ stock, run }: Pick<PlannedRun, 'stock' | 'run'>): Figure {
     terms: [
       termOf('m', bought),
       term('r', 'back on the rack, long enough to keep', back, 'mm', 'computed'),
-      term('L', 'bars opened, in all', whole, 'mm', 'computed'),
+      term('L', 'bars opened, total', whole, 'mm', 'computed'),
     ],
   });
 }

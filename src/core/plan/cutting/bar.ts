@@ -45,7 +45,7 @@ export function barLoad(
   return {
     ...asked,
     bends: figure({
-      name: 'the bar gives way',
+      name: 'deflection of the bar',
       unit: 'mm',
       value: barBends(radialForce * asked.force.value, out, tool.diameter, barElasticity),
       formula: '64 · q · F · L^3 / (3 · π · E · d^4)',

@@ -86,7 +86,7 @@ export function bendsOf(force: number, operation: Operation, work: Workpiece, se
   const { bends, formula, length, between, diameter, elasticity } = beam;
   const { material, cutting } = setup.run.shop;
   return figure({
-    name: 'the work gives way',
+    name: 'deflection of the work',
     unit: 'mm',
     value: bends(cutting.radialForce * force, length, diameter, elasticity),
     formula,

@@ -77,7 +77,7 @@ describe('what a pass asks for', () => {
     return operation;
   };
   const warned = (file: RunFile, shop = startValues) =>
-    finished(file, shop).warnings.filter((text) => text.startsWith('The work gives way'));
+    finished(file, shop).warnings.filter((text) => text.startsWith('The work deflects'));
 
   test('short it says nothing; slender it is told how much too large it comes out, and what helps most', () => {
     expect(warned(pin(12), never)).toEqual([]);

@@ -156,6 +156,6 @@ export function bendingWarning(
     ? `a last cut half as deep leaves ${tell(error / 2)}; cut again without infeed, or a rest, leaves less`
     : `a centre at its end would leave ${tell((error * 21) / 768)}, a last cut half as deep ${tell(error / 2)}`;
   return [
-    `The work gives way: ${tell(error)} too large on the diameter, and the drawing leaves ${tell(wide)}: ${help}.`,
+    `The work deflects: ${tell(error)} too large on the diameter, and the drawing leaves ${tell(wide)}: ${help}.`,
   ];
 }

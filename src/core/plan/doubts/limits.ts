@@ -41,7 +41,7 @@ export const thinWall: Look = ({ part, shop, units }) => {
     {
       path: 'part',
       rule: 'THIN-WALL',
-      because: `The finished part has a wall of ${say(Number(wall.wall.toFixed(3)), units)} under ${sayDiameter(Number(wall.diameter.toFixed(3)), units)}, less than ${100 * shop.cutting.thinWall} % of it: it gives way to jaws and tool.`,
+      because: `The finished part has a wall of ${say(Number(wall.wall.toFixed(3)), units)} under ${sayDiameter(Number(wall.diameter.toFixed(3)), units)}, less than ${100 * shop.cutting.thinWall} % of it: jaws and tool bend it.`,
     },
   ];
 };

@@ -17,7 +17,7 @@ export const sameSetup: Look = ({ part, units, shop }, planned) => {
         {
           path,
           rule: 'SAME-SETUP',
-          because: `A run-out of ${say(limit, units)} is asked between surfaces that are made one after the other over the batch, and each time the piece is held it runs true to ${say(one.holding.runOut, units)} only: finish each piece in one holding.`,
+          because: `A run-out of ${say(limit, units)} is asked between surfaces that are made one after the other over the batch, and its run-out is ${say(one.holding.runOut, units)} each time that the piece is held: finish each piece in one holding.`,
         },
       ];
     // The bar's own skin was there before the first.
@@ -31,8 +31,8 @@ export const sameSetup: Look = ({ part, units, shop }, planned) => {
         path,
         rule: 'SAME-SETUP',
         because: drawn
-          ? `A run-out of ${say(limit, units)} is asked to the bar’s own skin, and ${later?.holding.words} it runs true to ${say(costs, units)} only: dial it in, or turn both in one holding.`
-          : `A run-out of ${say(limit, units)} is asked between surfaces that are made in two set-ups, and the second holding runs true to ${say(costs, units)} only: dial it in, or make both in one holding.`,
+          ? `A run-out of ${say(limit, units)} is asked to the bar’s own skin, and ${later?.holding.words} its run-out is ${say(costs, units)}: dial it in, or turn both in one holding.`
+          : `A run-out of ${say(limit, units)} is asked between surfaces that are made in two set-ups, and the second holding has a run-out of ${say(costs, units)} only: dial it in, or make both in one holding.`,
       },
     ];
   });

@@ -103,7 +103,7 @@ function reasonsOf(candidate: Candidate, sought: Sought, isDecided: boolean): Re
         : `of what holds it, the quickest over the batch`;
   const marks = kind.marks ? '' : ' It marks nothing.';
   return [
-    { rule: 'HOLDING', because: `${held}: ${why}; it runs true to ${say(figures.runOut, run.units)}.${marks}` },
+    { rule: 'HOLDING', because: `${held}: ${why}; its run-out is ${say(figures.runOut, run.units)}.${marks}` },
     ...servedBy(candidate, ties, 'the bar’s own skin', run),
   ];
 }

@@ -112,7 +112,7 @@ function bends(operation: Operation, lastDepth: number, setup: Setup): string[] 
   const error = 2 * bendsAMillimetre(operation, setup) * lastDepth;
   if (error <= (size.upper - size.lower) / 3) return [];
   return [
-    `The bar gives way by about ${say(Number(error.toFixed(3)), units)} on the diameter in the last cut, more than a third of what the drawing leaves: a stouter or shorter bar helps most, then spring passes.`,
+    `The bar deflects by about ${say(Number(error.toFixed(3)), units)} on the diameter in the last cut, more than a third of what the drawing leaves: a stouter or shorter bar helps most, then spring passes.`,
   ];
 }
 

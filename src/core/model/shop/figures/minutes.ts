@@ -65,7 +65,7 @@ export const minutes = [
     hint: 'minutes, and mm left for it on the diameter',
     figures: [
       ...numbers({
-        load: 'A piece in and out',
+        load: 'Load and unload a piece',
         again: 'Something more in the same holding',
         millSetup: 'Set up the mill',
         millFlat: 'Mill a flat',

@@ -8,7 +8,7 @@ export const money = (shop: Shop): FigureGroup[] => [
     of: '',
     title: 'Allowance',
     hint: 'for what no element covers',
-    figures: numbers({ timeAllowance: 'Share of a piece' }),
+    figures: numbers({ timeAllowance: 'Allowance, of a piece' }),
   },
   {
     of: 'spares',
@@ -24,7 +24,7 @@ export const money = (shop: Shop): FigureGroup[] => [
     of: 'rates',
     title: 'What things cost',
     hint: `in ${shop.rates.currency}`,
-    figures: numbers({ machineHour: 'An hour at the lathe', order: 'Having bars come in' }),
+    figures: numbers({ machineHour: 'An hour at the lathe', order: 'Delivery of bars' }),
   },
   {
     of: 'toGet',

@@ -85,7 +85,7 @@ const breaksOf = ({ against, untrue, kind, figures }: Candidate, { units }: Run)
   ...(against ? [{ rule: 'GRIP-LEFT', because: `${kind.words}: ${against}.`, strength: 'H' as const }] : []),
   ...untrue.map(({ limit }) => ({
     rule: 'SAME-SETUP',
-    because: `A run-out of ${say(limit, units)} is asked, and ${kind.words} it runs true to ${say(figures.runOut, units)}.`,
+    because: `A run-out of ${say(limit, units)} is asked, and ${kind.words} it is ${say(figures.runOut, units)}.`,
     strength: 'S' as const,
   })),
 ];
@@ -128,5 +128,5 @@ export const servedBy = (
     .filter((tie) => !untrue.includes(tie))
     .map(({ limit }) => ({
       rule: 'SAME-SETUP',
-      because: `A run-out of ${say(limit, units)} is asked to ${to}: ${kind.words} it runs true to ${say(figures.runOut, units)}.`,
+      because: `A run-out of ${say(limit, units)} is asked to ${to}: ${kind.words} it is ${say(figures.runOut, units)}.`,
     }));

@@ -83,5 +83,5 @@ export function notBare({ inside, thread, knurl, thin }: Surface): string | unde
   if (inside) return 'it holds from outside';
   if (thread) return 'never a thread bare';
   if (knurl) return 'never a knurl bare';
-  return thin ? 'the wall gives way' : undefined;
+  return thin ? 'the wall is too thin' : undefined;
 }

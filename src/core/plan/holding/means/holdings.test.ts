@@ -49,7 +49,7 @@ describe('what the second side is held by', () => {
     expect(tied(0.015).holding).toMatchObject({ kind: 'mandrel', runOut: 0.01 });
     expect(tied(0.015).reasons).toContainEqual({
       rule: 'SAME-SETUP',
-      because: expect.stringContaining('on an expanding mandrel it runs true to 0.01 mm'),
+      because: expect.stringContaining('on an expanding mandrel it is 0.01 mm'),
     });
     expect(tied(0.03).holding.kind).toBe('collet');
   });

@@ -9,7 +9,7 @@ export const sleeve: HoldingKind = {
   against: ({ inside, knurl, flats, thin }) => {
     if (inside) return 'it holds from outside';
     if (flats !== undefined) return 'it goes round';
-    if (thin) return 'the wall gives way';
+    if (thin) return 'the wall is too thin';
     return knurl ? undefined : 'that is for a knurl';
   },
   figures: listed('sleeve'),
