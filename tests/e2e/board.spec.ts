@@ -20,17 +20,17 @@ test('runs are chosen, put away and taken back; found by customer, narrowed by s
 
   await page.getByRole('checkbox').first().check();
   await bar.getByRole('button', { name: 'Release' }).click();
-  await page.getByLabel('State', { exact: true }).selectOption('released');
+  await page.locator('select[name=state]').selectOption('released');
   await expect(runs).toHaveCount(1);
   await expect(page).toHaveURL(/state=released/);
   await page.reload();
   await expect(runs.first()).toContainText('released');
-  await page.getByLabel('State', { exact: true }).selectOption('work');
-  await page.getByLabel('Promised', { exact: true }).selectOption('none');
+  await page.locator('select[name=state]').selectOption('work');
+  await page.locator('select[name=due]').selectOption('none');
   await expect(runs).toHaveCount(1);
   await expect(runs.first()).toContainText('E-77');
-  await page.getByLabel('Promised', { exact: true }).selectOption('any');
-  await page.getByLabel('Together by').selectOption('customer');
+  await page.locator('select[name=due]').selectOption('any');
+  await page.locator('select[name=group]').selectOption('customer');
   await expect(page.getByRole('heading', { name: 'hill station east' })).toBeVisible();
 });
 

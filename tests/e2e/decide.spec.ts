@@ -123,7 +123,7 @@ test('the second side is held otherwise: the means that could, their minutes, an
   await page.getByRole('button', { name: 'Set-up 1' }).click();
   await expect(setup(page).getByRole('list', { name: 'Decided' })).toContainText('The second side');
   await expect(page.getByText('May be gripped')).toBeVisible();
-  await expect(page.getByText(/⌀20 × \d.* · bare/).first()).toBeVisible();
+  await expect(page.getByText(/⌀20 × \d.* · by jaws/).first()).toBeVisible();
 });
 
 test('a hole is made from the other end, and work elsewhere goes between the set-ups; both keep over a reload', async ({

@@ -47,17 +47,20 @@ export const send = (page: Page, method: 'post' | 'put' | 'delete', path: string
     ...(data === undefined ? {} : { data: Buffer.from(typeof data === 'string' ? data : JSON.stringify(data)) }),
   });
 
-/** No serious finding on the page as it is. */
+/** No finding at all on the page as it is. */
 export async function expectAccessible(page: Page): Promise<void> {
   // The title comes with what is streamed behind the page.
   await expect(page).toHaveTitle(/Shingle/);
   // One page without frames of others: looked at in place, and only what is wrong is written down.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+  // The button of the library that only who hears the page closes a pane by stands beside the pane's own dialog.
+  const axe = new AxeBuilder({ page })
+    .setLegacyMode(true)
+    .options({ resultTypes: ['violations'] })
+    .exclude('div[style="display: contents;"]');
   const { violations } = await axe.analyze();
-  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)).toEqual(
-    [],
-  );
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`),
+  ).toEqual([]);
 }
 
 /** The figure above a word in the foot of the sheet. */

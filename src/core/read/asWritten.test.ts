@@ -1,4 +1,4 @@
-import { planned, runOf, step } from '../testing';
+import { planned, problemsOf, runOf, step } from '../testing';
 import { readRun } from './readRun';
 import { startValues } from '../model/shop/startValues';
 import type { RunFile } from './runFile';
@@ -94,4 +94,29 @@ test.each([
 test('a chamfer of another angle has its length along the axis, as a detail has', () => {
   const read = run(runOf({ outside: [step(10, 20, { chamfers: { front: '1x30' } })] }));
   expect(typeof read === 'string' ? read : read.part.features.map(({ name }) => name)).toEqual(['chamfer 1 mm × 30°']);
+});
+
+describe('a fit of the other side is asked', () => {
+  test.each([
+    [{ outside: [step('16 H7', 20)] }, 'part.outside[0].diameter', /H7 is for a hole: on an outside it is h7/],
+    [
+      {
+        outside: [step(16, 20)],
+        bores: [{ from: 'front' as const, shape: 'ream' as const, diameter: '5 h7', depth: 8 }],
+      },
+      'part.bores[0].diameter',
+      /h7 is for a shaft: in a hole it is H7/,
+    ],
+    [
+      {
+        outside: [step(16, 20)],
+        bores: [{ from: 'front' as const, shape: 'drill' as const, diameter: '5 js7', depth: 8 }],
+      },
+      'part.bores[0].diameter',
+      /JS7/,
+    ],
+  ])('%j', (part, path, message) => {
+    const [problem] = problemsOf(runOf(part));
+    expect(problem).toMatchObject({ path, message: expect.stringMatching(message) });
+  });
 });

@@ -1,4 +1,4 @@
-import { bad, good, refuse, type Problem, type Result, missing } from '../model/result';
+import { andThen, bad, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { parseLength, type UnitSystem } from '../model/units/length';
 import {
   isLength,
@@ -35,6 +35,8 @@ export interface Field {
   needed?: true;
   /** A file may leave it out: it can follow from the rest of the part. Where it does not, it is missing. */
   follows?: true;
+  /** Of a diameter, whose fit it may have: a hole's in capitals, a shaft's in small letters. */
+  fitOf?: 'shaft' | 'hole';
   /** Shown where it is typed. */
   hint?: string;
 }
@@ -166,8 +168,30 @@ const READERS: { [T in keyof Taken]: (entry: unknown, path: string, context: Con
   text: readWord,
 };
 
-function readField({ takes }: Field, entry: unknown, path: string, context: Context): Result<Taken[keyof Taken]> {
-  if (typeof takes === 'string') return READERS[takes](entry, path, context);
+/** A fit of the other side is asked: it may be a slip, or belong to what goes in or over. */
+function ofItsSide(size: Taken[keyof Taken], fitOf: Field['fitOf'], path: string): Result<Taken[keyof Taken]> {
+  const fit = typeof size === 'object' ? size.fit : undefined;
+  if (fit === undefined || fitOf === undefined || typeof size !== 'object') return good(size);
+  const isHole = /^[A-Z]/.test(fit);
+  if (isHole === (fitOf === 'hole')) return good(size);
+  return refuse(
+    path,
+    isHole
+      ? `${fit} is for a hole: on an outside it is ${fit.toLowerCase()}; write that, or make it a hole`
+      : `${fit} is for a shaft: in a hole it is ${fit.toUpperCase()}; write that, or make it a step`,
+  );
+}
+
+function readField(
+  { takes, fitOf }: Field,
+  entry: unknown,
+  path: string,
+  context: Context,
+): Result<Taken[keyof Taken]> {
+  if (typeof takes === 'string') {
+    const taken: Result<Taken[keyof Taken]> = READERS[takes](entry, path, context);
+    return andThen(taken, (value) => ofItsSide(value, fitOf, path));
+  }
   const typed = String(entry).trim();
   // 6g and 6H are two: only what is in no other way there may be typed in other letters.
   const word = takes.includes(typed) ? typed : takes.find((one) => one.toLowerCase() === typed.toLowerCase());

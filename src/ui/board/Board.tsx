@@ -12,6 +12,7 @@ import { Figuring, type Progress } from '../primitives/Figuring';
 import { Finder, Pages, type Narrowing, type Sought } from '../primitives/Finder';
 import { Mark } from '../primitives/Mark';
 import { Notice } from '../primitives/Notice';
+import { SkipLink } from '../primitives/SkipLink';
 import { TextButton } from '../primitives/TextButton';
 import { later } from '../primitives/later';
 import { Window } from '../primitives/Window';
@@ -119,6 +120,7 @@ function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
 
   return (
     <Bar>
+      <SkipLink />
       <strong>
         <Mark /> Shingle
       </strong>

@@ -21,7 +21,9 @@ const WIDTHS: Record<Column, number | undefined> = {
 const StepHeads = () => (
   <thead>
     <tr>
-      <th aria-label="Step" />
+      <th scope="col">
+        <span className="unseen">Step</span>
+      </th>
       <th scope="col" style={{ width: 98 }}>
         Shape
       </th>
@@ -33,7 +35,9 @@ const StepHeads = () => (
       <th scope="col" title="Critical">
         Crit.
       </th>
-      <th aria-label="Remove" />
+      <th scope="col">
+        <span className="unseen">Remove</span>
+      </th>
     </tr>
   </thead>
 );

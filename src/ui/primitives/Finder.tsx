@@ -92,10 +92,14 @@ export function Finder({
   const [find, setFind] = useState(sought.find);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);
+  // Asked for last, also while the server is still at it.
+  const asked = useRef(sought);
+  useEffect(() => void (asked.current = sought), [sought]);
   const usual = orders?.[0]?.[0];
   const go = (next: Partial<Sought>, pause = 0) => {
     clearTimeout(timer.current);
-    const { order, ...rest } = { ...sought, find, page: 1, ...next };
+    asked.current = { ...asked.current, find, page: 1, ...next };
+    const { order, ...rest } = asked.current;
     const address = addressOf(path, order && order !== usual ? { ...rest, order } : rest);
     timer.current = setTimeout(() => router.replace(address, { scroll: false }), pause);
   };
@@ -139,7 +143,7 @@ export function Finder({
           key={narrowing.name}
           narrowing={narrowing}
           value={sought.narrowed?.[narrowing.name] ?? ''}
-          onChange={(value) => go({ narrowed: { ...sought.narrowed, [narrowing.name]: value } })}
+          onChange={(value) => go({ narrowed: { ...asked.current.narrowed, [narrowing.name]: value } })}
         />
       ))}
       <span role="status">{children}</span>

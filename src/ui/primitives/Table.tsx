@@ -58,7 +58,9 @@ export const Heads = ({ of }: { of: readonly Head[] }) => (
             {head.figures}
           </th>
         ) : (
-          <th key={head.said} scope="col" aria-label={head.said} />
+          <th key={head.said} scope="col">
+            <span className="unseen">{head.said}</span>
+          </th>
         );
       })}
     </tr>

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
+import { SkipLink } from './SkipLink';
 import { Mark } from './Mark';
 
 /** The bar at the top of a place: whose it is, where else to go, what can be done. */
@@ -28,9 +29,12 @@ const Home = styled(Link)`
 
 /** The name of the application, and the way to the board. */
 export const Brand = () => (
-  <Home href="/" prefetch={false} aria-label="Shingle, to the board">
-    <Mark /> Shingle
-  </Home>
+  <>
+    <SkipLink />
+    <Home href="/" prefetch={false} aria-label="Shingle, to the board">
+      <Mark /> Shingle
+    </Home>
+  </>
 );
 
 /** The places that one can go to; the one that is open is underlined. */

@@ -27,7 +27,7 @@ import { OnPaper, Paper } from './Paper';
 import { PaperDrawing } from './PaperDrawing';
 import { PrintedSetting } from './PrintedSetting';
 
-const Actions = styled.div`
+const Actions = styled.nav`
   display: flex;
   gap: 12px;
   align-items: center;
@@ -45,7 +45,7 @@ export function PrintSheet() {
   const { id, planned, problems } = useWorkspace();
   const [shown, setShown] = useState<keyof typeof PAPERS>('sheet');
   const plan = planned.answer?.plan;
-  if (!planned.answer) return <Actions>Planning …</Actions>;
+  if (!planned.answer) return <Actions aria-label="What is printed">Planning …</Actions>;
   if (!plan)
     return (
       <Actions>
@@ -60,7 +60,7 @@ export function PrintSheet() {
   return (
     <>
       <OnPaper />
-      <Actions className="screen-only">
+      <Actions aria-label="What is printed" className="screen-only">
         <Button $strong onPress={() => window.print()}>
           <Printer size={16} aria-hidden /> Print
         </Button>

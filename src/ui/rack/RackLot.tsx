@@ -121,7 +121,9 @@ export function RackLot(props: LotProps) {
                 {head}
               </th>
             ))}
-            <th scope="col" style={{ width: 190 }} aria-label="Do" />
+            <th scope="col" style={{ width: 190 }}>
+              <span className="unseen">Do</span>
+            </th>
           </tr>
         </thead>
         <tbody>

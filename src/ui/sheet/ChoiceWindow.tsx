@@ -53,7 +53,9 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
               <th scope="col" className="figure">
                 batch
               </th>
-              <th scope="col" />
+              <th scope="col">
+                <span className="unseen">Take it</span>
+              </th>
             </tr>
           </thead>
           <tbody>

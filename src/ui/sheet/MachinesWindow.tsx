@@ -32,7 +32,9 @@ export function MachinesWindow({ onClose }: { onClose: () => void }) {
                 <th scope="col">Setting up</th>
                 <th scope="col">Batch</th>
                 <th scope="col">Lengths stop</th>
-                <th />
+                <th scope="col">
+                  <span className="unseen">Take it</span>
+                </th>
               </tr>
             </thead>
             <tbody>

@@ -32,7 +32,9 @@ export function SequencesWindow({ onClose }: { onClose: () => void }) {
                 <th scope="col">Setting up</th>
                 <th scope="col">Batch</th>
                 <th scope="col">Second side held by</th>
-                <th scope="col" />
+                <th scope="col">
+                  <span className="unseen">Take it</span>
+                </th>
               </tr>
             </thead>
             <tbody>

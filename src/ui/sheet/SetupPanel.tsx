@@ -5,6 +5,7 @@ import { Check, ShoppingBag } from 'lucide-react';
 import type { Plan } from '@/core/plan/plan';
 import { sayWorkStop } from '@/core/plan/stops/planStops';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
+import { ByRules } from '../primitives/ByRules';
 import { ElsewherePart } from './ElsewherePart';
 import { GearsPart } from './GearsPart';
 import { HeldPart } from './HeldPart';
@@ -39,6 +40,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
   const { stock } = plan;
   const { units } = setup.run;
   const first = setup.number === 1;
+  const reasons = [...(first ? [plan.chosenBecause, ...stock.reasons] : []), ...setup.reasons];
   const outside = plan.outside.filter(({ after }) => after === setup.number);
   return (
     <Card aria-label="Set-up">
@@ -72,18 +74,18 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
       <Part>
         <h3>Why</h3>
         <ul>
-          {[...(first ? [plan.chosenBecause, ...stock.reasons] : []), ...setup.reasons].map(({ rule, because }) => (
+          {reasons.map(({ rule, because }) => (
             <Item key={rule + because} icon={<Check size={15} color="var(--brass)" aria-hidden />}>
-              {because} <code>{rule}</code>
+              {because}
             </Item>
           ))}
           <Item icon={<Check size={15} color="var(--brass)" aria-hidden />}>
             {order.proven
               ? 'No order that keeps the rules takes less for tools, tailstock, compound, speeds and stops.'
-              : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`}{' '}
-            <code>ORDER</code>
+              : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`}
           </Item>
         </ul>
+        <ByRules of={[...reasons, { rule: 'ORDER' }]} />
       </Part>
       {outside.length > 0 && <ElsewherePart plan={plan} after={setup.number} edits={edits} />}
       {first && plan.overrules.length > 0 && (

@@ -7,6 +7,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
+import { ByRules } from '../primitives/ByRules';
 import { Overrules } from './Overrules';
 import { Item, Part } from './panelParts';
 import type { OrderEdits } from './useOrder';
@@ -43,10 +44,11 @@ export function WhyPart({ plan, planned, operation, edits }: Props) {
         <ul>
           {operation.reasons.map(({ rule, because }) => (
             <Item key={rule + because} icon={<Check size={15} color="var(--brass)" aria-hidden />}>
-              {because} <code>{rule}</code>
+              {because}
             </Item>
           ))}
         </ul>
+        <ByRules of={operation.reasons} />
         <Overrules plan={plan} of={operation.key} edits={edits} />
         <Moves>
           <Button onPress={() => edits.shift(operation.key, -1)} isDisabled={planned.operations[0] === operation}>

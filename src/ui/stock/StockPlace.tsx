@@ -8,6 +8,7 @@ import { onLastBar } from '@/core/plan/stock/barLayout';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
+import { ByRules } from '../primitives/ByRules';
 import { Card, Empty } from '../primitives/Card';
 import { entryName } from '../run/entryName';
 import { NoPlan } from '../run/NoPlan';
@@ -106,11 +107,10 @@ export function StockPlace() {
         </h2>
         <Reasons>
           {[plan.chosenBecause, ...plan.stock.reasons].map(({ rule, because }) => (
-            <li key={rule + because}>
-              {because} <code>{rule}</code>
-            </li>
+            <li key={rule + because}>{because}</li>
           ))}
         </Reasons>
+        <ByRules of={[plan.chosenBecause, ...plan.stock.reasons]} />
       </Card>
       {!plan.stock.piece && <FromTheRack plan={plan} />}
     </Room>

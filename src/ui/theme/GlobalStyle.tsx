@@ -57,5 +57,14 @@ export const GlobalStyle = createGlobalStyle`
       --paper: #fff; --sheet: #fff; --ink: #000; --ink-soft: #222; --line: #777; --metal: #eee; --brass-soft: #fff; --blue-soft: #ddd;
     }
   }
+  @media (prefers-contrast: more) {
+    :root { --ink: #000; --ink-soft: #222; --line: #555; --sheet: #fff; --paper: #fff; }
+    :root[data-theme='night'] { --ink: #fff; --ink-soft: #eee; --line: #aaa; --sheet: #000; --paper: #000; }
+  }
+  /* The system's own colours: what is chosen, dragged over or wrong is told by its line, since grounds are taken away. */
+  @media (forced-colors: active) {
+    [aria-current='true'], [aria-selected='true'], [data-selected], [data-chosen], [data-over] { outline: 2px solid Highlight; }
+    svg text { fill: CanvasText; }
+  }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
 `;

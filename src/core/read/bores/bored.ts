@@ -8,7 +8,13 @@ const finishedHole = <const Kind extends string>(kind: Kind, label: string, verb
   featureKind({
     kind,
     label,
-    fields: [FROM, { key: 'diameter', label: 'Diameter', takes: 'size', needed: true }, DEPTH, NAME, WHY],
+    fields: [
+      FROM,
+      { key: 'diameter', label: 'Diameter', takes: 'size', needed: true, fitOf: 'hole' },
+      DEPTH,
+      NAME,
+      WHY,
+    ],
     read(values, path, around) {
       const { length, units } = around;
       const { from } = values;

@@ -9,7 +9,7 @@ import { DEPTH, FROM, NAME, WHY, depthOf } from './hole';
 
 const FIELDS = [
   FROM,
-  { key: 'diameter', label: 'Diameter', takes: 'size', needed: true },
+  { key: 'diameter', label: 'Diameter', takes: 'size', needed: true, fitOf: 'hole' },
   DEPTH,
   {
     key: 'depthTo',

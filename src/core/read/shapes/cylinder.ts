@@ -6,7 +6,7 @@ import { LENGTH, stepShape } from './shape';
 export const cylinder = stepShape({
   shape: 'cylinder',
   label: 'Cylinder',
-  fields: [{ key: 'diameter', label: 'Diameter', takes: 'size', needed: true }, LENGTH],
+  fields: [{ key: 'diameter', label: 'Diameter', takes: 'size', needed: true, fitOf: 'shaft' }, LENGTH],
   read(values, _path, { z }) {
     const [diameter, length] = [values.diameter, values.length];
     return good({ diameter, length, outline: [piece(z, z + length.nominal, diameter.nominal / 2)] });

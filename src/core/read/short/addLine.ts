@@ -177,18 +177,6 @@ function threadOf(word: Word, tokens: readonly Token[], part: PartFile, units: U
   return entry.ok ? { ok: true, value: { ...entry.value, also: { into: 'outside', entry: step } } } : entry;
 }
 
-/** A fit that is written as the other side has it: asked, since it may be either a slip or another kind of entry. */
-function otherSide({ word, entry }: Entries): string | undefined {
-  const text = String(entry['diameter'] ?? '');
-  const [, size, fit = ''] = /^(.*\d)\s*((?:js|JS|[a-zA-Z])\d{1,2})$/.exec(text) ?? [];
-  if (fit === '') return undefined;
-  if (word.into === 'outside' && /^[A-Z]/.test(fit))
-    return `${fit} is for a hole: on an outside write ${size} ${fit.toLowerCase()}, or begin with ream or bore`;
-  if (word.into === 'bores' && /^[a-z]/.test(fit))
-    return `${fit} is for a shaft: in a hole write ${size} ${fit.toUpperCase()}, or leave the word out for a step`;
-  return undefined;
-}
-
 /** Where in a line a value stands. */
 const tokenOf = (tokens: readonly Token[], value: unknown): Token | undefined =>
   tokens.find(({ text }) => text === value || text.slice(1) === value || text.slice(2) === value);
@@ -196,7 +184,6 @@ const tokenOf = (tokens: readonly Token[], value: unknown): Token | undefined =>
 /** What the figures of an entry are not, each in its own word. */
 function checked(entries: Entries, tokens: readonly Token[], units: UnitSystem): LineProblem[] {
   const { word, entry, also } = entries;
-  const fit = otherSide(entries);
   const context = { units, general: 'medium' as const };
   const all = [
     { fields: word.fields, entry },
@@ -206,7 +193,7 @@ function checked(entries: Entries, tokens: readonly Token[], units: UnitSystem):
     const read = readFields(fields, one, 'line', context);
     return read.ok ? [] : read.problems;
   });
-  const problems = found.map((problem): LineProblem => {
+  return found.map((problem): LineProblem => {
     const key = problem.path.slice('line.'.length);
     const label = word.fields.find((field) => field.key === key)?.label.toLowerCase() ?? key;
     const token = tokenOf(tokens, entry[key]);
@@ -216,8 +203,6 @@ function checked(entries: Entries, tokens: readonly Token[], units: UnitSystem):
       ...(token ? { token } : {}),
     };
   });
-  const diameter = tokenOf(tokens, entry['diameter']);
-  return fit ? [{ path: 'line', message: fit, ...(diameter ? { token: diameter } : {}) }, ...problems] : problems;
 }
 
 /** What an entry says, in words. */

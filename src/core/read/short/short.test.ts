@@ -155,8 +155,11 @@ describe('what is wrong, in the word that is', () => {
   });
 
   test('a fit of the other side is asked', () => {
-    expect(wrong('16 H7 10')).toEqual(['16 H7', expect.stringMatching(/H7 is for a hole.*16 h7/)]);
-    expect(wrong('ream 5 h7 10', made('10 20'))).toEqual(['5 h7', expect.stringMatching(/h7 is for a shaft.*5 H7/)]);
+    expect(wrong('16 H7 10')).toEqual(['16 H7', expect.stringMatching(/H7 is for a hole: on an outside it is h7/)]);
+    expect(wrong('ream 5 h7 10', made('10 20'))).toEqual([
+      '5 h7',
+      expect.stringMatching(/h7 is for a shaft: in a hole it is H7/),
+    ]);
   });
 });
 
