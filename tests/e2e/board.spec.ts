@@ -45,3 +45,14 @@ test('a run is duplicated, and its copy opens at its part', async ({ page }) => 
   await page.goto('/?find=WS-963');
   await expect(page.getByRole('list', { name: 'Runs' }).getByRole('listitem')).toHaveCount(2);
 });
+
+test('a number that is known brings its part into a new run', async ({ page }) => {
+  await makeRun(page, 'WS-964');
+  await page.goto('/runs/new/part');
+  await page.getByLabel('Part number').fill('WS-964');
+  await expect(page.getByText(/WS-964 Test spigot is known, revision A/)).toBeVisible();
+  await page.getByRole('button', { name: 'Begin with it' }).click();
+  await expect(page.getByLabel('Diameter of step 1')).toHaveValue('12');
+  await expect(page.getByLabel('Material')).toHaveValue('brass-cw614n');
+  await expect(page.getByRole('button', { name: 'Begin with it' })).toHaveCount(0);
+});

@@ -18,7 +18,7 @@ test('a house rule tells which runs it would change before it is kept, and can b
   await page.getByRole('link', { name: 'Shop' }).click();
   await expect(page.getByText('Changes that were not kept last time')).toBeVisible();
   await expect(page.getByRole('radio', { name: /one size straight through/ })).toBeChecked();
-  await page.getByRole('button', { name: 'As it was' }).click();
+  await page.getByRole('button', { name: 'Undo changes' }).click();
   await expect(page.getByRole('radio', { name: /^yes .*The web/ })).toBeChecked();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
 });
@@ -121,7 +121,7 @@ test('a figure of every page is changed in its window: it is told what that does
   await expect(page.getByText('long chips').first()).toBeVisible();
   await openTab(page, 'Machines and holding');
   await expect(page.getByText('⌀6 to 40, covers 40 mm')).toBeVisible();
-  await page.getByRole('button', { name: 'As it was' }).click();
+  await page.getByRole('button', { name: 'Undo changes' }).click();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
 });
 

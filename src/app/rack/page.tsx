@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { buyingList } from '@/core/rack/buying';
 import { bySection, shortages, type RackItem } from '@/core/rack/rack';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { listNeeds, listProgress, runNames } from '@/server/runList';
@@ -44,6 +45,7 @@ export default async function RackPage({ searchParams }: { searchParams: Asked }
   );
   const nameOf = (item: RackItem) =>
     `${shop.materials.find(({ id }) => id === item.material)?.name ?? item.material} ${nameOfBar(item, 'mm')}`;
+  const short = shortages(needs, items, levels);
   const lots = bySection(items);
   const found = matching(lots, find, nameOf);
   const pages = inPages(found);
@@ -57,7 +59,8 @@ export default async function RackPage({ searchParams }: { searchParams: Asked }
       history={history}
       runs={runs}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
-      short={shortages(needs, items, levels)}
+      short={short}
+      buying={buyingList(short, shop.materials)}
       levels={levels}
       keepFrom={shop.allowances.offcutFrom}
       currency={shop.rates.currency}

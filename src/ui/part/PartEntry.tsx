@@ -82,23 +82,23 @@ const Missing = styled.div`
 
 // What only a plan brings is fetched with the first plan, windows when they are opened.
 const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters));
+const KnownPart = later(() => import('./KnownPart').then((loaded) => loaded.KnownPart));
 const LineEntry = later(() => import('./LineEntry').then((loaded) => loaded.LineEntry));
 const LinesWindow = later(() => import('./LinesWindow').then((loaded) => loaded.LinesWindow));
 const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.FitsWindow));
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
-  const { file, edit, planned, problems } = useWorkspace();
+  const { id, file, edit, planned, problems } = useWorkspace();
   const [marked, setMarked] = useState<string>();
-  /** The part with the line that is being typed. */
-  const [typed, setTyped] = useState<Part>();
+  const [withLine, setWithLine] = useState<Part>();
   const [shown, setShown] = useState<{ lines: true } | { fitsOf: string | undefined }>();
   const last = useRef<string>(undefined);
   const mark = (path: string | undefined) => {
     if (path) last.current = path;
     setMarked(path);
   };
-  const part = typed ?? planned.answer?.sketch;
+  const part = withLine ?? planned.answer?.sketch;
   const mass = planned.answer?.mass;
   const wrong = problems
     .filter((problem) => problem.path.startsWith('part.') && !isMissing(problem))
@@ -120,7 +120,8 @@ export function PartEntry() {
     <Room>
       <div>
         <RunFields />
-        <LineEntry onSketch={setTyped} />
+        {id === 'new' && <KnownPart />}
+        <LineEntry onSketch={setWithLine} />
         <StepTable onMark={mark} />
         <LengthList onMark={mark} />
         <EntryLists onMark={mark} />

@@ -3,6 +3,7 @@ import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import type { ToBuy } from '@/core/rack/buying';
 import {
   bySection,
   sameSection,
@@ -56,6 +57,8 @@ export interface RackProps {
   runs: { id: number; number: string; name: string }[];
   materials: { id: string; name: string }[];
   short: Shortage[];
+  /** The same as whole bars. */
+  buying: ToBuy[];
   levels: StockLevel[];
   keepFrom: number;
   currency: string;
@@ -96,6 +99,7 @@ export function Rack(props: RackProps) {
         {short.length > 0 && (
           <ShortSections
             short={short}
+            buying={props.buying}
             nameOf={nameOf}
             runOf={runOf}
             onLevel={(section) => setTask({ kind: 'level', section })}

@@ -1,6 +1,11 @@
 'use client';
+import { Download } from 'lucide-react';
 import styled from 'styled-components';
+import { buyingCsv } from '@/core/formats/buyingCsv';
+import type { ToBuy } from '@/core/rack/buying';
 import { sectionKey, shortOf, type Section, type Shortage } from '@/core/rack/rack';
+import { Button } from '../primitives/Button';
+import { download } from '../primitives/download';
 import { Reminder } from '../primitives/Card';
 import { TextButton } from '../primitives/TextButton';
 import { metres } from './metres';
@@ -18,14 +23,19 @@ const AT_FIRST = 6;
 
 export interface ShortSectionsProps {
   short: readonly Shortage[];
+  /** The same as whole bars. */
+  buying: readonly ToBuy[];
   nameOf: (section: Section) => string;
   runOf: (id: number) => string;
   onLevel: (section: Section) => void;
 }
 
 /** What runs need, or the shop keeps, and the rack has not got; what the shop itself watches stands first. */
-export function ShortSections({ short, ...names }: ShortSectionsProps) {
-  const shown = [...short].sort((a, b) => Number(b.least > 0) - Number(a.least > 0));
+export function ShortSections({ short, buying, ...names }: ShortSectionsProps) {
+  // What the shop itself watches stands first, then the most wanted.
+  const shown = [...short].sort((a, b) => Number(b.least > 0) - Number(a.least > 0) || shortOf(b) - shortOf(a));
+  const total = short.reduce((sum, shortage) => sum + shortOf(shortage), 0);
+  const list = () => download('buying-list.csv', `${buyingCsv(buying, names.nameOf, names.runOf)}\n`, 'text/csv');
   const lines = (some: readonly Shortage[]) => (
     <ul>
       {some.map((shortage) => (
@@ -35,7 +45,9 @@ export function ShortSections({ short, ...names }: ShortSectionsProps) {
   );
   return (
     <Short aria-label="Short">
-      <h2>Short</h2>
+      <h2>
+        Short: {metres(total)} of {short.length} {short.length === 1 ? 'section' : 'sections'}
+      </h2>
       {lines(shown.slice(0, AT_FIRST))}
       {short.length > AT_FIRST && (
         <details>
@@ -43,11 +55,21 @@ export function ShortSections({ short, ...names }: ShortSectionsProps) {
           {lines(shown.slice(AT_FIRST))}
         </details>
       )}
+      <p style={{ marginTop: 8 }}>
+        <Button onPress={list}>
+          <Download size={15} aria-hidden /> Buying list, CSV
+        </Button>
+      </p>
     </Short>
   );
 }
 
-function ShortLine({ shortage, nameOf, runOf, onLevel }: Omit<ShortSectionsProps, 'short'> & { shortage: Shortage }) {
+function ShortLine({
+  shortage,
+  nameOf,
+  runOf,
+  onLevel,
+}: Omit<ShortSectionsProps, 'short' | 'buying'> & { shortage: Shortage }) {
   const { section, needed, least, free, runs } = shortage;
   const named = runs.slice(0, runs.length <= NAMED + 1 ? runs.length : NAMED).map(runOf);
   const more = runs.length - named.length;

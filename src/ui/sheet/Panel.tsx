@@ -1,5 +1,5 @@
 'use client';
-import { memo } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { Plan } from '@/core/plan/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { operationView } from '@/core/present/operation';
@@ -20,13 +20,28 @@ interface Props {
   edits: OrderEdits;
 }
 
+/** Where the panel stands below the sheet, and a finger chooses. */
+const BELOW = '(max-width: 980px) and (pointer: coarse)';
+
 /** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
-export const Panel = memo(function Panel({ plan, planned, operation, pass, onPass, edits }: Props) {
-  if (!operation) return <SetupPanel plan={plan} planned={planned} edits={edits} />;
+export const Panel = memo(function Panel({ operation, ...props }: Props) {
+  return operation ? (
+    <OperationPanel operation={operation} {...props} />
+  ) : (
+    <SetupPanel plan={props.plan} planned={props.planned} edits={props.edits} />
+  );
+});
+
+function OperationPanel({ plan, planned, operation, pass, onPass, edits }: Props & { operation: TimedOperation }) {
   const view = operationView(planned, operation);
+  const head = useRef<HTMLElement>(null);
+  // Tapped on a tablet or a phone, an operation is shown: its panel is further down than the screen.
+  useEffect(() => {
+    if (window.matchMedia(BELOW).matches) head.current?.scrollIntoView({ block: 'start' });
+  }, [operation.key]);
   return (
     <Card aria-label="Selected operation">
-      <header>
+      <header ref={head}>
         <h2>
           {operation.number} {operation.name}
         </h2>
@@ -42,4 +57,4 @@ export const Panel = memo(function Panel({ plan, planned, operation, pass, onPas
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
     </Card>
   );
-});
+}

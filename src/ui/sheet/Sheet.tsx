@@ -5,8 +5,9 @@ import type { UnitSystem } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
 import type { Proof } from '@/core/plan/proof/faults';
 import { sayFault } from '@/core/present/fault';
-import type { PlannedSetup } from '@/core/plan/times/planTimes';
+import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { Hatches } from '../drawing/Hatches';
+import { Announced } from './Announced';
 import { BetterRoute } from './BetterRoute';
 import { Notice } from '../primitives/Notice';
 import { later } from '../primitives/later';
@@ -19,12 +20,13 @@ import { Foot } from './Foot';
 import { Panel } from './Panel';
 import { RouteNames } from './RouteNames';
 import { RouteTiles } from './RouteTiles';
+import type { SheetLayout } from './sheetLayout';
 import { SetupBar } from './SetupBar';
 import { StopsLane } from './StopsLane';
 import { TimeLane } from './TimeLane';
 import { useChosen } from './useChosen';
-import { ROW, useLanes } from './useLanes';
-import { useOrder } from './useOrder';
+import { useLanes } from './useLanes';
+import { useOrder, type OrderEdits } from './useOrder';
 import { useSheetKeys } from './useSheetKeys';
 import { WorkLane } from './WorkLane';
 
@@ -168,6 +170,42 @@ function Doubts({ doubts }: { doubts: Plan['doubts'] }) {
   );
 }
 
+interface LanesProps {
+  plan: Plan;
+  planned: PlannedSetup;
+  layout: SheetLayout;
+  lanes: Omit<ReturnType<typeof useLanes>, 'room'>;
+  operation: TimedOperation | undefined;
+  pass: number | undefined;
+  played: boolean;
+  selected: string | undefined;
+  onSelect: (key: string) => void;
+  edits: OrderEdits;
+}
+
+/** Work, stops, route and time as they are drawn, one over the other. */
+function Lanes({ lanes, operation, pass, played, edits, ...shared }: LanesProps) {
+  const { plan, planned, layout, selected, onSelect } = shared;
+  const { width, height, workHeight, routeTop, stopsTop, timeTop } = lanes;
+  return (
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}
+    >
+      <Hatches />
+      <WorkLane planned={planned} layout={layout} operation={operation} pass={pass} played={played} />
+      {[workHeight, stopsTop, timeTop].map((y) => (
+        <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
+      ))}
+      <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
+      <RouteTiles {...shared} top={routeTop} edits={edits} />
+      <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={onSelect} />
+    </svg>
+  );
+}
+
 function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; stale: boolean }) {
   const { id, select: show, planned: work } = useWorkspace();
   const { all, at, selected, operation, shownPass, setupIndex, chosen, select, open } = useChosen(plan);
@@ -186,31 +224,19 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
     },
   );
   const notices = Number(plan.doubts.length > 0) + Number(!proved);
-  const { room, width, height, layout, workHeight, routeTop, stopsTop, timeTop } = useLanes(planned, notices, playing);
+  const { room, ...lanes } = useLanes(planned, notices, playing);
+  const { height, layout, workHeight, routeTop, stopsTop } = lanes;
   const shared = { plan, planned, layout, selected, onSelect: select };
   const key = operation?.key;
   const showPass = useCallback((next: number) => select(key, next), [select, key]);
 
   return (
     <Whole data-stale={stale || undefined} aria-busy={!work.settled}>
+      <Announced plan={plan} planned={planned} operation={operation} settled={work.settled} />
       <Room>
         <Frame>
           <Paper ref={room} style={{ height }}>
-            <svg
-              width={width}
-              height={height}
-              role="img"
-              aria-label={`Sheet of set-up ${planned.setup.number}${operation ? `, after ${operation.number} ${operation.name}` : ''}`}
-            >
-              <Hatches />
-              <WorkLane planned={planned} layout={layout} operation={operation} pass={shownPass} played={playing} />
-              {[workHeight, stopsTop, timeTop].map((y) => (
-                <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--line)" />
-              ))}
-              <StopsLane {...shared} top={stopsTop} routeTop={routeTop} />
-              <RouteTiles {...shared} top={routeTop} edits={edits} />
-              <TimeLane plan={plan} layout={layout} top={timeTop} selected={selected} onSelect={select} />
-            </svg>
+            <Lanes {...shared} lanes={lanes} operation={operation} pass={shownPass} played={playing} edits={edits} />
             {playing ? (
               <Player
                 key={planned.setup.number}
@@ -236,7 +262,13 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
             />
             <StopPins planned={planned} layout={layout} top={stopsTop} selected={selected} onSelect={select} />
             {ordering ? (
-              <RouteOrder planned={planned} top={routeTop} width={layout.names} rowHeight={ROW} edits={edits} />
+              <RouteOrder
+                planned={planned}
+                top={routeTop}
+                width={layout.names}
+                rowHeight={layout.rowHeight}
+                edits={edits}
+              />
             ) : (
               <RouteNames {...shared} top={routeTop} />
             )}

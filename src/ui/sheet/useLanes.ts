@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
+import { useMedia } from '../primitives/useMedia';
 import { useSize } from '../primitives/useSize';
 import { layoutSheet } from './sheetLayout';
 import { stopsRail } from './stopsRail';
@@ -17,8 +18,9 @@ function useWindowHeight(): number {
 }
 
 const ROUTE_HEAD = 34;
-/** Height of a line of the route, px. */
-export const ROW = 20;
+/** Height of a line of the route, px; where a finger chooses it. */
+const ROW = 20;
+const TOUCHED_ROW = 44;
 const TIME = 70;
 
 /** Room over the work for the tool that is played. */
@@ -34,14 +36,15 @@ const NOTICE = 54;
 export function useLanes(planned: PlannedSetup, notices: number, playing: boolean) {
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
   const windowHeight = useWindowHeight();
+  const row = useMedia('(pointer: coarse)') ? TOUCHED_ROW : ROW;
   const stopsHeight = stopsRail(planned.pins.length, width).height;
-  const routeHeight = ROUTE_HEAD + planned.operations.length * ROW + 14;
+  const routeHeight = ROUTE_HEAD + planned.operations.length * row + 14;
   const taken = 56 + 84 + 26 + notices * NOTICE + routeHeight + stopsHeight + TIME;
   const most = Math.max(220, Math.min(420, windowHeight - taken));
   // What is typed re-renders the sheet before there is a new plan: what has not changed stays as it is.
   const layout = useMemo(
-    () => layoutSheet(planned, width, most, ROW, playing ? TOOL : 0),
-    [planned, width, most, playing],
+    () => layoutSheet(planned, width, most, row, playing ? TOOL : 0),
+    [planned, width, most, row, playing],
   );
   const workHeight = layout.work.height;
   const stopsTop = workHeight + routeHeight;

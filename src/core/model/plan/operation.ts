@@ -62,6 +62,8 @@ export interface Operation {
   asked?: CutWish;
   /** The compound set over, degrees from the axis. */
   compound?: number;
+  /** The post turned to one of its steps for it, degrees; every other tool of the post wants it straight. */
+  postAt?: number;
   /** A thread by the leadscrew: what drives it. */
   gearing?: Gearing;
   /** A hole: where the full diameter ends. */

@@ -15,6 +15,8 @@ export interface HandMinutes {
   changeTurret: number;
   /** A tool put into the post in place of another, where it has no place of its own. */
   swapTool: number;
+  /** The post turned to one of its steps and clamped, or back; what stands in it keeps its zero by the step, and is looked at. */
+  turnPost: number;
   changeTailstock: number;
   tailstock: number;
   speedChange: number;

@@ -123,7 +123,7 @@ export const startMachines: Machine[] = [
     // Ours: a read-out that stores figures, a gearbox, and no screws.
     id: 'gearbox-lathe-d',
     name: 'gearbox lathe D',
-    swing: 180,
+    swing: 190,
     betweenCentres: 600,
     spindleBore: 40,
     speeds: [45, 70, 110, 180, 280, 450, 710, 1120, 1800],

@@ -265,6 +265,7 @@ export const startValues: Shop = {
     sawBlank: 0.7, // ours: the bar to the stop of the saw, the burr off the blank
     changePost: 0.15,
     changeTurret: 0.05,
+    turnPost: 0.5, // ours
     swapTool: 0.5, // ours
     changeTailstock: 0.35,
     tailstock: 0.15,

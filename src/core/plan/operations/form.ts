@@ -67,6 +67,7 @@ function endOf(feature: Feature, { nose, does }: Tool): number {
 
 function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation {
   const stands = standsOf(feature, setup);
+  const turned = feature.kind === 'cone' ? edgeFor(feature, setup)?.way.at : undefined;
   return {
     key: `form:${feature.path}`,
     kind: 'form',
@@ -77,6 +78,7 @@ function operationOf(feature: Feature, tool: Tool, setup: Setup): Operation {
     tool,
     from: feature.z0,
     to: feature.z1,
+    ...(turned === undefined ? {} : { postAt: turned }),
     removal: { outside: feature.outside ?? [] },
     ...(stands ? { stands } : {}),
     stop: {

@@ -212,3 +212,29 @@ test('fast work together, then slow: a speed is changed twice a piece, not four 
   expect(speeds.filter((speed, index) => speed !== speeds.at(index - 1))).toHaveLength(2);
   expect(changeMinutes).toBeCloseTo(2 * hand.speedChange, 9);
 });
+
+// 0.5 over to 45° and 0.5 back straight, a piece: both that want it turned one after the other.
+test('the post turned for two operations together, and once back', () => {
+  const { handMinutes: hand, tools } = startValues;
+  const tool = tools.find(({ mount }) => mount === 'post') as (typeof tools)[number];
+  const operations = [0, 45, 0, 45].map((postAt) => ({ tool, postAt }));
+  const { sequence, changeMinutes } = findOrder(operations, [0n, 0n, 0n, 0n], hand);
+  const angles = sequence.map((index) => operations[index]?.postAt);
+  expect(angles.filter((angle, index) => angle !== angles.at(index - 1))).toHaveLength(2);
+  expect(changeMinutes).toBeCloseTo(2 * 0.5, 9);
+});
+
+// A short cone of 45° by a straight edge in the post: turned to its step and back, 1.0 a piece in all.
+test('a cone by the post’s step takes its turning there and back', () => {
+  const plan = planned(
+    runOf(
+      { outside: [{ shape: 'cone', from: 16, to: 20, length: 2 }, step(20, 12)] },
+      { way: 'from-bar', firstEnd: 'front', quantity: 20 },
+    ),
+  );
+  const elements = plan.setups.flatMap(({ operations }) =>
+    operations.flatMap(({ hand }) => hand.terms.filter(({ name }) => name.startsWith('turn the post'))),
+  );
+  expect(plan.setups.flatMap(({ operations }) => operations.map(({ name }) => name)).join()).toContain('by its edge');
+  expect(elements.map(({ value }) => value)).toEqual([0.5, 0.5]);
+});

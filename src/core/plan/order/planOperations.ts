@@ -31,14 +31,16 @@ function demanded(setup: Setup): Result<{ operations: Operation[]; taken: TakenO
 /**
  * What an operation wants the machine to stand at. The diameter that it will begin on is not known before the order is:
  * its speed is taken on the one that it makes.
+ * @param isTurned something of the set-up turns the post: every other tool in it wants it straight
  */
-function wantedBy(operation: Operation, setup: Setup): Wanted {
-  const { tool, compound, diameter = 2 * setup.outerRadius, stop } = operation;
+function wantedBy(operation: Operation, setup: Setup, isTurned: boolean): Wanted {
+  const { tool, compound, postAt = 0, diameter = 2 * setup.outerRadius, stop } = operation;
   const kind = kindOf(operation);
   const [setting] = stop.settings;
   return {
     tool,
     ...(compound === undefined ? {} : { compound }),
+    ...(isTurned && tool.mount === 'post' ? { postAt } : {}),
     ...(kind.byHand === 'stopped' ? {} : { speed: speedFor(operation, diameter, setup, kind.turnsAtOverhang).value }),
     ...(stop.means === 'carriage' && setting
       ? { station: Math.round(setting.setting.value / SAME_STOP) * SAME_STOP }
@@ -79,8 +81,9 @@ export function planOperations(planned: Setup): Result<OrderedSetup> {
   const precedence = precedenceOf(operations, setup);
   if (!precedence.ok) return precedence;
   const { before, reasons, broken, overruled } = precedence.value;
+  const isTurned = operations.some(({ postAt }) => postAt !== undefined);
   const order = findOrder(
-    operations.map((operation) => wantedBy(operation, setup)),
+    operations.map((operation) => wantedBy(operation, setup, isTurned)),
     before,
     setup.run.shop.handMinutes,
   );

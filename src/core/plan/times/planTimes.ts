@@ -78,6 +78,12 @@ const usesCompound = ({ compound }: CutOperation): boolean => compound !== undef
 const setsOver = ({ compound }: CutOperation, before: CutOperation | undefined): boolean =>
   compound !== undefined && before?.compound !== undefined && Math.abs(before.compound - compound) > SAME_ANGLE;
 
+const isInPost = ({ tool }: CutOperation): boolean => tool.mount === 'post';
+
+/** Whether the post stands at another of its steps for what was cut with it before, also at the last piece. */
+const turnsPost = (cut: CutOperation, before: CutOperation | undefined): boolean =>
+  isInPost(cut) && (cut.postAt ?? 0) !== (before?.postAt ?? 0);
+
 /** Fed by the gearbox, which is set for it. */
 const isFed = ({ kind, feed }: CutOperation): boolean => feed.value > 0 && !kindOf({ kind }).handFed;
 const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
@@ -159,6 +165,11 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
       change: true,
       name: 'compound to this angle again',
       minutes: usesCompound(cut) && setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
+    },
+    {
+      change: true,
+      name: `turn the post to ${cut.postAt ?? 0}°`,
+      minutes: turnsPost(cut, lastBefore(setup.cuts, index, isInPost)) ? hand.turnPost : 0,
     },
     ...checks.map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,

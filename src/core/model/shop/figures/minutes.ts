@@ -16,6 +16,7 @@ export const minutes = [
       sawBlank: 'Bar to the stop of the saw',
       changePost: 'Change a tool in the post',
       changeTurret: 'The same in a turret',
+      turnPost: 'Turn the post to a step, or back',
       swapTool: 'Put a tool in place of another',
       changeTailstock: 'Change a tool in the tailstock',
       tailstock: 'Tailstock in or out',
