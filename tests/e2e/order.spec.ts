@@ -136,6 +136,7 @@ test('sequences are compared, each with its figures or the reason against it, an
   await expect(table.getByRole('row', { name: /Front first, sawn blanks/ })).toContainText('the plan');
   await page.keyboard.press('Escape');
   await expect(page.getByText('in a collet, on the blank, from the front')).toBeVisible();
+  await expectSettled(page);
   // What is left on its blank is decided in the same place, and undone like anything else.
   await page.getByRole('button', { name: 'Left on …' }).click();
   const blank = page.getByRole('dialog', { name: 'What is left on' });

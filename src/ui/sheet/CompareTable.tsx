@@ -1,5 +1,7 @@
 'use client';
+import { Check } from 'lucide-react';
 import styled from 'styled-components';
+import { Button } from '../primitives/Button';
 
 /** Ways of making a run side by side; the one that is planned stands out. */
 export const CompareTable = styled.table`
@@ -40,3 +42,18 @@ export const CompareTable = styled.table`
     font-size: 13px;
   }
 `;
+
+/** The last cell of a way: that it is the plan, or the button that makes it so. @param name what is taken, for who hears it */
+export const TakeCell = ({ chosen, name, onTake }: { chosen: boolean; name: string; onTake: () => void }) => (
+  <td>
+    {chosen ? (
+      <span style={{ whiteSpace: 'nowrap' }}>
+        <Check size={15} aria-hidden /> the plan
+      </span>
+    ) : (
+      <Button onPress={onTake} aria-label={`Take ${name}`}>
+        Take it
+      </Button>
+    )}
+  </td>
+);

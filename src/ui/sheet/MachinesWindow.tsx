@@ -1,13 +1,12 @@
 'use client';
-import { Check } from 'lucide-react';
 import type { OnMachine } from '@/core/ask/onEachMachine';
 import { sayMinutes } from '@/core/model/units/show';
 import { capital } from '@/core/model/words';
 import { WAY_WORDS } from '@/core/model/way';
-import { Button } from '../primitives/Button';
+import { Heads } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
-import { CompareTable } from './CompareTable';
+import { CompareTable, TakeCell } from './CompareTable';
 import { useAsked } from './useAsked';
 
 /** The run on every lathe of the shop, with what stops its lengths there; one of them can be taken. */
@@ -25,18 +24,7 @@ export function MachinesWindow({ onClose }: { onClose: () => void }) {
         <>
           <p style={{ marginBottom: 10 }}>{capital(answer.because)}</p>
           <CompareTable>
-            <thead>
-              <tr>
-                <th scope="col">Lathe</th>
-                <th scope="col">A piece</th>
-                <th scope="col">Setting up</th>
-                <th scope="col">Batch</th>
-                <th scope="col">Lengths stop</th>
-                <th scope="col">
-                  <span className="unseen">Take it</span>
-                </th>
-              </tr>
-            </thead>
+            <Heads of={['Lathe', 'A piece', 'Setting up', 'Batch', 'Lengths stop', { said: 'Take it' }]} />
             <tbody>
               {answer.each.map((one, index) => (
                 <Row
@@ -84,17 +72,7 @@ function Row({
             {figures.stops.map(({ words, places }) => `${words}${places > 1 ? ` ×${places}` : ''}`).join(', ')}
             {!figures.proved && <small>not proved</small>}
           </td>
-          <td>
-            {chosen ? (
-              <span style={{ whiteSpace: 'nowrap' }}>
-                <Check size={15} aria-hidden /> the plan
-              </span>
-            ) : (
-              <Button onPress={onTake} aria-label={`Take ${machine.name}`}>
-                Take it
-              </Button>
-            )}
-          </td>
+          <TakeCell chosen={chosen} name={machine.name} onTake={onTake} />
         </>
       ) : (
         <td colSpan={5} style={{ color: 'var(--ink-soft)' }}>

@@ -1,12 +1,11 @@
 'use client';
 import { WAY_WORDS } from '@/core/model/way';
-import { Check } from 'lucide-react';
 import type { Sequence } from '@/core/ask/sequences';
 import { sayMinutes } from '@/core/model/units/show';
-import { Button } from '../primitives/Button';
+import { Heads } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
-import { CompareTable } from './CompareTable';
+import { CompareTable, TakeCell } from './CompareTable';
 import { useAsked } from './useAsked';
 
 /** Both ways, each end first, side by side; one of them can be taken. */
@@ -25,18 +24,7 @@ export function SequencesWindow({ onClose }: { onClose: () => void }) {
         <>
           <p style={{ marginBottom: 10 }}>{compared.because}</p>
           <CompareTable>
-            <thead>
-              <tr>
-                <th scope="col">Sequence</th>
-                <th scope="col">A piece</th>
-                <th scope="col">Setting up</th>
-                <th scope="col">Batch</th>
-                <th scope="col">Second side held by</th>
-                <th scope="col">
-                  <span className="unseen">Take it</span>
-                </th>
-              </tr>
-            </thead>
+            <Heads of={['Sequence', 'A piece', 'Setting up', 'Batch', 'Second side held by', { said: 'Take it' }]} />
             <tbody>
               {compared.sequences.map((tried, index) => (
                 <Row
@@ -81,17 +69,7 @@ function Row({
           <td>
             {figures.holding.words}, on {figures.holding.on}
           </td>
-          <td>
-            {chosen ? (
-              <span style={{ whiteSpace: 'nowrap' }}>
-                <Check size={15} aria-hidden /> the plan
-              </span>
-            ) : (
-              <Button onPress={onTake} aria-label={`Take ${name.toLowerCase()}`}>
-                Take it
-              </Button>
-            )}
-          </td>
+          <TakeCell chosen={chosen} name={name.toLowerCase()} onTake={onTake} />
         </>
       ) : (
         <td colSpan={5} style={{ color: 'var(--ink-soft)' }}>
