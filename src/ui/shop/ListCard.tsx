@@ -91,7 +91,7 @@ export function ListCard<Item>({
       )}
       {open && (
         <FiguresWindow
-          title={name(open.item)}
+          title={name(open.item) || `A new ${fresh?.noun ?? 'one'}`}
           fields={fields}
           values={values(open.item)}
           onClose={() => setOpen(undefined)}
