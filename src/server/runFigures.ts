@@ -4,7 +4,6 @@ import { missingFrom } from '@/core/present/missing';
 import { planFile, type Plan } from '@/core/plan/plan';
 import type { Skeleton } from '@/core/plan/skeleton';
 import { onHandFor, type RackItem } from '@/core/rack/rack';
-import type { Problem } from '@/core/model/result';
 import type { SawNeed } from '@/core/saw/fromRack';
 import { shopForRun } from '@/core/model/shop/forRun';
 import type { OnHand, Shop } from '@/core/model/shop/shop';
@@ -13,6 +12,7 @@ import { lengthTaken } from '@/core/plan/stock/cost';
 import { sectionName } from '@/core/plan/stock/nameOfBar';
 import { lostInTheLathe } from '@/core/plan/stock/stock';
 import { formatNominal } from '@/core/model/units/length';
+import type { ListedFigures } from '@/core/present/listedRun';
 import type { SavedRun } from './savedRun';
 
 /** What a run needs of the rack: what the saw asks for, and how long that is in all, mm. */
@@ -21,23 +21,11 @@ export interface StockNeed extends SawNeed {
   length: number;
 }
 
-/** What the plan of a run says to those who look at many runs; without a plan, what is in its way. */
+/** What is kept of the plan of a run: what lists show, with the routes for whoever plans it again with a little changed. */
 export interface RunFigures {
   board:
-    | {
-        pieceMinutes: number;
-        batchMinutes: number;
-        bars: number;
-        size: string;
-        barLength: string;
-        way: string;
-        /** Whether running the plan move by move found nothing wrong, and whether everything that is drawn is made. */
-        proved: boolean;
-        complete: boolean;
-        /** The routes that were found, for whoever plans it again with a little changed. */
-        routes: Skeleton[];
-      }
-    | { problem: Problem | undefined };
+    | (Exclude<ListedFigures, { problem: unknown }> & { routes: Skeleton[] })
+    | Extract<ListedFigures, { problem: unknown }>;
   need: StockNeed | undefined;
   uses: Uses | undefined;
 }

@@ -5,35 +5,9 @@ import type { SetRun } from '@/core/ask/runsThatShare';
 import type { Uses } from '@/core/ask/usedBy';
 import type { UnitSystem } from '@/core/model/units/length';
 import { AT_WORK, RUN_STATES, type RunState } from '@/core/model/runState';
+import type { ListedFigures, ListedRun } from '@/core/present/listedRun';
 import { database } from './database';
 import type { RunFigures, StockNeed } from './runFigures';
-
-/** A run as lists show it: what it is found by, and the figures of its plan. */
-export interface ListedRun {
-  id: number;
-  savedAt: string;
-  number: string;
-  name: string;
-  revision: string;
-  material: string;
-  quantity: string;
-  units: UnitSystem;
-  /** Empty where no day is promised. */
-  due: string;
-  customer: string;
-  order: string;
-  family: string;
-  /** How far it has come, since when and by which device. */
-  state: RunState;
-  stateAt: string | undefined;
-  stateBy: string;
-  machine: string;
-  /** The letter that the drawing went on to, when the run keeps an earlier one. */
-  newerPart: string | undefined;
-  /** Whether something has changed since the figures were planned. */
-  stale: boolean;
-  figures: RunFigures['board'] | undefined;
-}
 
 /** What the list is sorted by; a run without it comes last. */
 export const LIST_ORDERS = ['due', 'number', 'name', 'newest', 'longest'] as const;
@@ -153,6 +127,14 @@ interface ListRow {
   figures: string | null;
 }
 
+/** Figures without the routes, which are for the planner alone. */
+function shownOf(figures: RunFigures['board']): ListedFigures {
+  if ('problem' in figures) return figures;
+  const { routes, ...shown } = figures;
+  void routes;
+  return shown;
+}
+
 const listedOf = (row: ListRow): ListedRun => ({
   id: row.run_id,
   savedAt: row.saved_at.toISOString(),
@@ -172,7 +154,7 @@ const listedOf = (row: ListRow): ListedRun => ({
   machine: row.machine,
   newerPart: row.newer ?? undefined,
   stale: row.stale === 1,
-  figures: row.figures === null ? undefined : (JSON.parse(row.figures) as RunFigures['board']),
+  figures: row.figures === null ? undefined : shownOf(JSON.parse(row.figures) as RunFigures['board']),
 });
 
 const ORDERS: Record<ListOrder, string> = {

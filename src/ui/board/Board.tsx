@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { Problem } from '@/core/model/result';
 import { RUN_STATES, STATE_WORDS } from '@/core/model/runState';
+import type { ListedRun } from '@/core/present/listedRun';
 import { Empty } from '../primitives/Card';
 import { Button, ButtonLink } from '../primitives/Button';
 import { Figuring, type Progress } from '../primitives/Figuring';
@@ -20,7 +21,7 @@ import { importRun } from '../run/api';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { ChosenBar, SaidNotice, useChosenRuns } from './ChosenRuns';
 import { DraftList } from './DraftList';
-import { RunRow, type BoardRun } from './RunRow';
+import { RunRow } from './RunRow';
 
 const TogetherWindow = later(() => import('./TogetherWindow').then((loaded) => loaded.TogetherWindow));
 
@@ -79,7 +80,7 @@ const List = styled.ol`
 `;
 
 export interface BoardProps {
-  runs: BoardRun[];
+  runs: ListedRun[];
   sought: Sought;
   pages: number;
   found: number;
@@ -232,9 +233,9 @@ const narrowingsOf = (machines: BoardProps['machines']): Narrowing[] => [
 ];
 
 /** Runs that stand together, under what they have alike. */
-function inGroups(runs: readonly BoardRun[], group: BoardProps['group']): { head: string; runs: BoardRun[] }[] {
+function inGroups(runs: readonly ListedRun[], group: BoardProps['group']): { head: string; runs: ListedRun[] }[] {
   if (group === 'none') return [{ head: '', runs: [...runs] }];
-  const groups: { head: string; runs: BoardRun[] }[] = [];
+  const groups: { head: string; runs: ListedRun[] }[] = [];
   for (const run of runs) {
     const head =
       group === 'state' ? STATE_WORDS[run.state].is : run[group] || `no ${group === 'machine' ? 'lathe yet' : group}`;

@@ -3,9 +3,9 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { RUN_STATES, STATE_WORDS, type RunState } from '@/core/model/runState';
+import type { ListedRun } from '@/core/present/listedRun';
 import { Button } from '../primitives/Button';
 import { Notice } from '../primitives/Notice';
-import type { BoardRun } from './RunRow';
 import { duplicateRun, sayStates, type States } from './stateApi';
 
 const Bar = styled.div`
@@ -31,7 +31,7 @@ const runsWords = (count: number): string => `${count} ${count === 1 ? 'run' : '
 type Said = { words: string; before: States } | 'trouble';
 
 /** What can be done with the runs that are chosen, and what was done last, to be taken back. */
-export function useChosenRuns(runs: readonly BoardRun[]) {
+export function useChosenRuns(runs: readonly ListedRun[]) {
   const router = useRouter();
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const [said, setSaid] = useState<Said>();

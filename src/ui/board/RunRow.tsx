@@ -2,50 +2,10 @@
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import styled from 'styled-components';
-import type { Problem } from '@/core/model/result';
-import { AT_WORK, STATE_WORDS, type RunState } from '@/core/model/runState';
+import { AT_WORK, STATE_WORDS } from '@/core/model/runState';
 import { sayMinutes } from '@/core/model/units/show';
+import type { ListedRun } from '@/core/present/listedRun';
 import { entryName } from '../run/entryName';
-
-/** What is known of the plan of a run: its figures, or what is in the way of them. */
-export type BoardFigures =
-  | {
-      pieceMinutes: number;
-      batchMinutes: number;
-      bars: number;
-      size: string;
-      barLength: string;
-      way: string;
-      proved: boolean;
-      complete: boolean;
-    }
-  | { problem: Problem | undefined };
-
-/** A run as the board shows it. */
-export interface BoardRun {
-  id: number;
-  number: string;
-  name: string;
-  revision: string;
-  material: string;
-  quantity: string;
-  units: string;
-  due: string;
-  customer: string;
-  order: string;
-  family: string;
-  state: RunState;
-  /** When that was said, and by which device. */
-  stateAt: string | undefined;
-  stateBy: string;
-  machine: string;
-  /** The letter that the drawing went on to, when the run keeps an earlier one. */
-  newerPart: string | undefined;
-  savedAt: string;
-  /** Whether the figures are those of before a change. */
-  stale: boolean;
-  figures: BoardFigures | undefined;
-}
 
 const Row = styled.li`
   border: 1px solid var(--line);
@@ -147,7 +107,7 @@ function Promised({ due, today }: { due: string; today: string }) {
 
 const isLate = (due: string, today: string) => due !== '' && due < today;
 
-const Figures = ({ run: { figures, stale } }: { run: BoardRun }) => {
+const Figures = ({ run: { figures, stale } }: { run: ListedRun }) => {
   if (!figures) return <span style={{ gridColumn: 'span 2' }}>being planned …</span>;
   if ('problem' in figures)
     return (
@@ -174,14 +134,14 @@ const Figures = ({ run: { figures, stale } }: { run: BoardRun }) => {
 };
 
 /** How far a run has come: a draft where it has no plan yet; and since when, and who says so. */
-function stateOf({ state, stateAt, stateBy, figures }: BoardRun): { is: string; since: string } {
+function stateOf({ state, stateAt, stateBy, figures }: ListedRun): { is: string; since: string } {
   const is = state !== 'open' ? STATE_WORDS[state].is : figures && 'problem' in figures ? 'draft' : 'planned';
   const when = stateAt === undefined || state === 'open' ? '' : format(parseISO(stateAt), 'd MMM');
   return { is, since: [when, stateBy].filter(Boolean).join(', ') };
 }
 
 interface RowProps {
-  run: BoardRun;
+  run: ListedRun;
   today: string;
   chosen: boolean;
   onChoose: (chosen: boolean) => void;

@@ -17,7 +17,9 @@ function useWindowHeight(): number {
   return height;
 }
 
+/** Room over the route for the bar of the set-up, px; its buttons are higher for a finger. */
 const ROUTE_HEAD = 34;
+const TOUCHED_HEAD = 54;
 /** Height of a line of the route, px; where a finger chooses it. */
 const ROW = 20;
 const TOUCHED_ROW = 44;
@@ -36,9 +38,10 @@ const NOTICE = 54;
 export function useLanes(planned: PlannedSetup, notices: number, playing: boolean) {
   const [room, { width }] = useSize<HTMLDivElement>({ width: 904, height: 600 });
   const windowHeight = useWindowHeight();
-  const row = useMedia('(pointer: coarse)') ? TOUCHED_ROW : ROW;
+  const touched = useMedia('(pointer: coarse)');
+  const [row, head] = touched ? [TOUCHED_ROW, TOUCHED_HEAD] : [ROW, ROUTE_HEAD];
   const stopsHeight = stopsRail(planned.pins.length, width).height;
-  const routeHeight = ROUTE_HEAD + planned.operations.length * row + 14;
+  const routeHeight = head + planned.operations.length * row + 14;
   const taken = 56 + 84 + 26 + notices * NOTICE + routeHeight + stopsHeight + TIME;
   const most = Math.max(220, Math.min(420, windowHeight - taken));
   // What is typed re-renders the sheet before there is a new plan: what has not changed stays as it is.
@@ -55,7 +58,7 @@ export function useLanes(planned: PlannedSetup, notices: number, playing: boolea
     height: timeTop + TIME,
     layout,
     workHeight,
-    routeTop: workHeight + ROUTE_HEAD,
+    routeTop: workHeight + head,
     stopsTop,
     timeTop,
   };

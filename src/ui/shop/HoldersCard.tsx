@@ -7,7 +7,7 @@ import { ListCard } from './ListCard';
 
 const FIELDS: readonly FormField[] = [
   { key: 'name', label: 'Name', takes: 'text', needed: true },
-  { key: 'kind', label: `Kind: ${MADE_HOLDERS.join(', ')}`, takes: 'text', needed: true },
+  { key: 'kind', label: 'Kind', takes: MADE_HOLDERS, needed: true },
   { key: 'diameter', label: 'Holds ⌀', takes: 'length', needed: true },
   { key: 'thread', label: 'Thread, M10x1', takes: 'text' },
   { key: 'place', label: 'Kept at', takes: 'text' },

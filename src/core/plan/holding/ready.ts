@@ -1,8 +1,6 @@
 import type { Setup, WorkHolding } from '../../model/plan/setup';
 import { holdingOf } from './means';
-
-/** Diameters that the same jaws hold: as closely as they are bored, mm. */
-const SAME_SIZE = 0.05;
+import { SAME_SIZE } from './means/holding';
 
 /** Whether the set-up before left ready on the machine what holds the work. */
 export const isReady = (

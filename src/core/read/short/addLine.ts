@@ -1,7 +1,7 @@
 import { isSize } from '../../model/part/size';
 import type { Problem } from '../../model/result';
 import { readThread, BOLT_CLASSES } from '../../model/part/thread';
-import type { UnitSystem } from '../../model/units/length';
+import { MM_PER_INCH, type UnitSystem } from '../../model/units/length';
 import { kindOfEntry } from '../entryKinds';
 import { readFields } from '../fields';
 import { cylinderWord, holeWords, lineWords, readLine, stepEntry, type Entry, type Word } from '../lines';
@@ -167,7 +167,7 @@ function threadOf(word: Word, tokens: readonly Token[], part: PartFile, units: U
   const [designation, length] = tokens;
   const thread = readThread(designation?.text ?? '', 'line', BOLT_CLASSES);
   if (!thread.ok) return wrong(thread.problems[0]?.message ?? 'is not a thread', designation);
-  const major = Number((thread.value.diameter / (units === 'in' ? 25.4 : 1)).toFixed(6));
+  const major = Number((thread.value.diameter / (units === 'in' ? MM_PER_INCH : 1)).toFixed(6));
   const before = lastStep(part, units);
   const isOn = before && before.diameter <= major + 0.05 && before.diameter > major - 0.5 * thread.value.pitch;
   if (isOn || length === undefined) return entryOf(word, tokens, before, units);

@@ -1,5 +1,5 @@
 import { readSize } from '../../model/part/size';
-import type { UnitSystem } from '../../model/units/length';
+import { MM_PER_INCH, type UnitSystem } from '../../model/units/length';
 import { byKeys } from '../byKeys';
 import type { PartFile, StepFile } from '../runFile';
 
@@ -16,7 +16,7 @@ export interface Before {
 export function numberOf(entry: unknown, units: UnitSystem): number | undefined {
   if (typeof entry !== 'number' && typeof entry !== 'string' && typeof entry !== 'object') return undefined;
   const size = readSize(entry as string, { units, general: 'medium', path: '' });
-  return size.ok ? Number((size.value.nominal / (units === 'in' ? 25.4 : 1)).toFixed(6)) : undefined;
+  return size.ok ? Number((size.value.nominal / (units === 'in' ? MM_PER_INCH : 1)).toFixed(6)) : undefined;
 }
 
 /** How wide a step is, at its largest. */

@@ -5,7 +5,7 @@ import type { ShopForRun } from '../../../model/shop/shop';
 import { say, type Reason } from '../../../model/words';
 import type { OtherHolding, WorkHolding } from '../../../model/plan/setup';
 import type { Break, TakenOverrule } from '../../../model/plan/taken';
-import type { HoldingFigures, HoldingKind, Surface } from './holding';
+import { SAME_SIZE, type HoldingFigures, type HoldingKind, type Surface } from './holding';
 import { holdingKinds } from '.';
 import { CLOSE } from '../../../model/tolerances';
 
@@ -32,9 +32,6 @@ export interface Held {
   /** What else could hold it: means and surface. */
   others: OtherHolding[];
 }
-
-/** Diameters that one holder holds: as closely as it was bored, mm. */
-const SAME_SIZE = 0.05;
 
 /** The figures of a means, making it ready left out where the shop keeps one of that size. */
 function withKept({ kind, figures }: HoldingKind, surface: Surface, shop: ShopForRun): HoldingFigures | undefined {

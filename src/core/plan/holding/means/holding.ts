@@ -69,6 +69,9 @@ export interface HoldingKind {
   mind?(surface: Surface): string;
 }
 
+/** Diameters that the same jaws or bush hold: as closely as they are bored, mm. */
+export const SAME_SIZE = 0.05;
+
 /** Figures of a means that the shop lists by its kind. */
 export const listed =
   (kind: string) =>
