@@ -74,6 +74,20 @@ describe('one set of stops for a family of lengths', () => {
     expect(new Set(faces).size).toBe(1);
   });
 
+  // Face, roughed and finished shoulder, parted: four figures each, the face the same for both, so seven are stored; at 0.12 a use each
+  // against 0.20 to read it, with ten pieces 0.8 less 0.2 to store it.
+  test('a figure that two of them come to is stored once', () => {
+    const stores: Machine = { ...lathe, stations: 0, presets: 7 };
+    const family = familyIn([stud(18, stores), stud(28, stores)]);
+    const pins = family.setups[0]?.pins.map((own = []) => own) ?? [];
+    expect(pins.flat().map(({ means }) => means)).toEqual(Array<string>(8).fill('preset'));
+    expect(new Set(pins.flat().map(({ place }) => place)).size).toBe(7);
+    expect(pins.map((own) => own[0]?.place)).toEqual([1, 1]);
+    expect(family.setups[0]?.readied).toEqual(
+      Array.from({ length: 7 }, () => ({ name: 'preset stored', minutes: startValues.stops.presetReady })),
+    );
+  });
+
   test('what makes a run stop so is followed by its own plan, and nothing is asked where it does so already', () => {
     const family = familyIn(three);
     three.forEach((file, run) => {

@@ -5,7 +5,7 @@ import { SAME_STOP } from '../../model/tolerances';
 import { chainsOf } from './chains';
 import { chooseStops, type Chain, type Chosen, type PlaceRef } from './choose/choose';
 import type { Facility, OwnServe, StopProblem } from './choose/problem';
-import { demandsOf, overBatch, type Demand, type Ground } from './demand';
+import { demandsOf, isSamePlace, overBatch, type Demand, type Ground } from './demand';
 import type { ByItself, MadeReady } from './devices/device';
 import { stopDevices, type StopMeans } from './devices';
 import { isAsWished, wishAt, type StopWish } from './wished';
@@ -76,17 +76,21 @@ interface Work {
   without: ReadonlySet<number>;
 }
 
-const minutesOf = ({ demand, ground }: RunsPlace, { use, ready }: ByItself) =>
-  overBatch(demand, use, ground) + (ready?.minutes ?? 0);
+/** What there are only so many of that serve a place each. */
+const isCounted = (means: StopMeans): boolean =>
+  stopDevices.some((device) => device.means === means && device.places && device.byItself && !device.madeReady);
 
-const ownOf = (place: RunsPlace, { means, by }: Offer): OwnServe => ({
-  minutes: minutesOf(place, by) + (by.measured ? place.ground.risk.measuredOnly * place.ground.pieces : 0),
-  spread: by.spread,
-  ...(by.measured ? { measured: true } : {}),
-  ...(stopDevices.some((device) => device.means === means && device.places && device.byItself && !device.madeReady)
-    ? { counted: means }
-    : {}),
-});
+/** @param one the first place that comes to the same figure: what is counted is one for both */
+const ownOf = ({ demand, ground }: RunsPlace, { means, by }: Offer, one: number): OwnServe => {
+  const uses = overBatch(demand, by.use, ground) + (by.measured ? ground.risk.measuredOnly * ground.pieces : 0);
+  const ready = by.ready?.minutes ?? 0;
+  return {
+    minutes: isCounted(means) ? uses : uses + ready,
+    spread: by.spread,
+    ...(by.measured ? { measured: true } : {}),
+    ...(isCounted(means) ? { counted: { kind: means, one, ready } } : {}),
+  };
+};
 
 /** Where stations stand over the spacers that were decided, mm, beside the places themselves. */
 const decidedIn = (demands: readonly Demand[], { setup }: CutSetup, without: ReadonlySet<number>): number[] =>
@@ -148,7 +152,7 @@ function roomOf(works: readonly Work[], demanded: Demanded): StopRoom {
     serves: at.map((place, index) => {
       const by = made.serves(place.demand);
       return by && isAsWished(follows(index), means, by.with)
-        ? { minutes: minutesOf(place, by), spread: by.spread }
+        ? { minutes: overBatch(place.demand, by.use, place.ground) + (by.ready?.minutes ?? 0), spread: by.spread }
         : undefined;
     }),
   });
@@ -157,7 +161,13 @@ function roomOf(works: readonly Work[], demanded: Demanded): StopRoom {
   );
   const places = at.map((place, index) => ({
     setting: place.demand.setting,
-    own: (own[index] ?? []).map((offer) => ownOf(place, offer)),
+    own: (own[index] ?? []).map((offer) =>
+      ownOf(
+        place,
+        offer,
+        at.findIndex((other) => isSamePlace(other.demand, place.demand)),
+      ),
+    ),
     deepest: place.demand.deepest,
     spoilsFrom: place.demand.spoilsFrom,
     spoilMinutes: spoilMinutes(place.demand, workAt(place).piece, place.ground),

@@ -110,7 +110,16 @@ const visitsOf = (sequence: readonly number[], place: number): { visits: number;
   anew: sequence.filter((at, index) => at === place && sequence[index - 1] !== place).length,
 });
 
-/** Where everything of a set-up stops: what ends at one place of one slide is one demand; the quill goes by its tool as well. */
+/** Whether two places are one: at one figure of a slide; the quill goes by its tool as well. */
+export const isSamePlace = (
+  one: Pick<Demand, 'axis' | 'setting' | 'cuts'>,
+  other: Pick<Demand, 'axis' | 'setting' | 'cuts'>,
+): boolean =>
+  one.axis === other.axis &&
+  Math.abs(one.setting - other.setting) < SAME_STOP &&
+  (one.axis === 'carriage' || one.cuts[0]?.tool.id === other.cuts[0]?.tool.id);
+
+/** Where everything of a set-up stops: what ends at one place of one slide is one demand. */
 export function demandsOf(planned: CutSetup): Demand[] {
   const demands: Demand[] = [];
   const sequences = { carriage: [] as number[], quill: [] as number[] };
@@ -118,12 +127,7 @@ export function demandsOf(planned: CutSetup): Demand[] {
     const axis = cut.stop.means;
     if (axis === 'none') continue;
     const setting = settingOf(cut).value;
-    let at = demands.findIndex(
-      (demand) =>
-        demand.axis === axis &&
-        Math.abs(demand.setting - setting) < SAME_STOP &&
-        (axis === 'carriage' || demand.cuts[0]?.tool.id === cut.tool.id),
-    );
+    let at = demands.findIndex((demand) => isSamePlace(demand, { axis, setting, cuts: [cut] }));
     if (at < 0)
       at =
         demands.push({

@@ -49,10 +49,15 @@ export function nextBest({ rooms, chosen, chains }: Allocated, setup: number, at
     -Infinity,
     ...allocation.open.map((index) => (facilities[index]?.hard ? facilities[index].setting : -Infinity)),
   );
-  const isAlone =
-    'facility' in now &&
-    allocation.served.filter((other) => 'facility' in other && other.facility === now.facility).length === 1;
-  const freed = 'facility' in now && isAlone ? (facilities[now.facility]?.ready ?? 0) : 0;
+  const countedAt = (served: Served, place: number) =>
+    'own' in served ? room.problem.places[place]?.own[served.own]?.counted : undefined;
+  const isSharedWith = (other: Served, place: number) =>
+    'facility' in now
+      ? 'facility' in other && other.facility === now.facility
+      : countedAt(now, at) !== undefined && countedAt(other, place)?.one === countedAt(now, at)?.one;
+  const isAlone = !allocation.served.some((other, place) => place !== at && isSharedWith(other, place));
+  const ready = 'facility' in now ? facilities[now.facility]?.ready : countedAt(now, at)?.ready;
+  const freed = isAlone ? (ready ?? 0) : 0;
   const isSame = (other: Served) => JSON.stringify(other) === JSON.stringify(now);
   const others = couldServe(room, allocation, at).flatMap((served): NextBest[] => {
     const by = meansOf(served);

@@ -63,22 +63,22 @@ export interface StoppedSetup extends CutSetup {
 const letterOf = (index: number): string =>
   `${index < 26 ? '' : letterOf(Math.floor(index / 26) - 1)}${String.fromCharCode(65 + (index % 26))}`;
 
-/** A facility or a means of its own, as it serves one place of an allocation. */
+/** A facility or a means of its own, as it serves one place of an allocation; places that share one are served by the same. */
 function servedBy(
-  { own, shared, at: places }: StopRoom,
+  { own, shared, at: places, problem }: StopRoom,
   { served }: Allocation,
   at: number,
-): { means: StopMeans; by: ByItself; facility?: number } {
+): { means: StopMeans; by: ByItself; facility?: number; one: number } {
   const by = served[at];
   const demand = places[at]?.demand;
   if (by && 'facility' in by) {
     const { means, made } = shared[by.facility] as StopRoom['shared'][number];
     const serve = demand && made.serves(demand);
-    if (serve) return { means, by: serve, facility: by.facility };
+    if (serve) return { means, by: serve, facility: by.facility, one: by.facility };
   }
   const offer = by && 'own' in by ? own[at]?.[by.own] : undefined;
-  if (!offer) throw new Error('a place that nothing serves');
-  return offer;
+  if (!by || !('own' in by) || !offer) throw new Error('a place that nothing serves');
+  return { ...offer, one: problem.places[at]?.own[by.own]?.counted?.one ?? at };
 }
 
 /**
@@ -95,18 +95,18 @@ export function pinsOf(room: StopRoom, allocation: Allocation, run = 0): Pick<St
     -Infinity,
     ...used.flatMap((index) => (shared[index]?.made.hard ? [shared[index].made.setting] : [])),
   );
-  const numberOf = (means: StopMeans, facility: number | undefined, at: number): number | undefined => {
+  const numberOf = (means: StopMeans, facility: number | undefined, one: number): number | undefined => {
     if (!deviceOf(means).numbered) return undefined;
     const all =
       facility === undefined
-        ? found.filter((other) => other.means === means).map((other) => other.at)
+        ? [...new Set(found.filter((other) => other.means === means).map((other) => other.one))]
         : used.filter((index) => shared[index]?.means === means);
-    return all.indexOf(facility ?? at) + 1;
+    return all.indexOf(one) + 1;
   };
   const pins = found
     .filter((one) => one.run === run)
-    .map(({ demand, ground, at, means, by, facility }): Omit<Pin, 'letter'> => {
-      const place = numberOf(means, facility, at);
+    .map(({ demand, ground, at, means, by, facility, one }): Omit<Pin, 'letter'> => {
+      const place = numberOf(means, facility, one);
       const hard = facility !== undefined && shared[facility]?.made.hard === true;
       const weighs = hard ? spoils(problem.places[at] as Place, deepest) / ground.pieces : 0;
       return {
@@ -126,7 +126,11 @@ export function pinsOf(room: StopRoom, allocation: Allocation, run = 0): Pick<St
     .map((pin, index) => ({ ...pin, letter: letterOf(index) }));
   const readied = [
     ...used.flatMap((index) => shared[index]?.made.ready ?? []),
-    ...found.flatMap(({ by }) => by.ready ?? []),
+    ...found.flatMap(({ by, means, facility, one }, index) => {
+      const isSaid = found.slice(0, index).some((other) => other.means === means && other.one === one);
+      // A spacer that is made for a place of a station is its own; what the station takes stands above.
+      return by.ready && (facility !== undefined || !isSaid) ? [by.ready] : [];
+    }),
   ];
   return { pins, readied };
 }

@@ -20,6 +20,8 @@ function problemOf(places: number, stations: number, draw: (upTo: number) => num
   const settings = Array.from({ length: places }, () => Math.round(draw(30)));
   const uses = settings.map(() => 1 + Math.floor(draw(3)));
   const batch = 5 + Math.floor(draw(100));
+  // A figure that is stored may be quicker than a spacer, or slower.
+  const presetUse = draw(1) < 0.3 ? 0.07 : 0.12;
   const all: Place[] = settings.map((setting, index) => {
     const visits = batch * (uses[index] ?? 1);
     return {
@@ -27,7 +29,11 @@ function problemOf(places: number, stations: number, draw: (upTo: number) => num
       own: [
         { minutes: visits * 0.5, spread: 0.1 },
         ...(draw(1) < 0.5 ? [{ minutes: visits * 0.2, spread: 0.02 }] : []),
-        { minutes: 0.2 + visits * 0.12, spread: 0.02, counted: 'preset' },
+        {
+          minutes: visits * presetUse,
+          spread: 0.02,
+          counted: { kind: 'preset', one: settings.indexOf(setting), ready: 0.2 },
+        },
         { minutes: visits * (0.6 + draw(0.2)), spread: 0.008, measured: true as const },
       ],
       deepest: setting + draw(25),
@@ -97,23 +103,27 @@ function* everyAllocation(problem: StopProblem): Generator<Allocation> {
       ...open.map((index) => (facilities[index]?.hard ? facilities[index].setting : -Infinity)),
     );
     const ready = open.reduce((sum, index) => sum + (facilities[index]?.ready ?? 0), 0);
-    const ways = places.map((place, at): { by: Served; minutes: number; preset: boolean }[] => [
-      ...place.own.map(({ minutes, counted }, own) => ({ by: { own }, minutes, preset: counted !== undefined })),
+    const ways = places.map((place, at): { by: Served; minutes: number; preset?: number | undefined }[] => [
+      ...place.own.map(({ minutes, counted }, own) => ({ by: { own }, minutes, preset: counted?.one })),
       ...open.flatMap((facility) => {
         const { hard, serves } = facilities[facility] as Facility;
         const serve = serves[at];
         if (!serve || (hard && !isSafe(place, deepest))) return [];
-        return [{ by: { facility }, minutes: serve.minutes + (hard ? spoils(place, deepest) : 0), preset: false }];
+        return [{ by: { facility }, minutes: serve.minutes + (hard ? spoils(place, deepest) : 0) }];
       }),
     ]);
-    const pick = function* (at: number, served: Served[], minutes: number, presets: number): Generator<Allocation> {
-      if (presets > (limits['preset'] ?? Infinity)) return;
-      if (at === places.length) yield { open, served: [...served], minutes };
+    const pick = function* (at: number, served: Served[], minutes: number, presets: number[]): Generator<Allocation> {
+      const stored = new Set(presets).size;
+      if (stored > (limits['preset'] ?? Infinity)) return;
+      if (at === places.length) yield { open, served: [...served], minutes: minutes + stored * 0.2 };
       else
         for (const way of ways[at] ?? [])
-          yield* pick(at + 1, [...served, way.by], minutes + way.minutes, presets + (way.preset ? 1 : 0));
+          yield* pick(at + 1, [...served, way.by], minutes + way.minutes, [
+            ...presets,
+            ...(way.preset === undefined ? [] : [way.preset]),
+          ]);
     };
-    yield* pick(0, [], ready, 0);
+    yield* pick(0, [], ready, []);
   }
 }
 
@@ -149,11 +159,23 @@ async function byHighs(problems: readonly StopProblem[], chains: readonly Chain[
         -Infinity,
         limits[kind] ?? Infinity,
       );
-    const counted: number[] = [];
+    const stored = new Map<number, number>();
     const byPlace = places.map((place, at) => {
       const own = place.own.map((serve, index) => {
         const x = add(`o${setup}_${at}_${index}`, serve.minutes);
-        if (serve.counted) counted.push(x);
+        if (serve.counted) {
+          const { one, ready } = serve.counted;
+          const y = stored.get(one) ?? add(`p${setup}_${one}`, ready);
+          stored.set(one, y);
+          row(
+            [
+              [x, 1],
+              [y, -1],
+            ],
+            -Infinity,
+            0,
+          );
+        }
         return { x, spread: serve.spread, measured: serve.measured === true };
       });
       const served = facilities.flatMap(({ serves, hard }, index) => {
@@ -199,7 +221,7 @@ async function byHighs(problems: readonly StopProblem[], chains: readonly Chain[
       return [...own, ...served];
     });
     row(
-      counted.map((x) => [x, 1] as const),
+      [...stored.values()].map((y) => [y, 1] as const),
       -Infinity,
       limits['preset'] ?? Infinity,
     );

@@ -6,9 +6,18 @@ export interface Serve {
   measured?: true;
 }
 
-/** A means of its own for one place; what there are only so many of is counted by its kind. */
+/** One of a kind that there are only so many of: places that ask for the same one share it, made ready once. */
+export interface Counted {
+  kind: string;
+  /** Which of them: the same for all places that share it. */
+  one: number;
+  /** Minutes, once, beside those of its uses. */
+  ready: number;
+}
+
+/** A means of its own for one place. */
 export interface OwnServe extends Serve {
-  counted?: string;
+  counted?: Counted;
 }
 
 /** A place to come to. */

@@ -1,4 +1,13 @@
-import { isSafe, spoils, type Allocation, type Place, type Serve, type Served, type StopProblem } from './problem';
+import {
+  isSafe,
+  spoils,
+  type Allocation,
+  type Counted,
+  type Place,
+  type Serve,
+  type Served,
+  type StopProblem,
+} from './problem';
 
 /** What may not serve a place, by place: it spreads more than so much, mm, or it is not measured where that is asked. */
 export interface Caps {
@@ -25,6 +34,13 @@ const NOTHING = 1e8;
 interface Cheapest {
   minutes: number;
   served: Served;
+}
+
+/** What one of a kind that is counted saves, made ready, and at which places, minutes. */
+interface CountedSaving {
+  kind: string;
+  saves: number;
+  places: number[];
 }
 
 /** The cheapest of a place's own means; `counted` those that there are only so many of. */
@@ -71,10 +87,8 @@ class SetupSearch {
   /** The least allocation; undefined where a place is served by nothing that it may. */
   find(): Bounded | undefined {
     const { places, facilities } = this.problem;
-    const alone = Float64Array.from(places, (_, place) =>
-      Math.min(this.plain[place]?.minutes ?? NOTHING, this.counted[place]?.minutes ?? NOTHING),
-    );
-    // What serves no place cheaper than the place by itself never does.
+    const alone = Float64Array.from(places, (_, place) => this.plain[place]?.minutes ?? NOTHING);
+    // What serves no place cheaper than the place by itself never does; what is counted may be used up by others.
     const useful = facilities.flatMap((_, index) =>
       this.minutes[index]?.some((minutes, place) => minutes < (alone[place] as number) - 1e-9) ? [index] : [],
     );
@@ -172,19 +186,36 @@ class SetupSearch {
     return most;
   }
 
+  /** What each of the means that are counted saves where places take it for which it is less, the most first. */
+  private countedSavings(without: (place: number) => number): CountedSaving[] {
+    const each = new Map<string, CountedSaving>();
+    this.counted.forEach((cheapest, place) => {
+      const saves = cheapest ? without(place) - cheapest.minutes : 0;
+      const by = cheapest && this.countedAt(place, cheapest);
+      if (!by || saves <= 1e-9) return;
+      const key = `${by.kind} ${by.one}`;
+      const known = each.get(key) ?? { kind: by.kind, saves: -by.ready, places: [] };
+      each.set(key, { ...known, saves: known.saves + saves, places: [...known.places, place] });
+    });
+    return [...each.values()]
+      .filter(({ saves }) => saves > 1e-9)
+      .sort((a, b) => b.saves - a.saves || (a.places[0] ?? 0) - (b.places[0] ?? 0));
+  }
+
+  /** As many of each kind as there are, the most first. */
+  private withinLimits(savings: readonly CountedSaving[]): CountedSaving[] {
+    const used = new Map<string, number>();
+    return savings.filter(({ kind }) => {
+      const many = used.get(kind) ?? 0;
+      used.set(kind, many + 1);
+      return many < (this.problem.limits[kind] ?? Infinity);
+    });
+  }
+
   /** The most that means which are counted save. */
   private mostCounted(relaxed: Float64Array): number {
-    const gains = new Map<string, number[]>();
-    this.counted.forEach((counted, place) => {
-      const gain = counted ? (relaxed[place] as number) - counted.minutes : 0;
-      if (!counted || gain <= 0) return;
-      const kind = this.kindOf(place, counted);
-      gains.set(kind, [...(gains.get(kind) ?? []), gain]);
-    });
-    let most = 0;
-    for (const [kind, all] of gains)
-      for (const gain of all.sort((a, b) => b - a).slice(0, this.problem.limits[kind] ?? all.length)) most += gain;
-    return most;
+    const savings = this.withinLimits(this.countedSavings((place) => relaxed[place] as number));
+    return savings.reduce((sum, { saves }) => sum + saves, 0);
   }
 
   /** The same by places, from each on: none is served for less than by the best of all that are left, and one is made ready. */
@@ -204,47 +235,36 @@ class SetupSearch {
     return most;
   }
 
-  /** What exactly so many facilities come to, each place by the cheapest that is safe beside all of them. */
-  private consider(open: readonly number[], ready: number, weights: Float64Array): void {
-    const { places, facilities, limits } = this.problem;
-    const served: Served[] = [];
-    const savings: { place: number; kind: string; saves: number; served: Served }[] = [];
-    let minutes = ready;
-    for (let place = 0; place < places.length; place += 1) {
+  /** The cheapest of what is open for each place, and what it has by itself that is not counted. */
+  private cheapest(open: readonly number[], weights: Float64Array): (Cheapest | undefined)[] {
+    return this.problem.places.map((_, place) => {
       let best = this.plain[place];
       for (const index of open) {
-        const costs =
-          (this.minutes[index]?.[place] ?? Infinity) + (facilities[index]?.hard ? (weights[place] as number) : 0);
+        const hard = this.problem.facilities[index]?.hard === true;
+        const costs = (this.minutes[index]?.[place] ?? Infinity) + (hard ? (weights[place] as number) : 0);
         if (costs < (best?.minutes ?? NOTHING) - 1e-9) best = { minutes: costs, served: { facility: index } };
       }
-      const counted = this.counted[place];
-      const without = best?.minutes ?? NOTHING;
-      if (counted && counted.minutes < without - 1e-9)
-        savings.push({
-          place,
-          kind: this.kindOf(place, counted),
-          saves: without - counted.minutes,
-          served: counted.served,
-        });
-      else if (!best) return;
-      served[place] = (best ?? counted)?.served as Served;
-      minutes += without;
-    }
-    const used = new Map<string, number>();
-    for (const { place, kind, saves, served: by } of savings.sort((a, b) => b.saves - a.saves || a.place - b.place)) {
-      const many = used.get(kind) ?? 0;
-      if (many >= (limits[kind] ?? Infinity)) continue;
-      used.set(kind, many + 1);
-      served[place] = by;
+      return best;
+    });
+  }
+
+  /** What exactly so many facilities come to, each place by the cheapest that is safe beside all of them. */
+  private consider(open: readonly number[], ready: number, weights: Float64Array): void {
+    const best = this.cheapest(open, weights);
+    const without = (place: number) => best[place]?.minutes ?? NOTHING;
+    const taken = this.withinLimits(this.countedSavings(without));
+    const served = best.map((cheapest) => cheapest?.served);
+    let minutes = best.reduce((sum, _, place) => sum + without(place), ready);
+    for (const { saves, places } of taken) {
+      for (const place of places) served[place] = this.counted[place]?.served;
       minutes -= saves;
     }
-    if (minutes < NOTHING && minutes < (this.best?.minutes ?? NOTHING) - 1e-9)
+    if (served.every((by) => by !== undefined) && minutes < (this.best?.minutes ?? NOTHING) - 1e-9)
       this.best = { open: [...open], served, minutes };
   }
 
-  private kindOf(place: number, { served }: Cheapest): string {
-    const own = 'own' in served ? this.problem.places[place]?.own[served.own] : undefined;
-    return own?.counted ?? '';
+  private countedAt(place: number, { served }: Cheapest): Counted | undefined {
+    return 'own' in served ? this.problem.places[place]?.own[served.own]?.counted : undefined;
   }
 }
 

@@ -1,3 +1,4 @@
+import { isSamePlace } from '../demand';
 import type { StopDevice } from './device';
 
 /** The stop of the quill, set on a reading; or its scale, read each time: the start reading and the depth. */
@@ -24,7 +25,7 @@ export const quill = {
         hard: false,
         ready: { name: 'stop of the quill set', minutes: stops.quillReady },
         serves: (demand) =>
-          demand === at
+          isSamePlace(demand, at)
             ? {
                 use: { name: 'stop of the quill', minutes: 0, per: 'visit' as const },
                 spread: 2 * stops.quillStopRepeats,
