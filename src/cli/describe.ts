@@ -135,7 +135,7 @@ function describeSetup(planned: PlannedSetup): string[] {
 }
 
 function describeOperation(operation: TimedOperation, planned: PlannedSetup): string {
-  const { number, name, speed, feed, stop, target = '', passes } = operationView(planned, operation);
+  const { number, name, speed, feed, stop, target = '', crossStop, passes } = operationView(planned, operation);
   const minutes = (operation.cutting.value + operation.hand.value).toFixed(2);
-  return `  ${column(`${number} ${name}`, 34)}${right(speed, 8)}${right(feed, 8)}${right(stop?.settings[0]?.text ?? '', 10)}  ${column(stop?.words ?? '', 22)}${right(target, 16)}${right(String(passes.length), 8)}${right(minutes, 7)}`;
+  return `  ${column(`${number} ${name}`, 34)}${right(speed, 8)}${right(feed, 8)}${right(stop?.settings[0]?.text ?? '', 10)}  ${column([stop?.words, crossStop?.words].filter(Boolean).join(', '), 22)}${right(target, 16)}${right(String(passes.length), 8)}${right(minutes, 7)}`;
 }

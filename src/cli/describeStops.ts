@@ -5,6 +5,7 @@ import type { NextBest } from '@/core/plan/stops/nextBest';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import type { Plan } from '@/core/plan/plan';
 import { settingSheet } from '@/core/present/settingSheet';
+import { sayCrossStop } from '@/core/present/operation';
 import { otherWords, pinWords } from '@/core/present/stop';
 
 /** How the machine is set for a set-up, a line a step. */
@@ -16,15 +17,21 @@ export const describeSetting = (planned: PlannedSetup): string[] =>
   );
 
 /** By what each place is come to, how closely that repeats, and what would be next best. */
-const describePins = ({ pins, setup }: PlannedSetup, next: ReadonlyMap<string, NextBest>): string[] =>
-  pins.map((pin) => {
-    const { units } = setup.run;
+const describePins = ({ pins, crossStops, setup }: PlannedSetup, next: ReadonlyMap<string, NextBest>): string[] => {
+  const { units } = setup.run;
+  const across = crossStops.map(
+    (stop) =>
+      `     ${`⌀${formatLength(stop.diameter, units, true)}`.padStart(9)}  ${sayCrossStop(stop)}, ±${formatLength(stop.spread / 2, units, true)} on the diameter`,
+  );
+  const along = pins.map((pin) => {
     const other = next.get(pin.operations[0] ?? '');
     const instead = other
       ? `; next best ${otherWords(other.means, pin.axis, other.with, units)}, ${sayMinutes(other.minutes)} more`
       : '';
     return `  ${pin.letter.padEnd(3)}${formatLength(pin.setting, units, true).padStart(9)}  ${pinWords(pin, units)}, ±${formatLength(pin.spread / 2, units, true)}${instead}`;
   });
+  return [...along, ...across];
+};
 
 /** The setting sheet of a run alone, with why each stop is what it is and what one more would save. */
 export function describeStops({ setups, run }: Plan): string {

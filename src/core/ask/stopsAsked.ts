@@ -5,7 +5,8 @@ import type { RunFile } from '../read/runFile';
 import type { Machine } from '../model/shop/machine';
 import { isStop } from '../model/overrule';
 import { say } from '../model/words';
-import { allocate, type Allocated } from '../plan/stops/allocate';
+import { allocate, pieceOf, type Allocated } from '../plan/stops/allocate';
+import { crossStopsSave } from '../plan/stops/crossStops';
 import { demandsOf, type Axis } from '../plan/stops/demand';
 import type { StopMeans } from '../plan/stops/devices';
 import { nextBest, type NextBest } from '../plan/stops/nextBest';
@@ -31,6 +32,7 @@ export const cutsOf = (setups: readonly PlannedSetup[], change: (machine: Machin
 const MORE: readonly [what: string, change: (machine: Machine) => Machine][] = [
   ['station', (machine) => ({ ...machine, stations: machine.stations + 1 })],
   ['preset', (machine) => ({ ...machine, presets: (machine.presets ?? 0) + 1 })],
+  ['stop of the cross-slide', (machine) => ({ ...machine, crossStops: (machine.crossStops ?? 0) + 1 })],
   ['stop of the quill', (machine) => ({ ...machine, quillStops: (machine.quillStops ?? 0) + 1 })],
 ];
 
@@ -94,8 +96,12 @@ function gapsIn({ rooms }: Allocated): number[] {
 /** What one station, preset, stop of the quill or spacer more would save over the batch; what saves nothing is left out. */
 export function oneMore(setups: readonly PlannedSetup[]): OneMore[] {
   const now = asItIs(setups);
-  const savesBy = (change: (machine: Machine) => Machine) =>
-    now.chosen.minutes - allocate(cutsOf(setups, change)).chosen.minutes;
+  const across = (cuts: readonly CutSetup[]) => cuts.reduce((sum, cut) => sum + crossStopsSave(cut, pieceOf(cuts)), 0);
+  const acrossNow = across(cutsOf(setups, (machine) => machine));
+  const savesBy = (change: (machine: Machine) => Machine) => {
+    const cuts = cutsOf(setups, change);
+    return now.chosen.minutes - allocate(cuts).chosen.minutes + across(cuts) - acrossNow;
+  };
   const units = setups[0]?.setup.run.units ?? 'mm';
   const spacers = gapsIn(now).map((gap) => ({
     what: `spacer of ${say(gap, units)}`,

@@ -313,6 +313,7 @@ export const planFileSchema = Joi.object<PlanFile>({
                 setting: Joi.number(),
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),
+              crossStop: Joi.number(),
               clearances: Joi.array()
                 .items(Joi.object({ what: text(), distance: number() }))
                 .required(),

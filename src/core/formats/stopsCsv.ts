@@ -6,16 +6,31 @@ const HEAD = ['setup', 'stop', 'axis', 'means', 'place', 'setting', 'spacers', '
 
 /**
  * Every stop of a run, a row each, for a read-out that takes its presets from a file (docs/run-file.md). Lengths in the units of
- * the run, from the face towards what holds the work.
+ * the run, from the face towards what holds the work; of the cross-slide the diameter.
  */
 export const stopsCsv = (setups: readonly PlannedSetup[]): string =>
   csvFormatRows([
     HEAD,
-    ...setups.flatMap(({ setup, pins, operations }) => {
+    ...setups.flatMap(({ setup, pins, crossStops, operations }) => {
       const { units } = setup.run;
       const length = (mm: number) => formatLength(mm, units, true).replace('−', '-');
-      return pins.map((pin) => {
-        const here = operations.filter(({ key }) => pin.operations.includes(key));
+      const servedBy = (keys: readonly string[]) => {
+        const here = operations.filter(({ key }) => keys.includes(key));
+        const tools = [...new Set(here.map(({ tool }) => tool.name))].join('; ');
+        return [tools, here.map(({ number }) => number).join(' ')];
+      };
+      const across = crossStops.map((stop) => [
+        String(setup.number),
+        '',
+        'cross-slide',
+        'stop',
+        String(stop.place),
+        length(stop.diameter),
+        '',
+        '',
+        ...servedBy(stop.operations),
+      ]);
+      const along = pins.map((pin) => {
         return [
           String(setup.number),
           pin.letter,
@@ -25,9 +40,9 @@ export const stopsCsv = (setups: readonly PlannedSetup[]): string =>
           length(pin.setting),
           (pin.spacers ?? []).map(length).join(' + '),
           pin.feeler === undefined ? '' : length(pin.feeler),
-          [...new Set(here.map(({ tool }) => tool.name))].join('; '),
-          here.map(({ number }) => number).join(' '),
+          ...servedBy(pin.operations),
         ];
       });
+      return [...along, ...across];
     }),
   ]);

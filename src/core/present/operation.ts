@@ -5,6 +5,7 @@ import { show } from '../model/units/show';
 import type { PlannedPass } from '../plan/cuts/cutOperation';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 import { crossReadingOf, type CrossReading } from './cross';
+import { crossStopAt, type CrossStop } from '../plan/stops/crossStops';
 import { sayLimits } from './limits';
 import { stopOf, type StopView } from './stop';
 
@@ -41,6 +42,8 @@ export interface OperationView {
   cross: CrossReading;
   /** What the cross-slide comes to in the end, where it makes a diameter. */
   target: string | undefined;
+  /** Which stop of the cross-slide it comes to there, and in words. */
+  crossStop?: { place: number; words: string };
   /** rev/min, or that the spindle stands. */
   speed: string;
   feed: string;
@@ -61,6 +64,9 @@ const checkView = (
   again: again === true,
   fineEnough: gauge?.fineEnough !== false,
 });
+
+/** A stop of the cross-slide in words. */
+export const sayCrossStop = ({ place }: Pick<CrossStop, 'place'>): string => `cross stop ${place}`;
 
 /** The one view of an operation: sheet, paper, command line and plan file say what stands here. */
 export function operationView(planned: PlannedSetup, operation: TimedOperation): OperationView {
@@ -89,6 +95,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
         };
   });
   const last = passes.at(-1);
+  const crossStop = crossStopAt(planned.crossStops, operation.key);
   return {
     number: operation.number,
     name: operation.name,
@@ -96,6 +103,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
     stop: stopOf(planned, operation),
     cross,
     target: last?.on === 'cross' ? last.to : undefined,
+    ...(crossStop ? { crossStop: { place: crossStop.place, words: sayCrossStop(crossStop) } } : {}),
     speed: operation.speed.value > 0 ? String(operation.speed.value) : 'off',
     ...(operation.fluid ? { fluid: FLUID_WORDS[operation.fluid] } : {}),
     feed: operation.stop.means === 'none' ? 'hand' : show(operation.feed.value, 'mm/rev', units).text,

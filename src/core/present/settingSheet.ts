@@ -2,6 +2,7 @@ import { dialMove, sayDial } from '../model/shop/dial';
 import { formatLength, type UnitSystem } from '../model/units/length';
 import { sayWorkStop, standsAt, type Pin } from '../plan/stops/planStops';
 import { gearsOf } from './gears';
+import { sayCrossStop } from './operation';
 import { meansWords } from './stop';
 import { madeReady } from './toolMadeReady';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
@@ -131,6 +132,21 @@ function carriageStops({ pins, setup }: PlannedSetup): Unnumbered[] {
   ].map((step) => withText(step, units, true));
 }
 
+/** The stops of the cross-slide, each against the slide where the tool has just cut its diameter. */
+const crossStops = ({ crossStops: stops, operations, setup }: PlannedSetup): Unnumbered[] =>
+  stops.map((stop) => {
+    const tool = operations.find(({ key }) => stop.operations.includes(key))?.tool.name;
+    return withText(
+      {
+        ...(tool === undefined ? {} : { tool }),
+        what: `${sayCrossStop(stop)}: screw against the slide once it has cut ⌀`,
+        value: stop.diameter,
+      },
+      setup.run.units,
+      true,
+    );
+  });
+
 /** What stops the quill: its stop, its scale or a mark, each from its own start. */
 function quillStops(planned: PlannedSetup): Unnumbered[] {
   const { units } = planned.setup.run;
@@ -181,6 +197,7 @@ export function settingSheet(planned: PlannedSetup): SettingStep[] {
     withText({ what: `${sayWorkStop(workStop)} to`, value: workStop.setting.value }, units),
     ...touchedOff(planned),
     ...carriageStops(planned),
+    ...crossStops(planned),
     ...quillStops(planned),
     ...gears(planned),
     ...proved(planned),

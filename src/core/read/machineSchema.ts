@@ -35,6 +35,7 @@ export const machineSchema = Joi.object<Machine>({
   feelers: Joi.array().items(POSITIVE).max(30),
   presets: NUMBER.integer().min(0).max(1000),
   indicator: POSITIVE,
+  crossStops: NUMBER.integer().min(0).max(20),
   quillStops: NUMBER.integer().min(0).max(20),
   post: Joi.object({
     kind: Joi.string().valid('quick-change', 'turret').required(),

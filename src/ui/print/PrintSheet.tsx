@@ -266,7 +266,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
 }
 
 function PrintedOperation({ operation, planned }: { operation: TimedOperation; planned: PlannedSetup }) {
-  const { number, name, byHand, stop, speed, feed, passes, checks } = operationView(planned, operation);
+  const { number, name, byHand, stop, crossStop, speed, feed, passes, checks } = operationView(planned, operation);
   const again = checks.filter((check) => check.again);
   const first = checks.filter((check) => !check.again);
   const onCross = passes.filter(({ on }) => on === 'cross');
@@ -291,6 +291,7 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
             {pass.wide !== undefined && pass.note && <small>{pass.note}</small>}
           </div>
         ))}
+        {crossStop && <small>{crossStop.words}</small>}
         {operation.pecks > 1 && <small>{operation.pecks} pecks</small>}
       </td>
       <td>

@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** What the machine is set to: stop, dial, cross-slide, speed and feed. */
-export function SetPart({ planned, operation, view: { stop, target, cross, byHand, fluid } }: Props) {
+export function SetPart({ planned, operation, view: { stop, target, cross, crossStop, byHand, fluid } }: Props) {
   const { units } = planned.setup.run;
   const changes = stateChanges(planned, operation);
   return (
@@ -46,7 +46,7 @@ export function SetPart({ planned, operation, view: { stop, target, cross, byHan
         ))}
         {stop?.dial && <Line name="Carriage dial, turns + div">{stop.dial}</Line>}
         {target !== undefined && (
-          <Line name={`Cross-slide, ${cross.name}`} className="big">
+          <Line name={`Cross-slide, ${cross.name}${crossStop ? `, ${crossStop.words}` : ''}`} className="big">
             {target}
           </Line>
         )}

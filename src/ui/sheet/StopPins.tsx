@@ -7,7 +7,8 @@ import type { Pin } from '@/core/plan/stops/planStops';
 import { formatLength } from '@/core/model/units/length';
 import { pinWords } from '@/core/present/stop';
 import type { SheetLayout } from './sheetLayout';
-import { pinPlaces, QUILL, stopsRail } from './stopsRail';
+import { sayCrossStop } from '@/core/present/operation';
+import { crossPlaces, pinPlaces, QUILL, stopsRail } from './stopsRail';
 import { StopTray } from './StopTray';
 
 /** Side of a pin's button, px: its head with what a finger needs round it. */
@@ -46,7 +47,9 @@ interface Props {
 export function StopPins({ planned, layout, top, selected, onSelect }: Props) {
   const [dragged, setDragged] = useState<string>();
   const { heads } = pinPlaces(planned, layout);
-  const rail = top + stopsRail(planned.pins.length, layout.width).rail;
+  const { rail: down, across } = stopsRail(planned, layout.width);
+  const rail = top + down;
+  const crossed = crossPlaces(planned, layout);
   return (
     <>
       <Pins aria-label={`Stops of set-up ${planned.setup.number}`}>
@@ -63,18 +66,32 @@ export function StopPins({ planned, layout, top, selected, onSelect }: Props) {
             />
           </li>
         ))}
+        {planned.crossStops.map((stop, index) => (
+          <li key={stop.place}>
+            <Grip
+              type="button"
+              aria-label={`${sayCrossStop(stop)}, at ⌀${formatLength(stop.diameter, planned.setup.run.units, true)}: ${sayOperations(stop, planned)}`}
+              aria-pressed={stop.operations.some((key) => key === selected)}
+              style={{ left: (crossed[index] ?? 0) - SIDE / 2, top: top + across - SIDE / 2, cursor: 'pointer' }}
+              onClick={() => onSelect(stop.operations[0] ?? '')}
+            />
+          </li>
+        ))}
       </Pins>
       {dragged !== undefined && <StopTray operation={dragged} top={top} width={layout.width} />}
     </>
   );
 }
 
+/** The operations that a stop serves: `30 finish, 40 chamfer`. */
+const sayOperations = ({ operations }: { operations: readonly string[] }, { operations: all }: PlannedSetup): string =>
+  all.flatMap(({ key, number, name }) => (operations.includes(key) ? [`${number} ${name}`] : [])).join(', ');
+
 /** What a pin is, where, and what it stops, for who hears it. */
-function nameOf({ letter, operations, setting, fine, ...pin }: Pin, { operations: all, setup }: PlannedSetup): string {
-  const stopped = all.flatMap(({ key, number, name }) => (operations.includes(key) ? [`${number} ${name}`] : []));
-  const { units } = setup.run;
+function nameOf({ letter, operations, setting, fine, ...pin }: Pin, planned: PlannedSetup): string {
+  const { units } = planned.setup.run;
   const words = pinWords({ letter, operations, setting, fine, ...pin }, units);
-  return `${letter}, ${words}, at ${formatLength(setting, units, fine)} ${units}: ${stopped.join(', ')}`;
+  return `${letter}, ${words}, at ${formatLength(setting, units, fine)} ${units}: ${sayOperations({ operations }, planned)}`;
 }
 
 interface GripProps extends Pick<Props, 'planned' | 'selected' | 'onSelect' | 'top'> {

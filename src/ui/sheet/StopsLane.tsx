@@ -5,7 +5,8 @@ import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { pinShape, pinShort, pinWords, type PinShape } from '@/core/present/stop';
 import type { Pin } from '@/core/plan/stops/planStops';
 import type { SheetLayout } from './sheetLayout';
-import { pinPlaces, QUILL, stopsRail } from './stopsRail';
+import { CrossStopsRail } from './CrossStops';
+import { pinPlaces, QUILL, stopsRail, UPRIGHT } from './stopsRail';
 
 /** So long the blocks of a pin are drawn at most, px. */
 const MOST_BLOCKS = 36;
@@ -105,7 +106,7 @@ function PinHead({ pin, x, y, chosen }: { pin: Pin; x: number; y: number; chosen
 /** A rail with a pin for each place where something stops; a hairline rises from it to what it makes. */
 export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTop, selected, onSelect }: Props) {
   const { units } = planned.setup.run;
-  const { gap, crowded, rail: down } = stopsRail(planned.pins.length, layout.width);
+  const { gap, crowded, rail: down } = stopsRail(planned, layout.width);
   const rail = top + down;
   const { places, heads } = pinPlaces(planned, layout);
   const stations = new Set(planned.pins.flatMap(({ means, place }) => (means === 'station' ? [place] : []))).size;
@@ -121,6 +122,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
       {planned.pins.some(({ axis }) => axis === 'quill') && (
         <line x1={130} x2={layout.width - 16} y1={rail + QUILL} y2={rail + QUILL} stroke="var(--ink-soft)" />
       )}
+      <CrossStopsRail {...{ planned, layout, top, selected, onSelect }} />
       {planned.pins.map((pin, index) => (
         <Blocks key={pin.letter} pin={pin} x={(heads[index] ?? 0) - 9} room={gap - 24} y={rail} />
       ))}
@@ -153,7 +155,7 @@ export const StopsLane = memo(function StopsLane({ planned, layout, top, routeTo
               textAnchor={crowded ? 'end' : 'middle'}
               className="soft"
             >
-              {labelOf(pin, shared, crowded ? Infinity : gap, units)}
+              {labelOf(pin, shared, crowded ? UPRIGHT : gap, units)}
             </text>
           </g>
         );

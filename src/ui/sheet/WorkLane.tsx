@@ -254,7 +254,7 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
         stroke="var(--ink-soft)"
         strokeDasharray="3 3"
       />
-      <text x={x(end + blade.width / 2)} y={y(radius) - 13} textAnchor="middle" className="soft">
+      <text x={x(end)} y={y(radius) - 13} textAnchor="end" className="soft">
         blade {formatLength(blade.width, setup.run.units)}
       </text>
     </g>

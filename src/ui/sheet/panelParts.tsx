@@ -6,6 +6,8 @@ import type { Caution } from '@/core/model/words';
 
 /** The panel beside the sheet. */
 export const Card = styled.aside`
+  /* What is only heard lies in it, and not below the page. */
+  position: relative;
   display: flex;
   flex-direction: column;
   min-height: 0;

@@ -40,7 +40,7 @@ export function useLanes(planned: PlannedSetup, notices: number, playing: boolea
   const windowHeight = useWindowHeight();
   const touched = useMedia('(pointer: coarse)');
   const [row, head] = touched ? [TOUCHED_ROW, TOUCHED_HEAD] : [ROW, ROUTE_HEAD];
-  const stopsHeight = stopsRail(planned.pins.length, width).height;
+  const stopsHeight = stopsRail(planned, width).height;
   const routeHeight = head + planned.operations.length * row + 14;
   const taken = 56 + 84 + 26 + notices * NOTICE + routeHeight + stopsHeight + TIME;
   const most = Math.max(220, Math.min(420, windowHeight - taken));

@@ -25,6 +25,7 @@ const FIELDS: readonly FormField[] = [
   { key: 'feelers', label: 'Feelers, mm', takes: 'numbers' },
   { key: 'presets', label: 'Presets of the read-out', takes: 'number' },
   { key: 'indicator', label: 'Indicator as stop, travel', takes: 'length' },
+  { key: 'crossStops', label: 'Stops of the cross-slide', takes: 'number' },
   { key: 'quillStops', label: 'Stops of the quill', takes: 'number' },
   { key: 'postKind', label: 'Tool post', takes: ['quick-change', 'turret'] },
   { key: 'postPlaces', label: 'Tools ready in it', takes: 'number', needed: true },

@@ -35,6 +35,8 @@ export interface Machine {
   presets?: number;
   /** Travel of the indicator that serves as a stop of the carriage, mm. */
   indicator?: number;
+  /** Stops of the cross-slide. */
+  crossStops?: number;
   /** Stops of the quill; it has its scale in any case. */
   quillStops?: number;
   /** Without it threads are not cut by tool. */

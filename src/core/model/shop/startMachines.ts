@@ -96,6 +96,7 @@ export const startMachines: Machine[] = [
     stations: 1,
     spacers: [1, 2, 5, 10],
     feelers: [0.1, 0.2, 0.3],
+    crossStops: 1,
     quillStops: 1,
     trips: true,
     quillTravel: 120,

@@ -21,6 +21,8 @@ export interface StopValues {
   indicatorReady: number;
   indicatorUse: number;
   indicatorRepeats: number;
+  crossUse: number;
+  crossRepeats: number;
   quillReady: number;
   quillStopRepeats: number;
   quillScaleRepeats: number;
@@ -55,6 +57,8 @@ export const startStops: StopValues = {
   indicatorReady: 1.5,
   indicatorUse: 0.1,
   indicatorRepeats: 0.005,
+  crossUse: 0.05, // ours
+  crossRepeats: 0.01, // ours: a short slide that is brought up by hand
   quillReady: 0.3,
   quillStopRepeats: 0.05,
   quillScaleRepeats: 0.2,
@@ -86,6 +90,7 @@ export const stopFigures: FigureGroup = {
       dialTurns: 'Turns counted at most',
       indicatorReady: 'Mount an indicator',
       indicatorUse: 'Go to an indicator',
+      crossUse: 'Go to a stop of the cross-slide',
       quillReady: 'Set a stop of the quill, or read its start',
       markReady: 'Mark a drill or a bar',
       measuredCut: 'One cut more, after measuring',
@@ -96,6 +101,7 @@ export const stopFigures: FigureGroup = {
       feelerRepeats: 'A feeler adds, ±',
       readOutRepeats: 'The read-out repeats to, ±',
       indicatorRepeats: 'An indicator repeats to, ±',
+      crossRepeats: 'A stop of the cross-slide repeats to, ±',
       quillStopRepeats: 'The quill’s stop repeats to, ±',
       quillScaleRepeats: 'The quill’s scale repeats to, ±',
       markRepeats: 'A mark repeats to, ±',

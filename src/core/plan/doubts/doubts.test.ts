@@ -56,6 +56,9 @@ describe('what could not be made', () => {
     // On a plain cylinder that goes on for two pitches it runs out: 8 on 10 do, 8.5 do not.
     expect(threadEnds({ ...thread, length: 8 })).toEqual([]);
     expect(threadEnds({ ...thread, length: 8.5 })).toHaveLength(1);
+    // A run-out that is said lies where nothing wider stands: the shoulder at 10 is no room.
+    expect(threadEnds({ ...thread, length: 9, runOut: 2 })).toHaveLength(1);
+    expect(threadEnds({ ...thread, runOut: 2 })).toHaveLength(1);
     // 14 − 2 · 0.6134 = 12.77: a relief to 13 leaves the tool in metal.
     expect(threadEnds({ ...thread, length: 7 }, { kind: 'groove', at: 7, width: 3, bottom: 13 })).toHaveLength(1);
   });

@@ -9,30 +9,43 @@ import { largestRadius, radiusAt } from '../../model/workpiece/profile';
 /** How far below its core a relief may stand and still let the tool leave, mm: arithmetic of a drawing's rounding. */
 const NEARLY = 0.05;
 
-/** Whether the plain cylinder that a thread is cut on goes on behind it for so long: there its last turns run out. */
-const goesOn = ({ z0, z1 }: Feature, part: Part, needed: number): boolean => {
+/** Whether a relief down to the core stands behind a thread; its corners may be rounded, so that its middle half is what counts. */
+export function hasRelief({ thread, z1 }: Feature, part: Part, times: number): boolean {
+  if (!thread) return false;
+  const needed = times * thread.pitch;
+  const core = thread.diameter / 2 - threadDepth(thread);
+  return largestRadius(finishedPart(part).outside, z1 + needed / 4, z1 + (3 * needed) / 4) <= core + NEARLY;
+}
+
+/** Whether nothing behind a thread stands wider than it for so long: there its last turns run out. */
+function isFree({ z0, z1 }: Feature, part: Part, needed: number): boolean {
   const { outside } = finishedPart(part);
-  const radius = largestRadius(outside, (z0 + z1) / 2, z1);
   return (
     z1 + needed <= part.length + CLOSE &&
-    Math.abs(largestRadius(outside, z1, z1 + needed) - radius) < CLOSE &&
-    Math.abs(radiusAt(outside, z1 + needed - CLOSE) - radius) < CLOSE
+    largestRadius(outside, z1, z1 + needed) <= largestRadius(outside, (z0 + z1) / 2, z1) + CLOSE
   );
+}
+
+/** Whether the plain cylinder that a thread is cut on goes on behind it for so long. */
+const goesOn = (feature: Feature, part: Part, needed: number): boolean => {
+  const { z0, z1 } = feature;
+  const { outside } = finishedPart(part);
+  const radius = largestRadius(outside, (z0 + z1) / 2, z1);
+  return isFree(feature, part, needed) && Math.abs(radiusAt(outside, z1 + needed - CLOSE) - radius) < CLOSE;
 };
 
 /**
- * Whether the tool of an outside thread has room to leave at its end: a run-out said on the drawing, a relief down to the
- * core (trade: Order, RELIEF-FIRST), or a plain cylinder that goes on. z of the view: the thread is cut towards its far end.
+ * Whether the tool of an outside thread has room to leave at its end: a run-out said on the drawing where nothing wider stands, a
+ * relief down to the core (trade: Order, RELIEF-FIRST), or a plain cylinder that goes on. z of the view: the thread is cut towards
+ * its far end.
  * @param times how many pitches the tool needs
  */
 export function hasRoomToLeave(feature: Feature, part: Part, times: number): boolean {
   const { thread, z1 } = feature;
   if (!thread || z1 > part.length - 1e-6) return true;
   const needed = times * thread.pitch;
-  if ((thread.runOut ?? 0) >= needed - 1e-6 || goesOn(feature, part, needed)) return true;
-  const core = thread.diameter / 2 - threadDepth(thread);
-  // The corners of a relief may be rounded: its middle half is what counts.
-  return largestRadius(finishedPart(part).outside, z1 + needed / 4, z1 + (3 * needed) / 4) <= core + NEARLY;
+  const isSaid = (thread.runOut ?? 0) >= needed - 1e-6 && isFree(feature, part, needed);
+  return isSaid || goesOn(feature, part, needed) || hasRelief(feature, part, times);
 }
 
 /**

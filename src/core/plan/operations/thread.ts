@@ -15,7 +15,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { sayPpm, type Gearing } from '../../model/plan/gearing';
 import { gearingFor } from '../gears/gearing';
-import { hasRoomToLeave, leavesAt } from '../holding/threadRoom';
+import { hasRelief, hasRoomToLeave, leavesAt } from '../holding/threadRoom';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';
@@ -61,17 +61,10 @@ function pointed(setup: Setup): Tool | undefined {
 const endsInWaste = ({ z1 }: Feature, { part, turned }: Setup): boolean =>
   z1 > part.length - CLOSE && turned.some(({ to }) => to > part.length + CLOSE);
 
-/** Whether neither a relief nor a run-out on the drawing ends a thread: the cylinder that it is cut on goes on behind it. */
-const runsOut = (feature: Feature, setup: Setup): boolean => {
-  const { z1, thread } = feature;
-  const { steps, features } = setup.part;
-  if (thread?.runOut) return false;
-  if (endsInWaste(feature, setup)) return true;
-  return (
-    steps.some(({ zFrom, zTo }) => zFrom < z1 - CLOSE && zTo > z1 + CLOSE) &&
-    !features.some(({ outside, z0 }) => outside && Math.abs(z0 - z1) < CLOSE)
-  );
-};
+/** Whether no relief ends a thread: what it is cut on goes on behind it, to the end of the part or as the drawing lets it run out. */
+const runsOut = (feature: Feature, setup: Setup): boolean =>
+  endsInWaste(feature, setup) ||
+  (feature.z1 < setup.part.length - CLOSE && !hasRelief(feature, setup.part, setup.run.shop.cutting.threadEndTimes));
 const RUNS_OUT =
   'No relief: drawn out at this stop while it turns, the last turns run out on the plain diameter behind it.';
 

@@ -191,7 +191,7 @@ export interface Allocated {
 }
 
 /** Minutes that a piece has taken up when its last stop is come to, at most. */
-const pieceOf = (setups: readonly CutSetup[]): number =>
+export const pieceOf = (setups: readonly CutSetup[]): number =>
   setups.reduce((all, { cuts }) => all + cuts.reduce((sum, { cutting }) => sum + cutting.value, 0), 0);
 
 /**

@@ -5,7 +5,8 @@ import type { CutOperation } from '../cuts/cutOperation';
 import type { CutSetup } from '../cuts/planCuts';
 import { isStop } from '../../model/overrule';
 import type { TakenOverrule } from '../../model/plan/taken';
-import { allocate, type StopRoom } from './allocate';
+import { allocate, pieceOf, type StopRoom } from './allocate';
+import { crossStopsOf, type CrossStop } from './crossStops';
 import { cannotHold, takenWish } from './wished';
 import { spoils, type Allocation, type Place } from './choose/problem';
 import type { Axis, Use } from './demand';
@@ -54,6 +55,7 @@ export const sayWorkStop = ({ means, drawnBack }: Pick<WorkStop, 'means' | 'draw
 
 export interface StoppedSetup extends CutSetup {
   pins: Pin[];
+  crossStops: CrossStop[];
   /** What is made ready for them, once, minutes each. */
   readied: { name: string; minutes: number }[];
   workStop: WorkStop;
@@ -186,10 +188,13 @@ export function planStops(setups: CutSetup[]): StoppedSetup[] {
   return setups.map((setup, index) => {
     const room = rooms[index] as StopRoom;
     const { pins, readied } = pinsOf(room, chosen.allocations[index] as Allocation);
+    const crossStops = crossStopsOf(setup, pieceOf(setups));
+    const { setStop } = setup.setup.run.shop.setupMinutes;
     return {
       ...setup,
       pins,
-      readied,
+      crossStops,
+      readied: [...readied, ...crossStops.map(() => ({ name: 'stop of the cross-slide set', minutes: setStop }))],
       overruled: [...setup.overruled, ...takenWishes(setup, room, pins, without)],
       workStop: workStopOf(setup),
     };

@@ -9,9 +9,9 @@ import { fluidFor, isWet } from '../cutting/fluid';
 import { kindOf } from '../operations';
 import { SAME_ANGLE } from '../order/order';
 import { isOpByOp } from '../../model/plan/setup';
-import type { HandMinutes } from '../../model/shop/minutes';
 import { changesTool, lastBefore, lettered, mountElements, type HandElement } from './mounts';
 import type { OutsideOp } from '../outside/outsideOp';
+import { crossStopAt } from '../stops/crossStops';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
 import { loadingOf } from './loading';
 import { settingTime } from './settingUp';
@@ -41,6 +41,7 @@ export interface PlannedSetup {
   overruled: StoppedSetup['overruled'];
   start: StoppedSetup['start'];
   pins: Pin[];
+  crossStops: StoppedSetup['crossStops'];
   readied: StoppedSetup['readied'];
   workStop: WorkStop;
   operations: TimedOperation[];
@@ -122,12 +123,15 @@ function stopUse(cut: CutOperation, index: number, { cuts }: StoppedSetup, pins:
   return { name, minutes: last && pins.get(last.key) === pin ? 0 : minutes, change: true };
 }
 
-/** Coming to each cut: by the read-out, or by the scale of the quill. */
-function toSize({ passes, tool }: CutOperation, hand: HandMinutes): HandElement {
+/** Coming to each cut: by the read-out, or by the scale of the quill; to the last by a stop of the cross-slide, where it has one. */
+function toSize({ key, passes, tool }: CutOperation, { crossStops, setup }: StoppedSetup): HandElement[] {
+  const { handMinutes: hand, stops } = setup.run.shop;
   const times = passes.length;
-  return tool.mount === 'tailstock'
-    ? { name: `quill to its depth, ${times} ×`, minutes: times * hand.quill }
-    : { name: `come to the read-out, ${times} ×`, minutes: times * hand.approach };
+  if (tool.mount === 'tailstock') return [{ name: `quill to its depth, ${times} ×`, minutes: times * hand.quill }];
+  const byReading = (count: number) => ({ name: `come to the read-out, ${count} ×`, minutes: count * hand.approach });
+  return crossStopAt(crossStops, key)
+    ? [byReading(times - 1), { name: 'cross-slide to its stop', minutes: stops.crossUse }]
+    : [byReading(times)];
 }
 
 /** Hand elements of one operation (trade: Time). What went before it counts, also around from the last to the first. */
@@ -158,7 +162,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     },
     ...cut.byHand,
     { name: fluid ?? 'oil', minutes: isWet(fluid) ? hand.oil : 0 },
-    toSize(cut, hand),
+    ...toSize(cut, setup),
     stopUse(cut, index, setup, pins),
     ...threadBack(cut, hand, run.shop.machine),
     {
@@ -204,7 +208,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
 
 /** One piece in one set-up: its operations and getting it in and out. @param before the set-up before it */
 export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): PlannedSetup {
-  const { setup, order, broken, overruled, start, pins, readied, workStop, cuts } = stopped;
+  const { setup, order, broken, overruled, start, pins, crossStops, readied, workStop, cuts } = stopped;
   const looked = lookedUp(stopped);
   const operations = cuts.map((cut, index) => timed(cut, index, stopped, looked));
   const loading = loadingOf(stopped);
@@ -217,6 +221,7 @@ export function timeSetup(stopped: StoppedSetup, before?: StoppedSetup): Planned
     overruled,
     start,
     pins,
+    crossStops,
     readied,
     workStop,
     operations,
