@@ -115,7 +115,7 @@ function Section({
           ))}
       </g>
       <text x={10} y={height - 8} className="soft">
-        to scale, {scale.toFixed(1)} px to the mm · dimensions in {units}
+        {width < 420 ? '' : `to scale, ${scale.toFixed(1)} px to the mm · `}dimensions in {units}
       </text>
       <Mistakes mistakes={wrong} drawing={drawing} />
     </svg>

@@ -43,6 +43,10 @@ const Side = styled.div`
     position: static;
     order: -1;
   }
+  /* On a phone entry starts with its fields. */
+  @media (max-width: 600px) {
+    order: 0;
+  }
 `;
 
 const Paper = styled.div`

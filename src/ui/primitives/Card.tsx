@@ -3,7 +3,9 @@ import styled from 'styled-components';
 
 /** A piece of paper on the bench: a heading and what belongs together under it. */
 export const Card = styled.section`
+  min-width: 0;
   padding: 12px 14px;
+  overflow-x: auto;
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--sheet);

@@ -59,10 +59,12 @@ export const Places = styled.nav`
     font-weight: 700;
   }
   @media (max-width: 480px) {
-    flex-wrap: wrap;
-    justify-content: center;
+    /* One line, drawn along by a finger where it is longer than the phone is wide. */
+    max-width: 100%;
+    overflow-x: auto;
     a {
-      padding: 0 8px;
+      padding: 0 6px;
+      white-space: nowrap;
     }
   }
   @media (pointer: coarse) {

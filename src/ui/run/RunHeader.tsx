@@ -14,6 +14,9 @@ import type { SaveState } from './useSaving';
 const Title = styled.div`
   min-width: 180px;
   flex: 0 1 auto;
+  @media (max-width: 480px) {
+    min-width: 0;
+  }
   h1 {
     font-size: 16px;
     line-height: 1.2;
@@ -26,8 +29,12 @@ const Title = styled.div`
 
 const Doing = styled.div`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 6px;
+  @media (max-width: 480px) {
+    gap: 2px;
+  }
 `;
 
 const State = styled.span`
@@ -36,6 +43,10 @@ const State = styled.span`
   font-size: 13px;
   min-width: 88px;
   text-align: right;
+  @media (max-width: 480px) {
+    min-width: 0;
+    text-align: left;
+  }
 `;
 
 interface Props {

@@ -50,7 +50,7 @@ export const GlobalStyle = createGlobalStyle`
   ul, ol { list-style: none; }
   a { color: inherit; }
   :focus-visible { outline: 3px solid var(--blue); outline-offset: 2px; }
-  .unseen { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  .unseen { position: fixed; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
   @media print {
     :root, :root[data-theme='night'] {
       color-scheme: light;

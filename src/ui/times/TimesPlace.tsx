@@ -18,6 +18,7 @@ const Room = styled.main`
   padding: 14px 16px 24px;
   > div {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 14px;
   }
   @media (max-width: 900px) {
