@@ -45,7 +45,7 @@ export function planned(file: RunFile, shop: Shop = startValues, searching: Sear
 /** A shop in which moving a lever takes no time, so that every cut is run as fast as it can be. */
 export const freeLevers: Shop = {
   ...startValues,
-  handMinutes: { ...startValues.handMinutes, speedChange: 0, feedChange: 0 },
+  handMinutes: { ...startValues.handMinutes, speedChange: 0, lockCarriage: 0, feedChange: 0 },
 };
 
 /** The plan of a run by the usual route of its way alone, whether that is sound or not. */

@@ -83,3 +83,15 @@ test('runs that share a family are made with one set of stops, which one of them
       .getByRole('button', { name: /station \d, spacer 10, at 18/ }),
   ).toBeVisible();
 });
+
+test('a machine with a stop of its cross-slide brings a diameter to it, in the lane, the panel and the setting', async ({
+  page,
+}) => {
+  await openSaved(page, stud('WS-957'), { machine: 'centre-lathe-c', quantity: 60 });
+  const stop = page.getByRole('button', { name: /^cross stop 1, at ⌀/ });
+  await stop.click();
+  await expect(page.getByRole('complementary').getByText(/^Cross-slide, .*, cross stop 1$/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/cross stop 1: screw against the slide once it has cut ⌀/)).toBeVisible();
+  await expectAccessible(page);
+});

@@ -22,7 +22,7 @@ describe('one operation for all pieces', () => {
     const { handMinutes: hand } = startValues;
     const [first, tooled] = [each.setups[0], all.setups[0]];
     if (!first || !tooled) throw new Error('there is a first set-up');
-    const changing = /^(change|tailstock|put it|compound)/;
+    const changing = /^(change|tailstock|put it|compound|lock the|free the)/;
     const changes = first.operations
       .flatMap(({ hand: candidate }) => candidate.terms)
       .filter(({ name }) => changing.test(name))

@@ -1,5 +1,6 @@
 import type { EdgePlace } from '../model/plan/edgeWay';
 import { kindOf } from '../plan/operations';
+import { isLocked } from '../plan/operations/isLocked';
 import { isCentred } from '../plan/times/mounts';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 
@@ -51,7 +52,6 @@ export function stateOf(planned: PlannedSetup, operation: TimedOperation): Machi
   const way = compound === undefined ? mainWay(passes.at(-1)?.path ?? []) : 'along the compound';
   const inTailstock = tool.mount === 'tailstock';
   const isCentre = isCentred(operation, planned.setup, planned.operations);
-  const isAcross = way === 'inwards' || way === 'outwards' || way === 'along the compound';
   const spindle = spindleOf(operation, way, planned);
   const by = gearing ? 'leadscrew' : kind.handFed || compound !== undefined ? 'hand' : 'power';
   const isFed = speed.value > 0 && kind.byHand === undefined;
@@ -62,7 +62,7 @@ export function stateOf(planned: PlannedSetup, operation: TimedOperation): Machi
     ...(levers === undefined ? {} : { levers }),
     halfNuts: gearing ? 'in' : 'out',
     locked: [
-      ...(isFed && !inTailstock && isAcross ? ['carriage' as const] : []),
+      ...(isFed && isLocked(operation) === true ? ['carriage' as const] : []),
       ...(isCentre ? ['quill' as const] : []),
       ...(isCentre || inTailstock ? ['tailstock' as const] : []),
     ],

@@ -132,6 +132,8 @@ export interface OperationKind {
   kind: string;
   /** Fed by hand at an equivalent feed, rather than by the gearbox. */
   handFed: boolean;
+  /** Fed across, with the carriage clamped. */
+  across?: true;
   /** Its chips are shut in: in a hole, a groove or a thread. */
   shutIn?: true;
   /** It draws itself along, and nobody winds it. */

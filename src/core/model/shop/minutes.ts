@@ -17,6 +17,8 @@ export interface HandMinutes {
   swapTool: number;
   /** The post turned to one of its steps and clamped, or back; what stands in it keeps its zero by the step, and is looked at. */
   turnPost: number;
+  /** The carriage clamped for what is fed across, or freed after it. */
+  lockCarriage: number;
   changeTailstock: number;
   tailstock: number;
   speedChange: number;

@@ -132,9 +132,11 @@ test('from the bar or from blanks by school, unless that cannot be', () => {
 });
 
 test('a thread away from the chuck says how; a last length that is measured, at every piece', () => {
-  const thread = { kind: 'thread' as const, at: 0, length: 8, designation: 'M16x1.5', runOut: 3 };
+  const thread = { kind: 'thread' as const, at: 0, length: 8, designation: 'M16x1.5' };
+  // Away from the chuck it begins in a relief down to its core, 16 − 2 · 0.92 = 14.16.
+  const relief = { kind: 'groove' as const, at: 8, width: 3, bottom: 14 };
   const file = (rules: RunFile['rules']) =>
-    runOf({ outside: [step(16, 14), step(24, 10)], details: [thread] }, { ...fromBar, rules: rules ?? {} });
+    runOf({ outside: [step(16, 14), step(24, 10)], details: [thread, relief] }, { ...fromBar, rules: rules ?? {} });
   expect(only(file({}), 'thread').does?.join()).not.toContain('spindle reversed');
   // d2 = 16 − 0.974 = 15.026; wires of 0.866: 15.026 + 2.598 − 1.299 = 16.325 (trade: Shop arithmetic).
   expect(only(file({}), 'thread').does?.join()).toContain('Over wires of ⌀0.866: 16.325 mm');

@@ -266,6 +266,7 @@ export const startValues: Shop = {
     changePost: 0.15,
     changeTurret: 0.05,
     turnPost: 0.5, // ours
+    lockCarriage: 0.03, // ours
     swapTool: 0.5, // ours
     changeTailstock: 0.35,
     tailstock: 0.15,

@@ -94,6 +94,7 @@ const WANTS_SLOW: Caution = {
 export const chamfer: OperationKind = {
   kind: 'chamfer',
   handFed: true,
+  across: true,
   turnsAtOverhang: false,
   underCentre: true,
   mayBeLeft: () => true,

@@ -28,6 +28,7 @@ export function lengthOverAll({ steps, length: nominal }: Part): Check {
 export const face: OperationKind = {
   kind: 'face',
   handFed: false,
+  across: true,
   turnsAtOverhang: true,
   underCentre: false,
   load: faceLoad,

@@ -77,6 +77,7 @@ const sayPlace = (z: number, { touched, width = 0 }: Tool, { units }: Run): stri
 export const groove: OperationKind = {
   kind: 'groove',
   handFed: true,
+  across: true,
   shutIn: true,
   turnsAtOverhang: false,
   underCentre: true,

@@ -65,6 +65,7 @@ function operationOf(feature: Feature, tool: Tool, { run }: Setup): Operation {
 export const innerGroove: OperationKind = {
   kind: 'inner-groove',
   handFed: true,
+  across: true,
   shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,

@@ -11,6 +11,7 @@ import { clearOf, plunge } from './edgePaths';
 export const partIn: OperationKind = {
   kind: 'part-in',
   handFed: true,
+  across: true,
   shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,

@@ -18,6 +18,7 @@ const BY_FILE: Caution = {
 export const partOff: OperationKind = {
   kind: 'part-off',
   handFed: true,
+  across: true,
   shutIn: true,
   turnsAtOverhang: false,
   underCentre: false,

@@ -52,6 +52,7 @@ const cutsOf = (wide: number, most: number): number[] => {
 export const vee: OperationKind = {
   kind: 'vee',
   handFed: true,
+  across: true,
   turnsAtOverhang: false,
   underCentre: true,
   demand: (setup) =>

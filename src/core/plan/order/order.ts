@@ -18,6 +18,8 @@ export interface Wanted {
   compound?: number;
   /** The post turned, degrees; said only where something of the set-up turns it. */
   postAt?: number;
+  /** The carriage clamped, or free. */
+  locked?: boolean;
   /** The spindle, rev/min. */
   speed?: number;
   /** Where the carriage stops, mm. */
@@ -32,14 +34,15 @@ interface Standing {
   mount?: 'post' | 'tailstock' | undefined;
   compound?: number | undefined;
   postAt?: number | undefined;
+  locked?: boolean | undefined;
   speed?: number | undefined;
   station?: number | undefined;
 }
 
 /** What it stands at for an operation; what the hand takes up changes nothing on it. */
-function standingFor({ tool, compound, postAt, speed, station }: Wanted): Standing {
+function standingFor({ tool, compound, postAt, locked, speed, station }: Wanted): Standing {
   const { id, mount } = tool;
-  return { ...(mount === 'hand' ? {} : { tool: id, [mount]: id, mount }), compound, postAt, speed, station };
+  return { ...(mount === 'hand' ? {} : { tool: id, [mount]: id, mount }), compound, postAt, locked, speed, station };
 }
 
 const differ = <T>(at: T | undefined, to: T | undefined): boolean => at !== undefined && to !== undefined && at !== to;
@@ -60,6 +63,7 @@ function changeMinutes(at: Standing, to: Standing, hand: HandMinutes, takenUp = 
   if (to.compound !== undefined && at.compound !== undefined && Math.abs(at.compound - to.compound) >= SAME_ANGLE)
     minutes += hand.compoundAgain;
   if (differ(at.postAt, to.postAt)) minutes += hand.turnPost;
+  if (differ(at.locked, to.locked)) minutes += hand.lockCarriage;
   if (differ(at.speed, to.speed)) minutes += hand.speedChange;
   if (differ(at.station, to.station)) minutes += hand.station;
   return minutes;
@@ -73,6 +77,7 @@ const or = (first: Standing, later: Standing): Standing => ({
   mount: first.mount ?? later.mount,
   compound: first.compound ?? later.compound,
   postAt: first.postAt ?? later.postAt,
+  locked: first.locked ?? later.locked,
   speed: first.speed ?? later.speed,
   station: first.station ?? later.station,
 });
@@ -88,8 +93,8 @@ interface State {
   sequence: number[];
 }
 
-const keyOf = ({ tool, post, tailstock, compound, postAt, speed, station }: Standing) =>
-  `${tool}:${post}:${tailstock}:${compound}:${postAt}:${speed}:${station}`;
+const keyOf = ({ tool, post, tailstock, compound, postAt, locked, speed, station }: Standing) =>
+  `${tool}:${post}:${tailstock}:${compound}:${postAt}:${locked}:${speed}:${station}`;
 
 /** States kept per step of the search. Up to 16 operations every state is kept, so that the order is proven. */
 const KEPT = { provenUpTo: 16, beyond: 400 };

@@ -3,6 +3,7 @@ import { speedFor } from '../cutting/speedFor';
 import { bad, good, type Problem, type Result } from '../../model/result';
 import type { Operation } from '../../model/plan/operation';
 import { kindOf, operationKinds } from '../operations';
+import { isLocked } from '../operations/isLocked';
 import { boredInstead } from '../operations/boredInstead';
 import { decide } from './decide';
 import { findOrder, type Wanted } from './order';
@@ -37,10 +38,12 @@ function wantedBy(operation: Operation, setup: Setup, isTurned: boolean): Wanted
   const { tool, compound, postAt = 0, diameter = 2 * setup.outerRadius, stop } = operation;
   const kind = kindOf(operation);
   const [setting] = stop.settings;
+  const locked = isLocked(operation);
   return {
     tool,
     ...(compound === undefined ? {} : { compound }),
     ...(isTurned && tool.mount === 'post' ? { postAt } : {}),
+    ...(locked === undefined ? {} : { locked }),
     ...(kind.byHand === 'stopped' ? {} : { speed: speedFor(operation, diameter, setup, kind.turnsAtOverhang).value }),
     ...(stop.means === 'carriage' && setting
       ? { station: Math.round(setting.setting.value / SAME_STOP) * SAME_STOP }

@@ -7,8 +7,8 @@ const GROUPS: Group[] = ['in and out', 'changes', 'to size', 'cutting', 'measuri
 
 /** Elements by their names, the first that fits; what fits none is part of the cut. */
 const NAMES: [Group, RegExp][] = [
-  ['changes', /^(change|tailstock|centre (into|out)|put it in|compound)/],
-  ['to size', /^(come to|quill to|carriage |move the stop|set the stop|stop to its|measured and cut)/],
+  ['changes', /^(change|tailstock|centre (into|out)|put it in|compound|turn the post|lock the|free the)/],
+  ['to size', /^(come to|quill to|cross-slide to|carriage |move the stop|set the stop|stop to its|measured and cut)/],
   ['measuring', /^(caliper|micrometer|depth micrometer|bore gauge|thread gauge|dial indicator|measure):/],
   ['edges, swarf and fluid', /swarf|oil|plenty|break/],
 ];
@@ -31,6 +31,7 @@ const handOf = ({ minutes }: ByHand, group: Group) =>
 /** Where a group is further than a fifth from the hand's: why the hand was wrong, or what is still to come. */
 const NOT_WITHIN: Record<string, Partial<Record<Group, string>>> = {
   'mast-collar': {
+    changes: 'The carriage is locked for what is fed across and freed after it, which the hand did not count.',
     'to size': 'Five places of the carriage, each with its move of the stop: the hand counted two.',
     'edges, swarf and fluid': 'Oiled at every cut: eight, of which the hand counted five.',
     cutting: 'The blade goes at 0.04, not 0.05, and the parting in has an approach of its own.',
@@ -40,6 +41,7 @@ const NOT_WITHIN: Record<string, Partial<Record<Group, string>>> = {
     cutting: 'Into the shoulder no faster than 250 a minute, and the last millimetre by hand: the hand roughed at 400.',
   },
   'sensor-spacer': {
+    changes: 'The carriage is locked and freed, which the hand did not count.',
     'to size': 'The close shoulder and its face go by the indicator, twice as long as a station.',
     'edges, swarf and fluid': 'Aluminium is oiled at every cut: eleven, of which the hand counted six.',
   },

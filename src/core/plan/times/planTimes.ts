@@ -7,6 +7,7 @@ import type { Check } from '../../model/plan/operation';
 import type { Fluid } from '../../model/shop/material';
 import { fluidFor, isWet } from '../cutting/fluid';
 import { kindOf } from '../operations';
+import { isLocked } from '../operations/isLocked';
 import { SAME_ANGLE } from '../order/order';
 import { isOpByOp } from '../../model/plan/setup';
 import { changesTool, lastBefore, lettered, mountElements, type HandElement } from './mounts';
@@ -84,6 +85,11 @@ const isInPost = ({ tool }: CutOperation): boolean => tool.mount === 'post';
 /** Whether the post stands at another of its steps for what was cut with it before, also at the last piece. */
 const turnsPost = (cut: CutOperation, before: CutOperation | undefined): boolean =>
   isInPost(cut) && (cut.postAt ?? 0) !== (before?.postAt ?? 0);
+
+const hasLock = (cut: CutOperation): boolean => isLocked(cut) !== undefined;
+/** Whether the carriage is clamped or freed for it, also after the last piece. */
+const movesLock = (cut: CutOperation, before: CutOperation | undefined): boolean =>
+  hasLock(cut) && before !== undefined && isLocked(cut) !== isLocked(before);
 
 /** Fed by the gearbox, which is set for it. */
 const isFed = ({ kind, feed }: CutOperation): boolean => feed.value > 0 && !kindOf({ kind }).handFed;
@@ -169,6 +175,11 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
       change: true,
       name: 'compound to this angle again',
       minutes: usesCompound(cut) && setsOver(cut, lastBefore(setup.cuts, index, usesCompound)) ? hand.compoundAgain : 0,
+    },
+    {
+      change: true,
+      name: isLocked(cut) ? 'lock the carriage' : 'free the carriage',
+      minutes: movesLock(cut, lastBefore(setup.cuts, index, hasLock)) ? hand.lockCarriage : 0,
     },
     {
       change: true,

@@ -17,6 +17,7 @@ export const minutes = [
       changePost: 'Change a tool in the post',
       changeTurret: 'The same in a turret',
       turnPost: 'Turn the post to a step, or back',
+      lockCarriage: 'Lock the carriage, or free it',
       swapTool: 'Put a tool in place of another',
       changeTailstock: 'Change a tool in the tailstock',
       tailstock: 'Tailstock in or out',

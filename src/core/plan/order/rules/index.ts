@@ -12,6 +12,7 @@ import {
 import { faceFirst, nib, partLast } from './faces';
 import { holeChain, holeOrOutside, holesBeforePart, pilot, spotDrill } from './holes';
 import { bigFirst, centreSupport, closeSmallFirst, roughAllFirst, roughThenFinish } from './turning';
+import { neckLate } from './necks';
 import { knurlEarly, pinchedEarly } from './knurls';
 import { deburrLast, gate, polishLate } from './lastLook';
 import { reliefFirst, threadLate } from './threads';
@@ -36,6 +37,7 @@ export const rules: readonly Rule[] = [
   knurlEarly,
   pinchedEarly,
   reliefFirst,
+  neckLate,
   threadLate,
   edgeAfterSurfaces,
   edgeBeforeLoss,
