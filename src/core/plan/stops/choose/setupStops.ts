@@ -60,16 +60,40 @@ export interface Bounded extends Allocation {
   looked: number;
 }
 
+/** What a facility does for the places that it serves for less than they serve themselves. */
+interface Reach {
+  /** Its kind, by number. */
+  kind: number;
+  ready: number;
+  hard: boolean;
+  setting: number;
+  places: Int32Array;
+  /** Minutes at each of those, beside what a hard stop weighs. */
+  minutes: Float64Array;
+}
+
+/** What is open in the search: facilities, what they took to make ready, how deep the deepest hard one is, and what each place then costs at least. */
+interface Open {
+  facilities: readonly number[];
+  ready: number;
+  deepest: number;
+  least: Float64Array;
+  /** How many more there may be of each kind. */
+  room: Int32Array;
+}
+
 /** The stops of one set-up at their least, by branch and bound over what is made ready. */
 class SetupSearch {
   private readonly plain: (Cheapest | undefined)[];
   private readonly counted: (Cheapest | undefined)[];
-  /** By facility and place: minutes, beside what a hard stop weighs; infinite where it may not serve it. */
-  private readonly minutes: Float64Array[];
+  private readonly isCounted: boolean;
+  private readonly reach: Reach[];
+  private readonly kinds: string[];
+  private readonly weighed = new Map<number, Float64Array>();
   private best: Allocation | undefined;
   private looked = 0;
   /** No allocation is less, where not all were looked at. */
-  private least = -Infinity;
+  private bound = -Infinity;
 
   constructor(
     private readonly problem: StopProblem,
@@ -79,118 +103,174 @@ class SetupSearch {
     const { places, facilities } = problem;
     this.plain = places.map((place, index) => cheapestOwn(place, index, caps, false));
     this.counted = places.map((place, index) => cheapestOwn(place, index, caps, true));
-    this.minutes = facilities.map(({ serves }) =>
-      Float64Array.from(serves, (serve, place) => (serve && isLet(serve, place, caps) ? serve.minutes : Infinity)),
-    );
+    this.isCounted = this.counted.some((cheapest) => cheapest !== undefined);
+    this.kinds = [...new Set(facilities.map(({ kind }) => kind))];
+    this.reach = facilities.map(({ kind, ready, hard, setting, serves }): Reach => {
+      // What serves a place no cheaper than that itself never does; what is counted may be used up by others.
+      const served = serves.flatMap((serve, place) =>
+        serve && isLet(serve, place, caps) && serve.minutes < this.alone(place) - 1e-9
+          ? [{ place, minutes: serve.minutes }]
+          : [],
+      );
+      return {
+        kind: this.kinds.indexOf(kind),
+        ready,
+        hard,
+        setting,
+        places: Int32Array.from(served, ({ place }) => place),
+        minutes: Float64Array.from(served, ({ minutes }) => minutes),
+      };
+    });
+  }
+
+  private alone(place: number): number {
+    return this.plain[place]?.minutes ?? NOTHING;
   }
 
   /** The least allocation; undefined where a place is served by nothing that it may. */
   find(): Bounded | undefined {
-    const { places, facilities } = this.problem;
-    const alone = Float64Array.from(places, (_, place) => this.plain[place]?.minutes ?? NOTHING);
-    // What serves no place cheaper than the place by itself never does; what is counted may be used up by others.
-    const useful = facilities.flatMap((_, index) =>
-      this.minutes[index]?.some((minutes, place) => minutes < (alone[place] as number) - 1e-9) ? [index] : [],
+    const { places, facilities, limits } = this.problem;
+    const useful = facilities.flatMap((_, index) => (this.reach[index]?.places.length ? [index] : []));
+    this.extend(
+      {
+        facilities: [],
+        ready: 0,
+        deepest: -Infinity,
+        least: Float64Array.from(places, (_, place) => this.alone(place)),
+        room: Int32Array.from(this.kinds, (kind) => Math.min(limits[kind] ?? Infinity, facilities.length)),
+      },
+      useful,
     );
-    this.extend([], useful, 0, -Infinity);
-    const { best } = this;
-    const { looked } = this;
-    return best && { ...best, looked, least: looked > this.nodes ? Math.min(this.least, best.minutes) : best.minutes };
+    const { best, looked } = this;
+    return best && { ...best, looked, least: looked > this.nodes ? Math.min(this.bound, best.minutes) : best.minutes };
   }
 
   /** What hard stops weigh at each place when the deepest is so deep, minutes: nothing, the risk, or no use at all. */
-  private weights(deepestOpen: number): Float64Array {
-    return Float64Array.from(this.problem.places, (place) =>
-      isSafe(place, deepestOpen) ? spoils(place, deepestOpen) : Infinity,
+  private weights(deepest: number): Float64Array {
+    const known = this.weighed.get(deepest);
+    if (known) return known;
+    const weights = Float64Array.from(this.problem.places, (place) =>
+      isSafe(place, deepest) ? spoils(place, deepest) : Infinity,
     );
+    this.weighed.set(deepest, weights);
+    return weights;
   }
 
-  /** What each place costs at least with what is open, without what is counted. */
-  private relaxed(open: readonly number[], weights: Float64Array): Float64Array {
-    const least = Float64Array.from(this.problem.places, (_, place) => this.plain[place]?.minutes ?? NOTHING);
-    for (const index of open) this.lower(least, index, weights);
-    return least;
-  }
-
-  private lower(least: Float64Array, index: number, weights: Float64Array): void {
-    const hard = this.problem.facilities[index]?.hard === true;
-    const minutes = this.minutes[index] as Float64Array;
-    for (let place = 0; place < least.length; place += 1) {
-      const costs = (minutes[place] as number) + (hard ? (weights[place] as number) : 0);
-      if (costs < (least[place] as number)) least[place] = costs;
-    }
-  }
-
-  /** The most that one more facility saves, less making it ready: deeper stops only make others dearer. */
-  private gain(index: number, relaxed: Float64Array, weights: Float64Array): number {
-    const facility = this.problem.facilities[index];
-    const minutes = this.minutes[index] as Float64Array;
-    let saved = -(facility?.ready ?? 0);
-    for (let place = 0; place < relaxed.length; place += 1) {
-      const costs = (minutes[place] as number) + (facility?.hard ? (weights[place] as number) : 0);
-      if (costs < (relaxed[place] as number)) saved += (relaxed[place] as number) - costs;
+  /** Lets a facility serve what it serves for less. @returns what that saves, minutes */
+  private lower(least: Float64Array, index: number, weights: Float64Array): number {
+    const { places, minutes, hard } = this.reach[index] as Reach;
+    let saved = 0;
+    for (let at = 0; at < places.length; at += 1) {
+      const place = places[at] as number;
+      const costs = (minutes[at] as number) + (hard ? (weights[place] as number) : 0);
+      const was = least[place] as number;
+      if (costs >= was) continue;
+      saved += was - costs;
+      least[place] = costs;
     }
     return saved;
   }
 
-  /** Everything that further facilities can add to those that are open. */
-  private extend(open: readonly number[], further: readonly number[], ready: number, deepestOpen: number): void {
-    const { facilities, limits } = this.problem;
-    const weights = this.weights(deepestOpen);
-    this.consider(open, ready, weights);
-    this.looked += 1;
-    const relaxed = this.relaxed(open, weights);
-    const value = relaxed.reduce((sum, minutes) => sum + minutes, ready);
-    const byCounted = this.mostCounted(relaxed);
-    const room = new Map<string, number>();
-    for (const index of further) {
-      const { kind } = facilities[index] ?? { kind: '' };
-      if (!room.has(kind))
-        room.set(kind, (limits[kind] ?? Infinity) - open.filter((other) => facilities[other]?.kind === kind).length);
+  /** The most that one more facility saves, less making it ready: deeper stops only make others dearer. */
+  private gain(index: number, least: Float64Array, weights: Float64Array): number {
+    const { places, minutes, hard, ready } = this.reach[index] as Reach;
+    let saved = -ready;
+    for (let at = 0; at < places.length; at += 1) {
+      const place = places[at] as number;
+      const less = (least[place] as number) - (minutes[at] as number) - (hard ? (weights[place] as number) : 0);
+      if (less > 0) saved += less;
     }
+    return saved;
+  }
+
+  /** What is open with one facility more. */
+  private opened(open: Open, index: number): Open {
+    const { kind, ready, hard, setting } = this.reach[index] as Reach;
+    const facilities = [...open.facilities, index];
+    const deepest = hard ? Math.max(open.deepest, setting) : open.deepest;
+    const room = open.room.slice();
+    room[kind] = (room[kind] as number) - 1;
+    const weights = this.weights(deepest);
+    const isDeeper = deepest !== open.deepest;
+    const least = isDeeper
+      ? Float64Array.from(this.problem.places, (_, place) => this.alone(place))
+      : open.least.slice();
+    for (const other of isDeeper ? facilities : [index]) this.lower(least, other, weights);
+    return { facilities, ready: open.ready + ready, deepest, least, room };
+  }
+
+  /** Everything that further facilities can add to those that are open. */
+  private extend(open: Open, further: readonly number[]): void {
+    const weights = this.weights(open.deepest);
+    let value = open.ready;
+    for (const minutes of open.least) value += minutes;
+    const byCounted = this.mostCounted(open.least);
+    this.consider(open, value - byCounted);
+    this.looked += 1;
+    const gains = new Map<number, number>();
+    for (const index of further)
+      if ((open.room[(this.reach[index] as Reach).kind] as number) > 0)
+        gains.set(index, this.gain(index, open.least, weights));
     // The one that saves most first: what comes after goes without it, and is soon bounded.
-    const rest = further
-      .filter((index) => (room.get(facilities[index]?.kind ?? '') ?? 0) > 0)
-      .map((index) => ({ index, gain: this.gain(index, relaxed, weights) }))
-      .sort((a, b) => b.gain - a.gain || a.index - b.index);
-    const indices = rest.map(({ index }) => index);
-    const below = this.mostBelow(indices, relaxed, weights);
-    if (open.length === 0) this.least = value - Math.min(this.mostGain(rest, 0, room) + byCounted, below[0] ?? 0);
+    const rest = [...gains.keys()].sort((a, b) => (gains.get(b) as number) - (gains.get(a) as number) || a - b);
+    const together = this.mostTogether(rest, gains, open.room);
+    const below = this.mostBelow(rest, open.least, weights);
+    if (open.facilities.length === 0) this.bound = value - Math.min((together[0] ?? 0) + byCounted, below[0] ?? 0);
     for (let at = 0; at < rest.length && this.looked <= this.nodes; at += 1) {
-      const most = Math.min(this.mostGain(rest, at, room) + byCounted, below[at] as number);
+      const most = Math.min((together[at] as number) + byCounted, below[at] as number);
       if (this.best && value - most >= this.best.minutes - 1e-9) return;
-      const index = indices[at] as number;
-      const { hard, setting, ready: once } = facilities[index] ?? { hard: false, setting: 0, ready: 0 };
-      const deeper = hard ? Math.max(deepestOpen, setting) : deepestOpen;
-      this.extend([...open, index], indices.slice(at + 1), ready + once, deeper);
+      this.extend(this.opened(open, rest[at] as number), rest.slice(at + 1));
     }
   }
 
-  /** The most that those from one on may still save together: savings only shrink the more there are. */
-  private mostGain(
-    rest: readonly { index: number; gain: number }[],
-    from: number,
-    room: ReadonlyMap<string, number>,
-  ): number {
-    const taken = new Map<string, number>();
-    let most = 0;
-    for (let at = from; at < rest.length; at += 1) {
-      const { index, gain } = rest[at] as { index: number; gain: number };
-      if (gain <= 0) break;
-      const kind = this.problem.facilities[index]?.kind ?? '';
-      const many = taken.get(kind) ?? 0;
-      if (many >= (room.get(kind) ?? 0)) continue;
-      taken.set(kind, many + 1);
-      most += gain;
+  /** The most that those from each on may still save together, as many of each kind as there are: savings only shrink the more there are. */
+  private mostTogether(rest: readonly number[], gains: ReadonlyMap<number, number>, room: Int32Array): Float64Array {
+    const most = new Float64Array(rest.length);
+    const taken: number[][] = this.kinds.map(() => []);
+    let sum = 0;
+    for (let at = rest.length - 1; at >= 0; at -= 1) {
+      const index = rest[at] as number;
+      const gain = gains.get(index) as number;
+      if (gain > 0) {
+        const { kind } = this.reach[index] as Reach;
+        const own = taken[kind] as number[];
+        own.push(gain);
+        sum += gain;
+        // Rising: the first that is too many is the least of them.
+        if (own.length > (room[kind] as number)) sum -= own[own.length - 1 - (room[kind] as number)] as number;
+      }
+      most[at] = sum;
+    }
+    return most;
+  }
+
+  /** The same by places: none is served for less than by the best of all that are left, and one is made ready. */
+  private mostBelow(rest: readonly number[], open: Float64Array, weights: Float64Array): Float64Array {
+    const least = open.slice();
+    let saved = 0;
+    if (this.isCounted)
+      this.counted.forEach((cheapest, place) => {
+        const less = cheapest ? (least[place] as number) - cheapest.minutes : 0;
+        if (less <= 0) return;
+        saved += less;
+        least[place] = (least[place] as number) - less;
+      });
+    const most = new Float64Array(rest.length);
+    let once = Infinity;
+    for (let at = rest.length - 1; at >= 0; at -= 1) {
+      const index = rest[at] as number;
+      saved += this.lower(least, index, weights);
+      once = Math.min(once, (this.reach[index] as Reach).ready);
+      most[at] = saved - once;
     }
     return most;
   }
 
   /** What each of the means that are counted saves where places take it for which it is less, the most first. */
-  private countedSavings(without: (place: number) => number): CountedSaving[] {
+  private countedSavings(least: Float64Array): CountedSaving[] {
     const each = new Map<string, CountedSaving>();
     this.counted.forEach((cheapest, place) => {
-      const saves = cheapest ? without(place) - cheapest.minutes : 0;
+      const saves = cheapest ? (least[place] as number) - cheapest.minutes : 0;
       const by = cheapest && this.countedAt(place, cheapest);
       if (!by || saves <= 1e-9) return;
       const key = `${by.kind} ${by.one}`;
@@ -213,54 +293,36 @@ class SetupSearch {
   }
 
   /** The most that means which are counted save. */
-  private mostCounted(relaxed: Float64Array): number {
-    const savings = this.withinLimits(this.countedSavings((place) => relaxed[place] as number));
-    return savings.reduce((sum, { saves }) => sum + saves, 0);
+  private mostCounted(least: Float64Array): number {
+    if (!this.isCounted) return 0;
+    return this.withinLimits(this.countedSavings(least)).reduce((sum, { saves }) => sum + saves, 0);
   }
 
-  /** The same by places, from each on: none is served for less than by the best of all that are left, and one is made ready. */
-  private mostBelow(indices: readonly number[], relaxed: Float64Array, weights: Float64Array): Float64Array {
-    const least = relaxed.map((minutes, place) => Math.min(minutes, this.counted[place]?.minutes ?? NOTHING));
-    const most = new Float64Array(indices.length);
-    let once = Infinity;
-    for (let at = indices.length - 1; at >= 0; at -= 1) {
-      const index = indices[at] as number;
-      this.lower(least, index, weights);
-      once = Math.min(once, this.problem.facilities[index]?.ready ?? 0);
-      let saved = -once;
-      for (let place = 0; place < least.length; place += 1)
-        saved += (relaxed[place] as number) - (least[place] as number);
-      most[at] = saved;
+  /** By what each place is served, by the cheapest of what is open and of what it has by itself. */
+  private served({ facilities, deepest, least }: Open): (Served | undefined)[] {
+    const served = this.plain.map((cheapest) => cheapest?.served);
+    const weights = this.weights(deepest);
+    const costs = Float64Array.from(this.plain, (_, place) => this.alone(place));
+    for (const index of facilities) {
+      const { places, minutes, hard } = this.reach[index] as Reach;
+      places.forEach((place, at) => {
+        const by = (minutes[at] as number) + (hard ? (weights[place] as number) : 0);
+        if (by >= (costs[place] as number) - 1e-9) return;
+        costs[place] = by;
+        served[place] = { facility: index };
+      });
     }
-    return most;
+    if (this.isCounted)
+      for (const { places } of this.withinLimits(this.countedSavings(least)))
+        for (const place of places) served[place] = this.counted[place]?.served;
+    return served;
   }
 
-  /** The cheapest of what is open for each place, and what it has by itself that is not counted. */
-  private cheapest(open: readonly number[], weights: Float64Array): (Cheapest | undefined)[] {
-    return this.problem.places.map((_, place) => {
-      let best = this.plain[place];
-      for (const index of open) {
-        const hard = this.problem.facilities[index]?.hard === true;
-        const costs = (this.minutes[index]?.[place] ?? Infinity) + (hard ? (weights[place] as number) : 0);
-        if (costs < (best?.minutes ?? NOTHING) - 1e-9) best = { minutes: costs, served: { facility: index } };
-      }
-      return best;
-    });
-  }
-
-  /** What exactly so many facilities come to, each place by the cheapest that is safe beside all of them. */
-  private consider(open: readonly number[], ready: number, weights: Float64Array): void {
-    const best = this.cheapest(open, weights);
-    const without = (place: number) => best[place]?.minutes ?? NOTHING;
-    const taken = this.withinLimits(this.countedSavings(without));
-    const served = best.map((cheapest) => cheapest?.served);
-    let minutes = best.reduce((sum, _, place) => sum + without(place), ready);
-    for (const { saves, places } of taken) {
-      for (const place of places) served[place] = this.counted[place]?.served;
-      minutes -= saves;
-    }
-    if (served.every((by) => by !== undefined) && minutes < (this.best?.minutes ?? NOTHING) - 1e-9)
-      this.best = { open: [...open], served, minutes };
+  /** Takes exactly what is open, where that is less than what was found before. */
+  private consider(open: Open, minutes: number): void {
+    if (minutes >= (this.best?.minutes ?? NOTHING) - 1e-9) return;
+    const served = this.served(open);
+    if (served.every((by) => by !== undefined)) this.best = { open: [...open.facilities], served, minutes };
   }
 
   private countedAt(place: number, { served }: Cheapest): Counted | undefined {
