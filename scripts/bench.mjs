@@ -223,9 +223,9 @@ await main(async () => {
     const application = await startApplication();
     const { address } = application;
     if (process.argv[2] === 'load') {
+      const sizes = process.argv.length > 3 ? process.argv.slice(3).map(Number) : [500, 2000];
       // Each keeps the shop once more.
-      await benchLoad(application, 500, 1);
-      await benchLoad(application, 2000, 2);
+      for (const [index, runs] of sizes.entries()) await benchLoad(application, runs, index + 1);
       return printRows();
     }
     const plans = await benchPlans();

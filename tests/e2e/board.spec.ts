@@ -1,4 +1,4 @@
-import { expect, expectAccessible, makeRun, test } from './page';
+import { expect, expectAccessible, makeRun, send, test } from './page';
 
 test('runs are chosen, put away and taken back; found by customer, narrowed by state and promised day', async ({
   page,
@@ -55,4 +55,30 @@ test('a number that is known brings its part into a new run', async ({ page }) =
   await expect(page.getByLabel('Diameter of step 1')).toHaveValue('12');
   await expect(page.getByLabel('Material')).toHaveValue('brass-cw614n');
   await expect(page.getByRole('button', { name: 'Begin with it' })).toHaveCount(0);
+});
+
+test('what a run made to hold others is kept as a holder of the shop', async ({ page }) => {
+  await send(page, 'post', '/api/runs', {
+    file: {
+      format: 'shingle-run/1',
+      units: 'mm',
+      quantity: 1,
+      part: {
+        number: 'WS-965',
+        name: 'Holder for studs',
+        material: 'mild-steel',
+        outside: [{ shape: 'cylinder', diameter: 24, length: 30 }],
+        bores: [{ from: 'front', shape: 'tap', designation: 'M10', depth: 12 }],
+      },
+    },
+  });
+  await page.goto('/?find=WS-965');
+  await page.getByRole('checkbox').first().check();
+  await page.getByRole('button', { name: 'Keep as a holder …' }).click();
+  const window = page.getByRole('dialog', { name: 'Holder for studs, WS-965' });
+  await expect(window.getByLabel('Holds ⌀')).toHaveValue('10');
+  await expect(window.getByLabel('Thread, M10x1')).toHaveValue('M10');
+  await window.getByLabel('Kept at').fill('drawer 3');
+  await window.getByRole('button', { name: 'Take over' }).click();
+  await expect(page.getByText('kept at drawer 3')).toBeVisible();
 });

@@ -55,11 +55,13 @@ export function useChosenRuns(runs: readonly ListedRun[]) {
     if (copy === undefined) setSaid('trouble');
     else router.push(`/runs/${copy}/part`);
   };
-  return { chosen, here, said, choose, clear: () => setChosen(new Set()), change, make, duplicate };
+  /** What the run made holds others from now on: a possession of the shop. */
+  const keepAsHolder = (id: number) => router.push(`/shop?holder=${id}`);
+  return { chosen, here, said, choose, clear: () => setChosen(new Set()), change, make, duplicate, keepAsHolder };
 }
 
 /** The bar over the list while runs are chosen. */
-export function ChosenBar({ here, make, duplicate, clear }: ReturnType<typeof useChosenRuns>) {
+export function ChosenBar({ here, make, duplicate, keepAsHolder, clear }: ReturnType<typeof useChosenRuns>) {
   const [only, more] = here;
   if (!only) return null;
   return (
@@ -71,6 +73,7 @@ export function ChosenBar({ here, make, duplicate, clear }: ReturnType<typeof us
         </Button>
       ))}
       {!more && <Button onPress={() => void duplicate(only.id)}>Duplicate</Button>}
+      {!more && <Button onPress={() => keepAsHolder(only.id)}>Keep as a holder …</Button>}
       <Button onPress={clear}>Choose none</Button>
     </Bar>
   );

@@ -15,8 +15,15 @@ const FIELDS: readonly FormField[] = [
 
 const FIRST: KeptHolder = { name: '', kind: 'split-bush', diameter: 10 };
 
+interface Props {
+  shop: Shop;
+  /** What a run made: its window is open, to be looked over and kept. */
+  offered?: KeptHolder;
+  onChange: (shop: Shop) => void;
+}
+
 /** What was made once to hold by and is kept: it need not be made for a run that is held by its size. */
-export const HoldersCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) => (
+export const HoldersCard = ({ shop, offered, onChange }: Props) => (
   <ListCard<KeptHolder>
     id="holders"
     title="Holders made and kept"
@@ -29,6 +36,7 @@ export const HoldersCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: S
     values={(holder) => holder}
     made={(_, values) => values as unknown as KeptHolder}
     fresh={{ noun: 'holder', item: FIRST }}
+    {...(offered ? { offered } : {})}
     another={{ noun: 'holder', like: (holder) => ({ ...holder, name: `${holder.name}, another` }) }}
     onChange={(holders) => onChange({ ...shop, holders })}
   />

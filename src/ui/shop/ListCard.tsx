@@ -38,6 +38,8 @@ interface Props<Item> {
   another?: { noun: string; like: (item: Item) => Item };
   /** A first one, for a list that may be empty. */
   fresh?: { noun: string; item: Item };
+  /** One that is offered to be added: its window is open from the start. */
+  offered?: Item;
   onChange: (items: Item[]) => void;
 }
 
@@ -53,9 +55,12 @@ export function ListCard<Item>({
   made,
   another,
   fresh,
+  offered,
   onChange,
 }: Props<Item>) {
-  const [open, setOpen] = useState<{ item: Item; index: number }>();
+  const [open, setOpen] = useState<{ item: Item; index: number } | undefined>(
+    offered && { item: offered, index: items.length },
+  );
   const put = (item: Item, index: number) =>
     onChange(index < items.length ? items.map((before, at) => (at === index ? item : before)) : [...items, item]);
   return (

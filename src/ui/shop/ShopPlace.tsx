@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Problem } from '@/core/model/result';
 import { figureGroups } from '@/core/model/shop/figureGroups';
-import type { Shop } from '@/core/model/shop/shop';
+import type { KeptHolder, Shop } from '@/core/model/shop/shop';
 import type { UsedBy } from '@/core/ask/usedBy';
 import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
@@ -97,6 +97,8 @@ interface Cards {
   shop: Shop;
   kept: Shop;
   used: UsedBy;
+  /** What a run made, to be kept as a holder. */
+  offered?: KeptHolder;
   onChange: (shop: Shop) => void;
 }
 
@@ -118,11 +120,11 @@ const PAGES: readonly { id: string; title: string; cards: (props: Cards) => Reac
   {
     id: 'machines',
     title: 'Machines and holding',
-    cards: ({ shop, used, onChange }) => (
+    cards: ({ shop, used, offered, onChange }) => (
       <>
         <MachineCard shop={shop} used={used} onChange={onChange} />
         <HoldingCard shop={shop} onChange={onChange} />
-        <HoldersCard shop={shop} onChange={onChange} />
+        <HoldersCard shop={shop} onChange={onChange} {...(offered ? { offered } : {})} />
       </>
     ),
   },
@@ -188,7 +190,12 @@ function useShopDraft(served: Shop, revision: number) {
 }
 
 /** What this house has and how it does things: its rules, machines and tools, edited together and kept as a revision. */
-export function ShopPlace({ served, revision, used }: { served: Shop; revision: number; used: UsedBy }) {
+export function ShopPlace({
+  served,
+  revision,
+  used,
+  offered,
+}: Pick<Cards, 'used' | 'offered'> & { served: Shop; revision: number }) {
   const { kept, shop, change, save, changed, problems, setProblems, told } = useShopDraft(served, revision);
   const file = useRef<HTMLInputElement>(null);
   const takeIn = async (chosen: File | undefined) => {
@@ -240,7 +247,7 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
             </Notice>
           ))}
           {told && <Notice>{told}</Notice>}
-          <Tabs>
+          <Tabs defaultSelectedKey={offered ? 'machines' : 'rules'}>
             <Heads aria-label="What of the shop">
               {PAGES.map(({ id, title }) => (
                 <Tab key={id} id={id}>
@@ -250,7 +257,7 @@ export function ShopPlace({ served, revision, used }: { served: Shop; revision: 
             </Heads>
             {PAGES.map(({ id, cards }) => (
               <Page key={id} id={id}>
-                {cards({ shop, kept: kept.shop, used, onChange: change })}
+                {cards({ shop, kept: kept.shop, used, onChange: change, ...(offered ? { offered } : {}) })}
               </Page>
             ))}
           </Tabs>
