@@ -20,18 +20,26 @@ interface Member {
   file: RunFile;
 }
 
-type Found = { members: Member[]; stops: FamilyStops | Problem } | 'trouble';
+interface Family {
+  members: Member[];
+  /** Runs of it that are not taken in: so many share no set of stops. */
+  left: number;
+}
+
+type Found = (Family & { stops: FamilyStops | Problem }) | 'trouble';
 
 /** The other runs of a family from the server, with this one among them in its place. */
-async function membersOf(id: string, file: RunFile, over: AbortSignal): Promise<Member[]> {
+async function membersOf(id: string, file: RunFile, over: AbortSignal): Promise<Family> {
   const answer = await fetch(`/api/runs/family?name=${encodeURIComponent(file.family ?? '')}`, { signal: over });
   if (!answer.ok) throw new Error('no answer');
-  const saved = ((await answer.json()) as { id: number; file: RunFile }[]).map((run) => ({
+  const { runs, of } = (await answer.json()) as { runs: { id: number; file: RunFile }[]; of: number };
+  const saved = runs.map((run) => ({
     ...run,
     id: String(run.id),
   }));
   const others = saved.map((run) => (run.id === id ? { id, file } : run));
-  return others.some((run) => run.id === id) ? others : [...others, { id, file }];
+  const members = others.some((run) => run.id === id) ? others : [...others, { id, file }];
+  return { members, left: Math.max(0, of - members.length) };
 }
 
 /** One set of stops for all runs of the family of this one, and what that takes against setting them for each. */
@@ -41,9 +49,9 @@ export function FamilyWindow({ onClose }: { onClose: () => void }) {
   useEffect(() => {
     const over = new AbortController();
     membersOf(id, file, over.signal)
-      .then(async (members) => {
+      .then(async ({ members, left }) => {
         const stops = await family(members.map((member) => member.file));
-        if (stops && !over.signal.aborted) setFound({ members, stops });
+        if (stops && !over.signal.aborted) setFound({ members, left, stops });
       })
       .catch(() => over.signal.aborted || setFound('trouble'));
     return () => over.abort();
@@ -68,6 +76,13 @@ export function FamilyWindow({ onClose }: { onClose: () => void }) {
         ) : (
           <Shared members={found.members} stops={found.stops} own={id} onTake={take} />
         ))}
+      {typeof found === 'object' && found.left > 0 && (
+        <p>
+          {found.left} more {found.left === 1 ? 'run has' : 'runs have'} this family and{' '}
+          {found.left === 1 ? 'is' : 'are'} not taken in: so many share no set of stops. Give them a family of their
+          own.
+        </p>
+      )}
     </Window>
   );
 }
