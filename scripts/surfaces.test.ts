@@ -10,7 +10,7 @@ import type { UnitSystem } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
 import { example, planned } from '@/core/testing';
 import { proofOf } from '@/core/plan/proved';
-import { PrintedPlan } from '@/ui/print/PrintSheet';
+import { PrintedPlan } from '@/ui/print/PrintedPlan';
 import { Panel } from '@/ui/sheet/Panel';
 
 const EXAMPLES = readdirSync(join(__dirname, '../examples'))

@@ -116,4 +116,27 @@ test('the printed sheet: black, at most two pages, only the paper', async ({ pag
   await page.getByRole('checkbox', { name: 'Set-up 1, step 1', exact: true }).check();
   await expect(page.getByRole('table', { name: 'Setting set-up 1' })).toContainText('roughing tool, r 0.8');
   await expectAccessible(page);
+  // The first piece, size by size; every page says what it is of, and which of how many.
+  await page.getByRole('button', { name: 'First-off' }).click();
+  const sizes = page.getByRole('table', { name: 'Sizes of set-up 1' });
+  await expect(sizes.getByRole('columnheader').nth(4)).toHaveText('is');
+  await expect(sizes).toContainText('caliper');
+  await expectAccessible(page);
+  const margins = await page.evaluate(() =>
+    [...document.styleSheets].flatMap((sheet) =>
+      [...sheet.cssRules].filter((rule) => rule instanceof CSSPageRule).map((rule) => rule.cssText),
+    ),
+  );
+  expect(margins.join()).toContain('counter(pages)');
+  expect(margins.join()).toMatch(/WS-\d+ · revision [A-Z] · \d+ off · first-off/);
+  // Labels in a size of this device, which stays.
+  await page.getByRole('button', { name: 'Labels' }).click();
+  await page.getByLabel('Pieces in a box').fill('0');
+  await expect(page.getByText('from 1 to 1000000')).toBeVisible();
+  await page.getByLabel('Pieces in a box').fill('10');
+  await expect(page.getByRole('region', { name: 'Boxes' }).getByRole('article')).toHaveCount(3);
+  await expectAccessible(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Labels' }).click();
+  await expect(page.getByLabel('Pieces in a box')).toHaveValue('10');
 });

@@ -42,6 +42,22 @@ export const Paper = styled.main`
     padding-top: 1.5mm;
     border-top: 2.5px solid #000;
     font-size: 14.5pt;
+    break-after: avoid;
+  }
+  thead {
+    display: table-header-group;
+  }
+  .written {
+    display: flex;
+    gap: 5mm;
+    margin-top: 2mm;
+    font-size: 10pt;
+    break-inside: avoid;
+  }
+  .written span {
+    flex: 1;
+    padding-bottom: 4mm;
+    border-bottom: 0.3mm solid #000;
   }
   .head {
     display: flex;
