@@ -2,7 +2,7 @@ import { readCutList } from '@/core/formats/cutListFile';
 import { linesOf, readLines } from '@/core/read/lines';
 import { planFileOf } from '@/core/formats/planFile';
 import { readReceipt } from '@/core/formats/rackFile';
-import { readDxf } from '@/core/formats/readDxf';
+import { readDxf } from '@/core/formats/dxf/readDxf';
 import { readShop } from '@/core/read/readShop';
 import { planFile } from '@/core/plan/plan';
 import { parseLength } from '@/core/model/units/length';

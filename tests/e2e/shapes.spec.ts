@@ -146,7 +146,7 @@ test('half a profile comes in from a DXF drawing: its units are asked for, what 
   await expect(page.getByText('are they millimetres or inches?')).toBeVisible();
   await page.getByLabel('Units of the drawing').selectOption('mm');
   await expect(page.getByLabel('What was found')).toHaveText('12; 20\n22; 20');
-  await expect(page.getByText('1 × TEXT not understood')).toBeVisible();
+  await expect(page.getByText('dimensions and words: 1 left out')).toBeVisible();
   await page.getByRole('button', { name: 'Use this profile' }).click();
   await expect(page.getByLabel('Diameter of step 2')).toHaveValue('22');
   await page.getByRole('button', { name: 'Undo' }).click();

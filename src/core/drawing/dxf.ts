@@ -12,7 +12,7 @@ import type { Corner, Drawing, LineUse } from './marks';
 
 const LAYERS: Record<LineUse | 'text', string> = {
   outline: 'OUTLINE',
-  critical: 'OUTLINE',
+  critical: 'CRITICAL',
   edge: 'EDGES',
   hidden: 'EDGES',
   thread: 'THREADS',

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { linesOf } from '@/core/read/lines';
 import { partInUnits } from '@/core/formats/partInUnits';
-import type { DxfPart } from '@/core/formats/readDxf';
+import type { DxfPart } from '@/core/formats/dxf/readDxf';
 import { refuse, type Result } from '@/core/model/result';
 import type { UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
@@ -28,7 +28,7 @@ const Found = styled.pre`
   font-family: var(--mono);
 `;
 
-/** Half a profile of a DXF drawing: what was found, what was done, and what is asked before it is taken. */
+/** The profile of a DXF drawing: what was found, what was done, and what is asked before it is taken. */
 export function DxfWindow({ name, text, onClose }: { name: string; text: string; onClose: () => void }) {
   const { edit, file } = useWorkspace();
   const [units, setUnits] = useState('');
@@ -37,7 +37,7 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
   useEffect(() => {
     let over = false;
     const at = Number(axis.replace(',', '.'));
-    const reading = import('@/core/formats/readDxf').then(({ readDxf }) => {
+    const reading = import('@/core/formats/dxf/readDxf').then(({ readDxf }) => {
       const choices = {
         ...(units === '' ? {} : { units: units as UnitSystem }),
         ...(axis.trim() === '' || Number.isNaN(at) ? {} : { axis: at }),
@@ -62,7 +62,8 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
   return (
     <Window title={name} open onClose={onClose}>
       <p style={{ marginBottom: 8 }}>
-        Half a profile above its axis, the front at the right. The part as it is now is replaced; undo brings it back.
+        The profile above its axis, of a whole view or of half of one, the front at the right. The part as it is now is
+        replaced; undo brings it back.
       </p>
       <Grid>
         <Choice label="Units of the drawing" value={units} onChange={setUnits}>
