@@ -147,6 +147,8 @@ test('half a profile comes in from a DXF drawing: its units are asked for, what 
   await page.getByLabel('Units of the drawing').selectOption('mm');
   await expect(page.getByLabel('What was found')).toHaveText('12; 20\n22; 20');
   await expect(page.getByText('dimensions and words: 1 left out')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^The part as it was read/ })).toBeVisible();
+  await expectAccessible(page);
   await page.getByRole('button', { name: 'Use this profile' }).click();
   await expect(page.getByLabel('Diameter of step 2')).toHaveValue('22');
   await page.getByRole('button', { name: 'Undo' }).click();

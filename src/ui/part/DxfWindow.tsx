@@ -9,6 +9,7 @@ import type { UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
+import { DxfSeen } from './DxfSeen';
 import { useWorkspace } from '../run/WorkspaceContext';
 
 const Grid = styled.div`
@@ -19,7 +20,7 @@ const Grid = styled.div`
 `;
 
 const Found = styled.pre`
-  max-height: 220px;
+  max-height: 140px;
   overflow: auto;
   margin: 0 0 8px;
   padding: 8px 10px;
@@ -73,6 +74,7 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
         </Choice>
         <Field label="Axis at y (of the drawing)" value={axis} placeholder="found" onChange={setAxis} />
       </Grid>
+      {read?.ok && <DxfSeen read={read.value} />}
       {read?.ok && <Found aria-label="What was found">{linesOf(read.value)}</Found>}
       <ul role="status" style={{ marginBottom: 10, fontSize: 14 }}>
         {read?.ok && read.value.told.map((words) => <li key={words}>{words}</li>)}

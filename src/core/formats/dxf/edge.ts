@@ -23,6 +23,21 @@ function circleOf({ from, to, bulge }: Edge): { x: number; y: number; radius: nu
   return { x: (from.x + to.x) / 2 - (off * dy) / chord, y: (from.y + to.y) / 2 + (off * dx) / chord, radius };
 }
 
+/** An arc is shown by so many straight lines. */
+const SHOWN = 12;
+
+/** The places along an edge: its ends, and of an arc what shows that it is one. */
+export function placesOf(edge: Edge): Point[] {
+  const { from, to, bulge } = edge;
+  if (Math.abs(bulge) < STRAIGHT) return [from, to];
+  const { x, y, radius } = circleOf(edge);
+  const [begin, turn] = [Math.atan2(from.y - y, from.x - x), 4 * Math.atan(bulge)];
+  return Array.from({ length: SHOWN + 1 }, (_, index) => {
+    const angle = begin + (turn * index) / SHOWN;
+    return { x: x + radius * Math.cos(angle), y: y + radius * Math.sin(angle) };
+  });
+}
+
 /** An edge cut where it crosses a level line, so that each of its parts lies on one side. */
 export function cutAtLevel(edge: Edge, y: number): Edge[] {
   const { from, to, bulge } = edge;

@@ -56,6 +56,7 @@ test('lines become cylinders, cones and chamfers, from the front at the right', 
     details: [{ kind: 'chamfer', at: 0, size: 1 }],
     bores: [],
     told: [],
+    drawn: expect.any(Array) as unknown,
   });
 });
 

@@ -3,7 +3,7 @@ import { good, refuse, type Result } from '../../model/result';
 import { MM_PER_INCH, type UnitSystem } from '../../model/units/length';
 import type { Lines } from '../../read/lines';
 import { axisOf } from './axis';
-import type { Edge } from './edge';
+import { placesOf, TINY, type Edge } from './edge';
 import { drawnIn } from './entities';
 import { holesOf } from './holes';
 import { outline, piecesOf } from './profile';
@@ -19,6 +19,8 @@ export interface DxfChoices {
 /** A part read from a drawing: its entries in mm, and what was done and not understood, in words. */
 export interface DxfPart extends Lines {
   told: string[];
+  /** The lines that it was read from as they are drawn, to be laid over it: z from the front and radius, mm. */
+  drawn: { z: number; r: number }[][];
 }
 
 /** More steps than a run file takes. */
@@ -87,6 +89,12 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
   told.push(...left, ...hints(texts));
   const axis = axisOf(edges, centres, choices.axis, told);
   const { outer, inner } = outline(piecesOf(edges, axis, scale, told), told);
+  const front = Math.max(
+    ...edges.flatMap(({ from, to }) => [from, to]).map(({ x, y }) => (y > axis - TINY ? x : -Infinity)),
+  );
+  const drawn = edges.map((edge) =>
+    placesOf(edge).map(({ x, y }) => ({ z: (front - x) * scale, r: (y - axis) * scale })),
+  );
   if (outer.length === 0) return refuse('dxf', 'has no outline above its axis');
   const { outside, details } = stepsOf(outer, told);
   if (outside.length > MOST)
@@ -95,5 +103,5 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
       `gives ${outside.length} steps, and ${MOST} are the most: draw curves as arcs, not as short lines`,
     );
   const length = outer.at(-1)?.z1 ?? 0;
-  return good({ outside, details, bores: holesOf(inner, length, told), told });
+  return good({ outside, details, bores: holesOf(inner, length, told), told, drawn });
 }
