@@ -1,4 +1,4 @@
-import { expect, expectAccessible, foot, openRun, test } from './page';
+import { expect, expectAccessible, expectSettled, foot, makeRun, openRun, test } from './page';
 
 test('the board shows the demo runs, one of them in inches', async ({ page }) => {
   await page.goto('/');
@@ -139,4 +139,19 @@ test('the printed sheet: black, at most two pages, only the paper', async ({ pag
   await page.reload();
   await page.getByRole('button', { name: 'Labels' }).click();
   await expect(page.getByLabel('Pieces in a box')).toHaveValue('10');
+});
+
+test('a note to an operation is kept with the run and stands on its paper', async ({ page }) => {
+  const address = await makeRun(page, 'WS-970');
+  await page.goto(address);
+  await expectSettled(page);
+  await page.getByRole('option').first().click();
+  await page.getByLabel('Note to this operation').fill('soft jaws, 2 bar on the collet');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/^saved \d/)).toBeVisible();
+  await page.reload();
+  await page.getByRole('option').first().click();
+  await expect(page.getByLabel('Note to this operation')).toHaveValue('soft jaws, 2 bar on the collet');
+  await page.getByRole('link', { name: 'Print' }).click();
+  await expect(page.getByText('✎ soft jaws, 2 bar on the collet')).toBeVisible();
 });

@@ -314,6 +314,7 @@ export const planFileSchema = Joi.object<PlanFile>({
                 edges: Joi.object({ tip: Joi.number(), left: Joi.number(), right: Joi.number() }).required(),
               }).required(),
               crossStop: Joi.number(),
+              note: Joi.string(),
               clearances: Joi.array()
                 .items(Joi.object({ what: text(), distance: number() }))
                 .required(),

@@ -65,7 +65,7 @@ function operationsOf(planned: PlannedSetup, { operations }: WrittenSetup) {
   const z = toPart(planned);
   return planned.operations.map((operation, index) => {
     const written = operations[index] as WrittenOperation;
-    const { stop, cross, crossStop, passes } = operationView(planned, operation);
+    const { stop, cross, crossStop, note, passes } = operationView(planned, operation);
     return {
       ...written,
       cuttingSpeed: rounded(operation.achieved.value, 1),
@@ -100,6 +100,7 @@ function operationsOf(planned: PlannedSetup, { operations }: WrittenSetup) {
       ...(operation.does ? { does: operation.does } : {}),
       stop: stopData(operation, stop),
       ...(crossStop ? { crossStop: crossStop.place } : {}),
+      ...(note === undefined ? {} : { note }),
       state: stateOf(planned, operation),
       clearances: operation.clearances.map(({ what, distance }) => ({ what, distance: rounded(distance) })),
       minutes: { cutting: rounded(operation.cutting.value), hand: rounded(operation.hand.value) },

@@ -22,6 +22,12 @@ export interface RunAllowances {
   centreEnd?: number | 'choose';
 }
 
+/** What somebody wrote to an operation. */
+export interface OperationNote {
+  operation: string;
+  text: string;
+}
+
 /** A run as the core plans it: everything in mm, everything resolved. */
 export interface Run {
   part: Part;
@@ -35,6 +41,8 @@ export interface Run {
   firstEnd: 'front' | 'back' | 'choose';
   allowances: RunAllowances;
   overrules: Overrule[];
+  /** What somebody wrote to operations, by their keys; nothing is planned by it. */
+  notes: OperationNote[];
   shop: ShopForRun;
   /** Why its material was taken, where several would do. */
   takenBecause?: Reason[];

@@ -49,6 +49,8 @@ export interface OperationView {
   feed: string;
   /** What is brought to its cuts, in words. */
   fluid?: string;
+  /** What somebody wrote to it. */
+  note?: string;
   passes: PassView[];
   checks: CheckView[];
 }
@@ -96,6 +98,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
   });
   const last = passes.at(-1);
   const crossStop = crossStopAt(planned.crossStops, operation.key);
+  const note = planned.setup.run.notes.find(({ operation: key }) => key === operation.key);
   return {
     number: operation.number,
     name: operation.name,
@@ -106,6 +109,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
     ...(crossStop ? { crossStop: { place: crossStop.place, words: sayCrossStop(crossStop) } } : {}),
     speed: operation.speed.value > 0 ? String(operation.speed.value) : 'off',
     ...(operation.fluid ? { fluid: FLUID_WORDS[operation.fluid] } : {}),
+    ...(note ? { note: note.text } : {}),
     feed: operation.stop.means === 'none' ? 'hand' : show(operation.feed.value, 'mm/rev', units).text,
     passes,
     checks: operation.checks.map((check) => checkView(check, units)),

@@ -175,6 +175,7 @@ function readShaped(file: RunFile, shop: Shop): Result<Run> {
       firstEnd: file.firstEnd ?? 'choose',
       allowances: allowances.value,
       overrules: overrules.value,
+      notes: file.notes ?? [],
     });
   const problems: Problem[] = [number, narrowed, part, quantity, spares, stock, way, allowances, overrules].flatMap(
     (result) => (result.ok ? [] : result.problems),

@@ -9,7 +9,7 @@ import type { HouseRules } from '../model/shop/houseRules';
 import type { BarCondition, BarForm, Machine } from '../model/shop/shop';
 import type { GeneralClass } from '../model/part/tolerance';
 import type { Overrule } from '../model/overrule';
-import type { RunAllowances } from '../model/run';
+import type { OperationNote, RunAllowances } from '../model/run';
 import type { UnitSystem } from '../model/units/length';
 
 /** One step of the outside, front to back; which of the fields it has follows from its shape. */
@@ -106,6 +106,8 @@ export interface RunFile {
   customer?: string;
   order?: string;
   note?: string;
+  /** What is to be known of an operation, by its key. */
+  notes?: OperationNote[];
   /** A name that several runs of like parts share. */
   family?: string;
   /** Promised for this day, as 2026-12-04. */

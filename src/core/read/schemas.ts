@@ -212,6 +212,9 @@ export const runFileSchema = Joi.object<RunFile>({
   customer: text(80),
   order: text(40),
   note: text(500),
+  notes: Joi.array()
+    .items(Joi.object({ operation: text(200).required(), text: text(500).required() }))
+    .max(200),
   family: text(60),
   spares: Joi.alternatives(NUMBER, text(20)),
   due: Joi.string()

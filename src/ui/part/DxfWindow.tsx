@@ -76,16 +76,18 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
       </Grid>
       {read?.ok && <DxfSeen read={read.value} />}
       {read?.ok && <Found aria-label="What was found">{linesOf(read.value)}</Found>}
-      <ul role="status" style={{ marginBottom: 10, fontSize: 14 }}>
-        {read?.ok && read.value.told.map((words) => <li key={words}>{words}</li>)}
-        {read &&
-          !read.ok &&
-          read.problems.map(({ path, message }) => (
-            <li key={message} style={{ color: 'var(--oxide)' }}>
-              {path === 'units' ? message : `The drawing ${message}`}
-            </li>
-          ))}
-      </ul>
+      <div role="status" style={{ marginBottom: 10, fontSize: 14 }}>
+        <ul>
+          {read?.ok && read.value.told.map((words) => <li key={words}>{words}</li>)}
+          {read &&
+            !read.ok &&
+            read.problems.map(({ path, message }) => (
+              <li key={message} style={{ color: 'var(--oxide)' }}>
+                {path === 'units' ? message : `The drawing ${message}`}
+              </li>
+            ))}
+        </ul>
+      </div>
       <Button $strong onPress={use} isDisabled={!read?.ok}>
         Use this profile
       </Button>

@@ -216,7 +216,10 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
 }
 
 function PrintedOperation({ operation, planned }: { operation: TimedOperation; planned: PlannedSetup }) {
-  const { number, name, byHand, stop, crossStop, speed, feed, passes, checks } = operationView(planned, operation);
+  const { number, name, byHand, stop, crossStop, note, speed, feed, passes, checks } = operationView(
+    planned,
+    operation,
+  );
   const again = checks.filter((check) => check.again);
   const first = checks.filter((check) => !check.again);
   const onCross = passes.filter(({ on }) => on === 'cross');
@@ -226,6 +229,7 @@ function PrintedOperation({ operation, planned }: { operation: TimedOperation; p
       <td>
         <b>{name}</b>
         <small>{[operation.tool.name, ...(operation.does ?? [])].join(' · ')}</small>
+        {note && <small>✎ {note}</small>}
       </td>
       <td className="figure">{speed}</td>
       <td className="figure">{feed}</td>

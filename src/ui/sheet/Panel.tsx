@@ -5,6 +5,7 @@ import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { operationView } from '@/core/present/operation';
 import { CheckPart } from './CheckPart';
 import { CutPart } from './CutPart';
+import { NotePart } from './NotePart';
 import { Card, Mind } from './panelParts';
 import { SetPart } from './SetPart';
 import { SetupPanel } from './SetupPanel';
@@ -23,7 +24,7 @@ interface Props {
 /** Where the panel stands below the sheet, and a finger chooses. */
 const BELOW = '(max-width: 980px) and (pointer: coarse)';
 
-/** Everything about the selected operation, always in the same five parts: Set, Cut, Check, Why, Mind. */
+/** Everything about the selected operation, always in the same parts: Set, Cut, Check, a note, Why, Mind. */
 export const Panel = memo(function Panel({ operation, ...props }: Props) {
   return operation ? (
     <OperationPanel operation={operation} {...props} />
@@ -53,6 +54,7 @@ function OperationPanel({ plan, planned, operation, pass, onPass, edits }: Props
       <SetPart planned={planned} operation={operation} view={view} />
       <CutPart planned={planned} operation={operation} view={view} pass={pass} onPass={onPass} />
       <CheckPart checks={view.checks} />
+      <NotePart operation={operation.key} />
       <WhyPart plan={plan} planned={planned} operation={operation} edits={edits} />
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
     </Card>
