@@ -42,10 +42,6 @@ export const Paper = styled.main`
     padding-top: 1.5mm;
     border-top: 2.5px solid #000;
     font-size: 14.5pt;
-    break-after: avoid;
-  }
-  thead {
-    display: table-header-group;
   }
   .written {
     display: flex;

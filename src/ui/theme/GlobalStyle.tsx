@@ -51,7 +51,13 @@ export const GlobalStyle = createGlobalStyle`
   a { color: inherit; }
   :focus-visible { outline: 3px solid var(--blue); outline-offset: 2px; }
   .unseen { position: fixed; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  @page {
+    margin: 12mm 11mm 13mm;
+    @bottom-right { content: "page " counter(page) " of " counter(pages); font: 9pt sans-serif; color: #000; }
+  }
   @media print {
+    h1, h2, h3 { break-after: avoid; }
+    thead { display: table-header-group; }
     :root, :root[data-theme='night'] {
       color-scheme: light;
       --paper: #fff; --sheet: #fff; --ink: #000; --ink-soft: #222; --line: #777; --metal: #eee; --brass-soft: #fff; --blue-soft: #ddd;
