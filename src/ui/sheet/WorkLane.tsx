@@ -254,7 +254,13 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
         stroke="var(--ink-soft)"
         strokeDasharray="3 3"
       />
-      <text x={x(end)} y={y(radius) - 13} textAnchor="end" className="soft">
+      <text
+        x={x(end)}
+        y={y(radius) - 13}
+        textAnchor="end"
+        className="soft"
+        style={{ paintOrder: 'stroke', stroke: 'var(--sheet)', strokeWidth: 4 }}
+      >
         blade {formatLength(blade.width, setup.run.units)}
       </text>
     </g>
