@@ -108,6 +108,17 @@ test('turned end for end and back it is the same part; the drawing comes out as 
   await expect(page.getByLabel('Chamfer back of step 2')).toHaveValue('0.5');
   await page.getByRole('button', { name: 'Turn end for end' }).click();
   await expect(page.getByLabel('Diameter of step 1')).toHaveValue('12');
+  // A variant of another size, and back.
+  await page.getByRole('button', { name: 'Another size …' }).click();
+  await page.getByLabel('Times').fill('0');
+  await expect(page.getByText(/a figure from 0.01 to 100/)).toBeVisible();
+  await page.getByLabel('Times').fill('3/2');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take this size' }).click();
+  await expect(page.getByLabel('Diameter of step 1')).toHaveValue('18');
+  await expect(page.getByLabel('Chamfer front of step 1')).toHaveValue('0.75');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Diameter of step 1')).toHaveValue('12');
   for (const [kind, words] of [
     ['SVG', 'scale'],
     ['DXF', 'LWPOLYLINE'],

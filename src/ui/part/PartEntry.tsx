@@ -1,22 +1,19 @@
 'use client';
-import { current } from 'immer';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { dxfFileOf, svgFileOf } from './drawingFiles';
 import { movedShoulder } from '@/core/formats/moveShoulder';
-import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
 import type { Part } from '@/core/model/part/part';
 import type { Mass } from '@/core/model/part/mass';
 import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { ProblemList } from '../run/ProblemList';
 import { isMissing, useWorkspace } from '../run/WorkspaceContext';
-import { DxfButton } from './DxfButton';
 import { EntryList } from './EntryList';
 import { DETAILS, ELSEWHERE, HOLES } from './kinds';
 import { LengthList } from './LengthList';
 import { OrderFields } from './OrderFields';
 import { PartDrawing, type MoveShoulder } from './PartDrawing';
+import { PartTools } from './PartTools';
 import { placeOfProblem } from './placeOfProblem';
 import { ReadyPlan } from './ReadyPlan';
 import { RunFields, StockFields } from './RunFields';
@@ -56,15 +53,6 @@ const Paper = styled.div`
   background: var(--sheet);
 `;
 
-const Tools = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  button {
-    padding: 0 10px;
-  }
-`;
-
 const Weight = styled.p`
   color: var(--ink-soft);
   font-size: 13px;
@@ -89,6 +77,7 @@ const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters)
 const KnownPart = later(() => import('./KnownPart').then((loaded) => loaded.KnownPart));
 const LineEntry = later(() => import('./LineEntry').then((loaded) => loaded.LineEntry));
 const LinesWindow = later(() => import('./LinesWindow').then((loaded) => loaded.LinesWindow));
+const ScaleWindow = later(() => import('./ScaleWindow').then((loaded) => loaded.ScaleWindow));
 const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.FitsWindow));
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
@@ -96,7 +85,7 @@ export function PartEntry() {
   const { id, file, edit, planned, problems } = useWorkspace();
   const [marked, setMarked] = useState<string>();
   const [withLine, setWithLine] = useState<Part>();
-  const [shown, setShown] = useState<{ lines: true } | { fitsOf: string | undefined }>();
+  const [shown, setShown] = useState<{ window: 'lines' | 'size' } | { fitsOf: string | undefined }>();
   const last = useRef<string>(undefined);
   const mark = (path: string | undefined) => {
     if (path) last.current = path;
@@ -110,14 +99,6 @@ export function PartEntry() {
   const move: MoveShoulder = (step, by, ended) => {
     const outside = movedShoulder(file.part, step, by, file.units);
     if (outside && by !== 0) edit(ended ? undefined : `shoulder ${step}`, (run) => void (run.part.outside = outside));
-  };
-  const mirrored = async () => {
-    const { mirrorPart } = await import('@/core/formats/mirrorPart');
-    // What the run is by now: something may have been typed while this was fetched.
-    edit(undefined, (run) => {
-      const turned = mirrorPart(current(run));
-      if (turned.ok) run.part = turned.value;
-    });
   };
   const plan = planned.answer?.plan;
   return (
@@ -134,26 +115,16 @@ export function PartEntry() {
       </div>
       <Side>
         {/* Above the drawing, which grows as it is typed: a button stays where it is pressed. */}
-        <Tools>
-          <Button onPress={() => setShown({ lines: true })}>As lines …</Button>
-          <Button onPress={() => void mirrored()} isDisabled={!part}>
-            Turn end for end
-          </Button>
-          <Button onPress={() => setShown({ fitsOf: last.current })}>Fits …</Button>
-          <DxfButton />
-          <span style={{ flex: 1 }} />
-          <Button onPress={() => part && void svgFileOf(part, file)} isDisabled={!part}>
-            SVG
-          </Button>
-          <Button onPress={() => part && void dxfFileOf(part, file)} isDisabled={!part}>
-            DXF
-          </Button>
-        </Tools>
+        <PartTools
+          part={part}
+          onShow={(window) => setShown(window === 'fits' ? { fitsOf: last.current } : { window })}
+        />
         <Paper>
           <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
         </Paper>
         {mass && part && <MassLine mass={mass} units={file.units} />}
-        {shown && 'lines' in shown && <LinesWindow onClose={() => setShown(undefined)} />}
+        {shown && 'window' in shown && shown.window === 'lines' && <LinesWindow onClose={() => setShown(undefined)} />}
+        {shown && 'window' in shown && shown.window === 'size' && <ScaleWindow onClose={() => setShown(undefined)} />}
         {shown && 'fitsOf' in shown && <FitsWindow marked={shown.fitsOf} onClose={() => setShown(undefined)} />}
         <div aria-live="polite">
           {plan ? (
