@@ -26,7 +26,17 @@ test('nothing of a run or of the lists runs over the edge of a phone, and nothin
         down: Math.max(0, scrollHeight - Math.max(clientHeight, Math.ceil(below + window.scrollY))),
       };
     });
-  for (const place of [run, `${run}/part`, `${run}/stock`, `${run}/times`, `${run}/revisions`, '/', '/rack', '/shop']) {
+  for (const place of [
+    run,
+    `${run}/part`,
+    `${run}/stock`,
+    `${run}/times`,
+    `${run}/revisions`,
+    '/runs/new/part',
+    '/',
+    '/rack',
+    '/shop',
+  ]) {
     await page.goto(place);
     await expect(page.getByRole('main')).toBeVisible();
     expect({ place, ...(await overflow()) }).toEqual({ place, across: 0, down: 0 });

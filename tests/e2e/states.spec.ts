@@ -138,17 +138,6 @@ test('the theme is kept from page to page, and from visit to visit', async ({ pa
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
 });
 
-test('a phone: nothing hangs over the edge of the page', async ({ page }) => {
-  await page.setViewportSize({ width: 412, height: 900 });
-  for (const path of ['/', '/runs/new/part']) {
-    await page.goto(path);
-    await expect(page.getByRole('button', { name: /shift/ })).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(412);
-  }
-  await openRun(page, 'Mast collar');
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(412);
-});
-
 test('runs that leave the machine set up for each other are told on the board, with what stays and what that saves', async ({
   page,
 }) => {

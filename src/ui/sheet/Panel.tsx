@@ -1,11 +1,10 @@
 'use client';
-import { memo, useEffect, useRef } from 'react';
+import { memo, useEffect, useRef, type ComponentType } from 'react';
 import type { Plan } from '@/core/plan/plan';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { operationView } from '@/core/present/operation';
 import { CheckPart } from './CheckPart';
 import { CutPart } from './CutPart';
-import { NotePart } from './NotePart';
 import { Card, Mind } from './panelParts';
 import { SetPart } from './SetPart';
 import { SetupPanel } from './SetupPanel';
@@ -19,6 +18,8 @@ interface Props {
   pass: number | undefined;
   onPass: (pass: number) => void;
   edits: OrderEdits;
+  /** What is written to the operation. */
+  note?: ComponentType<{ operation: string }>;
 }
 
 /** Where the panel stands below the sheet, and a finger chooses. */
@@ -33,7 +34,15 @@ export const Panel = memo(function Panel({ operation, ...props }: Props) {
   );
 });
 
-function OperationPanel({ plan, planned, operation, pass, onPass, edits }: Props & { operation: TimedOperation }) {
+function OperationPanel({
+  plan,
+  planned,
+  operation,
+  pass,
+  onPass,
+  edits,
+  note: Note,
+}: Props & { operation: TimedOperation }) {
   const view = operationView(planned, operation);
   const head = useRef<HTMLElement>(null);
   // Tapped on a tablet or a phone, an operation is shown: its panel is further down than the screen.
@@ -54,7 +63,7 @@ function OperationPanel({ plan, planned, operation, pass, onPass, edits }: Props
       <SetPart planned={planned} operation={operation} view={view} />
       <CutPart planned={planned} operation={operation} view={view} pass={pass} onPass={onPass} />
       <CheckPart checks={view.checks} />
-      <NotePart operation={operation.key} />
+      {Note && <Note operation={operation.key} />}
       <WhyPart plan={plan} planned={planned} operation={operation} edits={edits} />
       <Mind warnings={operation.warnings} cautions={operation.cautions} />
     </Card>

@@ -17,6 +17,7 @@ import { Remedies } from '../run/Remedies';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { DiameterLabels } from './DiameterLabels';
 import { Foot } from './Foot';
+import { NotePart } from './NotePart';
 import { Panel } from './Panel';
 import { RouteNames } from './RouteNames';
 import { RouteTiles } from './RouteTiles';
@@ -274,7 +275,7 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
             )}
           </Paper>
         </Frame>
-        <Panel plan={plan} planned={planned} operation={operation} pass={shownPass} onPass={showPass} edits={edits} />
+        <Panel {...{ plan, planned, operation, edits }} pass={shownPass} onPass={showPass} note={NotePart} />
       </Room>
       <Foot id={id} plan={plan} />
     </Whole>

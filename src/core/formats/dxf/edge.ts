@@ -11,7 +11,9 @@ export interface Edge {
 /** Arithmetic of a drawing, in its own units. */
 export const TINY = 1e-4;
 
-const STRAIGHT = 1e-9;
+/** Whether it is no arc: it does not turn, or it has no way to turn on. */
+const isStraight = ({ from, to, bulge }: Edge): boolean =>
+  Math.abs(bulge) < 1e-9 || (from.x === to.x && from.y === to.y);
 
 /** Middle and radius of the circle that an arc lies on. */
 function circleOf({ from, to, bulge }: Edge): { x: number; y: number; radius: number } {
@@ -29,7 +31,7 @@ const SHOWN = 12;
 /** The places along an edge: its ends, and of an arc what shows that it is one. */
 export function placesOf(edge: Edge): Point[] {
   const { from, to, bulge } = edge;
-  if (Math.abs(bulge) < STRAIGHT) return [from, to];
+  if (isStraight(edge)) return [from, to];
   const { x, y, radius } = circleOf(edge);
   const [begin, turn] = [Math.atan2(from.y - y, from.x - x), 4 * Math.atan(bulge)];
   return Array.from({ length: SHOWN + 1 }, (_, index) => {
@@ -41,7 +43,7 @@ export function placesOf(edge: Edge): Point[] {
 /** An edge cut where it crosses a level line, so that each of its parts lies on one side. */
 export function cutAtLevel(edge: Edge, y: number): Edge[] {
   const { from, to, bulge } = edge;
-  if (Math.abs(bulge) < STRAIGHT) {
+  if (isStraight(edge)) {
     if ((from.y - y) * (to.y - y) >= -TINY * TINY) return [edge];
     const share = (y - from.y) / (to.y - from.y);
     const at = { x: from.x + share * (to.x - from.x), y };

@@ -287,6 +287,21 @@ describe('drawings as others make them', () => {
     ]);
   });
 
+  test('an arc of no radius is no curve, and every figure stays one', () => {
+    const part = read(
+      drawn((at, writer) => {
+        axis(writer);
+        lines(
+          writer,
+          half.map(([z, r]) => at(z, r)),
+        );
+        writer.addArc(point3d(...at(5, 5), 0), 0, 0, 90);
+      }),
+    );
+    expect(part.outside).toEqual(plain);
+    expect(part.drawn.flat().every(({ z, r }) => Number.isFinite(z) && Number.isFinite(r))).toBe(true);
+  });
+
   const SHEET = { width: 277, height: 190, textHeight: 3 };
   const again = (part: Part) => {
     const told = read(dxfOf(drawPart(part, 'mm', SHEET)));
