@@ -28,6 +28,7 @@ const CORE = [
   'plan/drawnSmall',
   'plan/leftToOther',
   'plan/compared',
+  'plan/judged',
   'plan/search',
   'plan/material',
   'plan/plan',

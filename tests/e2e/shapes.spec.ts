@@ -85,6 +85,8 @@ test('a shoulder is dragged and moved by key, and a typed figure wins', async ({
   await shoulder.press('ArrowLeft');
   await expect(page.getByLabel('Length of step 1')).toHaveValue('30.5');
   await expect(page.getByLabel('Length of step 2')).toHaveValue('9.5');
+  // Drawn anew, it stands where it will be taken hold of.
+  await expect(shoulder).toHaveAttribute('aria-valuenow', '30.5');
   const box = await shoulder.boundingBox();
   if (!box) throw new Error('no shoulder');
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];

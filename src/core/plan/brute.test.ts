@@ -10,7 +10,8 @@ import { holdingKinds } from './holding/means';
 import { planSetups } from './holding/setups';
 import { planRun } from './plan';
 import { boundOf, planRoute, prepare, type Prepared } from './route';
-import { isSound, Search } from './search';
+import { isSound } from './judged';
+import { Search } from './search';
 import { usual, withLeft, type Skeleton } from './skeleton';
 import { planStock } from './stock/choose';
 

@@ -6,7 +6,8 @@ import type { Reason } from '../model/words';
 import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
 import { costOfRun } from './cost/runCost';
-import { isSound, Search } from './search';
+import { isSound } from './judged';
+import { Search } from './search';
 
 /** A run in one of its materials, and what its batch costs by the first sound route; undefined where there is none. */
 interface Weighed {

@@ -4,7 +4,8 @@ import { readRun } from '../read/readRun';
 import type { RunFile } from '../read/runFile';
 import { example, runOf, step } from '../testing';
 import { planFile } from './plan';
-import { isSound, Search, type Searching } from './search';
+import { isSound } from './judged';
+import { Search, type Searching } from './search';
 import { keyOf, otherSkeletons, usual } from './skeleton';
 
 /** @param searching to the first sound route, where a test does not say otherwise */

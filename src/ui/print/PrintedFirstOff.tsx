@@ -2,6 +2,7 @@
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
 import { firstOffSizes } from '@/core/present/firstOff';
+import { Cols } from './Cols';
 import { Paper } from './Paper';
 
 /** Lines to write on. */
@@ -59,11 +60,7 @@ export function PrintedFirstOff({ plan }: { plan: Plan }) {
             Set-up {setup.number}: {setup.holding.words}, from the {setup.end}
           </h2>
           <Sizes aria-label={`Sizes of set-up ${setup.number}`}>
-            <colgroup>
-              {COLUMNS.map((width, index) => (
-                <col key={index} style={{ width }} />
-              ))}
-            </colgroup>
+            <Cols widths={COLUMNS} />
             <thead>
               <tr>
                 <th>op</th>

@@ -17,6 +17,7 @@ import { formatLength } from '@/core/model/units/length';
 import { sayMinutes } from '@/core/model/units/show';
 import { entryName } from '../run/entryName';
 import { namesIn } from '../sheet/overrulesOf';
+import { Cols } from './Cols';
 import { Paper } from './Paper';
 import { PaperDrawing } from './PaperDrawing';
 
@@ -184,11 +185,7 @@ function PrintedSetup({ planned }: { planned: PlannedSetup }) {
         {fluids && ` · ${fluids}`}
       </p>
       <table>
-        <colgroup>
-          {COLUMNS.map((width, index) => (
-            <col key={index} style={{ width }} />
-          ))}
-        </colgroup>
+        <Cols widths={COLUMNS} />
         <thead>
           <tr>
             <th>op</th>

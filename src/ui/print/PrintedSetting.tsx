@@ -9,7 +9,10 @@ import type { Plan } from '@/core/plan/plan';
 import { KIT_FOR, kitOf, type KitItem } from '@/core/present/kit';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { settingSheet } from '@/core/present/settingSheet';
+import { Cols } from './Cols';
 import { Paper } from './Paper';
+
+const COLUMNS = ['8mm', '52mm', 'auto', '26mm'];
 
 /** A line to tick, with the finger or with a pencil. */
 const Tick = styled.input`
@@ -122,12 +125,7 @@ function PrintedSteps({ planned, ticks }: { planned: PlannedSetup; ticks: Ticks 
         Set-up {number}: {holding.words}, from the {end}
       </h2>
       <table aria-label={`Setting set-up ${number}`}>
-        <colgroup>
-          <col style={{ width: '8mm' }} />
-          <col style={{ width: '52mm' }} />
-          <col />
-          <col style={{ width: '26mm' }} />
-        </colgroup>
+        <Cols widths={COLUMNS} />
         <tbody>
           {settingSheet(planned).map(({ step, tool, what, over, text }) => (
             <tr key={step}>

@@ -33,10 +33,13 @@ function endsAt({ tool, passes, compound, gearing, feed }: CutOperation): number
   return isTurned && diameter !== undefined && diameter > CLOSE ? diameter : undefined;
 }
 
+/** Checks that are of a diameter. */
+const DIAMETERS: readonly string[] = ['outside', 'inside'];
+
 /** How far apart the limits of what it makes are, mm; what is left to finish has none. */
 function widthOf({ kind, checks }: CutOperation, diameter: number, { setup: { part } }: CutSetup): number {
   if (ROUGH.includes(kind)) return Infinity;
-  const sizes = checks.flatMap(({ measures, size }) => (measures === 'length' || !size ? [] : [size]));
+  const sizes = checks.flatMap(({ measures, size }) => (DIAMETERS.includes(measures) && size ? [size] : []));
   const general = 2 * (generalTolerance(part.general, diameter) ?? Infinity);
   return Math.min(...(sizes.length > 0 ? sizes.map(({ upper, lower }) => upper - lower) : [general]));
 }
