@@ -129,9 +129,13 @@ export function pinsOf(room: StopRoom, allocation: Allocation, run = 0): Pick<St
   const readied = [
     ...used.flatMap((index) => shared[index]?.made.ready ?? []),
     ...found.flatMap(({ by, means, facility, one }, index) => {
-      const isSaid = found.slice(0, index).some((other) => other.means === means && other.one === one);
-      // A spacer that is made for a place of a station is its own; what the station takes stands above.
-      return by.ready && (facility !== undefined || !isSaid) ? [by.ready] : [];
+      // What a station takes stands above, and a spacer that is made for one of its places is that place's own.
+      const isShared =
+        facility === undefined &&
+        found
+          .slice(0, index)
+          .some((other) => other.facility === undefined && other.means === means && other.one === one);
+      return by.ready && !isShared ? [by.ready] : [];
     }),
   ];
   return { pins, readied };
