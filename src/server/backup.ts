@@ -23,6 +23,7 @@ const TABLES: Record<string, readonly string[]> = {
   run_revisions: ['id'],
   run_list: ['run_id'],
   run_states: ['id'],
+  attachments: ['id'],
   stock_items: ['id'],
   stock_reservations: ['item_id', 'run_id'],
   stock_history: ['id'],
@@ -33,8 +34,8 @@ const TABLES: Record<string, readonly string[]> = {
 
 const FORMAT = 'shingle-backup/1';
 
-/** Rows read and written together. */
-const AT_ONCE = 500;
+/** Rows of a table read and written together: drawings and photos each by itself, they may be large. */
+const atOnce = (table: string): number => (table === 'attachments' ? 1 : 500);
 
 type Row = Record<string, unknown>;
 
@@ -62,15 +63,15 @@ export interface CheckedBackup {
 /** Every row of a table in the order of its key, as the text that the server has: no figure passes through a float. */
 async function* rowsOf(knex: Knex, table: string): AsyncGenerator<Row> {
   const keys = TABLES[table] ?? [];
-  for (let from = 0; ; from += AT_ONCE) {
+  for (let from = 0; ; from += atOnce(table)) {
     const rows = (await knex(table)
       .orderBy([...keys])
       .offset(from)
-      .limit(AT_ONCE)
+      .limit(atOnce(table))
       .options({ dateStrings: true, typeCast: false })) as Record<string, Buffer | string | null>[];
     for (const row of rows)
       yield Object.fromEntries(Object.entries(row).map(([key, value]) => [key, value === null ? null : String(value)]));
-    if (rows.length < AT_ONCE) return;
+    if (rows.length < atOnce(table)) return;
   }
 }
 
@@ -222,7 +223,7 @@ async function putBack(file: string, knex: Knex): Promise<void> {
       waiting = [];
     };
     await readBackup(file, async (table, row) => {
-      if (table !== of || waiting.length >= AT_ONCE) await write();
+      if (table !== of || waiting.length >= atOnce(table)) await write();
       of = table;
       waiting.push(row);
     });

@@ -73,6 +73,19 @@ async function newerPartOf({ part_id, part_revision }: RunRow, knex: Knex): Prom
   return newer && { revision: newer.letter, savedAt: newer.saved_at.toISOString() };
 }
 
+/** The run that another was begun with, as it was saved then. */
+async function copiedFromOf(id: number, knex: Knex): Promise<SavedRun['copiedFrom']> {
+  const copy = await knex('runs')
+    .where({ id })
+    .whereNotNull('copied_from')
+    .first<{ copied_from: number; copied_revision: number } | undefined>('copied_from', 'copied_revision');
+  if (!copy) return undefined;
+  const [row] = await revisions(knex)
+    .where({ 'r.run_id': copy.copied_from, 'r.revision': copy.copied_revision })
+    .limit(1);
+  return row && { id: row.id, file: read(row).file };
+}
+
 /** The documents of some runs as they are saved now, by their ids; in words those whose rows do not read back. */
 export async function readRuns(ids: readonly number[]): Promise<{ runs: SavedRun[]; damaged: Map<number, string> }> {
   const runs: SavedRun[] = [];
@@ -95,8 +108,8 @@ export async function readRuns(ids: readonly number[]): Promise<{ runs: SavedRun
 export async function findRun(id: number, knex: Knex = database()): Promise<SavedRun | undefined> {
   const row = await newestOf(id, knex);
   if (!row) return undefined;
-  const newerPart = await newerPartOf(row, knex);
-  return { ...read(row), ...(newerPart ? { newerPart } : {}) };
+  const [newerPart, copiedFrom] = await Promise.all([newerPartOf(row, knex), copiedFromOf(id, knex)]);
+  return { ...read(row), ...(newerPart ? { newerPart } : {}), ...(copiedFrom ? { copiedFrom } : {}) };
 }
 
 async function append(id: number, revision: number, file: RunFile, knex: Knex): Promise<SavedRun> {
@@ -117,12 +130,21 @@ async function append(id: number, revision: number, file: RunFile, knex: Knex): 
 /**
  * Keeps a new run.
  * @param under what it is asked for as: asked for again, because the answer was lost on the way, it is the same run
+ * @param copiedFrom what it was begun with
  */
-export const createRun = (file: RunFile, under?: string): Promise<SavedRun> =>
+export const createRun = (
+  file: RunFile,
+  { under, copiedFrom }: { under?: string | undefined; copiedFrom?: SavedRun } = {},
+): Promise<SavedRun> =>
   inTransaction(async (knex) => {
     const before = under && (await knex('runs').where({ under }).first<{ id: number } | undefined>('id'));
     if (before) return (await findRun(before.id, knex)) as SavedRun;
-    const [id] = await knex('runs').insert({ created_at: new Date(), under: under ?? null });
+    const [id] = await knex('runs').insert({
+      created_at: new Date(),
+      under: under ?? null,
+      copied_from: copiedFrom?.id ?? null,
+      copied_revision: copiedFrom?.revision ?? null,
+    });
     return append(Number(id), 1, file, knex);
   });
 

@@ -12,7 +12,7 @@ test('the board shows the demo runs, one of them in inches', async ({ page }) =>
 test('the sheet of a run: figures, operations by keyboard, passes, the stock after each', async ({ page }) => {
   await openRun(page, 'Sensor spacer');
   await expect(foot(page, 'pieces a bar')).toHaveText('116');
-  await expect(foot(page, 'left over')).toHaveText('2798.70 mm');
+  await expect(foot(page, 'left, the grip in it')).toHaveText('2798.70 mm');
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('option', { selected: true })).toContainText('Face the front');
   const drawing = page.getByRole('img', { name: /Sheet of set-up 1, after 10/ });

@@ -13,7 +13,7 @@ const LARGEST = 1_000_000;
 export const refused = (problems: Problem[], status = 422) => NextResponse.json({ problems }, { status });
 
 /** The text of a request, as far as it is taken: what is longer is not read to its end. */
-async function textOf(request: Request): Promise<string | undefined> {
+async function textOf(request: Request, largest: number): Promise<string | undefined> {
   const reader = request.body?.getReader();
   const decoder = new TextDecoder();
   let [text, bytes] = ['', 0];
@@ -22,7 +22,7 @@ async function textOf(request: Request): Promise<string | undefined> {
     const { done, value } = await reader.read();
     if (done) return text + decoder.decode();
     bytes += value.byteLength;
-    if (bytes > LARGEST) {
+    if (bytes > largest) {
       await reader.cancel();
       return undefined;
     }
@@ -30,17 +30,37 @@ async function textOf(request: Request): Promise<string | undefined> {
   }
 }
 
-/** Reads JSON from a request. */
-export async function readJson(request: Request): Promise<Result<unknown>> {
-  const text = await textOf(request);
+/** Reads JSON from a request. @param largest the most bytes that are read of it */
+export async function readJson(request: Request, largest = LARGEST): Promise<Result<unknown>> {
+  const text = await textOf(request, largest);
   if (text === undefined)
-    return refuse('', `the file is larger than ${LARGEST} bytes, the most that is read; a run file has some thousands`);
+    return refuse(
+      '',
+      `the file is larger than ${Math.floor(largest)} bytes, the most that is read${largest === LARGEST ? '; a run file has some thousands' : ''}`,
+    );
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch (error) {
     return refuse('', `this is not JSON: ${error instanceof Error ? error.message : 'it does not read'}`);
   }
 }
+
+/** The id in an address, where it is one. */
+export const idIn = ({ id }: { id: string }): number | undefined => (/^\d{1,9}$/.test(id) ? Number(id) : undefined);
+
+/** The device that asks, by its name; the machine of Shingle itself has none. */
+export const deviceIn = (request: Request): string => decodeURIComponent(request.headers.get('x-shingle-device') ?? '');
+
+export const noSuchRun = () =>
+  refused(
+    [
+      {
+        path: '',
+        message: 'there is no such run; it may have been opened from an old address. The board lists them all.',
+      },
+    ],
+    404,
+  );
 
 /** A document that can be kept: a run file in shape, with a number to find it by. It may still be incomplete. */
 export function keepable(value: unknown): Result<RunFile> {

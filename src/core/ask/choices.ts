@@ -3,6 +3,7 @@ import type { Skeleton } from '../plan/skeleton';
 import type { RunFile } from '../read/runFile';
 import type { Overrule } from '../model/overrule';
 import { without, type Question } from './question';
+import { drawnSmall, type SetupDrawn } from '../plan/drawnSmall';
 import { planFile, type Plan } from '../plan/plan';
 import { toolsFor } from '../plan/order/decide';
 import { MOST_SETUPS } from '../plan/holding/attempt';
@@ -23,6 +24,8 @@ export interface Choice {
   planned: boolean;
   pieceMinutes?: number;
   batchMinutes?: number;
+  /** Its set-ups, drawn small; where what is asked is how the work goes through them. */
+  drawn?: SetupDrawn[];
   problem?: string;
 }
 
@@ -111,6 +114,9 @@ function openOf(plan: Plan, question: Question): Open[] {
   return toolChoices(plan, question.operation);
 }
 
+/** Whether what is asked changes how the work goes through its set-ups. */
+const isOfRoute = (question: Question): boolean => 'route' in question || 'setup' in question || 'feature' in question;
+
 /**
  * Everything that could be decided of a question, each planned through by the route that is shown, or by another where that
  * cannot be then.
@@ -133,7 +139,8 @@ export function choicesOf(file: RunFile, shop: Shop, question: Question, shown?:
     if (!outcome.ok) return { ...choice, problem: outcome.problems[0]?.message ?? 'it cannot be planned' };
     const cannot = outcome.value.overrules.find(({ index, state }) => index === rest.length && state === 'cannot');
     if (cannot) return { ...choice, problem: cannot.breaks.map(({ because }) => because).join(' ') };
-    const { piece, batch } = outcome.value.times;
-    return { ...choice, pieceMinutes: piece.value, batchMinutes: batch.value };
+    const { setups, times } = outcome.value;
+    const drawn = isOfRoute(question) ? { drawn: drawnSmall(setups) } : {};
+    return { ...choice, ...drawn, pieceMinutes: times.piece.value, batchMinutes: times.batch.value };
   });
 }

@@ -1,5 +1,6 @@
 import { WAYS, takesWay, type Way } from '../model/way';
 import type { RunFile } from '../read/runFile';
+import { drawnSmall, type SetupDrawn } from '../plan/drawnSmall';
 import { planFile, type Plan } from '../plan/plan';
 import type { Result } from '../model/result';
 import type { Shop } from '../model/shop/shop';
@@ -23,6 +24,7 @@ export interface Sequence {
     unmade: number;
     /** What the second side is held by. */
     holding: Plan['setups'][number]['setup']['holding'];
+    drawn: SetupDrawn[];
   };
   problem?: string;
 }
@@ -53,6 +55,7 @@ function figuresOf(plan: Result<Plan>): Pick<Sequence, 'figures' | 'problem'> {
       proved: plan.value.proof.passed,
       unmade: doubts.filter(({ rule }) => rule === 'NO-OPERATION').length,
       holding: last.setup.holding,
+      drawn: drawnSmall(setups),
     },
   };
 }

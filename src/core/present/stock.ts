@@ -13,6 +13,8 @@ export interface StockView {
   each: 'Length per piece' | 'Blank' | 'Its length';
   /** So many of what, behind the number. */
   counted: string;
+  /** What is left of the last bar, told apart: what the chuck held of it is in it, or there is none. */
+  left: 'left, the grip in it' | 'left over';
 }
 
 export function stockView(stock: Stock, units: UnitSystem): StockView {
@@ -24,6 +26,7 @@ export function stockView(stock: Stock, units: UnitSystem): StockView {
     section: sectionName(stock, units),
     condition: piece ? (condition === 'drawn' ? 'bright' : 'with its skin on') : condition,
     each: piece ? 'Its length' : way === 'from-bar' ? 'Length per piece' : 'Blank',
+    left: way === 'from-bar' ? 'left, the grip in it' : 'left over',
     counted: piece
       ? `${one ? 'piece that arrives' : 'pieces that arrive'}`
       : `${one ? 'bar' : 'bars'} of ${formatNominal(barLength, units)} ${units}`,

@@ -10,6 +10,8 @@ import * as askedUnder from './008-asked-under';
 import * as finerLengths from './009-finer-lengths';
 import * as foundBy from './010-found-by';
 import * as runStates from './011-run-states';
+import * as copiedFrom from './012-copied-from';
+import * as attachments from './013-attachments';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -23,6 +25,8 @@ const migrations: Record<string, Knex.Migration> = {
   '009-finer-lengths': finerLengths,
   '010-found-by': foundBy,
   '011-run-states': runStates,
+  '012-copied-from': copiedFrom,
+  '013-attachments': attachments,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

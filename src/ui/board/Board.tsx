@@ -17,6 +17,7 @@ import { SkipLink } from '../primitives/SkipLink';
 import { TextButton } from '../primitives/TextButton';
 import { later } from '../primitives/later';
 import { Window } from '../primitives/Window';
+import { useWindow } from '../primitives/useWindow';
 import { importRun } from '../run/api';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { ChosenBar, SaidNotice, useChosenRuns } from './ChosenRuns';
@@ -250,7 +251,7 @@ function inGroups(runs: readonly ListedRun[], group: BoardProps['group']): { hea
 export function Board(props: BoardProps) {
   const { runs, sought, pages, found, progress, damaged, twice, today, group, machines } = props;
   const [refused, setRefused] = useState<Refused>();
-  const [together, setTogether] = useState(false);
+  const [shown, show] = useWindow('together');
   const chosen = useChosenRuns(runs);
   return (
     <>
@@ -267,7 +268,7 @@ export function Board(props: BoardProps) {
           <Finder sought={sought} what="Find" orders={ORDERS} narrowings={narrowingsOf(machines)}>
             <span>{found < progress.all ? `${found} of ${progress.all} runs` : `${progress.all} runs`}</span>
             {progress.all > 1 && (
-              <TextButton type="button" style={{ marginLeft: 14 }} onClick={() => setTogether(true)}>
+              <TextButton type="button" style={{ marginLeft: 14 }} onClick={() => show('together')}>
                 Made one after the other …
               </TextButton>
             )}
@@ -296,7 +297,7 @@ export function Board(props: BoardProps) {
         )}
         <Pages sought={sought} pages={pages} />
       </Room>
-      {together && <TogetherWindow onClose={() => setTogether(false)} />}
+      {shown && <TogetherWindow onClose={() => show(undefined)} />}
       {refused && (
         <Window title={`${refused.name} was not taken in`} open onClose={() => setRefused(undefined)}>
           <ul>

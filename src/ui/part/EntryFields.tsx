@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Field as EntryField } from '@/core/read/fields';
 import { isSize, sizeText } from '@/core/model/part/size';
 import { Field } from '../primitives/Field';
-import { problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { problemAt, useWorkspace, wasAt } from '../run/WorkspaceContext';
 
 const Row = styled.div`
   display: flex;
@@ -62,7 +62,7 @@ export function EntryFields({
   onText: (key: string, text: string) => void;
   onKeyDown?: (event: React.KeyboardEvent) => void;
 }) {
-  const { problems } = useWorkspace();
+  const { problems, differs } = useWorkspace();
   return (
     <Row>
       {fields.map(({ key, label, takes, hint }) => {
@@ -95,6 +95,7 @@ export function EntryFields({
                 name={name}
                 value={textIn(entry, key)}
                 problem={problemAt(problems, name)}
+                was={wasAt(differs, name)}
                 onChange={(text) => onText(key, text)}
                 {...(onKeyDown ? { onKeyDown } : {})}
               />

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { movedShoulder } from '@/core/formats/moveShoulder';
 import { later } from '../primitives/later';
+import { useWindow } from '../primitives/useWindow';
 import type { Part } from '@/core/model/part/part';
 import type { Mass } from '@/core/model/part/mass';
 import { formatLength, type UnitSystem } from '@/core/model/units/length';
@@ -53,6 +54,14 @@ const Paper = styled.div`
   background: var(--sheet);
 `;
 
+/** Between two groups of fields, as wide as they are. */
+const Told = styled.div`
+  margin: -4px -16px 14px;
+  &:empty {
+    display: none;
+  }
+`;
+
 const Weight = styled.p`
   color: var(--ink-soft);
   font-size: 13px;
@@ -75,6 +84,8 @@ const Missing = styled.div`
 // What only a plan brings is fetched with the first plan, windows when they are opened.
 const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters));
 const KnownPart = later(() => import('./KnownPart').then((loaded) => loaded.KnownPart));
+const CopiedFrom = later(() => import('../run/CopiedFrom').then((loaded) => loaded.CopiedFrom));
+const AttachedFiles = later(() => import('../attached/AttachedFiles').then((loaded) => loaded.AttachedFiles));
 const LineEntry = later(() => import('./LineEntry').then((loaded) => loaded.LineEntry));
 const LinesWindow = later(() => import('./LinesWindow').then((loaded) => loaded.LinesWindow));
 const ScaleWindow = later(() => import('./ScaleWindow').then((loaded) => loaded.ScaleWindow));
@@ -82,10 +93,11 @@ const FitsWindow = later(() => import('./FitsWindow').then((loaded) => loaded.Fi
 
 /** The part as it is entered, its drawing as it grows, and the plan from the first moment that there is one. */
 export function PartEntry() {
-  const { id, file, edit, planned, problems } = useWorkspace();
+  const { id, file, edit, planned, problems, copiedFrom } = useWorkspace();
   const [marked, setMarked] = useState<string>();
   const [withLine, setWithLine] = useState<Part>();
-  const [shown, setShown] = useState<{ window: 'lines' | 'size' } | { fitsOf: string | undefined }>();
+  const [shown, show] = useWindow('lines', 'size', 'fits');
+  const [fitsOf, setFitsOf] = useState<string>();
   const last = useRef<string>(undefined);
   const mark = (path: string | undefined) => {
     if (path) last.current = path;
@@ -105,27 +117,35 @@ export function PartEntry() {
     <Room>
       <div>
         <RunFields />
-        {id === 'new' && <KnownPart />}
+        {(id === 'new' || copiedFrom) && <Told>{copiedFrom ? <CopiedFrom /> : <KnownPart />}</Told>}
         <LineEntry onSketch={setWithLine} />
         <StepTable onMark={mark} />
         <LengthList onMark={mark} />
         <EntryLists onMark={mark} />
         <StockFields />
         <OrderFields />
+        {id === 'new' ? (
+          <Weight>A drawing as it came and photos can be attached when the run is saved.</Weight>
+        ) : (
+          <AttachedFiles run={id} />
+        )}
       </div>
       <Side>
         {/* Above the drawing, which grows as it is typed: a button stays where it is pressed. */}
         <PartTools
           part={part}
-          onShow={(window) => setShown(window === 'fits' ? { fitsOf: last.current } : { window })}
+          onShow={(window) => {
+            setFitsOf(last.current);
+            show(window);
+          }}
         />
         <Paper>
           <PartDrawing part={part} units={file.units} marked={marked} wrong={wrong} onMove={move} />
         </Paper>
         {mass && part && <MassLine mass={mass} units={file.units} />}
-        {shown && 'window' in shown && shown.window === 'lines' && <LinesWindow onClose={() => setShown(undefined)} />}
-        {shown && 'window' in shown && shown.window === 'size' && <ScaleWindow onClose={() => setShown(undefined)} />}
-        {shown && 'fitsOf' in shown && <FitsWindow marked={shown.fitsOf} onClose={() => setShown(undefined)} />}
+        {shown === 'lines' && <LinesWindow onClose={() => show(undefined)} />}
+        {shown === 'size' && <ScaleWindow onClose={() => show(undefined)} />}
+        {shown === 'fits' && <FitsWindow marked={fitsOf} onClose={() => show(undefined)} />}
         <div aria-live="polite">
           {plan ? (
             <ReadyPlan plan={plan} />

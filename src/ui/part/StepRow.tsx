@@ -5,7 +5,7 @@ import { byKeys } from '@/core/read/byKeys';
 import type { StepFile } from '@/core/read/runFile';
 import { IconButton } from '../primitives/Button';
 import { Field } from '../primitives/Field';
-import { isMissing, problemAt, useWorkspace } from '../run/WorkspaceContext';
+import { isMissing, problemAt, useWorkspace, wasAt } from '../run/WorkspaceContext';
 import { EntryFields, RowSelect } from './EntryFields';
 import { SHAPES } from './kinds';
 import {
@@ -42,7 +42,7 @@ function useStep(index: number) {
 
 /** A step of the outside: its figures, and below them what its shape has beside, why it is critical, what is wrong. */
 export function StepRow({ step, index, onMark, onKey, onRemove }: StepRowProps) {
-  const { file, problems, planned } = useWorkspace();
+  const { file, problems, planned, differs } = useWorkspace();
   const editStep = useStep(index);
   const path = `part.outside[${index}]`;
   const wrong = problems.filter((problem) => !isMissing(problem) && problem.path.startsWith(path));
@@ -65,6 +65,7 @@ export function StepRow({ step, index, onMark, onKey, onRemove }: StepRowProps) 
               value={textOf(step, column)}
               {...(column === 'length' ? { placeholder: followsFrom(file, planned.answer?.sketch, index) } : {})}
               problem={problemAt(problems, pathOf(step, index, column))}
+              was={wasAt(differs, pathOf(step, index, column))}
               onChange={(text) => editStep(pathOf(step, index, column), (typed) => write(typed, column, text))}
               onKeyDown={onKey(column)}
             />

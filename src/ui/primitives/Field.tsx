@@ -16,6 +16,10 @@ const box = css`
     border-color: var(--oxide);
     box-shadow: inset 0 -2px 0 var(--oxide);
   }
+  /* Another figure than where the run was begun: a bar at its left edge, and the words with it. */
+  &[data-was] {
+    box-shadow: inset 4px 0 0 var(--blue);
+  }
   @media (pointer: coarse) {
     min-height: 44px;
   }
@@ -66,6 +70,8 @@ export interface FieldProps {
   autoFocus?: boolean;
   /** In a table the words stand under the row instead; the field is only marked. */
   problemElsewhere?: boolean;
+  /** What stood here in the run that this one was begun with, where that is another; empty where nothing did. */
+  was?: string | undefined;
 }
 
 /** A line of text or figures. Whatever is typed stays; what is wrong with it is said below. */
@@ -84,7 +90,9 @@ export function Field({
   name,
   autoFocus,
   problemElsewhere,
+  was,
 }: FieldProps) {
+  const before = was === undefined ? undefined : `was ${was === '' ? 'empty' : was}`;
   return (
     <TextField
       value={value}
@@ -104,7 +112,8 @@ export function Field({
         {...(plain ? { 'data-plain': '' } : {})}
         {...(onKeyDown ? { onKeyDown } : {})}
         {...(inputRef ? { ref: inputRef } : {})}
-        title={problemElsewhere ? problem : undefined}
+        {...(before ? { 'data-was': '', 'aria-description': before } : {})}
+        title={(problemElsewhere ? problem : undefined) ?? before}
       />
       {!problemElsewhere && <Wrong>{problem}</Wrong>}
     </TextField>

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
+import { Button } from './Button';
 
 const Bar = styled.form`
   display: flex;
@@ -34,10 +35,30 @@ const Bar = styled.form`
     color: var(--ink-soft);
     font-size: 14px;
   }
+  > button {
+    display: none;
+  }
   @media (pointer: coarse) {
     input,
     select {
       min-height: 44px;
+    }
+  }
+  /* A phone shows the list: what narrows it comes when it is asked for. */
+  @media (max-width: 600px) {
+    > button {
+      display: inline-flex;
+    }
+    label {
+      flex: 1 1 100%;
+      justify-content: space-between;
+    }
+    input,
+    select {
+      width: 66%;
+    }
+    &[data-narrow='closed'] label:not(:first-child) {
+      display: none;
     }
   }
 `;
@@ -90,12 +111,14 @@ export function Finder({
   const router = useRouter();
   const path = usePathname();
   const [find, setFind] = useState(sought.find);
+  const [narrow, setNarrow] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);
   // Asked for last, also while the server is still at it.
   const asked = useRef(sought);
   useEffect(() => void (asked.current = sought), [sought]);
   const usual = orders?.[0]?.[0];
+  const narrowedBy = Object.values(sought.narrowed ?? {}).filter(Boolean).length;
   const go = (next: Partial<Sought>, pause = 0) => {
     clearTimeout(timer.current);
     asked.current = { ...asked.current, find, page: 1, ...next };
@@ -106,6 +129,7 @@ export function Finder({
   return (
     <Bar
       role="search"
+      data-narrow={narrow ? 'open' : 'closed'}
       onSubmit={(event) => {
         event.preventDefault();
         go({});
@@ -126,18 +150,12 @@ export function Finder({
           }}
         />
       </label>
-      {orders && (
-        <label>
-          Order
-          <select name="order" value={sought.order ?? usual} onChange={({ target }) => go({ order: target.value })}>
-            {orders.map(([value, words]) => (
-              <option key={value} value={value}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+      {(orders ?? narrowings).length > 0 && (
+        <Button aria-expanded={narrow} onPress={() => setNarrow(!narrow)}>
+          {narrow ? 'Only find' : `Order and narrow${narrowedBy > 0 ? ` (${narrowedBy})` : ''}`}
+        </Button>
       )}
+      {orders && <OrderChoice orders={orders} value={sought.order ?? usual} onChange={(order) => go({ order })} />}
       {narrowings.map((narrowing) => (
         <NarrowingChoice
           key={narrowing.name}
@@ -150,6 +168,28 @@ export function Finder({
     </Bar>
   );
 }
+
+/** What the list is sorted by. */
+const OrderChoice = ({
+  orders,
+  value,
+  onChange,
+}: {
+  orders: readonly (readonly [string, string])[];
+  value: string | undefined;
+  onChange: (order: string) => void;
+}) => (
+  <label>
+    Order
+    <select name="order" value={value} onChange={({ target }) => onChange(target.value)}>
+      {orders.map(([order, words]) => (
+        <option key={order} value={order}>
+          {words}
+        </option>
+      ))}
+    </select>
+  </label>
+);
 
 /** One thing that the list is narrowed by; the usual is nothing in the address. */
 function NarrowingChoice({

@@ -15,8 +15,8 @@ const Veil = styled(ModalOverlay)`
   background: rgb(20 22 25 / 45%);
 `;
 
-const Pane = styled(Modal)`
-  width: min(720px, 100%);
+const Pane = styled(Modal)<{ $wide: boolean }>`
+  width: min(${({ $wide }) => ($wide ? 920 : 720)}px, 100%);
   max-height: 90vh;
   overflow: auto;
   border: 1px solid var(--line);
@@ -44,16 +44,19 @@ export function Window({
   title,
   open,
   onClose,
+  wide = false,
   children,
 }: {
   title: string;
   open: boolean;
   onClose: () => void;
+  /** For tables with drawings in them. */
+  wide?: boolean;
   children: ReactNode;
 }) {
   return (
     <Veil isOpen={open} onOpenChange={(next) => !next && onClose()} isDismissable>
-      <Pane>
+      <Pane $wide={wide}>
         <Dialog>
           <Head>
             <Heading slot="title" level={2}>

@@ -2,6 +2,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import { endKept } from '@/core/ask/keepEnd';
+import { differences } from '@/core/formats/differences';
 import type { Skeleton } from '@/core/plan/skeleton';
 import type { RunFile } from '@/core/read/runFile';
 import type { Shop } from '@/core/model/shop/shop';
@@ -9,6 +10,7 @@ import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { later } from '../primitives/later';
+import { useWindow } from '../primitives/useWindow';
 import { NewerPart } from './NewerPart';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
@@ -71,12 +73,14 @@ interface OpenRun {
   revision: number;
   /** The newest revision of the part, when the run was saved with an earlier one. */
   newerPart: { revision: string; savedAt: string } | undefined;
+  /** What the run was begun with. */
+  copiedFrom: Workspace['copiedFrom'];
   shop: Shop;
   children: ReactNode;
 }
 
 /** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
-export function RunWorkspace({ id, served, revision, newerPart, shop, children }: OpenRun) {
+export function RunWorkspace({ id, served, revision, newerPart, copiedFrom, shop, children }: OpenRun) {
   const [run] = useState(() => createRunStore(served, revision));
   const file = useStore(run.store, (state) => state.file);
   const dirty = useStore(run.store, (state) => state.saved !== JSON.stringify(state.file));
@@ -84,7 +88,7 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
     undo: useStore(run.store.temporal, ({ pastStates }) => pastStates.length > 0),
     redo: useStore(run.store.temporal, ({ futureStates }) => futureStates.length > 0),
   };
-  const [help, setHelp] = useState(false);
+  const [help, showHelp] = useWindow('keys');
   const [{ selected, pass }, setSelection] = useState<{ selected?: string | undefined; pass?: number | undefined }>({});
   const select = useCallback<Workspace['select']>((key, at) => setSelection({ selected: key, pass: at }), []);
   const { planned, tools } = usePlanner(file, shop);
@@ -95,7 +99,7 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
     if (document)
       download(`${file.part.number || 'run'}.json`, `${JSON.stringify(document, null, 2)}\n`, 'application/json');
   };
-  useRunKeys(id, run, save, () => setHelp(true));
+  useRunKeys(id, run, save, () => showHelp('keys'));
   useAddress(file.part, selected, select);
 
   const problems = useMemo(
@@ -103,9 +107,13 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
     [planned, saving],
   );
   const edit = useEdit(run, planned.lastPlan?.skeleton);
+  const differs = useMemo(
+    () => new Map(copiedFrom ? differences(file, copiedFrom.file).map((place) => [place.path, place]) : []),
+    [copiedFrom, file],
+  );
   const workspace = useMemo<Workspace>(
-    () => ({ id, file, edit, shop, planned, problems, selected, pass, select, ...tools }),
-    [id, file, edit, shop, planned, problems, selected, pass, select, tools],
+    () => ({ id, file, edit, shop, planned, problems, copiedFrom, differs, selected, pass, select, ...tools }),
+    [id, file, edit, shop, planned, problems, copiedFrom, differs, selected, pass, select, tools],
   );
 
   return (
@@ -120,7 +128,7 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
           undo: run.undo,
           redo: run.redo,
           save: () => void save(),
-          help: () => setHelp(true),
+          help: () => showHelp('keys'),
           export: () => void exported(),
         }}
       />
@@ -143,7 +151,7 @@ export function RunWorkspace({ id, served, revision, newerPart, shop, children }
           onClose={dismiss}
         />
       )}
-      {help && <HelpWindow onClose={() => setHelp(false)} />}
+      {help && <HelpWindow onClose={() => showHelp(undefined)} />}
     </WorkspaceContext.Provider>
   );
 }

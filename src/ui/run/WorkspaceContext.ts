@@ -1,6 +1,7 @@
 'use client';
 import { createContext, useContext } from 'react';
 import type { Draft } from 'immer';
+import type { Difference } from '@/core/formats/differences';
 import type { RunFile } from '@/core/read/runFile';
 import type { Problem } from '@/core/model/result';
 import type { Shop } from '@/core/model/shop/shop';
@@ -14,6 +15,9 @@ export interface Workspace extends PlannerTools {
   shop: Shop;
   planned: Planned;
   problems: Problem[];
+  /** The run that this one was begun with, as that was then, and where this one is another by now: mine here, theirs there. */
+  copiedFrom: { id: number; file: RunFile } | undefined;
+  differs: ReadonlyMap<string, Difference>;
   /** Key of the selected operation, and the pass of it that is shown. */
   selected: string | undefined;
   pass: number | undefined;
@@ -31,6 +35,12 @@ export function useWorkspace(): Workspace {
 
 /** Whether a problem is only that nothing was entered yet: said in the list of what is missing, not in red at the field. */
 export const isMissing = ({ missing }: Problem): boolean => missing === true;
+
+/** What stood at a path in the run that this one was begun with, where that is another; empty where nothing did. */
+export const wasAt = (differs: Workspace['differs'], path: string): string | undefined => {
+  const difference = differs.get(path);
+  return difference && (difference.theirs ?? '');
+};
 
 /** What is wrong at a path, if anything. */
 export const problemAt = (problems: Problem[], path: string): string | undefined =>

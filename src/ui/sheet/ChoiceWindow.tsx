@@ -8,6 +8,7 @@ import { Button } from '../primitives/Button';
 import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { RouteDrawn } from './RouteDrawn';
 
 const signed = (minutes: number): string =>
   Math.abs(minutes) < 0.005 ? 'the same' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes).toFixed(2)}`;
@@ -39,7 +40,7 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
     onClose();
   };
   return (
-    <Window title={title} open onClose={onClose}>
+    <Window title={title} wide={found?.some(({ drawn }) => drawn) ?? false} open onClose={onClose}>
       {!found && <p role="status">Planning each of them …</p>}
       {found?.length === 0 && <p>There is nothing else to choose from.</p>}
       {found && found.length > 0 && (
@@ -61,7 +62,10 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
           <tbody>
             {found.map((choice) => (
               <tr key={choice.id} aria-current={choice.planned || undefined}>
-                <th scope="row">{choice.name}</th>
+                <th scope="row">
+                  {choice.name}
+                  {choice.drawn && <RouteDrawn setups={choice.drawn} larger />}
+                </th>
                 {choice.problem === undefined ? (
                   <>
                     <td className="figure">

@@ -54,7 +54,7 @@ export const Foot = memo(function Foot({ id, plan }: { id: string; plan: Plan })
     ...(view.isBar
       ? ([
           [stock.piecesPerBar, String(stock.piecesPerBar.value), 'pieces a bar'],
-          [stock.leftOver, `${formatLength(stock.leftOver.value, units)} ${units}`, 'left over'],
+          [stock.leftOver, `${formatLength(stock.leftOver.value, units)} ${units}`, view.left],
         ] as const)
       : []),
     [stock.mass, `${stock.mass.value.toFixed(2)} kg`, 'of stock'],

@@ -1,11 +1,11 @@
 'use client';
 import { capital } from '@/core/model/words';
-import { useState } from 'react';
 import { holdOf, type Strain } from '@/core/present/hold';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { formatLength } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
+import { useWindow } from '../primitives/useWindow';
 import { Line, Part } from './panelParts';
 import { FigureButton } from './Working';
 
@@ -34,8 +34,7 @@ interface StrainOf {
 export function HeldPart({ planned }: { planned: PlannedSetup }) {
   const { setup } = planned;
   const { slip, tipping, gripLength } = holdOf(planned);
-  const [holding, setHolding] = useState(false);
-  const [adding, setAdding] = useState(false);
+  const [shown, show] = useWindow('hold', 'own-work');
   return (
     <Part>
       <h3>Held</h3>
@@ -47,17 +46,17 @@ export function HeldPart({ planned }: { planned: PlannedSetup }) {
         {tipping && <StrainLine name="Tipped" strain={tipping} planned={planned} />}
       </dl>
       <div style={{ display: 'flex', gap: 8, margin: '6px 0' }}>
-        <Button onPress={() => setHolding(true)}>Hold it otherwise …</Button>
-        <Button onPress={() => setAdding(true)}>Add work …</Button>
+        <Button onPress={() => show('hold')}>Hold it otherwise …</Button>
+        <Button onPress={() => show('own-work')}>Add work …</Button>
       </div>
-      {holding && (
+      {shown === 'hold' && (
         <ChoiceWindow
           title={setup.side === 1 ? 'What holds the stock' : 'What holds the second side'}
           question={setup.side === 1 ? FIRST_HELD : SECOND_HELD}
-          onClose={() => setHolding(false)}
+          onClose={() => show(undefined)}
         />
       )}
-      {adding && <OwnWorkWindow end={setup.end} onClose={() => setAdding(false)} />}
+      {shown === 'own-work' && <OwnWorkWindow end={setup.end} onClose={() => show(undefined)} />}
     </Part>
   );
 }

@@ -5,6 +5,8 @@ import type { OutlinePlace, SetupDrawn } from '@/core/plan/drawnSmall';
 const WIDE = 92;
 const HIGH = 46;
 const GAP = 6;
+/** In a table of its own there is more room. */
+const LARGER = 1.4;
 /** The jaws beside the work, and a centre before it. */
 const JAW = 5;
 const CENTRE = 9;
@@ -62,7 +64,7 @@ function SetupSmall({ drawn, mm, at }: { drawn: SetupDrawn; mm: number; at: numb
 }
 
 /** The set-ups of a route beside one another, one scale for all: metal that goes is dashed, what grips is dark. */
-export function RouteDrawn({ setups }: { setups: readonly SetupDrawn[] }) {
+export function RouteDrawn({ setups, larger = false }: { setups: readonly SetupDrawn[]; larger?: boolean }) {
   const fits = setups.map((drawn) => {
     const { length, radius } = extentOf(drawn);
     return Math.min((WIDE - 2 - CENTRE) / length, (HIGH - 2 * JAW - 2) / (2 * radius));
@@ -74,7 +76,7 @@ export function RouteDrawn({ setups }: { setups: readonly SetupDrawn[] }) {
       role="img"
       aria-label={setups.map(({ words }, index) => `${index + 1}: ${words}`).join('; ')}
       viewBox={`0 0 ${width} ${HIGH}`}
-      style={{ display: 'block', width, maxWidth: '100%', margin: '3px 0' }}
+      style={{ display: 'block', width: larger ? width * LARGER : width, maxWidth: '100%', margin: '3px 0' }}
     >
       {setups.map((drawn, index) => (
         <SetupSmall key={index} drawn={drawn} mm={mm} at={index * (WIDE + GAP)} />

@@ -6,6 +6,7 @@ import { Heads } from '../primitives/Table';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { CompareTable, TakeCell } from './CompareTable';
+import { RouteDrawn } from './RouteDrawn';
 import { useAsked } from './useAsked';
 
 /** Both ways, each end first, side by side; one of them can be taken. */
@@ -18,7 +19,7 @@ export function SequencesWindow({ onClose }: { onClose: () => void }) {
     });
   };
   return (
-    <Window title="Sequences compared" open onClose={onClose}>
+    <Window title="Sequences compared" wide open onClose={onClose}>
       {!compared && <p role="status">Planning each of them …</p>}
       {compared && (
         <>
@@ -54,7 +55,10 @@ function Row({
   const name = `${firstEnd === 'front' ? 'Front' : 'Back'} first, ${WAY_WORDS[way]}`;
   return (
     <tr aria-current={chosen || undefined}>
-      <th scope="row">{name}</th>
+      <th scope="row">
+        {name}
+        {figures && <RouteDrawn setups={figures.drawn} larger />}
+      </th>
       {figures ? (
         <>
           <td className="figure">{figures.pieceMinutes.toFixed(1)} min</td>

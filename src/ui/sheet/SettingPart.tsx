@@ -6,6 +6,7 @@ import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { settingSheet } from '@/core/present/settingSheet';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
+import { useWindow } from '../primitives/useWindow';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { Part } from './panelParts';
 
@@ -61,8 +62,7 @@ const Step = styled(Checkbox)`
 /** How the machine is set for a set-up, step by step, ticked off as it is done. */
 export function SettingPart({ planned }: { planned: PlannedSetup }) {
   const [done, setDone] = useState<ReadonlySet<number>>(new Set());
-  const [compares, setCompares] = useState(false);
-  const [asksFamily, setAsksFamily] = useState(false);
+  const [shown, show] = useWindow('stops', 'family');
   const { file } = useWorkspace();
   const tick = (step: number, isDone: boolean) =>
     setDone((before) => new Set(isDone ? [...before, step] : [...before].filter((other) => other !== step)));
@@ -83,12 +83,12 @@ export function SettingPart({ planned }: { planned: PlannedSetup }) {
           </li>
         ))}
       </Steps>
-      <Button style={{ margin: '8px 0 10px' }} onPress={() => setCompares(true)}>
+      <Button style={{ margin: '8px 0 10px' }} onPress={() => show('stops')}>
         <MapPin size={15} aria-hidden /> Stops compared …
       </Button>{' '}
-      {file.family && <Button onPress={() => setAsksFamily(true)}>Stops of its family …</Button>}
-      {asksFamily && <FamilyWindow onClose={() => setAsksFamily(false)} />}
-      {compares && <StopsWindow planned={planned} onClose={() => setCompares(false)} />}
+      {file.family && <Button onPress={() => show('family')}>Stops of its family …</Button>}
+      {shown === 'family' && <FamilyWindow onClose={() => show(undefined)} />}
+      {shown === 'stops' && <StopsWindow planned={planned} onClose={() => show(undefined)} />}
     </Part>
   );
 }

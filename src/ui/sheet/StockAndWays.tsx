@@ -1,6 +1,5 @@
 'use client';
 import { capital } from '@/core/model/words';
-import { useState } from 'react';
 import styled from 'styled-components';
 import type { Compared } from '@/core/ask/sequences';
 import { canTake, takeRoute } from '@/core/ask/takeRoute';
@@ -15,6 +14,7 @@ import { keyOf } from '@/core/plan/skeleton';
 import { sayLost, sayRisk, sayRoute, sayTried } from '@/core/present/route';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
+import { useWindow } from '../primitives/useWindow';
 import { PlaceLink } from '../run/PlaceLink';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { Line, Part } from './panelParts';
@@ -123,9 +123,7 @@ function Routes({ plan }: { plan: Plan }) {
 /** The ways that were planned, the routes that were tried, and the sequences that can be. */
 export function WaysPart({ plan }: { plan: Plan }) {
   const { stock } = plan;
-  const [comparing, setComparing] = useState(false);
-  const [asked, setAsked] = useState<keyof typeof ROUTE_QUESTIONS>();
-  const [onLathes, setOnLathes] = useState(false);
+  const [shown, show] = useWindow('sequences', 'lathes', 'setups', 'left');
   const { id, shop, sequences } = useWorkspace();
   const compared = useAsked(sequences, QUIET);
   return (
@@ -148,23 +146,23 @@ export function WaysPart({ plan }: { plan: Plan }) {
         {compared ? `${capital(countOf(compared))}. ${compared.because}` : 'Comparing …'}
       </p>
       <div style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8, margin: '6px 0' }}>
-        <Button onPress={() => setComparing(true)}>Compare sequences …</Button>
-        {shop.machines.length > 1 && <Button onPress={() => setOnLathes(true)}>On each lathe …</Button>}
-        <Button onPress={() => setAsked('setups')}>Set-ups …</Button>
-        {stock.way !== 'as-it-arrives' && <Button onPress={() => setAsked('left')}>Left on …</Button>}
+        <Button onPress={() => show('sequences')}>Compare sequences …</Button>
+        {shop.machines.length > 1 && <Button onPress={() => show('lathes')}>On each lathe …</Button>}
+        <Button onPress={() => show('setups')}>Set-ups …</Button>
+        {stock.way !== 'as-it-arrives' && <Button onPress={() => show('left')}>Left on …</Button>}
         <PlaceLink id={id} place="times">
           Times and money
         </PlaceLink>
       </div>
-      {onLathes && <MachinesWindow onClose={() => setOnLathes(false)} />}
-      {asked && (
+      {shown === 'lathes' && <MachinesWindow onClose={() => show(undefined)} />}
+      {(shown === 'setups' || shown === 'left') && (
         <ChoiceWindow
-          title={asked === 'setups' ? 'In how many set-ups' : 'What is left on'}
-          question={ROUTE_QUESTIONS[asked]}
-          onClose={() => setAsked(undefined)}
+          title={shown === 'setups' ? 'In how many set-ups' : 'What is left on'}
+          question={ROUTE_QUESTIONS[shown]}
+          onClose={() => show(undefined)}
         />
       )}
-      {comparing && <SequencesWindow onClose={() => setComparing(false)} />}
+      {shown === 'sequences' && <SequencesWindow onClose={() => show(undefined)} />}
     </Part>
   );
 }

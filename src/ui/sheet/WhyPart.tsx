@@ -1,6 +1,6 @@
 'use client';
 import { ArrowDown, ArrowUp, Check, CircleSlash, FlipHorizontal2, Gauge, MapPin, Wrench } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import styled from 'styled-components';
 import { listedId } from '@/core/model/shop/tool';
 import type { Plan } from '@/core/plan/plan';
@@ -8,6 +8,7 @@ import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { Button } from '../primitives/Button';
 import { later } from '../primitives/later';
 import { ByRules } from '../primitives/ByRules';
+import { useWindow } from '../primitives/useWindow';
 import { Overrules } from './Overrules';
 import { Item, Part } from './panelParts';
 import type { OrderEdits } from './useOrder';
@@ -36,7 +37,7 @@ const TITLES = { tool: 'A tool', end: 'The end', stop: 'What stops the slide' };
 
 /** The reasons, and what could be decided otherwise. */
 export function WhyPart({ plan, planned, operation, edits }: Props) {
-  const [choosing, setChoosing] = useState<Choosing>();
+  const [choosing, setChoosing] = useWindow<Choosing>('tool', 'end', 'stop', 'try');
   return (
     <>
       <Part>

@@ -12,5 +12,5 @@ export const POST = (request: Request) =>
     if (!file.ok) return refused(file.problems);
     if (under !== undefined && !(typeof under === 'string' && /^[\w-]{8,40}$/.test(under)))
       return refused([{ path: 'under', message: 'must be a name of 8 to 40 letters and digits, or left out' }]);
-    return NextResponse.json({ run: await createRun(file.value, under) }, { status: 201 });
+    return NextResponse.json({ run: await createRun(file.value, { under }) }, { status: 201 });
   });

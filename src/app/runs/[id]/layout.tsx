@@ -23,6 +23,7 @@ export default async function RunLayout({ params, children }: Props) {
       served={run?.file ?? emptyRun()}
       revision={run?.revision ?? 0}
       newerPart={run?.newerPart}
+      copiedFrom={run?.copiedFrom}
       shop={{ ...shop, rack: onHandFor(items, run?.id) }}
     >
       {children}

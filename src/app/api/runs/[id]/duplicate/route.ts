@@ -1,14 +1,14 @@
 import { NextResponse } from 'next/server';
 import { createRun, findRun } from '@/server/runRepository';
-import { answered, refused } from '../../../answers';
+import { answered, idIn, noSuchRun } from '../../../answers';
 
 /** Another run of the same part, as this one is saved, promised for no day yet. */
 export const POST = (_: Request, { params }: { params: Promise<{ id: string }> }) =>
   answered(async () => {
-    const { id } = await params;
-    const run = /^\d{1,9}$/.test(id) ? await findRun(Number(id)) : undefined;
-    if (!run) return refused([{ path: '', message: 'there is no such run; the board lists them all' }], 404);
+    const id = idIn(await params);
+    const run = id === undefined ? undefined : await findRun(id);
+    if (!run) return noSuchRun();
     const { due, order, ...file } = run.file;
     void [due, order];
-    return NextResponse.json({ run: await createRun(file) }, { status: 201 });
+    return NextResponse.json({ run: await createRun(file, { copiedFrom: run }) }, { status: 201 });
   });
