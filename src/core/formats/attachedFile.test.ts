@@ -1,4 +1,3 @@
-import { expect, test } from '@jest/globals';
 import { MOST_BYTES, readAttached, sayBytes } from './attachedFile';
 
 const sent = (name: string, bytes: number[]) => ({ name, content: Buffer.from(bytes).toString('base64') });

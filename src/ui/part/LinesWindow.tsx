@@ -48,9 +48,9 @@ function Lines({ onClose }: { onClose: () => void }) {
       <LinesWrong role="status">
         {!read.ok &&
           read.problems.map(({ path, message }) => (
-            <li key={path}>
+            <p key={path}>
               {path}: {message}
-            </li>
+            </p>
           ))}
       </LinesWrong>
       <p style={{ display: 'flex', gap: 8, marginTop: 10 }}>

@@ -121,7 +121,7 @@ function PieceLines({ piece }: { piece: PieceFile }) {
       {wrong.length > 0 && (
         <LinesWrong id="piece-wrong" role="status">
           {wrong.map(({ path, message }) => (
-            <li key={path + message}>{read.ok || path === '' ? message : `${path}: ${message}`}</li>
+            <p key={path + message}>{read.ok || path === '' ? message : `${path}: ${message}`}</p>
           ))}
         </LinesWrong>
       )}

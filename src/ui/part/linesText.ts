@@ -14,9 +14,8 @@ export const LinesText = styled.textarea<{ $least: number }>`
 `;
 
 /** What of them cannot be read. */
-export const LinesWrong = styled.ul`
+export const LinesWrong = styled.div`
   margin-top: 6px;
   color: var(--oxide);
   font-size: 14px;
-  list-style: none;
 `;

@@ -25,6 +25,7 @@ import type { SheetLayout } from './sheetLayout';
 import { SetupBar } from './SetupBar';
 import { StopsLane } from './StopsLane';
 import { TimeLane } from './TimeLane';
+import { Walked } from './Walked';
 import { useChosen } from './useChosen';
 import { useLanes } from './useLanes';
 import { useOrder, type OrderEdits } from './useOrder';
@@ -234,6 +235,7 @@ function PlannedSheet({ plan, proved, stale }: { plan: Plan; proved: boolean; st
   return (
     <Whole data-stale={stale || undefined} aria-busy={!work.settled}>
       <Announced plan={plan} planned={planned} operation={operation} settled={work.settled} />
+      <Walked plan={plan} planned={planned} operation={operation} upTo={layout.to} />
       <Room>
         <Frame>
           <Paper ref={room} style={{ height }}>

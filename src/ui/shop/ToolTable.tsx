@@ -1,17 +1,17 @@
 'use client';
-import { Archive, ArchiveRestore, Copy, Pencil } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Cell, Column, Row, Table, TableBody, TableHeader, type SortDescriptor } from 'react-aria-components';
+import type { SortDescriptor } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Shop, Tool } from '@/core/model/shop/shop';
 import { toolFigures } from '@/core/model/shop/toolFigures';
 import { toolSets, withSet } from '@/core/model/shop/toolSets';
 import type { UsedBy } from '@/core/ask/usedBy';
-import { Button, IconButton } from '../primitives/Button';
+import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { Choice, Field } from '../primitives/Field';
 import { FiguresWindow, type FormField } from './FiguresForm';
 import { freeId } from './freeId';
+import { ToolRows } from './ToolRows';
 
 const Head = styled.div`
   display: grid;
@@ -34,54 +34,6 @@ const Sets = styled.div`
   margin-bottom: 10px;
 `;
 
-const Scroll = styled.div`
-  max-height: 420px;
-  overflow: auto;
-  border: 1px solid var(--line);
-  border-radius: var(--round);
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th {
-    position: sticky;
-    top: 0;
-    padding: 6px 8px;
-    background: var(--paper);
-    color: var(--ink-soft);
-    font-weight: 400;
-    font-size: 13px;
-    text-align: left;
-    cursor: pointer;
-  }
-  th[aria-sort='ascending']::after {
-    content: ' ↑';
-  }
-  th[aria-sort='descending']::after {
-    content: ' ↓';
-  }
-  td {
-    padding: 3px 8px;
-    border-top: 1px solid var(--line);
-    vertical-align: middle;
-  }
-  td:nth-child(4) {
-    word-break: keep-all;
-  }
-  td.figure {
-    font-family: var(--mono);
-  }
-  td .do {
-    display: flex;
-    gap: 4px;
-    justify-content: flex-end;
-  }
-  tr[data-archived] td {
-    color: var(--ink-soft);
-    text-decoration: line-through;
-  }
-`;
-
 const FIELDS: readonly FormField[] = [
   { key: 'name', label: 'Name', takes: 'text', needed: true },
   { key: 'does', label: 'Kinds of operation that it does', takes: 'words', needed: true },
@@ -94,17 +46,6 @@ const FIELDS: readonly FormField[] = [
     ...(key === 'offset' ? { needed: true } : {}),
   })),
 ];
-
-/** The figure that tells a tool from its like: what it is as wide, as round or as sharp as. */
-const mainFigure = (tool: Tool): string => {
-  const { diameter, width, nose, hollowEdge, point, pitch } = tool;
-  if (diameter !== undefined) return `⌀${Number(diameter.toFixed(3))}${pitch ? ` × ${Number(pitch.toFixed(3))}` : ''}`;
-  if (width !== undefined) return `${width} wide`;
-  if (pitch !== undefined) return `pitch ${pitch}`;
-  if (nose !== undefined) return `r ${nose}`;
-  if (hollowEdge !== undefined) return `R ${hollowEdge}`;
-  return point === undefined ? '' : `${point}°`;
-};
 
 const sorted = (tools: Tool[], { column, direction }: SortDescriptor, used: UsedBy): Tool[] => {
   const keyOf = (tool: Tool): string | number =>
@@ -121,16 +62,6 @@ const sorted = (tools: Tool[], { column, direction }: SortDescriptor, used: Used
     return by * (typeof x === 'number' && typeof y === 'number' ? x - y : String(x).localeCompare(String(y)));
   });
 };
-
-/** How many tools are shown at once: more is a list that nobody reads. */
-const SHOWN = 60;
-
-const COLUMNS = [
-  { id: 'name', name: 'Name' },
-  { id: 'does', name: 'Does' },
-  { id: 'figure', name: 'Figure, mm' },
-  { id: 'used', name: 'Used by' },
-];
 
 /** Which tools are looked for. */
 interface SoughtTools {
@@ -182,31 +113,6 @@ function FindTools({
   );
 }
 
-/** What may be done with a tool of the list. */
-const ToolButtons = ({
-  tool,
-  onChange,
-  onCopy,
-  onAside,
-}: {
-  tool: Tool;
-  onChange: () => void;
-  onCopy: () => void;
-  onAside: () => void;
-}) => (
-  <div className="do">
-    <IconButton aria-label={`Change ${tool.name}`} onPress={onChange}>
-      <Pencil size={14} aria-hidden />
-    </IconButton>
-    <IconButton aria-label={`Add a tool like ${tool.name}`} onPress={onCopy}>
-      <Copy size={14} aria-hidden />
-    </IconButton>
-    <IconButton aria-label={tool.archived ? `Take ${tool.name} up again` : `Put ${tool.name} aside`} onPress={onAside}>
-      {tool.archived ? <ArchiveRestore size={14} aria-hidden /> : <Archive size={14} aria-hidden />}
-    </IconButton>
-  </div>
-);
-
 /** A set of tools as it is bought, added as far as it is not there. */
 function WholeSets({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) {
   const [set, setSet] = useState('drills-number');
@@ -227,12 +133,6 @@ function WholeSets({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => v
     </Sets>
   );
 }
-
-const More = ({ count }: { count: number }) => (
-  <p style={{ marginTop: 6, color: 'var(--ink-soft)', fontSize: 14 }}>
-    {count} more: find them by name, or by what they do.
-  </p>
-);
 
 /** The tools: found, sorted, changed, added from a similar one, and put aside rather than thrown away. */
 export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; onChange: (shop: Shop) => void }) {
@@ -256,47 +156,27 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
       <h2 id="tools">Tools</h2>
       <FindTools kinds={kinds} sought={sought} onSought={setSought} />
       <WholeSets shop={shop} onChange={onChange} />
-      <Scroll>
-        <Table aria-labelledby="tools" sortDescriptor={sort} onSortChange={setSort}>
-          <TableHeader>
-            {COLUMNS.map(({ id, name }) => (
-              <Column key={id} id={id} isRowHeader={id === 'name'} allowsSorting>
-                {name}
-              </Column>
-            ))}
-            <Column id="do">
-              <span style={{ position: 'absolute', clipPath: 'inset(50%)' }}>What to do</span>
-            </Column>
-          </TableHeader>
-          <TableBody renderEmptyState={() => <p style={{ padding: 12 }}>No tool of the list is like that.</p>}>
-            {shown.slice(0, SHOWN).map((tool) => (
-              <Row key={tool.id} id={tool.id} data-archived={tool.archived || undefined}>
-                <Cell>{tool.name}</Cell>
-                <Cell>{tool.does.join(', ')}</Cell>
-                <Cell className="figure">{mainFigure(tool)}</Cell>
-                <Cell>{used.tools[tool.id]?.join(', ') ?? ''}</Cell>
-                <Cell>
-                  <ToolButtons
-                    tool={tool}
-                    onChange={() => setOpen({ tool, index: tools.indexOf(tool) })}
-                    onCopy={() =>
-                      setOpen({
-                        tool: { ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` },
-                        index: tools.length,
-                      })
-                    }
-                    onAside={() => {
-                      const { archived, ...rest } = tool;
-                      put(archived ? rest : { ...tool, archived: true }, tools.indexOf(tool));
-                    }}
-                  />
-                </Cell>
-              </Row>
-            ))}
-          </TableBody>
-        </Table>
-      </Scroll>
-      {shown.length > SHOWN && <More count={shown.length - SHOWN} />}
+      <p role="status" style={{ marginBottom: 6, color: 'var(--ink-soft)', fontSize: 14 }}>
+        {shown.length === tools.length ? `${tools.length} tools` : `${shown.length} of ${tools.length} tools`}
+      </p>
+      <ToolRows
+        tools={shown}
+        used={used}
+        sort={sort}
+        onSort={setSort}
+        on={{
+          change: (tool) => setOpen({ tool, index: tools.indexOf(tool) }),
+          copy: (tool) =>
+            setOpen({
+              tool: { ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` },
+              index: tools.length,
+            }),
+          aside: (tool) => {
+            const { archived, ...rest } = tool;
+            put(archived ? rest : { ...tool, archived: true }, tools.indexOf(tool));
+          },
+        }}
+      />
       {open && (
         <FiguresWindow
           title={open.tool.name}
