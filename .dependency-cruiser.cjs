@@ -32,6 +32,7 @@ const CORE = [
   'plan/search',
   'plan/material',
   'plan/plan',
+  'lathe',
   'present',
   'money',
   'rack',

@@ -18,7 +18,16 @@ export type Unit =
 
 /** Where a value in a working came from. */
 export type Source =
-  'drawing' | 'run' | 'machine' | 'tool' | 'material' | 'house rule' | 'start value' | 'computed' | 'table';
+  | 'drawing'
+  | 'run'
+  | 'machine'
+  | 'tool'
+  | 'material'
+  | 'house rule'
+  | 'start value'
+  | 'computed'
+  | 'table'
+  | 'measured';
 
 /** One value put into a formula, under the symbol that the formula uses for it. */
 export interface Term {

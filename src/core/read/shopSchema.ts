@@ -186,6 +186,7 @@ export const shopSchema = Joi.object<Shop>({
   programmed: valuesOf(startValues.programmed),
   bodies: valuesOf(startValues.bodies),
   riskPrices: valuesOf(startValues.riskPrices),
+  lathe: valuesOf(startValues.lathe),
   paces: Joi.object(Object.fromEntries(PACES.map((pace) => [pace, valuesOf(startValues.paces[pace])]))).required(),
   spreads: Joi.object({ cutting: SPREAD, hand: SPREAD, setup: SPREAD }).required(),
 }).required();

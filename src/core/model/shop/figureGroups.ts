@@ -3,6 +3,7 @@ import { bodies, leftOn } from './figures/lengths';
 import { minutes } from './figures/minutes';
 import { money } from './figures/money';
 import type { FigureGroup } from './figureGroup';
+import { latheFigures } from './latheValues';
 import { stopFigures } from './stopValues';
 import type { Shop } from './shop';
 
@@ -12,6 +13,7 @@ export const figureGroups = (shop: Shop): readonly FigureGroup[] => [
   ...bodies,
   ...minutes,
   stopFigures,
+  latheFigures,
   ...cutting,
   ...cuttingTables(shop),
   ...paces,

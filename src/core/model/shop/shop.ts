@@ -4,6 +4,7 @@ import type { Machine, HoldingMeans, KeptHolder, Pace } from './machine';
 import type { Tool, Gauge } from './tool';
 import type { Allowances, Bodies, CuttingValues, PaceFactors, RiskPrices } from './values';
 import type { StopValues } from './stopValues';
+import type { LatheValues } from './latheValues';
 import type { HandMinutes, SetupMinutes, OutsideValues } from './minutes';
 
 /** What a part is made from: a bar of a form, or a piece as it arrives. */
@@ -48,6 +49,8 @@ export interface Shop {
   programmed: ProgrammedMachine;
   /** What each risk of a route weighs. */
   riskPrices: RiskPrices;
+  /** Between a reading and the next cut, and what is learned from minutes. */
+  lathe: LatheValues;
   /** What the pace of a machine makes of its cuts and of work by hand. */
   paces: Record<Pace, PaceFactors>;
   /** How far what is planned may be off, as shares either way: the honest range of each. */

@@ -1,4 +1,5 @@
 import { startMachines } from './startMachines';
+import { startLathe } from './latheValues';
 import { startStops } from './stopValues';
 import { startRules } from './houseRules';
 import { startMaterials } from './startMaterials';
@@ -362,6 +363,7 @@ export const startValues: Shop = {
     measuredOnly: 0.5,
     wrongStop: 0.002,
   },
+  lathe: startLathe,
   spreads: {
     cutting: { down: 0.1, up: 0.2 }, // ours
     hand: { down: 0.25, up: 0.5 }, // ours

@@ -1,0 +1,85 @@
+import fc from 'fast-check';
+import { inOrder, type Happening, type Ordered } from './events';
+import { progressOf } from './progress';
+
+let count = 0;
+const event = (happening: Happening, more: Partial<Ordered> = {}): Ordered => {
+  count += 1;
+  return {
+    id: `e${count}`,
+    device: 'bench',
+    seq: count,
+    at: '2026-11-30T08:00:00Z',
+    revision: 1,
+    ...more,
+    ...happening,
+  };
+};
+const shape = { setups: [['face', 'turn'], ['back']], quantity: 2 };
+const done = (piece: number, operation: string, more: Partial<Ordered> = {}) =>
+  event({ kind: 'done' }, { piece, operation, ...more });
+
+test('the next is the next operation of the piece, then the next piece, then the next set-up', () => {
+  const at = (events: Ordered[]) => progressOf(shape, events).at;
+  expect(at([])).toEqual({ piece: 1, setup: 1, operation: 'face' });
+  const first = [done(1, 'face')];
+  expect(at(first)).toEqual({ piece: 1, setup: 1, operation: 'turn' });
+  const piece = [...first, done(1, 'turn')];
+  expect(at(piece)).toEqual({ piece: 2, setup: 1, operation: 'face' });
+  const setup = [...piece, done(2, 'face'), done(2, 'turn')];
+  expect(at(setup)).toEqual({ piece: 1, setup: 2, operation: 'back' });
+  const all = progressOf(shape, [...setup, done(1, 'back'), done(2, 'back')]);
+  expect([all.at, all.good]).toEqual([undefined, 2]);
+});
+
+test('scrap is not gone on with, and another piece takes its place', () => {
+  const events = [done(1, 'face'), event({ kind: 'scrap', reason: 'size', note: 'read it wrong' }, { piece: 1 })];
+  const progress = progressOf(shape, events);
+  expect(progress.toMake).toBe(3);
+  expect(progress.at).toEqual({ piece: 2, setup: 1, operation: 'face' });
+  expect(progress.scrapped).toEqual([{ piece: 1, reason: 'size', note: 'read it wrong' }]);
+});
+
+test('a size that is measured again is the size that the piece has; what was moved after it is known', () => {
+  const measured = (piece: number, size: number) =>
+    event({ kind: 'measured', what: '⌀12', readings: [size], size }, { piece });
+  const { sizes, settings } = progressOf(shape, [
+    measured(1, 12.3),
+    measured(1, 12.01),
+    measured(2, 12.02),
+    event({ kind: 'proved', place: 'station 1', value: 18 }),
+    event({ kind: 'corrected', place: 'station 1', by: -0.05, what: '⌀12' }),
+  ]);
+  expect(sizes.get('⌀12')?.map(({ size, correctedAfter }) => [size, correctedAfter])).toEqual([
+    [12.01, false],
+    [12.02, true],
+  ]);
+  expect(settings.get('station 1')).toBeCloseTo(17.95, 9);
+});
+
+test('what is struck out counts no more; a pause ends when it goes on', () => {
+  const scrap = event({ kind: 'scrap', reason: 'dropped' }, { piece: 1 });
+  expect(progressOf(shape, inOrder([scrap, event({ kind: 'struck', event: scrap.id })])).scrapped).toEqual([]);
+  const paused = event({ kind: 'paused', note: 'jaws are out' });
+  expect(progressOf(shape, [paused]).paused?.note).toBe('jaws are out');
+  expect(progressOf(shape, [paused, event({ kind: 'went-on' })]).paused).toBeUndefined();
+});
+
+test('each event counts once, however often and in whatever order it comes; a clock that is a day wrong moves nothing', () => {
+  const events = [done(1, 'face'), done(1, 'turn'), done(2, 'face'), event({ kind: 'note', text: 'oil is low' })].map(
+    (one, index) => ({ ...one, order: index + 1, at: `2026-11-${30 - index}T08:00:00Z` }),
+  );
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(...events), { minLength: 0, maxLength: 8 }), (more) => {
+      const mixed = inOrder([...more, ...events].toReversed());
+      expect(mixed.map(({ order }) => order)).toEqual([1, 2, 3, 4]);
+      expect(progressOf(shape, mixed)).toEqual(progressOf(shape, events));
+    }),
+  );
+});
+
+test('what the server has not got yet comes behind what it has, each device in its own order', () => {
+  const unsent = [done(1, 'turn', { seq: 9, device: 'b' }), done(1, 'face', { seq: 8, device: 'b' })];
+  const sent = { ...done(2, 'face', { device: 'c', seq: 1 }), order: 5 };
+  expect(inOrder([...unsent, sent]).map(({ seq }) => seq)).toEqual([1, 8, 9]);
+});

@@ -1,0 +1,146 @@
+import type { LatheEvent, ScrapReason } from './events';
+
+/** What a run is made of, as far as its progress goes: operations by their keys, set-up by set-up. */
+export interface RunShape {
+  setups: readonly (readonly string[])[];
+  /** Pieces to be good in the end. */
+  quantity: number;
+}
+
+/** Where a piece is: which one, in which set-up, at which of its operations. */
+export interface At {
+  piece: number;
+  setup: number;
+  operation: string;
+}
+
+/** How far a run has come. */
+export interface Progress {
+  /** Steps of making ready that are done. */
+  ready: ReadonlySet<string>;
+  /** What is next; undefined when all are made. */
+  at: At | undefined;
+  /** Pieces that have been through every set-up, and those that are scrap. */
+  good: number;
+  scrapped: readonly { piece: number; reason: ScrapReason; note?: string }[];
+  /** Pieces that are begun in all: those to be good and those that take the place of scrap. */
+  toMake: number;
+  paused: { since: string; note?: string } | undefined;
+  /** Sizes by what was measured, in the order of their pieces. */
+  sizes: ReadonlyMap<string, readonly { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
+  /** What stops, presets and zeros stand at by now, by their place: proved, and moved since. */
+  settings: ReadonlyMap<string, number>;
+  /** Pieces since the edge of a tool was new. */
+  sinceEdge: ReadonlyMap<string, number>;
+  /** What was changed of an operation, by its key and what. */
+  changed: ReadonlyMap<string, string>;
+  /** What helped against a sign, by operation and sign. */
+  helped: readonly { operation: string; sign: string; cause: string }[];
+  notes: readonly { piece?: number; operation?: string; text: string; at: string }[];
+}
+
+const place = (piece: number, operation: string) => `${piece} ${operation}`;
+
+/** The first operation of the first piece that is not done: set-up after set-up, in each piece after piece. */
+function nextAt({ setups }: RunShape, pieces: readonly number[], done: ReadonlySet<string>): At | undefined {
+  for (const [index, operations] of setups.entries())
+    for (const piece of pieces)
+      for (const operation of operations)
+        if (!done.has(place(piece, operation))) return { piece, setup: index + 1, operation };
+  return undefined;
+}
+
+/** What is written down while events are gone through. */
+interface Written {
+  ready: Set<string>;
+  done: Set<string>;
+  scrapped: Map<number, Progress['scrapped'][number]>;
+  paused: Progress['paused'];
+  sizes: Map<string, { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
+  settings: Map<string, number>;
+  sinceEdge: Map<string, number>;
+  changed: Map<string, string>;
+  helped: Progress['helped'][number][];
+  notes: Progress['notes'][number][];
+}
+
+/** Takes one event into what is written down. */
+function take(written: Written, event: LatheEvent): void {
+  const { piece = 0, operation = '' } = event;
+  switch (event.kind) {
+    case 'ready':
+      if (event.done) written.ready.add(event.step);
+      else written.ready.delete(event.step);
+      return;
+    case 'done':
+      written.done.add(place(piece, operation));
+      return;
+    case 'proved':
+      written.settings.set(event.place, event.value);
+      return;
+    case 'corrected':
+      written.settings.set(event.place, (written.settings.get(event.place) ?? 0) + event.by);
+      if (event.what !== undefined) {
+        const last = written.sizes.get(event.what)?.at(-1);
+        if (last) last.correctedAfter = true;
+      }
+      return;
+    case 'measured': {
+      const sizes = written.sizes.get(event.what) ?? [];
+      // Measured again after another cut: the size that the piece has.
+      const kept = sizes.filter((size) => size.piece !== piece);
+      written.sizes.set(event.what, [...kept, { piece, size: event.size, event: event.id, correctedAfter: false }]);
+      return;
+    }
+    case 'paused':
+      written.paused = { since: event.at, ...(event.note === undefined ? {} : { note: event.note }) };
+      return;
+    case 'went-on':
+      written.paused = undefined;
+      return;
+    case 'scrap':
+      written.scrapped.set(piece, {
+        piece,
+        reason: event.reason,
+        ...(event.note === undefined ? {} : { note: event.note }),
+      });
+      return;
+    case 'edge':
+      written.sinceEdge.set(event.tool, 0);
+      return;
+    case 'changed':
+      written.changed.set(`${operation} ${event.what}`, event.to);
+      return;
+    case 'tried':
+      if (event.helped) written.helped.push({ operation, sign: event.sign, cause: event.cause });
+      return;
+    case 'note':
+      written.notes.push({ ...(event.piece ? { piece } : {}), operation, text: event.text, at: event.at });
+      return;
+    default:
+      return;
+  }
+}
+
+/** What a run has come to by its events, which are in order (`inOrder`). Of the same events the same, wherever it is asked. */
+export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Progress {
+  const written: Written = {
+    ready: new Set(),
+    done: new Set(),
+    scrapped: new Map(),
+    paused: undefined,
+    sizes: new Map(),
+    settings: new Map(),
+    sinceEdge: new Map(),
+    changed: new Map(),
+    helped: [],
+    notes: [],
+  };
+  for (const event of events) take(written, event);
+  const { done, scrapped, ready, ...rest } = written;
+  const toMake = shape.quantity + scrapped.size;
+  const pieces = Array.from({ length: toMake }, (_, index) => index + 1).filter((piece) => !scrapped.has(piece));
+  const last = shape.setups.at(-1)?.at(-1);
+  const good = pieces.filter((piece) => last !== undefined && done.has(place(piece, last))).length;
+  return { ...rest, ready, at: nextAt(shape, pieces, done), good, toMake, scrapped: [...scrapped.values()] };
+}
