@@ -7,7 +7,7 @@ import { createGunzip, createGzip } from 'node:zlib';
 import Joi from 'joi';
 import type { Knex } from 'knex';
 import { database } from './database';
-import { historyOnlyGrows, historyMayBeReplaced } from './migrations/002-rack';
+import { replacing } from './migrations/onlyGrows';
 import { migrationNames } from './migrations';
 import { wantAnew } from './runList';
 
@@ -24,6 +24,7 @@ const TABLES: Record<string, readonly string[]> = {
   run_list: ['run_id'],
   run_states: ['id'],
   attachments: ['id'],
+  lathe_events: ['id'],
   stock_items: ['id'],
   stock_reservations: ['item_id', 'run_id'],
   stock_history: ['id'],
@@ -245,11 +246,6 @@ export async function restoreBackup(file: string, { replace }: { replace: boolea
     throw new BackupRefusal(
       `The database holds ${runs} runs and ${bars} bars, which a restore takes away. Say --replace to have them replaced; they are backed up before.`,
     );
-  await historyMayBeReplaced(database());
-  try {
-    await database().transaction((knex) => putBack(file, knex));
-  } finally {
-    await historyOnlyGrows(database());
-  }
+  await replacing(database(), () => database().transaction((knex) => putBack(file, knex)));
   return checked;
 }

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { databaseAddress, openDatabase } from './database';
 import { migrationSource } from './migrations';
-import { historyOnlyGrows } from './migrations/002-rack';
+import { keepGrowing } from './migrations/onlyGrows';
 
 /** Name of the server's lock under which one process at a time changes the schema, and how long another waits, s. */
 const LOCK = 'shingle-schema';
@@ -30,7 +30,7 @@ export async function bringUpToDate(knex: Knex = openDatabase(databaseAddress(),
         await knex.migrate.forceFreeMigrationsLock({ migrationSource });
         const [, applied] = (await knex.migrate.latest({ migrationSource })) as [number, string[]];
         // A restore that was cut off may have left it open.
-        await historyOnlyGrows(knex);
+        await keepGrowing(knex);
         return applied.length;
       } finally {
         await holder.raw('select release_lock(?)', [LOCK]);

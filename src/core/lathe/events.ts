@@ -10,8 +10,6 @@ export type ScrapReason = (typeof SCRAP_REASONS)[number];
 export type Happening =
   /** A step of making ready is done, or is not after all. */
   | { kind: 'ready'; step: string; done: boolean }
-  /** A stop, a preset or a zero as it proved right, mm. */
-  | { kind: 'proved'; place: string; value: number }
   /** An operation of a piece is begun, is done. */
   | { kind: 'begun' }
   | { kind: 'done' }

@@ -15,7 +15,7 @@ const event = (happening: Happening, more: Partial<Ordered> = {}): Ordered => {
     ...happening,
   };
 };
-const shape = { setups: [['face', 'turn'], ['back']], quantity: 2 };
+const shape = { setups: [{ steps: ['face', 'turn'] }, { steps: ['back'] }], quantity: 2 };
 const done = (piece: number, operation: string, more: Partial<Ordered> = {}) =>
   event({ kind: 'done' }, { piece, operation, ...more });
 
@@ -32,6 +32,11 @@ test('the next is the next operation of the piece, then the next piece, then the
   expect([all.at, all.good]).toEqual([undefined, 2]);
 });
 
+test('a step that is done on all pieces before the next goes through the pieces first', () => {
+  const byStep = { setups: [{ steps: ['knurl', 'thread'], stepByStep: true }], quantity: 2 };
+  expect(progressOf(byStep, [done(1, 'knurl')]).at).toEqual({ piece: 2, setup: 1, operation: 'knurl' });
+});
+
 test('scrap is not gone on with, and another piece takes its place', () => {
   const events = [done(1, 'face'), event({ kind: 'scrap', reason: 'size', note: 'read it wrong' }, { piece: 1 })];
   const progress = progressOf(shape, events);
@@ -43,18 +48,18 @@ test('scrap is not gone on with, and another piece takes its place', () => {
 test('a size that is measured again is the size that the piece has; what was moved after it is known', () => {
   const measured = (piece: number, size: number) =>
     event({ kind: 'measured', what: '⌀12', readings: [size], size }, { piece });
-  const { sizes, settings } = progressOf(shape, [
+  const { sizes, moved } = progressOf(shape, [
     measured(1, 12.3),
     measured(1, 12.01),
     measured(2, 12.02),
-    event({ kind: 'proved', place: 'station 1', value: 18 }),
-    event({ kind: 'corrected', place: 'station 1', by: -0.05, what: '⌀12' }),
+    event({ kind: 'corrected', place: '1A', by: -0.02 }),
+    event({ kind: 'corrected', place: '1A', by: -0.03, what: '⌀12' }),
   ]);
   expect(sizes.get('⌀12')?.map(({ size, correctedAfter }) => [size, correctedAfter])).toEqual([
     [12.01, false],
     [12.02, true],
   ]);
-  expect(settings.get('station 1')).toBeCloseTo(17.95, 9);
+  expect(moved.get('1A')).toBeCloseTo(-0.05, 9);
 });
 
 test('what is struck out counts no more; a pause ends when it goes on', () => {

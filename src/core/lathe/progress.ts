@@ -1,8 +1,9 @@
 import type { LatheEvent, ScrapReason } from './events';
 
-/** What a run is made of, as far as its progress goes: operations by their keys, set-up by set-up. */
+/** What a run is made of, as far as its progress goes: steps by their keys, set-up by set-up. */
 export interface RunShape {
-  setups: readonly (readonly string[])[];
+  /** Each piece goes through all steps of a set-up, or one step is done on all pieces before the next. */
+  setups: readonly { steps: readonly string[]; stepByStep?: boolean }[];
   /** Pieces to be good in the end. */
   quantity: number;
 }
@@ -28,8 +29,8 @@ export interface Progress {
   paused: { since: string; note?: string } | undefined;
   /** Sizes by what was measured, in the order of their pieces. */
   sizes: ReadonlyMap<string, readonly { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
-  /** What stops, presets and zeros stand at by now, by their place: proved, and moved since. */
-  settings: ReadonlyMap<string, number>;
+  /** By how much stops and presets were moved from what was planned, mm, by their place. */
+  moved: ReadonlyMap<string, number>;
   /** Pieces since the edge of a tool was new. */
   sinceEdge: ReadonlyMap<string, number>;
   /** What was changed of an operation, by its key and what. */
@@ -41,12 +42,17 @@ export interface Progress {
 
 const place = (piece: number, operation: string) => `${piece} ${operation}`;
 
-/** The first operation of the first piece that is not done: set-up after set-up, in each piece after piece. */
+/** Every step of every piece of a set-up, in the order in which they are done. */
+function* inTurn({ steps, stepByStep }: RunShape['setups'][number], pieces: readonly number[]) {
+  if (stepByStep) for (const operation of steps) for (const piece of pieces) yield { piece, operation };
+  else for (const piece of pieces) for (const operation of steps) yield { piece, operation };
+}
+
+/** The first step that is not done: set-up after set-up. */
 function nextAt({ setups }: RunShape, pieces: readonly number[], done: ReadonlySet<string>): At | undefined {
-  for (const [index, operations] of setups.entries())
-    for (const piece of pieces)
-      for (const operation of operations)
-        if (!done.has(place(piece, operation))) return { piece, setup: index + 1, operation };
+  for (const [index, setup] of setups.entries())
+    for (const { piece, operation } of inTurn(setup, pieces))
+      if (!done.has(place(piece, operation))) return { piece, setup: index + 1, operation };
   return undefined;
 }
 
@@ -57,7 +63,7 @@ interface Written {
   scrapped: Map<number, Progress['scrapped'][number]>;
   paused: Progress['paused'];
   sizes: Map<string, { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
-  settings: Map<string, number>;
+  moved: Map<string, number>;
   sinceEdge: Map<string, number>;
   changed: Map<string, string>;
   helped: Progress['helped'][number][];
@@ -75,11 +81,8 @@ function take(written: Written, event: LatheEvent): void {
     case 'done':
       written.done.add(place(piece, operation));
       return;
-    case 'proved':
-      written.settings.set(event.place, event.value);
-      return;
     case 'corrected':
-      written.settings.set(event.place, (written.settings.get(event.place) ?? 0) + event.by);
+      written.moved.set(event.place, (written.moved.get(event.place) ?? 0) + event.by);
       if (event.what !== undefined) {
         const last = written.sizes.get(event.what)?.at(-1);
         if (last) last.correctedAfter = true;
@@ -130,7 +133,7 @@ export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Prog
     scrapped: new Map(),
     paused: undefined,
     sizes: new Map(),
-    settings: new Map(),
+    moved: new Map(),
     sinceEdge: new Map(),
     changed: new Map(),
     helped: [],
@@ -140,7 +143,7 @@ export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Prog
   const { done, scrapped, ready, ...rest } = written;
   const toMake = shape.quantity + scrapped.size;
   const pieces = Array.from({ length: toMake }, (_, index) => index + 1).filter((piece) => !scrapped.has(piece));
-  const last = shape.setups.at(-1)?.at(-1);
+  const last = shape.setups.at(-1)?.steps.at(-1);
   const good = pieces.filter((piece) => last !== undefined && done.has(place(piece, last))).length;
   return { ...rest, ready, at: nextAt(shape, pieces, done), good, toMake, scrapped: [...scrapped.values()] };
 }

@@ -1,8 +1,6 @@
 import type { Knex } from 'knex';
-import { passOver, resumably } from './resumable';
-
-/** What may never be changed or taken out again: the server itself refuses, whoever asks. */
-const KEPT = ['update', 'delete'] as const;
+import { onlyGrows } from './onlyGrows';
+import { resumably } from './resumable';
 
 /**
  * The rack: bars and offcuts, what of them is reserved, and the history of all of it. An item is one bar or one offcut;
@@ -48,23 +46,7 @@ export async function up(knex: Knex): Promise<void> {
       table.datetime('at', { precision: 3 }).notNullable();
     }),
   );
-  await historyOnlyGrows(knex);
-}
-
-/** Has the server refuse every change of the history; nothing to do where it does already. */
-export async function historyOnlyGrows(knex: Knex): Promise<void> {
-  for (const change of KEPT)
-    await passOver(
-      knex.raw(
-        `create trigger stock_history_no_${change} before ${change} on stock_history for each row
-         signal sqlstate '45000' set message_text = 'the stock history only grows'`,
-      ),
-    );
-}
-
-/** Lets the history be replaced as a whole, for a restore. */
-export async function historyMayBeReplaced(knex: Knex): Promise<void> {
-  for (const change of KEPT) await knex.raw(`drop trigger if exists stock_history_no_${change}`);
+  await onlyGrows(knex, 'stock_history');
 }
 
 export async function down(knex: Knex): Promise<void> {

@@ -12,6 +12,7 @@ import * as foundBy from './010-found-by';
 import * as runStates from './011-run-states';
 import * as copiedFrom from './012-copied-from';
 import * as attachments from './013-attachments';
+import * as events from './014-events';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -27,6 +28,7 @@ const migrations: Record<string, Knex.Migration> = {
   '011-run-states': runStates,
   '012-copied-from': copiedFrom,
   '013-attachments': attachments,
+  '014-events': events,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

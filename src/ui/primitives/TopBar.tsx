@@ -9,7 +9,7 @@ export const TopBar = styled.header`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 14px;
+  gap: 6px 10px;
   min-height: 56px;
   padding: 6px 16px;
   border-bottom: 1px solid var(--line);
@@ -46,7 +46,7 @@ export const Places = styled.nav`
     display: flex;
     align-items: center;
     min-height: 34px;
-    padding: 0 11px;
+    padding: 0 8px;
     border-radius: var(--round);
     text-decoration: none;
   }
@@ -58,7 +58,7 @@ export const Places = styled.nav`
     border-radius: 0;
     font-weight: 700;
   }
-  @media (max-width: 480px) {
+  @media (max-width: 900px) {
     /* One line, drawn along by a finger where it is longer than the phone is wide. */
     max-width: 100%;
     overflow-x: auto;

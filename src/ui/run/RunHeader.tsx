@@ -2,24 +2,31 @@
 import { CircleHelp, Download, Redo2, Undo2 } from 'lucide-react';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import styled from 'styled-components';
 import type { RunFile } from '@/core/read/runFile';
 import { Button, IconButton } from '../primitives/Button';
 import { Brand, Places, TopBar } from '../primitives/TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { PlaceLink } from './PlaceLink';
-import { PLACE_WORDS, PLACES } from './places';
+import { PLACE_WORDS, PLACES, placeAt } from './places';
 import type { SaveState } from './useSaving';
 
 const Title = styled.div`
-  min-width: 180px;
-  flex: 0 1 auto;
+  min-width: 150px;
+  flex: 1 1 170px;
   @media (max-width: 480px) {
     min-width: 0;
   }
   h1 {
     font-size: 16px;
     line-height: 1.2;
+  }
+  h1,
+  p {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
   p {
     color: var(--ink-soft);
@@ -28,6 +35,12 @@ const Title = styled.div`
 `;
 
 const Doing = styled.div`
+  /* At the lathe there is nothing to edit, and a tablet has no room to give away. */
+  @media (max-width: 900px) {
+    &[data-place='lathe'] {
+      display: none;
+    }
+  }
   display: flex;
   flex-wrap: wrap;
   align-items: center;
@@ -41,7 +54,7 @@ const State = styled.span`
   margin-right: 6px;
   color: var(--ink-soft);
   font-size: 13px;
-  min-width: 88px;
+  min-width: 72px;
   text-align: right;
   @media (max-width: 480px) {
     min-width: 0;
@@ -75,6 +88,7 @@ const dayOf = (due: string | undefined): string => {
 /** Which run this is, its places, and what can be done with it. */
 export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
   const { part } = file;
+  const here = placeAt(usePathname());
   return (
     <TopBar>
       <Brand />
@@ -97,7 +111,7 @@ export function RunHeader({ id, file, dirty, saving, can, on }: Props) {
           </PlaceLink>
         ))}
       </Places>
-      <Doing>
+      <Doing data-place={here}>
         <State role="status">{stateWords(saving, dirty, id)}</State>
         <IconButton aria-label="Undo" onPress={on.undo} isDisabled={!can.undo}>
           <Undo2 size={18} aria-hidden />

@@ -12,6 +12,8 @@ const views: Record<Place, React.ComponentType> = {
   stock: later(() => import('../stock/StockPlace').then(({ StockPlace }) => StockPlace), Opening),
   times: later(() => import('../times/TimesPlace').then(({ TimesPlace }) => TimesPlace), Opening),
   revisions: later(() => import('../revisions/Revisions').then(({ Revisions }) => Revisions), Opening),
+  lathe: later(() => import('../lathe/LathePlace').then(({ LathePlace }) => LathePlace), Opening),
+  log: later(() => import('../log/LogPlace').then(({ LogPlace }) => LogPlace), Opening),
   print: later(() => import('../print/PrintSheet').then(({ PrintSheet }) => PrintSheet), Opening),
 };
 

@@ -42,6 +42,13 @@ function useEdit(run: ReturnType<typeof createRunStore>, shown: Skeleton | undef
   );
 }
 
+/** Where a run is another by now than what it was begun with. */
+const useDiffers = (file: RunFile, copiedFrom: Workspace['copiedFrom']): Workspace['differs'] =>
+  useMemo(
+    () => new Map(copiedFrom ? differences(file, copiedFrom.file).map((place) => [place.path, place]) : []),
+    [copiedFrom, file],
+  );
+
 /** The keys of an open run: saving, undo, its places, help. */
 function useRunKeys(
   id: string,
@@ -83,6 +90,7 @@ interface OpenRun {
 export function RunWorkspace({ id, served, revision, newerPart, copiedFrom, shop, children }: OpenRun) {
   const [run] = useState(() => createRunStore(served, revision));
   const file = useStore(run.store, (state) => state.file);
+  const base = useStore(run.store, (state) => state.base);
   const dirty = useStore(run.store, (state) => state.saved !== JSON.stringify(state.file));
   const can = {
     undo: useStore(run.store.temporal, ({ pastStates }) => pastStates.length > 0),
@@ -107,13 +115,14 @@ export function RunWorkspace({ id, served, revision, newerPart, copiedFrom, shop
     [planned, saving],
   );
   const edit = useEdit(run, planned.lastPlan?.skeleton);
-  const differs = useMemo(
-    () => new Map(copiedFrom ? differences(file, copiedFrom.file).map((place) => [place.path, place]) : []),
-    [copiedFrom, file],
+  const differs = useDiffers(file, copiedFrom);
+  const document = useMemo(
+    () => ({ id, revision: base, file, edit, shop, copiedFrom, differs }),
+    [id, base, file, edit, shop, copiedFrom, differs],
   );
   const workspace = useMemo<Workspace>(
-    () => ({ id, file, edit, shop, planned, problems, copiedFrom, differs, selected, pass, select, ...tools }),
-    [id, file, edit, shop, planned, problems, copiedFrom, differs, selected, pass, select, tools],
+    () => ({ ...document, planned, problems, selected, pass, select, ...tools }),
+    [document, planned, problems, selected, pass, select, tools],
   );
 
   return (

@@ -10,6 +10,8 @@ import type { Planned, PlannerTools } from './usePlanner';
 /** What the places of one run share: the document, its plan, what is selected, and what the planner can be asked. */
 export interface Workspace extends PlannerTools {
   id: string;
+  /** The revision that is open; 0 before it is saved. */
+  revision: number;
   file: RunFile;
   edit: (field: string | undefined, recipe: (draft: Draft<RunFile>) => void) => void;
   shop: Shop;

@@ -6,6 +6,8 @@ export const PLACE_WORDS = {
   times: 'Times',
   revisions: 'Revisions',
   print: 'Print',
+  lathe: 'Lathe',
+  log: 'Log',
 } as const;
 
 export type Place = keyof typeof PLACE_WORDS;

@@ -181,7 +181,8 @@ const Holes = ({ frame, setup }: { frame: Frame; setup: Setup }) => (
   </>
 );
 
-function Half({ frame, before, after, planned, operation, layout, played }: HalfProps) {
+/** One half of the section: the work as it is, what is cut now, what is still to go, and what holds it. */
+export function Half({ frame, before, after, planned, operation, layout, played }: HalfProps) {
   const { setup } = planned;
   if (played) return <Jaws frame={frame} setup={setup} layout={layout} />;
   const part = clip(partIn(planned, after), -Infinity, layout.to);

@@ -31,6 +31,7 @@ const LEAST = 300;
  * Lays out the sheet of one set-up. The whole section when it fits at nearly the scale that its length allows; else the
  * upper half. It takes no more height than it needs.
  * @param above room for what comes from above the work, px
+ * @param names width of the column of names, px
  */
 export function layoutSheet(
   { setup, start }: Pick<PlannedSetup, 'setup' | 'start'>,
@@ -38,8 +39,8 @@ export function layoutSheet(
   workHeight: number,
   rowHeight: number,
   above = 0,
+  names = width < 760 ? 236 : 292,
 ): SheetLayout {
-  const names = width < 760 ? 236 : 292;
   const right = width - RIGHT;
   const from = -setup.facing - 1;
   const end = Math.max(...start.outside.map(({ z1 }) => z1));

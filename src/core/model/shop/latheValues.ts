@@ -4,6 +4,8 @@ import { lengths, numbers, type FigureGroup } from './figureGroup';
 export interface LatheValues {
   /** Spread of one cut as it was dialled, on the diameter, mm: deflection, play, the eye. */
   cutSpread: number;
+  /** Before anything of a size was measured it may be off from its plan by so much, a spread, mm. */
+  unmeasured: number;
   /** Limits closer than this are a fit: its last two cuts are alike, mm. */
   fitWithin: number;
   /** What an abrasive takes of the diameter at most, mm. */
@@ -16,6 +18,7 @@ export interface LatheValues {
 
 export const startLathe: LatheValues = {
   cutSpread: 0.005, // ours
+  unmeasured: 0.5, // ours
   fitWithin: 0.05, // ours
   abrasive: 0.02, // ours
   gaugeExpansion: 11.5e-6,
@@ -30,6 +33,7 @@ export const latheFigures: FigureGroup = {
   figures: [
     ...lengths({
       cutSpread: 'Spread of one dialled cut, on the ⌀',
+      unmeasured: 'Off before it was measured, spread',
       fitWithin: 'A fit: limits within',
       abrasive: 'An abrasive takes of the ⌀ at most',
     }),

@@ -11,6 +11,18 @@ export interface HandElement {
   name: string;
   minutes: number;
   change?: true;
+  /** Of what kind it is, where it is neither a change nor the hand at the work. */
+  of?: 'measure' | 'clear';
+}
+
+/** What handling is made of: groups whose minutes are off together (trade: At the lathe). */
+export type HandGroup = 'change' | 'measure' | 'clear' | 'hand';
+
+/** Minutes of handling by their group. */
+export function byGroup(items: readonly HandElement[]): Record<HandGroup, number> {
+  const groups = { change: 0, measure: 0, clear: 0, hand: 0 };
+  for (const { minutes, change, of } of items) groups[change ? 'change' : (of ?? 'hand')] += minutes;
+  return groups;
 }
 
 /** Terms of a sum under one symbol each: a, b, c… */

@@ -10,7 +10,7 @@ import { kindOf } from '../operations';
 import { isLocked } from '../operations/isLocked';
 import { SAME_ANGLE } from '../order/order';
 import { isOpByOp } from '../../model/plan/setup';
-import { changesTool, lastBefore, lettered, mountElements, type HandElement } from './mounts';
+import { byGroup, changesTool, lastBefore, lettered, mountElements, type HandElement, type HandGroup } from './mounts';
 import type { OutsideOp } from '../outside/outsideOp';
 import { crossStopAt } from '../stops/crossStops';
 import type { Pin, StoppedSetup, WorkStop } from '../stops/planStops';
@@ -30,6 +30,8 @@ export interface TimedOperation extends Omit<CutOperation, 'checks'> {
   /** What is brought to its cuts. */
   fluid?: Fluid;
   hand: Figure;
+  /** The same by what it is made of. */
+  handBy: Record<HandGroup, number>;
   /** One operation for all pieces: changes that are made once for the batch, minutes. */
   once: number;
 }
@@ -189,12 +191,14 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     ...checks.map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}${every > 1 ? `, every ${every}th piece` : ''}`,
       minutes: (gauge?.minutes ?? 0) / every,
+      of: 'measure' as const,
     })),
     ...checks.slice(0, cut.measuredBetween ? 1 : 0).map(({ what, gauge, every }) => ({
       name: `${gauge?.name ?? 'measure'}: ${what}, before the last cut`,
       minutes: (gauge?.minutes ?? 0) / every,
+      of: 'measure' as const,
     })),
-    { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf },
+    { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf, of: 'clear' },
   ];
   const coarse = checks
     // Said where it is cut; another look needs no other word.
@@ -213,6 +217,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     cautions,
     warnings: [...cut.warnings, ...coarse],
     hand: sum('handling time', 'min', lettered(counted)),
+    handBy: byGroup(counted),
     once: opByOp ? items.reduce((total, { change, minutes }) => total + (change ? minutes : 0), 0) : 0,
   };
 }

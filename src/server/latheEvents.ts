@@ -1,0 +1,73 @@
+import type { Knex } from 'knex';
+import type { LatheEvent, Ordered } from '@/core/lathe/events';
+import { database, inTransaction } from './database';
+
+interface Row {
+  id: number;
+  run_id: number;
+  document: string;
+}
+
+const read = ({ id, document }: Row): Ordered => ({ ...(JSON.parse(document) as LatheEvent), order: id });
+
+/**
+ * Keeps what happened, each once by its own name: what came before is passed over, so that a device whose answer was lost sends it
+ * again. @returns where each stands in the order; undefined where there is no such run
+ */
+export const keepEvents = (run: number, events: readonly LatheEvent[]): Promise<Map<string, number> | undefined> =>
+  inTransaction(async (knex) => {
+    if (!(await knex('runs').where({ id: run }).first('id'))) return undefined;
+    const came_at = new Date();
+    await knex('lathe_events')
+      .insert(
+        events.map((event) => ({
+          name: event.id,
+          run_id: run,
+          device: event.device,
+          seq: event.seq,
+          at: new Date(event.at),
+          came_at,
+          kind: event.kind,
+          document: JSON.stringify(event),
+        })),
+      )
+      .onConflict('name')
+      .ignore();
+    const rows = await knex('lathe_events')
+      .whereIn(
+        'name',
+        events.map(({ id }) => id),
+      )
+      .select<{ id: number; name: string }[]>('id', 'name');
+    return new Map(rows.map(({ id, name }) => [name, id]));
+  });
+
+/** What happened in a run behind a place of the order. */
+export async function eventsOf(run: number, after = 0, knex: Knex = database()): Promise<Ordered[]> {
+  const rows = await knex('lathe_events')
+    .where({ run_id: run })
+    .where('id', '>', after)
+    .orderBy('id')
+    .select<Row[]>('id', 'run_id', 'document');
+  return rows.map(read);
+}
+
+/** What is asked of the log: of which runs, which days, which words. */
+export interface Asked {
+  run?: number;
+  from?: Date;
+  to?: Date;
+  find?: string;
+  most?: number;
+}
+
+/** What happened, the newest first, each with its run. */
+export async function logOf({ run, from, to, find, most = 500 }: Asked): Promise<(Ordered & { run: number })[]> {
+  const query = database()('lathe_events').orderBy('id', 'desc').limit(most);
+  if (run !== undefined) void query.where({ run_id: run });
+  if (from) void query.where('at', '>=', from);
+  if (to) void query.where('at', '<', to);
+  if (find) void query.where('document', 'like', `%${find.replace(/[\\%_]/g, '\\$&')}%`);
+  const rows = await query.select<Row[]>('id', 'run_id', 'document');
+  return rows.map((row) => ({ ...read(row), run: row.run_id }));
+}

@@ -1,0 +1,107 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { SCRAP_REASONS, type Happening, type ScrapReason } from '@/core/lathe/events';
+import type { TimedOperation } from '@/core/plan/times/planTimes';
+import { Choice, Field } from '../primitives/Field';
+import { Window } from '../primitives/Window';
+import { Big } from './parts';
+
+const Part = styled.section`
+  display: grid;
+  gap: 10px;
+  padding: 12px 0;
+  border-top: 1px solid var(--line);
+  h3 {
+    font-size: 17px;
+  }
+  div.row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    align-items: end;
+  }
+  input,
+  select {
+    min-height: 56px;
+    font-size: 18px;
+  }
+`;
+
+interface Props {
+  piece: number;
+  operation: TimedOperation | undefined;
+  /** What was written down last, by its id and in words. */
+  last: { id: string; words: string } | undefined;
+  onHappened: (happening: Happening) => void;
+  onClose: () => void;
+}
+
+/** What else happens: a piece is scrap, an edge is changed or breaks, a new bar, a note, another figure at the machine, a pause. */
+export function HappenedWindow({ piece, operation, last, onHappened, onClose }: Props) {
+  const [reason, setReason] = useState<ScrapReason>('size');
+  const [text, setText] = useState('');
+  const [changed, setChanged] = useState<{ what: 'speed' | 'feed' | 'depth'; to: string }>({ what: 'speed', to: '' });
+  const note = text.trim() === '' ? {} : { note: text.trim() };
+  const say = (happening: Happening) => {
+    onHappened(happening);
+    onClose();
+  };
+  return (
+    <Window title={`Piece ${piece}: what happened`} open onClose={onClose}>
+      <Field label="In words, where they help" plain value={text} onChange={setText} />
+      <Part aria-label="Note or pause">
+        <div className="row">
+          <Big isDisabled={text.trim() === ''} onPress={() => say({ kind: 'note', text: text.trim() })}>
+            Keep as a note
+          </Big>
+          <Big onPress={() => say({ kind: 'paused', ...note })}>Stop here for now</Big>
+          <Big onPress={() => say({ kind: 'bar' })}>A new bar</Big>
+          {last && <Big onPress={() => say({ kind: 'struck', event: last.id })}>Take back: {last.words}</Big>}
+        </div>
+      </Part>
+      {operation && (
+        <Part>
+          <h3>{operation.tool.name}</h3>
+          <div className="row">
+            {(['changed', 'ground', 'broken'] as const).map((what) => (
+              <Big key={what} onPress={() => say({ kind: 'edge', tool: operation.tool.id, what })}>
+                {what === 'broken' ? 'It broke' : `Edge ${what}`}
+              </Big>
+            ))}
+          </div>
+        </Part>
+      )}
+      {operation && (
+        <Part>
+          <h3>Cut otherwise than planned</h3>
+          <div className="row">
+            <Choice label="What" value={changed.what} onChange={(what) => setChanged({ ...changed, what })}>
+              <option value="speed">speed, rev/min</option>
+              <option value="feed">feed, mm/rev</option>
+              <option value="depth">depth, mm</option>
+            </Choice>
+            <Field label="Now" value={changed.to} onChange={(to) => setChanged({ ...changed, to })} />
+            <Big
+              isDisabled={changed.to.trim() === ''}
+              onPress={() => say({ kind: 'changed', what: changed.what, to: changed.to.trim() })}
+            >
+              Keep
+            </Big>
+          </div>
+        </Part>
+      )}
+      <Part>
+        <h3>Piece {piece} is scrap</h3>
+        <div className="row">
+          <Choice label="Because of" value={reason} onChange={setReason}>
+            {SCRAP_REASONS.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </Choice>
+          <Big onPress={() => say({ kind: 'scrap', reason, ...note })}>Scrap it; another is made</Big>
+        </div>
+      </Part>
+    </Window>
+  );
+}

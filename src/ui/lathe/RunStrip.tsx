@@ -1,0 +1,61 @@
+'use client';
+import { CloudOff, HardDriveUpload } from 'lucide-react';
+import styled from 'styled-components';
+import type { Plan } from '@/core/plan/plan';
+import type { AtTheLathe } from './useHappened';
+
+const Strip = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 22px;
+  font-size: 17px;
+  b {
+    font: 700 26px var(--mono);
+  }
+  span[data-gone] {
+    padding: 2px 10px;
+    border: 1px solid var(--brass);
+    border-radius: 6px;
+    background: var(--brass-soft);
+  }
+  svg {
+    vertical-align: -3px;
+  }
+  > :last-child {
+    margin-left: auto;
+  }
+`;
+
+/** How far the run is, and whether what happens reaches the server. */
+export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { plan: Plan; lathe: AtTheLathe }) {
+  const { at, good, toMake, scrapped } = progress;
+  return (
+    <Strip>
+      <span>
+        piece <b>{at?.piece ?? toMake}</b> of {toMake}
+      </span>
+      <span>
+        set-up <b>{at?.setup ?? plan.setups.length}</b> of {plan.setups.length}
+      </span>
+      <span>
+        {good} good{scrapped.length > 0 && `, ${scrapped.length} scrap`}
+      </span>
+      <span role="status" data-gone={net === 'gone' || refused ? '' : undefined}>
+        {refused ? (
+          `Not taken by the server: ${refused}`
+        ) : net === 'gone' ? (
+          <>
+            <CloudOff size={18} aria-hidden /> No net: it goes on, {unsent} kept on this device
+          </>
+        ) : unsent > 0 ? (
+          <>
+            <HardDriveUpload size={18} aria-hidden /> {unsent} being sent
+          </>
+        ) : (
+          net === 'there' && 'all is kept'
+        )}
+      </span>
+    </Strip>
+  );
+}

@@ -1,0 +1,158 @@
+import type { Happening, LatheEvent, Ordered } from '@/core/lathe/events';
+import { deviceName } from '../devices/deviceName';
+import { keepNew, keepServed, keptOf } from './keptEvents';
+
+/** What is known here of what happened in a run. */
+export interface Happened {
+  events: readonly Ordered[];
+  /** How many the server has not got yet. */
+  unsent: number;
+  /** Whether the server answered last; nothing before it was asked. */
+  net: 'there' | 'gone' | undefined;
+  /** What it would not take, in words. */
+  refused?: string;
+}
+
+/** To which piece and operation something happened. */
+export type Where = Pick<LatheEvent, 'piece' | 'operation'>;
+
+/** How often the server is asked what others did, ms. */
+const EVERY_MS = 4000;
+/** What came to the server at the same time may be told out of order: so much is asked for again. */
+const AGAIN = 100;
+const AT_ONCE = 200;
+const PATIENCE_MS = 8000;
+
+/** What this browser is called in the log: as it was named, and a sign of its own, since two may have one name. */
+function signature(): string {
+  const key = 'shingle-browser';
+  const own = localStorage.getItem(key) ?? crypto.getRandomValues(new Uint32Array(1))[0]?.toString(36) ?? '';
+  localStorage.setItem(key, own);
+  return `${deviceName() || 'this browser'} · ${own}`.slice(0, 60);
+}
+
+/** `crypto.randomUUID` is there on secure pages only; the same from random bytes. */
+function newName(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
+  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
+  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+}
+
+async function asked<T>(path: string, body?: unknown): Promise<{ status: number; answer: T }> {
+  const response = await fetch(path, {
+    signal: AbortSignal.timeout(PATIENCE_MS),
+    ...(body === undefined
+      ? {}
+      : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  });
+  return { status: response.status, answer: (await response.json()) as T };
+}
+
+/** What of a run's events goes between this browser and the server. */
+interface Exchanged {
+  run: string;
+  known: () => readonly Ordered[];
+  /** Reads again what this browser keeps; answers what the server has not got. */
+  read: () => Promise<Ordered[]>;
+  onRefused: (because: string) => void;
+}
+
+/** Sends what is unsent; what the server refuses is told, and nothing behind it is sent before. */
+async function send({ run, read, onRefused }: Exchanged): Promise<void> {
+  for (let unsent = await read(); unsent.length > 0; unsent = await read()) {
+    const events = unsent.slice(0, AT_ONCE).map(({ order, ...event }) => (void order, event));
+    const { status, answer } = await asked<{ order?: Record<string, number>; problems?: { message: string }[] }>(
+      `/api/runs/${run}/events`,
+      { events },
+    );
+    const { order } = answer;
+    if (!order) {
+      if (status < 500) onRefused(answer.problems?.[0]?.message ?? 'the server does not take it');
+      throw new Error('not taken');
+    }
+    await keepServed(
+      run,
+      events.flatMap((event) => {
+        const at = order[event.id];
+        return at === undefined ? [] : [{ ...event, order: at }];
+      }),
+    );
+  }
+}
+
+/** Fetches what others wrote behind a place of the order. @returns the last place that is known now */
+async function fetchOthers({ run, known, read }: Exchanged, from: number): Promise<number> {
+  const after = Math.max(0, from - AGAIN);
+  const { status, answer } = await asked<{ events?: Ordered[] }>(`/api/runs/${run}/events?after=${after}`);
+  if (!answer.events) throw new Error(`answered ${status}`);
+  const here = new Map(known().map(({ id, order }) => [id, order]));
+  const others = answer.events.filter(({ id }) => here.get(id) === undefined);
+  await keepServed(run, others);
+  if (others.length > 0) await read();
+  return answer.events.at(-1)?.order ?? from;
+}
+
+/**
+ * What happens in a run, as this browser keeps it: written on its disk before it is told as kept, sent in the order in which it
+ * happened as soon as the server answers, and what other devices wrote fetched from it.
+ */
+export function openEvents(run: string) {
+  let told: Happened = { events: [], unsent: 0, net: undefined };
+  let fetchedTo = 0;
+  let exchanging: Promise<void> | undefined;
+  const listeners = new Set<() => void>();
+  const tell = (next: Partial<Happened>) => {
+    told = { ...told, ...next };
+    listeners.forEach((listener) => listener());
+  };
+  const read = async () => {
+    const { events, unsent } = await keptOf(run);
+    if (events.length !== told.events.length || unsent.length !== told.unsent) tell({ events, unsent: unsent.length });
+    return unsent;
+  };
+  const exchanged: Exchanged = { run, known: () => told.events, read, onRefused: (refused) => tell({ refused }) };
+  const isNet = (net: Happened['net']) => told.net !== net && tell({ net });
+  const exchange = (): Promise<void> =>
+    (exchanging ??= send(exchanged)
+      .then(async () => void (fetchedTo = await fetchOthers(exchanged, fetchedTo)))
+      .then(
+        () => void isNet('there'),
+        () => void isNet('gone'),
+      )
+      .finally(() => (exchanging = undefined)));
+
+  return {
+    now: () => told,
+    subscribe: (listener: () => void) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    /** Exchanges with the server now and again until it is closed. */
+    open: () => {
+      void read().then(exchange);
+      const timer = setInterval(() => void exchange(), EVERY_MS);
+      const online = () => void exchange();
+      window.addEventListener('online', online);
+      return () => {
+        clearInterval(timer);
+        window.removeEventListener('online', online);
+      };
+    },
+    /** Writes down what happened by a revision of the run; done when it is on the disk of this device. */
+    append: async (happening: Happening, where: Where, revision: number): Promise<void> => {
+      await keepNew(run, (seq) => ({
+        id: newName(),
+        device: signature(),
+        seq,
+        at: new Date().toISOString(),
+        revision,
+        ...where,
+        ...happening,
+      }));
+      await read();
+      void exchange();
+    },
+  };
+}

@@ -1,0 +1,24 @@
+'use client';
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { inOrder, type Happening } from '@/core/lathe/events';
+import { progressOf } from '@/core/lathe/progress';
+import { shapeOf } from '@/core/lathe/steps';
+import type { Plan } from '@/core/plan/plan';
+import { openEvents, type Happened, type Where } from './eventStore';
+
+const NOTHING: Happened = { events: [], unsent: 0, net: undefined };
+
+/** What happened in a run and how far it has come, followed as it goes on; and what writes down more. */
+export function useHappened(run: string, revision: number, plan: Plan) {
+  const [store] = useState(() => openEvents(run));
+  const happened = useSyncExternalStore(store.subscribe, store.now, () => NOTHING);
+  useEffect(() => store.open(), [store]);
+  const events = useMemo(() => inOrder(happened.events), [happened.events]);
+  const progress = useMemo(() => progressOf(shapeOf(plan), events), [plan, events]);
+  const append = useCallback(
+    (happening: Happening, where: Where = {}) => store.append(happening, where, revision),
+    [store, revision],
+  );
+  return { ...happened, events, progress, append };
+}
+export type AtTheLathe = ReturnType<typeof useHappened>;

@@ -1,0 +1,167 @@
+'use client';
+import { format } from 'date-fns';
+import { useMemo, useState } from 'react';
+import styled from 'styled-components';
+import { logCsv } from '@/core/formats/logCsv';
+import type { Ordered } from '@/core/lathe/events';
+import { observedSteps } from '@/core/lathe/observed';
+import { stepsOf } from '@/core/lathe/steps';
+import type { Plan } from '@/core/plan/plan';
+import { sizeCharts } from '@/core/present/planActual';
+import { sayEvent } from '@/core/present/saidEvent';
+import { useHappened, type AtTheLathe } from '../lathe/useHappened';
+import { Button } from '../primitives/Button';
+import { Card, Empty } from '../primitives/Card';
+import { download } from '../primitives/download';
+import { Field } from '../primitives/Field';
+import { TextButton } from '../primitives/TextButton';
+import { NoPlan } from '../run/NoPlan';
+import { useWorkspace } from '../run/WorkspaceContext';
+import { SizeChart } from './SizeChart';
+import { TimesTook } from './TimesTook';
+
+const Room = styled.main`
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 14px;
+  align-items: start;
+  padding: 14px 16px 24px;
+  > div {
+    display: grid;
+    gap: 14px;
+  }
+  @media (max-width: 1020px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Happenings = styled.ol`
+  max-height: 60vh;
+  overflow: auto;
+  li {
+    display: grid;
+    grid-template-columns: 92px 74px minmax(0, 1fr) auto;
+    gap: 2px 10px;
+    padding: 4px 0;
+    border-top: 1px solid var(--line);
+    font-size: 14px;
+  }
+  time,
+  li > span:nth-child(2) {
+    color: var(--ink-soft);
+  }
+`;
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+  margin-bottom: 8px;
+`;
+
+/** What happened in the run that is open: minutes, sizes, and every single thing. */
+export function LogPlace() {
+  const { id, planned } = useWorkspace();
+  const plan = planned.answer?.plan ?? planned.lastPlan;
+  if (id === 'new')
+    return (
+      <Empty>
+        <h2>Nothing happened yet</h2>
+        <p>What happens at the lathe is kept with a run that is saved.</p>
+      </Empty>
+    );
+  if (!plan) return planned.answer ? <NoPlan /> : <main style={{ padding: 24 }}>Planning …</main>;
+  return <Logged id={id} plan={plan} />;
+}
+
+function Logged({ id, plan }: { id: string; plan: Plan }) {
+  const { revision } = useWorkspace();
+  const lathe = useHappened(id, revision, plan);
+  const { events, progress } = lathe;
+  const observed = useMemo(() => observedSteps(events), [events]);
+  const charts = sizeCharts(plan, progress);
+  const { good, toMake, scrapped } = progress;
+  const { units } = plan.run;
+  if (events.length === 0)
+    return (
+      <main style={{ padding: 16 }}>
+        <Empty>
+          <h2>Nothing happened yet</h2>
+          <p>What is pressed at the lathe is kept here: steps with their minutes, sizes, corrections, scrap, notes.</p>
+        </Empty>
+      </main>
+    );
+  return (
+    <Room>
+      <div>
+        <TimesTook plan={plan} observed={observed} />
+      </div>
+      <div>
+        <Card aria-labelledby="sizes">
+          <h2 id="sizes">
+            Sizes · {good} of {toMake} good{scrapped.length > 0 ? `, ${scrapped.length} scrap` : ''}
+          </h2>
+          {charts.length === 0 && <p>Nothing was measured yet.</p>}
+          {charts.map((chart) => (
+            <SizeChart key={chart.what} chart={chart} units={units} />
+          ))}
+        </Card>
+        <Everything plan={plan} lathe={lathe} />
+      </div>
+    </Room>
+  );
+}
+
+/** Everything that happened, the newest first: found by its words, struck out, taken out as a file. */
+function Everything({ plan, lathe: { events, append } }: { plan: Plan; lathe: AtTheLathe }) {
+  const [find, setFind] = useState('');
+  const { units, part } = plan.run;
+  const names = useMemo(
+    () =>
+      new Map(
+        stepsOf(plan)
+          .flat()
+          .map(({ key, operation }) => [key, operation ? `${operation.number} ${operation.name}` : 'load and unload']),
+      ),
+    [plan],
+  );
+  const said = (event: Ordered) => sayEvent(event, units, (key) => names.get(key) ?? key);
+  const shown = events
+    .toReversed()
+    .map((event) => ({ event, words: said(event) }))
+    .filter(({ words }) => words.toLowerCase().includes(find.trim().toLowerCase()));
+  return (
+    <Card aria-labelledby="everything">
+      <h2 id="everything">Everything that happened</h2>
+      <Tools>
+        <Field label="Find" plain value={find} onChange={setFind} />
+        <Button onPress={() => download(`${part.number}-log.csv`, logCsv(events), 'text/csv')}>CSV</Button>
+        <Button
+          onPress={() =>
+            download(`${part.number}-log.json`, `${JSON.stringify({ events }, null, 2)}\n`, 'application/json')
+          }
+        >
+          JSON
+        </Button>
+        <span role="status">{find && `${shown.length} of ${events.length}`}</span>
+      </Tools>
+      <Happenings aria-label="Everything that happened">
+        {shown.map(({ event, words }) => (
+          <li key={event.id}>
+            <time dateTime={event.at}>{format(new Date(event.at), 'd MMM HH:mm')}</time>
+            <span>{event.piece ? `piece ${event.piece}` : ''}</span>
+            <span>{words}</span>
+            <TextButton
+              type="button"
+              aria-label={`Strike out: ${words}`}
+              onClick={() => void append({ kind: 'struck', event: event.id })}
+            >
+              strike out
+            </TextButton>
+          </li>
+        ))}
+      </Happenings>
+    </Card>
+  );
+}
