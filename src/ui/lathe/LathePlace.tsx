@@ -246,7 +246,7 @@ interface WindowsProps {
   step: LatheStep;
   progress: AtTheLathe['progress'];
   piece: number;
-  last: Parameters<typeof HappenedWindow>[0]['last'];
+  last: ReturnType<typeof lastOf>;
   onHappened: (happening: Happening) => void;
   onClose: () => void;
 }

@@ -96,7 +96,7 @@ export function MakeReady({ plan, planned, progress, onTick }: Ready) {
       <ProvedSettings planned={planned} progress={progress} />
       {kit.length > 0 && (
         <>
-          <h3>Lay out</h3>
+          <h2>Lay out</h2>
           <List aria-label="What is laid out">
             {kit.map(({ for: use, what, place, has }) =>
               row(
@@ -114,7 +114,7 @@ export function MakeReady({ plan, planned, progress, onTick }: Ready) {
           </List>
         </>
       )}
-      <h3>Set the machine</h3>
+      <h2>Set the machine</h2>
       <List aria-label={`Setting the machine for set-up ${number}`}>
         {steps.map(({ tool, what, over, text }) =>
           row(
