@@ -25,6 +25,7 @@ const TABLES: Record<string, readonly string[]> = {
   run_states: ['id'],
   attachments: ['id'],
   lathe_events: ['id'],
+  learned_runs: ['id'],
   stock_items: ['id'],
   stock_reservations: ['item_id', 'run_id'],
   stock_history: ['id'],

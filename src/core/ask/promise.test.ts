@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import { startValues } from '../model/shop/startValues';
 import { example, planned, runOf, step } from '../testing';
 import { elementsOf } from './elements';
-import { rangeOf, triangular } from './promise';
+import { learnedGroups } from '../lathe/learnFrom';
+import { rangeOf, rangeOfLearned, triangular } from './promise';
 
 const examples = readdirSync(join(__dirname, '../../../examples'))
   .filter((file) => file.endsWith('.json'))
@@ -59,4 +60,25 @@ test('without any spread the promise is the plan, and a wider one never promises
     }),
     { numRuns: 20 },
   );
+});
+
+test('a batch played with what was learned: without any run about the plan, with a slower hand as much longer', () => {
+  const plan = planned(runOf({ outside: [step(10, 20), step(16, 10)] }, { quantity: 12 }));
+  const none = learnedGroups(plan, []);
+  const settings = { runs: 4000, seed: 3 };
+  const usual = rangeOfLearned(plan, none, settings);
+  // Setting up and cutting lean upwards: half of such batches take a little more than is planned.
+  expect(usual.p50 / plan.times.batch.value).toBeGreaterThan(0.98);
+  expect(usual.p50 / plan.times.batch.value).toBeLessThan(1.12);
+  const slower = none.map((group) => ({
+    ...group,
+    learned: { ...group.learned, mean: Math.log(1.5), variance: 0, between: 0, within: 0 },
+  }));
+  const surely = rangeOfLearned(plan, slower, settings);
+  const hand = none.reduce((total, { planned: minutes }) => total + minutes, 0);
+  const longer = 12 * (1 + plan.run.shop.timeAllowance) * hand * 0.5;
+  expect(surely.p50 - usual.p50).toBeGreaterThan(0.85 * longer);
+  expect(surely.p50 - usual.p50).toBeLessThan(1.15 * longer);
+  // The same number plays the same batches.
+  expect(rangeOfLearned(plan, none, settings)).toEqual(usual);
 });

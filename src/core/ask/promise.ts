@@ -1,16 +1,8 @@
+import type { LearnedGroup } from '../lathe/learnFrom';
+import { normal, seeded } from '../model/seeded';
 import type { Spread, Spreads } from '../model/shop/shop';
+import type { Plan } from '../plan/plan';
 import type { BatchElement } from './elements';
-
-/** Numbers between 0 and 1 that come out the same for the same seed (a small textbook generator). */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /**
  * A factor from a triangle that rises from 1 − down to 1 and falls to 1 + up: the value of its distribution at a number
@@ -47,12 +39,21 @@ export function rangeOf(
   { runs, seed }: { runs: number; seed: number },
 ): BatchRange {
   const random = seeded(seed);
-  const totals = new Float64Array(runs);
-  for (let index = 0; index < runs; index += 1) {
+  const totals = Float64Array.from({ length: runs }, () => {
     let total = 0;
     for (const { kind, minutes } of elements) total += minutes * triangular(random(), spreads[kind]);
-    totals[index] = total;
-  }
+    return total;
+  });
+  return ranged(
+    totals,
+    seed,
+    elements.reduce((total, { minutes }) => total + minutes, 0),
+  );
+}
+
+/** What some batches took, put in order. */
+function ranged(totals: Float64Array, seed: number, planned: number): BatchRange {
+  const runs = totals.length;
   totals.sort();
   const share = (of: number) => totals[Math.min(runs - 1, Math.floor(of * runs))] ?? 0;
   const [least, most] = [totals[0] ?? 0, totals[runs - 1] ?? 0];
@@ -61,6 +62,29 @@ export function rangeOf(
     const place = most > least ? Math.min(CLASSES - 1, Math.floor(((total - least) / (most - least)) * CLASSES)) : 0;
     classes[place] = (classes[place] ?? 0) + 1;
   }
-  const planned = elements.reduce((total, { minutes }) => total + minutes, 0);
   return { runs, seed, planned, p50: share(0.5), p80: share(0.8), least, most, classes };
+}
+
+/**
+ * Plays a batch with what was learned: each group of minutes off by one factor of its own, as sure as it is known, so that what
+ * its elements have in common is not averaged away; cutting and setting up within the spreads of the shop.
+ */
+export function rangeOfLearned(
+  { times, run }: Pick<Plan, 'times' | 'run'>,
+  groups: readonly LearnedGroup[],
+  { runs, seed }: { runs: number; seed: number },
+): BatchRange {
+  const random = seeded(seed);
+  const { quantity, shop } = run;
+  const pieces = quantity * (1 + shop.timeAllowance);
+  const once = times.setup.value + times.firstOff.value;
+  const totals = Float64Array.from({ length: runs }, () => {
+    const hand = groups.reduce((total, { planned, learned: { mean, variance, between, within } }) => {
+      const off = Math.sqrt(variance + between + within / quantity);
+      return total + planned * Math.exp(mean + within / 2 + off * normal(random));
+    }, 0);
+    const cutting = times.cutting.value * triangular(random(), shop.spreads.cutting);
+    return pieces * (hand + cutting) + once * triangular(random(), shop.spreads.setup);
+  });
+  return ranged(totals, seed, times.batch.value);
 }

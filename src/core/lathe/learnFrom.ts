@@ -28,11 +28,31 @@ export interface LearnedGroup extends LearnedMinutes {
   learned: Learned;
 }
 
+/** A run that was learned from, as it is kept: on which machine it was made, and what it says of each group. */
+export interface LearnedRun {
+  run: number;
+  number: string;
+  machine: string;
+  says: Readonly<Record<string, RunSays>>;
+}
+
+/** So many runs on a machine speak for it by themselves; of fewer the whole shop is asked. */
+const ENOUGH_OF_OWN = 3;
+
+/** The runs that speak for a machine: its own where there are enough, else all of the shop. */
+export function runsFor(
+  machine: string,
+  learned: readonly LearnedRun[],
+): { runs: readonly LearnedRun[]; own: boolean } {
+  const own = learned.filter((run) => run.machine === machine);
+  return own.length >= ENOUGH_OF_OWN ? { runs: own, own: true } : { runs: learned, own: false };
+}
+
 /** What the steps of one run say of each group. */
-export function saidBy(plan: Plan, observed: readonly ObservedStep[]): Map<string, RunSays> {
+export function saidBy(plan: Plan, observed: readonly ObservedStep[]): Record<string, RunSays> {
   const half = varianceOf(plan.run.shop.spreads.hand) / 2;
   const priors = Object.fromEntries(Object.keys(GROUP_WORDS).map((group) => [group, half]));
-  return tellApart(rowsOf(plan, observed), priors);
+  return Object.fromEntries(tellApart(rowsOf(plan, observed), priors));
 }
 
 /** Planned minutes of a piece by group. */
@@ -46,13 +66,13 @@ function plannedBy(plan: Plan): Map<string, number> {
 }
 
 /** What runs say together of the minutes of a piece, group by group. @param said what each run says by itself */
-export function learnedGroups(plan: Plan, said: readonly ReadonlyMap<string, RunSays>[]): LearnedGroup[] {
+export function learnedGroups(plan: Plan, said: readonly Readonly<Record<string, RunSays>>[]): LearnedGroup[] {
   const { shop, quantity } = plan.run;
   return [...plannedBy(plan)]
     .filter(([, planned]) => planned > 0)
     .map(([group, planned]) => {
       const learned = learnedFrom(
-        said.flatMap((run) => run.get(group) ?? []),
+        said.flatMap((run) => run[group] ?? []),
         shop.spreads.hand,
       );
       return {

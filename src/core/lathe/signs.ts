@@ -103,7 +103,7 @@ const BELT = cause('belt', 'belt and gear: in, and tight', 'nothing else moves')
 const BREAKER = cause('breaker', 'a breaker, or another edge', 'another tool: its zero');
 const TRACK = cause('track', 'height, track and pressure; squareness and width of the blade', 'its zero is set anew');
 
-/** What to look at for each sign, in the order of practice (trade: At the lathe, when it cuts badly). */
+/** What to look at for each sign, in the order of practice (trade: At the lathe). */
 const LOOK_AT: Record<Sign, (now: CutNow) => ReturnType<typeof cause>[]> = {
   chatter: (now) => [REACH, CENTRE, down(now), feedUp(now), CONTACT, HEIGHT, SLACK],
   torn: (now) => [EDGE, FLUID, feedDown(now), now.edge === 'carbide' ? up(now) : down(now), lessDeep(now)],

@@ -13,6 +13,7 @@ import * as runStates from './011-run-states';
 import * as copiedFrom from './012-copied-from';
 import * as attachments from './013-attachments';
 import * as events from './014-events';
+import * as learnedRuns from './015-learned-runs';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -29,6 +30,7 @@ const migrations: Record<string, Knex.Migration> = {
   '012-copied-from': copiedFrom,
   '013-attachments': attachments,
   '014-events': events,
+  '015-learned-runs': learnedRuns,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

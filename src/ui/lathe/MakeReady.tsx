@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import type { Progress } from '@/core/lathe/progress';
 import { KIT_FOR, kitOf } from '@/core/present/kit';
 import { pinWords } from '@/core/present/stop';
-import { settingSheet } from '@/core/present/settingSheet';
+import { readySteps } from '@/core/present/readySteps';
 import { formatLength } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
@@ -81,7 +81,6 @@ interface Ready {
 /** What is laid out and set before the first piece, step by step; each is ticked, and stays so for whoever goes on. */
 export function MakeReady({ plan, planned, progress, onTick }: Ready) {
   const { number } = planned.setup;
-  const steps = settingSheet(planned);
   const kit = number === 1 ? kitOf(plan) : [];
   const row = (key: string, words: React.ReactNode, figure?: string) => (
     <li key={key}>
@@ -116,9 +115,9 @@ export function MakeReady({ plan, planned, progress, onTick }: Ready) {
       )}
       <h2>Set the machine</h2>
       <List aria-label={`Setting the machine for set-up ${number}`}>
-        {steps.map(({ tool, what, over, text }) =>
+        {readySteps(planned).map(({ name, tool, what, over, text }) =>
           row(
-            `${number} ${[tool, what, over, text].filter(Boolean).join(' ')}`.slice(0, 200),
+            name,
             <>
               {tool && <em>{tool}: </em>}
               {what}

@@ -95,7 +95,7 @@ function Logged({ id, plan }: { id: string; plan: Plan }) {
   return (
     <Room>
       <div>
-        <TimesTook plan={plan} observed={observed} />
+        <TimesTook id={id} plan={plan} observed={observed} />
       </div>
       <div>
         <Card aria-labelledby="sizes">

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { boughtIn } from '@/core/ask/boughtIn';
+import { LearnedCard } from '../learned/LearnedCard';
 import { NoPlan } from '../run/NoPlan';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { CostCard } from './CostCard';
@@ -84,6 +85,7 @@ export function TimesPlace() {
             onAgain={() => setSeed((before) => before + 1)}
           />
         )}
+        <LearnedCard plan={plan} />
         {account && (
           <CostCard
             plan={plan}
