@@ -3,6 +3,7 @@ import { CloudOff, HardDriveUpload } from 'lucide-react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
 import type { AtTheLathe } from './useHappened';
+import { useKeptPage } from './useKeptPage';
 
 const Strip = styled.div`
   display: flex;
@@ -27,9 +28,14 @@ const Strip = styled.div`
   }
 `;
 
+/** What a page cannot do whose address is not secure. */
+const CANNOT =
+  'This address is not secure: without a net the page goes on while it is open, but does not open again, and the screen may go dark.';
+
 /** How far the run is, and whether what happens reaches the server. */
 export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { plan: Plan; lathe: AtTheLathe }) {
   const { at, good, toMake, scrapped } = progress;
+  const page = useKeptPage();
   return (
     <Strip>
       <span>
@@ -53,9 +59,10 @@ export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { 
             <HardDriveUpload size={18} aria-hidden /> {unsent} being sent
           </>
         ) : (
-          net === 'there' && 'all is kept'
+          net === 'there' && `all is kept${page === 'kept' ? '; opens without a net' : ''}`
         )}
       </span>
+      {page === 'cannot' && <small>{CANNOT}</small>}
     </Strip>
   );
 }
