@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, living, openSaved, test } from './page';
+import { expect, expectAccessible, living, openSaved, send, test } from './page';
 
 const SPIGOT = {
   number: 'WS-700',
@@ -138,6 +138,32 @@ test('no net for a while: it goes on, is kept on the device, and comes in order 
   expect(events.map(({ seq }) => seq)).toEqual(events.map(({ seq }) => seq).toSorted((a, b) => a - b));
   await page.reload();
   await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText(heading ?? '');
+});
+
+test('a caliper sends what it shows to the size that is measured; a recording of a read-out is played to it', async ({
+  page,
+  browser,
+}) => {
+  await begin(page, 'WS-707', 3);
+  await goOnTo(page, /Finish ⌀10 h9/);
+  await page.getByRole('button', { name: /^Measure: .*9\.96/ }).click();
+  const window = page.getByRole('dialog');
+  const heard = page.waitForResponse('**/api/device-lines');
+  await heard;
+  const caliper = living(await (await browser.newContext()).newPage());
+  await caliper.goto('/devices/caliper');
+  await caliper.getByLabel('Size, mm').fill('9.98');
+  await expectAccessible(caliper);
+  await caliper.getByRole('button', { name: 'Send' }).click();
+  await expect(window.getByLabel(/^Reading/)).toHaveValue('9.980');
+  await expect(window.getByText('Read from caliper (stand-in).')).toBeVisible();
+  await expect(window.getByRole('heading', { name: 'Leave it' })).toBeVisible();
+  // As a read-out sends while its slide comes in: the last line is where it stands.
+  for (const line of ['X12.400 Z-3.000', 'X10.900 Z-9.100', 'X9.990 Z-16.000'])
+    await send(page, 'post', '/api/device-lines', { device: 'read-out', line });
+  await expect(window.getByLabel(/^Reading/)).toHaveValue('9.990');
+  expect((await send(page, 'post', '/api/device-lines', { device: 'read-out', line: 'ERR 7' })).status()).toBe(422);
+  await caliper.close();
 });
 
 test('the server gone altogether: the page is opened again on the device, and goes on', async ({ page, context }) => {

@@ -87,7 +87,7 @@ const LESS_HOLD = cause('hold-less', 'hold less hard for the last cut, which is 
 const SEATS = cause('seats', 'wipe jaws, tapers and faces, put it in anew', 'the face is set anew');
 const WALL = cause('wall', 'a thin wall springs: bore it before it is turned thin', 'the order changes');
 const SPRING = cause('spring', 'a spring pass at the same setting', 'one pass more');
-const DEFLECTION = cause('deflection', 'it gives way: lighter last cuts', 'one or two passes more');
+const DEFLECTION = cause('deflection', 'deflection: lighter last cuts', 'one or two passes more');
 const CENTRE_PLACE = cause(
   'centre-place',
   'where the centre stands, and how hard',

@@ -90,13 +90,13 @@ function useAttached(run: string) {
     setSaid(undefined);
     for (const file of files) {
       const kept = await attach(run, file);
-      if (!kept.ok) return setSaid({ words: `${file.name}: ${kept.because}.` });
+      if (!kept.ok) return setSaid({ words: `${file.name}: ${kept.problems[0]?.message}.` });
       setAttached((before) => [...before, kept.value.attached]);
     }
   };
   const keep = async (one: Attached, isKept: boolean) => {
     const done = await keepAttached(one.id, isKept);
-    if (!done.ok) return setSaid({ words: `${one.name}: ${done.because}.` });
+    if (!done.ok) return setSaid({ words: `${one.name}: ${done.problems[0]?.message}.` });
     setAttached((before) =>
       isKept ? [...before, one].sort((a, b) => a.id - b.id) : before.filter(({ id }) => id !== one.id),
     );

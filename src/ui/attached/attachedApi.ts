@@ -1,24 +1,5 @@
 import { sayTooLarge, type Attached } from '@/core/formats/attachedFile';
-
-/** What came of asking: what is kept, or why not, in words. */
-export type Kept<T> = { ok: true; value: T } | { ok: false; because: string };
-
-const UNREACHABLE = 'the server does not answer; nothing was kept. Try again in a moment';
-
-async function ask<T>(method: string, path: string, body?: unknown): Promise<Kept<T>> {
-  try {
-    const response = await fetch(path, {
-      method,
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    });
-    const answer = (await response.json()) as T & { problems?: { message: string }[] };
-    return response.ok
-      ? { ok: true, value: answer }
-      : { ok: false, because: answer.problems?.[0]?.message ?? UNREACHABLE };
-  } catch {
-    return { ok: false, because: UNREACHABLE };
-  }
-}
+import { ask, type Asked } from '../primitives/ask';
 
 const base64Of = (file: Blob): Promise<string> =>
   new Promise((resolve, reject) => {
@@ -29,18 +10,18 @@ const base64Of = (file: Blob): Promise<string> =>
   });
 
 /** What is kept with the part of a run. */
-export const attachedTo = (run: string): Promise<Kept<{ attached: Attached[] }>> =>
+export const attachedTo = (run: string): Promise<Asked<{ attached: Attached[] }>> =>
   ask('GET', `/api/runs/${run}/attachments`);
 
 /** Keeps a file with the part of a run. */
-export async function attach(run: string, file: File): Promise<Kept<{ attached: Attached }>> {
+export async function attach(run: string, file: File): Promise<Asked<{ attached: Attached }>> {
   const tooLarge = sayTooLarge(file.size);
-  if (tooLarge) return { ok: false, because: tooLarge };
+  if (tooLarge) return { ok: false, problems: [{ path: 'content', message: tooLarge }] };
   return ask('POST', `/api/runs/${run}/attachments`, { name: file.name.slice(-120), content: await base64Of(file) });
 }
 
 /** Takes one away, or brings it back. */
-export const keepAttached = (id: number, kept: boolean): Promise<Kept<object>> =>
+export const keepAttached = (id: number, kept: boolean): Promise<Asked<object>> =>
   ask('DELETE', `/api/attachments/${id}${kept ? '?back' : ''}`);
 
 /** Where its content is. */

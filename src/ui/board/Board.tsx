@@ -143,6 +143,9 @@ function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
       <ButtonLink as={Link} href="/rack" prefetch={false}>
         Rack
       </ButtonLink>
+      <ButtonLink as={Link} href="/log" prefetch={false}>
+        Log
+      </ButtonLink>
       <Button onPress={() => chooser.current?.click()}>
         <Upload size={16} aria-hidden /> Bring in a run file
       </Button>

@@ -1,5 +1,6 @@
 'use client';
 import { format } from 'date-fns';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, useSyncExternalStore } from 'react';
 import styled from 'styled-components';
@@ -162,6 +163,25 @@ export function Devices({ keys, sessions, passcode, network }: DevicesProps) {
         <ThisDevice network={network} onTold={setTold} />
         <Keys keys={keys} onSend={send} />
         <OnTheNetwork sessions={sessions} passcode={passcode} network={network} onSend={send} />
+        <Card aria-labelledby="stand-ins">
+          <h2 id="stand-ins">Gauges and read-outs</h2>
+          <p>
+            What sends its lines to /api/device-lines is heard where a size is measured at the lathe; one that types, as
+            a keyboard does, needs nothing. Without one at hand there are two that stand in:
+          </p>
+          <ul>
+            <li>
+              <Link href="/devices/caliper" prefetch={false}>
+                Caliper
+              </Link>
+            </li>
+            <li>
+              <Link href="/devices/read-out" prefetch={false}>
+                Read-out of two axes
+              </Link>
+            </li>
+          </ul>
+        </Card>
       </Room>
     </>
   );

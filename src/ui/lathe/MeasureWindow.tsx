@@ -13,6 +13,7 @@ import { FigureButton } from '../sheet/Working';
 import { Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
 import { Big, Danger } from './parts';
+import { useDevices } from './useDevices';
 
 const Form = styled.form`
   display: grid;
@@ -137,6 +138,14 @@ export function MeasureWindow({ planned, operation, check, onHappened, onClose }
   const known = useMemo(() => measuredFor(planned, operation, check), [planned, operation, check]);
   const read = useReadings(known, planned);
   const { next, measured, readings } = read;
+  const [from, setFrom] = useState('');
+  useDevices(({ device, size, axes }) => {
+    // A read-out measures a diameter by its cross-slide, and a length by its carriage.
+    const mm = size ?? (check.measures === 'length' ? axes?.['Z'] : axes?.['X']);
+    if (mm === undefined) return;
+    read.setText(formatLength(Math.abs(mm), units, true));
+    setFrom(device);
+  });
   const keep = (happening?: Happening) => {
     if (next && readings.length > 0)
       onHappened({
@@ -184,6 +193,7 @@ export function MeasureWindow({ planned, operation, check, onHappened, onClose }
             }}
           />
         )}
+        {from && <p role="status">Read from {from}.</p>}
         {readings.length > 1 && <p>Readings: {readings.map((mm) => formatLength(mm, units, true)).join(', ')}</p>}
         {next && measured && (
           <Told

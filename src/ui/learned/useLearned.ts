@@ -1,19 +1,9 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
 import type { LearnedRun } from '@/core/lathe/learnFrom';
+import { ask } from '../primitives/ask';
 
-async function asked(path: string, body?: unknown): Promise<LearnedRun[] | undefined> {
-  try {
-    const response = await fetch(path, {
-      ...(body === undefined
-        ? {}
-        : { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    });
-    return response.ok ? ((await response.json()) as { learned: LearnedRun[] }).learned : undefined;
-  } catch {
-    return undefined;
-  }
-}
+type Answer = { learned: LearnedRun[] };
 
 /** What runs taught of their minutes, and what teaches more. Nothing while it is asked for. */
 export function useLearned() {
@@ -21,15 +11,17 @@ export function useLearned() {
   const [failed, setFailed] = useState(false);
   useEffect(() => {
     let over = false;
-    void asked('/api/learned').then((answer) => !over && setLearned(answer ?? []));
+    void ask<Answer>('GET', '/api/learned').then(
+      (answer) => !over && setLearned(answer.ok ? answer.value.learned : []),
+    );
     return () => {
       over = true;
     };
   }, []);
   const learn = useCallback(async (run: string, taught: Pick<LearnedRun, 'machine' | 'says'>) => {
-    const answer = await asked(`/api/runs/${run}/learned`, taught);
-    setFailed(answer === undefined);
-    if (answer) setLearned(answer);
+    const answer = await ask<Answer>('POST', `/api/runs/${run}/learned`, taught);
+    setFailed(!answer.ok);
+    if (answer.ok) setLearned(answer.value.learned);
   }, []);
   return { learned, learn, failed };
 }

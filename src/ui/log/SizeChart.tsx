@@ -7,7 +7,7 @@ import type { SizeChart as Chart } from '@/core/present/planActual';
 import { useSize } from '../primitives/useSize';
 
 const Frame = styled.figure`
-  margin: 0;
+  margin: 0 0 16px;
   h3 {
     font-size: 15px;
   }

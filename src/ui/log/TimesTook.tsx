@@ -65,7 +65,7 @@ function Taught({ id, plan, observed }: Props) {
         <>
           <p style={{ marginBottom: 8 }}>
             By this run alone a piece takes <b>{piece.expected.toFixed(2)} min</b> (planned {piece.planned.toFixed(2)}),
-            between {piece.p10.toFixed(2)} and {piece.p90.toFixed(2)}; a batch of {plan.run.quantity}{' '}
+            between {piece.p10.toFixed(2)} and {piece.p90.toFixed(2)}; a batch of {plan.run.quantity}:{' '}
             {sayMinutes(piece.expected * plan.run.quantity + plan.times.setup.value)}.
           </p>
           <LearnedTable groups={groups} />

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { Brand, Places, TopBar } from './TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
-type Place = 'rack' | 'cuts' | 'shop' | 'devices';
+type Place = 'rack' | 'cuts' | 'log' | 'shop' | 'devices';
 
 /** The places that belong to no single run. */
 export function HouseBar({ at }: { at: Place }) {
@@ -21,6 +21,7 @@ export function HouseBar({ at }: { at: Place }) {
         </Link>
         {place('rack', '/rack', 'Rack')}
         {place('cuts', '/rack/cuts', 'Cut list')}
+        {place('log', '/log', 'Log')}
         {place('shop', '/shop', 'Shop')}
         {place('devices', '/devices', 'Devices')}
       </Places>

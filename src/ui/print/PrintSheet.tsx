@@ -9,6 +9,7 @@ import { useWorkspace } from '../run/WorkspaceContext';
 import { PageMargins } from './PageMargins';
 import { OnPaper } from './Paper';
 import { PrintedFirstOff } from './PrintedFirstOff';
+import { RecordedFirstOff } from './RecordedFirstOff';
 import { PrintedLabels } from './PrintedLabels';
 import { PrintedPlan } from './PrintedPlan';
 import { PrintedSetting } from './PrintedSetting';
@@ -59,7 +60,7 @@ export function PrintSheet() {
       {shown !== 'labels' && <PageMargins run={plan.run} paper={PAPERS[shown].toLowerCase()} />}
       {shown === 'sheet' && <PrintedPlan plan={plan} proof={planned.answer.proof} />}
       {shown === 'setting' && <PrintedSetting key={plan.run.part.number} plan={plan} />}
-      {shown === 'firstOff' && <PrintedFirstOff plan={plan} />}
+      {shown === 'firstOff' && (id === 'new' ? <PrintedFirstOff plan={plan} /> : <RecordedFirstOff plan={plan} />)}
       {shown === 'labels' && <PrintedLabels plan={plan} file={file} />}
     </>
   );

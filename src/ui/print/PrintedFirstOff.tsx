@@ -31,8 +31,12 @@ const Sizes = styled.table`
 
 const COLUMNS = ['11mm', 'auto', '34mm', '28mm', '22mm', '22mm', '15mm'];
 
-/** The first piece, size by size, with room for what it measured, once more after a correction, and who looked. */
-export function PrintedFirstOff({ plan }: { plan: Plan }) {
+/**
+ * The first piece, size by size, with room for what it measured, once more after a correction, and who looked; what was measured at
+ * the lathe stands there already.
+ * @param is what a size of the first piece was, by what is measured
+ */
+export function PrintedFirstOff({ plan, is }: { plan: Plan; is?: ReadonlyMap<string, string> }) {
   const { run, setups } = plan;
   const { part, units, shop } = run;
   const sizes = firstOffSizes(plan);
@@ -86,7 +90,9 @@ export function PrintedFirstOff({ plan }: { plan: Plan }) {
                       <b style={{ whiteSpace: 'nowrap' }}>{limits}</b>
                     </td>
                     <td>{gauge ?? 'nothing in the list'}</td>
-                    <td className="write" aria-label="is" />
+                    <td className="write figure" aria-label="is">
+                      {is?.get(what)}
+                    </td>
                     <td className="write" aria-label="corrected" />
                     <td className="write" aria-label="by" />
                   </tr>
