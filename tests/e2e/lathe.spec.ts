@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, living, openSaved, send, test } from './page';
+import { expect, expectAccessible, living, openRun, openSaved, send, test } from './page';
 
 const SPIGOT = {
   number: 'WS-700',
@@ -118,6 +118,25 @@ test('a whole batch: scrap and another in its place, a press too many taken back
     'scrap, dropped: dropped it',
   );
   await expectAccessible(page);
+  await page.goto('/log?find=dropped it');
+  await expect(page.getByRole('main')).toContainText('WS-702');
+  await expectAccessible(page);
+});
+
+test('a run of the demonstration teaches its minutes, and another run shows what was learned', async ({ page }) => {
+  // What it teaches goes by its plan, which stands when nothing better comes any more.
+  await openRun(page, 'Vane spindle');
+  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('button', { name: 'Learn from this run' }).click();
+  await expect(page.getByText(/The shop has learned from it/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Everything that happened' })).toContainText(
+    'made up for the demonstration',
+  );
+  await openSaved(page, { ...SPIGOT, number: 'WS-708' });
+  await page.getByRole('link', { name: 'Times', exact: true }).click();
+  const learned = page.getByRole('region', { name: 'What was learned at the lathe' });
+  await expect(learned).toContainText(/planned [\d.]+ min, learned [\d.]+/);
+  await expect(learned).toContainText('From WS-031, of the whole shop');
 });
 
 test('no net for a while: it goes on, is kept on the device, and comes in order when the server is back', async ({

@@ -3,6 +3,7 @@ import { stepsOf, type LatheStep } from '../lathe/steps';
 import { normal, seeded } from '../model/seeded';
 import type { Plan } from '../plan/plan';
 import type { PlannedSetup } from '../plan/times/planTimes';
+import { correctionOf } from '../present/nextCut';
 import { readySteps } from '../present/readySteps';
 
 /** How a made-up batch goes. */
@@ -75,8 +76,8 @@ function shopAtWork({ seed, from, device, pace }: Simulated) {
     take(piece === 1 ? 2 * minutes : minutes);
   };
   const measure = ({ planned, operation, key }: LatheStep, piece: number) => {
-    for (const { what, size, gauge, every } of operation?.checks ?? []) {
-      if (!size || !gauge || (piece - 1) % every !== 0) continue;
+    for (const { what, size, gauge, every, measures } of operation?.checks ?? []) {
+      if (!operation || !size || !gauge || (piece - 1) % every !== 0) continue;
       const width = size.upper - size.lower;
       const off = (drift.get(what) ?? 0) + DRIFT * every;
       const reading = Number((size.aim + width * (off + SIZE_SPREAD * normal(random))).toFixed(3));
@@ -84,9 +85,14 @@ function shopAtWork({ seed, from, device, pace }: Simulated) {
       say({ kind: 'measured', what, readings: [reading], size: reading, gauge: gauge.name }, where);
       const isOff = Math.abs(off) > CORRECTED_AT;
       drift.set(what, isOff ? 0 : off);
-      const pin = planned.pins.find(({ operations }) => operations.includes(key));
-      const place = `${planned.setup.number}${pin?.letter ?? ''}`;
-      if (isOff) say({ kind: 'corrected', place, by: Number((-off * width).toFixed(3)), what }, where);
+      const correction = correctionOf(
+        planned,
+        operation,
+        { grows: false, perSide: measures !== 'length' },
+        off * width,
+      );
+      if (!isOff || !correction) continue;
+      say({ kind: 'corrected', place: correction.place, by: Number(correction.by.toFixed(3)), what }, where);
     }
   };
   return { events, say, take, work, measure, isDropped: () => random() * DROPPED < 1 };

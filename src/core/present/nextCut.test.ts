@@ -3,7 +3,7 @@ import { measuredFor } from '../lathe/steps';
 import { startLathe } from '../model/shop/latheValues';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
 import { example, planned, runOf, step } from '../testing';
-import { nextView, stopCorrection } from './nextCut';
+import { correctionOf, nextView } from './nextCut';
 
 /** Where ⌀10 h8 is finished in a run, its set-up, and what is known of the size. */
 function finished() {
@@ -55,8 +55,19 @@ test('a length is put right at its stop, which says what stops there as well', (
   const [{ setup, pin: shared } = { setup: undefined, pin: undefined }] = setups;
   const operation = setup?.operations.find(({ key }) => shared?.operations.includes(key));
   if (!setup || !operation) throw new Error('no stop serves two operations');
-  const correction = stopCorrection(setup, operation, -0.05);
-  expect(correction?.place).toBe(`${setup.setup.number}${shared?.letter}`);
+  const length = { grows: true, perSide: false };
+  const correction = correctionOf(setup, operation, length, 0.05);
+  expect(correction?.place).toBe(`stop ${setup.setup.number}${shared?.letter}`);
   expect(correction?.words).toMatch(/: 0\.050 back$/);
   expect(correction?.also.length).toBe((shared?.operations.length ?? 0) - 1);
+  // A face that is too far out is cut further in.
+  expect(correctionOf(setup, operation, { grows: false, perSide: false }, 0.05)?.words).toMatch(/further in$/);
+});
+
+test('a diameter is put right at the zero of its tool', () => {
+  const { setup, operation, measured } = finished();
+  const correction = correctionOf(setup, operation, measured, 0.012);
+  expect(correction).toMatchObject({ place: `zero of ${operation.tool.name}`, by: -0.012 });
+  expect(correction?.words).toMatch(/0\.012 smaller on the ⌀$/);
+  expect(correctionOf(setup, operation, measured, 0)).toBeUndefined();
 });

@@ -1,4 +1,4 @@
-import type { NextCut, NextPass } from '../lathe/nextCut';
+import type { Measured, NextCut, NextPass } from '../lathe/nextCut';
 import { dialMove, sayDial } from '../model/shop/dial';
 import { formatLength } from '../model/units/length';
 import type { PlannedSetup, TimedOperation } from '../plan/times/planTimes';
@@ -85,36 +85,64 @@ export function nextView(
   };
 }
 
-/** A length that is off is put right at its stop: which way that moves, by how much, and what stops there as well. */
-export interface StopCorrection {
+/** What puts a size right for the pieces to come: what is moved, by how much, and what moves with it. */
+export interface Correction {
+  /** What it is called in the log. */
   place: string;
-  /** Towards what holds the work, mm; less than nothing the other way. */
+  /** mm: of a length towards what holds the work, of a diameter on it. */
   by: number;
   words: string;
   also: string[];
 }
 
-/**
- * What puts a length right at the stop of its operation.
- * @param by how much further in the edge has to go, mm
- */
-export function stopCorrection(
-  planned: PlannedSetup,
-  operation: TimedOperation,
-  by: number,
-): StopCorrection | undefined {
+/** What a stop is called in the log. */
+export const stopPlace = ({ setup }: PlannedSetup, { letter }: { letter: string }): string =>
+  `stop ${setup.number}${letter}`;
+
+/** A length is put right at its stop, which stops other operations as well. */
+function stopCorrection(planned: PlannedSetup, operation: TimedOperation, by: number): Correction | undefined {
   const stop = stopOf(planned, operation);
   const pin = planned.pins.find(({ operations }) => operations.includes(operation.key));
   if (!stop || !pin || pin.axis === 'quill') return undefined;
   const { units } = planned.setup.run;
-  const also = planned.operations
-    .filter(({ key }) => key !== operation.key && pin.operations.includes(key))
-    .map(({ number, name }) => `${number} ${name}`);
-  const way = by > 0 ? 'further in' : 'back';
+  const others = planned.operations.filter(({ key }) => key !== operation.key && pin.operations.includes(key));
   return {
-    place: `${planned.setup.number}${pin.letter}`,
+    place: stopPlace(planned, pin),
     by,
-    words: `${stop.words}: ${formatLength(Math.abs(by), units, true)} ${way}`,
-    also,
+    words: `${stop.words}: ${formatLength(Math.abs(by), units, true)} ${by > 0 ? 'further in' : 'back'}`,
+    also: others.map(({ number, name }) => `${number} ${name}`),
   };
+}
+
+/** A diameter is put right at the cross-slide's zero of its tool, which makes others as well; a drill or a reamer has none. */
+function zeroCorrection(planned: PlannedSetup, operation: TimedOperation, by: number): Correction | undefined {
+  const { tool } = operation;
+  if (tool.mount !== 'post') return undefined;
+  const { units, shop } = planned.setup.run;
+  const others = planned.operations.filter(
+    ({ key, tool: other, diameter }) => key !== operation.key && other.id === tool.id && diameter !== undefined,
+  );
+  return {
+    place: `zero of ${tool.name}`,
+    by,
+    words: `${crossReadingOf(shop.machine, units).hasReadOut ? 'read-out' : 'dial'} of the ${tool.name}: ${formatLength(Math.abs(by), units, true)} ${by > 0 ? 'larger' : 'smaller'} on the ⌀`,
+    also: others.map(({ number, name }) => `${number} ${name}`),
+  };
+}
+
+/** Less than this is nothing to move, mm. */
+const NOTHING = 1e-4;
+
+/**
+ * What puts a size right for the pieces to come.
+ * @param off how much larger it is than its target, mm
+ */
+export function correctionOf(
+  planned: PlannedSetup,
+  operation: TimedOperation,
+  { grows, perSide }: Pick<Measured, 'grows' | 'perSide'>,
+  off: number,
+): Correction | undefined {
+  if (Math.abs(off) < NOTHING) return undefined;
+  return perSide ? zeroCorrection(planned, operation, -off) : stopCorrection(planned, operation, grows ? -off : off);
 }

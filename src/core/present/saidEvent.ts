@@ -16,7 +16,7 @@ export function sayEvent(event: LatheEvent, units: UnitSystem, nameOf: (operatio
     case 'measured':
       return `${event.what}: ${long(event.size)}${event.readings.length > 1 ? `, of ${event.readings.length} readings` : ''}${event.gauge ? `, ${event.gauge}` : ''}`;
     case 'corrected':
-      return `stop ${event.place} moved by ${long(event.by)}${event.what ? ` for ${event.what}` : ''}`;
+      return `${event.place} moved by ${long(event.by)}${event.what ? ` for ${event.what}` : ''}`;
     case 'paused':
       return `stopped${event.note ? `: ${event.note}` : ''}`;
     case 'went-on':

@@ -4,6 +4,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { PlannedSetup } from '@/core/plan/times/planTimes';
 import { capital } from '@/core/model/words';
 import { formatLength } from '@/core/model/units/length';
+import { stopPlace } from '@/core/present/nextCut';
 import { pinWords } from '@/core/present/stop';
 import { Facts } from './parts';
 import type { AtTheLathe } from './useHappened';
@@ -52,7 +53,7 @@ export function GoOn({ plan, planned, lathe }: { plan: Plan; planned: PlannedSet
         {planned.pins
           .filter(({ axis }) => axis !== 'quill')
           .map((pin) => {
-            const by = moved.get(`${planned.setup.number}${pin.letter}`) ?? 0;
+            const by = moved.get(stopPlace(planned, pin)) ?? 0;
             return (
               <li key={pin.letter} style={{ paddingLeft: 22 }}>
                 {pinWords(pin, units)} at <b>{formatLength(pin.setting + by, units, pin.fine)}</b>

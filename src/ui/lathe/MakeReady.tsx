@@ -3,6 +3,7 @@ import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Progress } from '@/core/lathe/progress';
 import { KIT_FOR, kitOf } from '@/core/present/kit';
+import { stopPlace } from '@/core/present/nextCut';
 import { pinWords } from '@/core/present/stop';
 import { readySteps } from '@/core/present/readySteps';
 import { formatLength } from '@/core/model/units/length';
@@ -132,10 +133,11 @@ export function MakeReady({ plan, planned, progress, onTick }: Ready) {
 }
 
 /** What stops proved to stand at, beside what was planned. */
-function ProvedSettings({ planned: { pins, setup }, progress }: Pick<Ready, 'planned' | 'progress'>) {
+function ProvedSettings({ planned, progress }: Pick<Ready, 'planned' | 'progress'>) {
+  const { pins, setup } = planned;
   const { units } = setup.run;
   const moved = pins.flatMap((pin) => {
-    const by = progress.moved.get(`${setup.number}${pin.letter}`);
+    const by = progress.moved.get(stopPlace(planned, pin));
     return by === undefined || by === 0 ? [] : [{ pin, by }];
   });
   if (moved.length === 0) return null;

@@ -8,7 +8,7 @@ import { measuredFor } from '@/core/lathe/steps';
 import { formatLength, parseLength, type UnitSystem } from '@/core/model/units/length';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { sayLimits } from '@/core/present/limits';
-import { nextView, stopCorrection, type NextView } from '@/core/present/nextCut';
+import { correctionOf, nextView, type NextView } from '@/core/present/nextCut';
 import { FigureButton } from '../sheet/Working';
 import { Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
@@ -268,15 +268,14 @@ function NextShown({ next, view, units }: { next: NextCut; view: NextView; units
 function Told({ next, measured, planned, operation, check, onKeep, onCut, onClose }: ToldProps) {
   const { units } = planned.setup.run;
   const view = nextView(next, planned, measured);
-  const off = next.size.value - measured.limits.target;
   const correction =
-    check.measures === 'length' && view.kind !== 'again'
-      ? stopCorrection(planned, operation, measured.grows ? -off : off)
-      : undefined;
+    view.kind === 'again'
+      ? undefined
+      : correctionOf(planned, operation, measured, next.size.value - measured.limits.target);
   return (
     <>
       <NextShown {...{ next, view, units }} />
-      {correction && Math.abs(correction.by) > 1e-4 && (
+      {correction && (
         <p style={{ fontSize: 17 }}>
           For the pieces to come, {correction.words}.{' '}
           {correction.also.length > 0 && <b>It moves as well: {correction.also.join(', ')}.</b>}
@@ -303,7 +302,7 @@ function Told({ next, measured, planned, operation, check, onKeep, onCut, onClos
         >
           Keep it
         </Big>
-        {correction && Math.abs(correction.by) > 1e-4 && (
+        {correction && (
           <Big
             onPress={() => {
               onKeep({
@@ -315,7 +314,7 @@ function Told({ next, measured, planned, operation, check, onKeep, onCut, onClos
               onClose();
             }}
           >
-            The stop is moved
+            It is moved by so much
           </Big>
         )}
       </Row>

@@ -78,7 +78,7 @@ function Taught({ id, plan, observed }: Props) {
                 ? 'The server does not answer; nothing was learned. Try again.'
                 : isSame
                   ? 'The shop has learned from it: Times shows it in every run.'
-                  : before && 'More was made since the shop learned from it.'}
+                  : before && 'Since the shop learned from it more was made, or its plan changed.'}
             </span>
           </p>
         </>
