@@ -52,6 +52,16 @@ export async function eventsOf(run: number, after = 0, knex: Knex = database()):
   return rows.map(read);
 }
 
+/** The same as the text of a JSON list, put together of the texts that are kept: a long run is not read and written anew for it. */
+export async function eventsText(run: number, after: number): Promise<string> {
+  const rows = await database()('lathe_events')
+    .where({ run_id: run })
+    .where('id', '>', after)
+    .orderBy('id')
+    .select<Row[]>('id', 'document');
+  return `[${rows.map(({ id, document }) => `${document.slice(0, -1)},"order":${id}}`).join(',')}]`;
+}
+
 /** What is asked of the log: of which runs, which days, which words. */
 export interface Asked {
   run?: number;

@@ -19,6 +19,9 @@ const TABLES = [
   'stock_history',
   'stock_levels',
   'device_keys',
+  'attachments',
+  'lathe_events',
+  'learned_runs',
 ];
 
 /** Every row of every table, as text. */
@@ -44,6 +47,10 @@ test('backed up, wiped, restored: everything is there again, and the history sti
   const [run] = await knex('runs').limit(1).select('id');
   await knex('stock_reservations').insert({ item_id: id, run_id: run.id, length: '123.456' });
   await knex('device_keys').insert({ name: 'caliper “α”', digest: 'd'.repeat(64), made_at: new Date() });
+  const [part] = await knex('parts').limit(1).select('id');
+  const picture = { part_id: part.id, name: 'as drawn.png', type: 'image/png', bytes: 3, added_at: new Date() };
+  await knex('attachments').insert({ ...picture, content: 'iVBO' });
+  await knex('learned_runs').insert({ run_id: run.id, machine: 'lathe-a', document: '{}', at: new Date() });
   const before = await contents(knex);
   expect(Object.values(before).every((rows) => rows.length > 0)).toBe(true);
 

@@ -62,6 +62,13 @@ test('a size that is measured again is the size that the piece has; what was mov
   expect(moved.get('1A')).toBeCloseTo(-0.05, 9);
 });
 
+test('a new edge or a new bar makes its piece worth measuring', () => {
+  const edge = event({ kind: 'edge', tool: 'finish-r04', what: 'ground' }, { piece: 4 });
+  expect(progressOf(shape, []).freshFrom).toBeUndefined();
+  expect(progressOf(shape, [edge]).freshFrom).toBe(4);
+  expect(progressOf(shape, [edge, event({ kind: 'bar' }, { piece: 7 })]).freshFrom).toBe(7);
+});
+
 test('what is struck out counts no more; a pause ends when it goes on', () => {
   const scrap = event({ kind: 'scrap', reason: 'dropped' }, { piece: 1 });
   expect(progressOf(shape, inOrder([scrap, event({ kind: 'struck', event: scrap.id })])).scrapped).toEqual([]);

@@ -31,8 +31,8 @@ export interface Progress {
   sizes: ReadonlyMap<string, readonly { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
   /** By how much stops and presets were moved from what was planned, mm, by their place. */
   moved: ReadonlyMap<string, number>;
-  /** Pieces since the edge of a tool was new. */
-  sinceEdge: ReadonlyMap<string, number>;
+  /** The last piece at which an edge, a bar or a break made everything worth measuring anew. */
+  freshFrom: number | undefined;
   /** What was changed of an operation, by its key and what. */
   changed: ReadonlyMap<string, string>;
   /** What helped against a sign, by operation and sign. */
@@ -64,7 +64,7 @@ interface Written {
   paused: Progress['paused'];
   sizes: Map<string, { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
   moved: Map<string, number>;
-  sinceEdge: Map<string, number>;
+  freshFrom: number | undefined;
   changed: Map<string, string>;
   helped: Progress['helped'][number][];
   notes: Progress['notes'][number][];
@@ -109,7 +109,8 @@ function take(written: Written, event: LatheEvent): void {
       });
       return;
     case 'edge':
-      written.sinceEdge.set(event.tool, 0);
+    case 'bar':
+      written.freshFrom = piece;
       return;
     case 'changed':
       written.changed.set(`${operation} ${event.what}`, event.to);
@@ -134,7 +135,7 @@ export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Prog
     paused: undefined,
     sizes: new Map(),
     moved: new Map(),
-    sinceEdge: new Map(),
+    freshFrom: undefined,
     changed: new Map(),
     helped: [],
     notes: [],

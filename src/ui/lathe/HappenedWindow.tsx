@@ -28,6 +28,9 @@ const Part = styled.section`
   }
 `;
 
+/** The longest that is kept in words. */
+const LONGEST = 500;
+
 interface Props {
   piece: number;
   operation: TimedOperation | undefined;
@@ -43,13 +46,21 @@ export function HappenedWindow({ piece, operation, last, onHappened, onClose }: 
   const [text, setText] = useState('');
   const [changed, setChanged] = useState<{ what: 'speed' | 'feed' | 'depth'; to: string }>({ what: 'speed', to: '' });
   const note = text.trim() === '' ? {} : { note: text.trim() };
+  const isLong = text.length > LONGEST;
   const say = (happening: Happening) => {
+    if (isLong) return;
     onHappened(happening);
     onClose();
   };
   return (
     <Window title={`Piece ${piece}: what happened`} open onClose={onClose}>
-      <Field label="In words, where they help" plain value={text} onChange={setText} />
+      <Field
+        label="In words, where they help"
+        plain
+        value={text}
+        problem={isLong ? `has ${text.length} signs; ${LONGEST} are kept` : undefined}
+        onChange={setText}
+      />
       <Part aria-label="Note or pause">
         <div className="row">
           <Big isDisabled={text.trim() === ''} onPress={() => say({ kind: 'note', text: text.trim() })}>

@@ -5,8 +5,8 @@ import { isDue } from '@/core/lathe/sampling';
 import type { LatheStep } from '@/core/lathe/steps';
 import type { Progress } from '@/core/lathe/progress';
 import { capital } from '@/core/model/words';
-import { formatLength } from '@/core/model/units/length';
-import type { PlannedCheck } from '@/core/plan/times/planTimes';
+import { formatLength, type UnitSystem } from '@/core/model/units/length';
+import type { PlannedCheck, TimedOperation } from '@/core/plan/times/planTimes';
 import { sayLimits } from '@/core/present/limits';
 import { stateChanges } from '@/core/present/machineState';
 import { operationView } from '@/core/present/operation';
@@ -182,20 +182,33 @@ function Operation({ step: { planned, operation }, piece, progress, onMeasure }:
             <TriangleAlert size={18} aria-hidden /> {text}
           </Danger>
         ))}
-      <Checks>
-        {operation.checks.map((check) => {
-          const measured = progress.sizes.get(check.what)?.map(({ piece: of }) => of) ?? [];
-          const due = isDue(piece, check, { measured });
-          return (
-            <Big key={check.what} data-due={due || undefined} onPress={() => onMeasure(check)}>
-              <Ruler size={20} aria-hidden /> {measured.includes(piece) ? 'Measured: ' : due ? 'Measure: ' : ''}
-              {check.what} {sayLimits(check.size, units)}
-              {check.gauge ? `, ${check.gauge.name}` : ''}
-            </Big>
-          );
-        })}
-      </Checks>
+      <ToMeasure {...{ operation, piece, progress, onMeasure, units }} />
     </>
+  );
+}
+
+interface ToMeasureProps extends Pick<Props, 'piece' | 'progress' | 'onMeasure'> {
+  operation: TimedOperation;
+  units: UnitSystem;
+}
+
+/** What is measured of an operation; what is due on this piece stands out. */
+function ToMeasure({ operation, piece, progress, onMeasure, units }: ToMeasureProps) {
+  const fresh = progress.freshFrom === undefined ? {} : { freshFrom: progress.freshFrom };
+  return (
+    <Checks>
+      {operation.checks.map((check) => {
+        const measured = progress.sizes.get(check.what)?.map(({ piece: of }) => of) ?? [];
+        const due = isDue(piece, check, { measured, ...fresh });
+        return (
+          <Big key={check.what} data-due={due || undefined} onPress={() => onMeasure(check)}>
+            <Ruler size={20} aria-hidden /> {measured.includes(piece) ? 'Measured: ' : due ? 'Measure: ' : ''}
+            {check.what} {sayLimits(check.size, units)}
+            {check.gauge ? `, ${check.gauge.name}` : ''}
+          </Big>
+        );
+      })}
+    </Checks>
   );
 }
 

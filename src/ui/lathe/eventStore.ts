@@ -1,6 +1,6 @@
 import type { Happening, LatheEvent, Ordered } from '@/core/lathe/events';
 import { deviceName } from '../devices/deviceName';
-import { keepNew, keepServed, keptOf } from './keptEvents';
+import { fetchedTo, keepFetchedTo, keepNew, keepServed, keptOf } from './keptEvents';
 
 /** What is known here of what happened in a run. */
 export interface Happened {
@@ -53,16 +53,20 @@ async function asked<T>(path: string, body?: unknown): Promise<{ status: number;
 /** What of a run's events goes between this browser and the server. */
 interface Exchanged {
   run: string;
-  known: () => readonly Ordered[];
-  /** Reads again what this browser keeps; answers what the server has not got. */
-  read: () => Promise<Ordered[]>;
+  known: () => ReadonlyMap<string, Ordered>;
+  /** Takes events as the server has them. */
+  take: (events: readonly Ordered[]) => Promise<void>;
   onRefused: (because: string) => void;
 }
 
+/** What the server has not got, in the order in which it happened here. */
+const unsentOf = (known: ReadonlyMap<string, Ordered>): Ordered[] =>
+  [...known.values()].filter(({ order }) => order === undefined).sort((a, b) => a.seq - b.seq);
+
 /** Sends what is unsent; what the server refuses is told, and nothing behind it is sent before. */
-async function send({ run, read, onRefused }: Exchanged): Promise<void> {
-  for (let unsent = await read(); unsent.length > 0; unsent = await read()) {
-    const events = unsent.slice(0, AT_ONCE).map(({ order, ...event }) => (void order, event));
+async function send({ run, known, take, onRefused }: Exchanged): Promise<void> {
+  for (let unsent = unsentOf(known()); unsent.length > 0; unsent = unsentOf(known())) {
+    const events = unsent.slice(0, AT_ONCE);
     const { status, answer } = await asked<{ order?: Record<string, number>; problems?: { message: string }[] }>(
       `/api/runs/${run}/events`,
       { events },
@@ -72,8 +76,7 @@ async function send({ run, read, onRefused }: Exchanged): Promise<void> {
       if (status < 500) onRefused(answer.problems?.[0]?.message ?? 'the server does not take it');
       throw new Error('not taken');
     }
-    await keepServed(
-      run,
+    await take(
       events.flatMap((event) => {
         const at = order[event.id];
         return at === undefined ? [] : [{ ...event, order: at }];
@@ -82,16 +85,15 @@ async function send({ run, read, onRefused }: Exchanged): Promise<void> {
   }
 }
 
-/** Fetches what others wrote behind a place of the order. @returns the last place that is known now */
-async function fetchOthers({ run, known, read }: Exchanged, from: number): Promise<number> {
+/** Fetches what others wrote behind the last place of the order that is known here. */
+async function fetchOthers({ run, known, take }: Exchanged): Promise<void> {
+  const from = await fetchedTo(run);
   const after = Math.max(0, from - AGAIN);
   const { status, answer } = await asked<{ events?: Ordered[] }>(`/api/runs/${run}/events?after=${after}`);
   if (!answer.events) throw new Error(`answered ${status}`);
-  const here = new Map(known().map(({ id, order }) => [id, order]));
-  const others = answer.events.filter(({ id }) => here.get(id) === undefined);
-  await keepServed(run, others);
-  if (others.length > 0) await read();
-  return answer.events.at(-1)?.order ?? from;
+  await take(answer.events.filter(({ id }) => known().get(id)?.order === undefined));
+  const last = answer.events.at(-1)?.order ?? from;
+  if (last > from) await keepFetchedTo(run, last);
 }
 
 /**
@@ -100,23 +102,27 @@ async function fetchOthers({ run, known, read }: Exchanged, from: number): Promi
  */
 export function openEvents(run: string) {
   let told: Happened = { events: [], unsent: 0, net: undefined };
-  let fetchedTo = 0;
   let exchanging: Promise<void> | undefined;
+  const known = new Map<string, Ordered>();
   const listeners = new Set<() => void>();
   const tell = (next: Partial<Happened>) => {
     told = { ...told, ...next };
     listeners.forEach((listener) => listener());
   };
-  const read = async () => {
-    const { events, unsent } = await keptOf(run);
-    if (events.length !== told.events.length || unsent.length !== told.unsent) tell({ events, unsent: unsent.length });
-    return unsent;
+  const learn = (events: readonly Ordered[]) => {
+    if (events.length === 0) return;
+    for (const event of events) known.set(event.id, event);
+    tell({ events: [...known.values()], unsent: unsentOf(known).length });
   };
-  const exchanged: Exchanged = { run, known: () => told.events, read, onRefused: (refused) => tell({ refused }) };
+  const take = async (events: readonly Ordered[]) => {
+    await keepServed(run, events);
+    learn(events);
+  };
+  const exchanged: Exchanged = { run, known: () => known, take, onRefused: (refused) => tell({ refused }) };
   const isNet = (net: Happened['net']) => told.net !== net && tell({ net });
   const exchange = (): Promise<void> =>
     (exchanging ??= send(exchanged)
-      .then(async () => void (fetchedTo = await fetchOthers(exchanged, fetchedTo)))
+      .then(() => fetchOthers(exchanged))
       .then(
         () => void isNet('there'),
         () => void isNet('gone'),
@@ -131,7 +137,7 @@ export function openEvents(run: string) {
     },
     /** Exchanges with the server now and again until it is closed. */
     open: () => {
-      void read().then(exchange);
+      void keptOf(run).then(learn).then(exchange);
       const timer = setInterval(() => void exchange(), EVERY_MS);
       const online = () => void exchange();
       window.addEventListener('online', online);
@@ -142,7 +148,7 @@ export function openEvents(run: string) {
     },
     /** Writes down what happened by a revision of the run; done when it is on the disk of this device. */
     append: async (happening: Happening, where: Where, revision: number): Promise<void> => {
-      await keepNew(run, (seq) => ({
+      const event = await keepNew(run, (seq) => ({
         id: newName(),
         device: signature(),
         seq,
@@ -151,7 +157,7 @@ export function openEvents(run: string) {
         ...where,
         ...happening,
       }));
-      await read();
+      learn([event]);
       void exchange();
     },
   };

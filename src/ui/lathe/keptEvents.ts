@@ -5,7 +5,7 @@ import type { Ordered } from '@/core/lathe/events';
 interface Kept extends DBSchema {
   events: {
     key: string;
-    value: { run: string; event: Ordered; unsent: 0 | 1 };
+    value: { run: string; event: Ordered };
     indexes: { run: string };
   };
   counters: { key: string; value: number };
@@ -32,7 +32,7 @@ export async function keepNew(run: string, make: (seq: number) => Ordered): Prom
   const event = make(seq);
   await Promise.all([
     counters.put(seq, 'seq'),
-    transaction.objectStore('events').put({ run, event, unsent: 1 }),
+    transaction.objectStore('events').put({ run, event }),
     transaction.done,
   ]);
   return event;
@@ -42,17 +42,17 @@ export async function keepNew(run: string, make: (seq: number) => Ordered): Prom
 export async function keepServed(run: string, events: readonly Ordered[]): Promise<void> {
   if (events.length === 0) return;
   const transaction = (await kept()).transaction('events', 'readwrite', STRICT);
-  await Promise.all([...events.map((event) => transaction.store.put({ run, event, unsent: 0 })), transaction.done]);
+  await Promise.all([...events.map((event) => transaction.store.put({ run, event })), transaction.done]);
 }
 
-/** Everything that this browser has of a run, and what of it the server has not. */
-export async function keptOf(run: string): Promise<{ events: Ordered[]; unsent: Ordered[] }> {
-  const rows = await (await kept()).getAllFromIndex('events', 'run', run);
-  return {
-    events: rows.map(({ event }) => event),
-    unsent: rows
-      .filter(({ unsent }) => unsent === 1)
-      .map(({ event }) => event)
-      .sort((a, b) => a.seq - b.seq),
-  };
-}
+const fetchedKey = (run: string) => `fetched ${run}`;
+
+/** Up to which place of the server's order a run is known here. */
+export const fetchedTo = async (run: string): Promise<number> =>
+  (await (await kept()).get('counters', fetchedKey(run))) ?? 0;
+export const keepFetchedTo = async (run: string, order: number): Promise<void> =>
+  void (await (await kept()).put('counters', order, fetchedKey(run)));
+
+/** Everything that this browser has of a run; what the server has not got is without a place in its order. */
+export const keptOf = async (run: string): Promise<Ordered[]> =>
+  (await (await kept()).getAllFromIndex('events', 'run', run)).map(({ event }) => event);

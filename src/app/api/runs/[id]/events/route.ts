@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { readEvents } from '@/core/formats/eventsFile';
-import { eventsOf, keepEvents } from '@/server/latheEvents';
+import { eventsText, keepEvents } from '@/server/latheEvents';
 import { answered, idIn, noSuchRun, readJson, refused } from '../../../answers';
 
 type Context = { params: Promise<{ id: string }> };
@@ -12,7 +12,10 @@ export const GET = (request: Request, { params }: Context) =>
     const after = Number(new URL(request.url).searchParams.get('after') ?? 0);
     if (!Number.isInteger(after) || after < 0)
       return refused([{ path: 'after', message: 'must be a place in the order, a whole number' }], 400);
-    return id === undefined ? noSuchRun() : NextResponse.json({ events: await eventsOf(id, after) });
+    if (id === undefined) return noSuchRun();
+    return new NextResponse(`{"events":${await eventsText(id, after)}}`, {
+      headers: { 'content-type': 'application/json' },
+    });
   });
 
 /** Keeps what a device saw happen; sent again it is kept once. Answers where each stands in the order. */

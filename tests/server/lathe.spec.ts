@@ -1,0 +1,84 @@
+import { randomUUID } from 'node:crypto';
+import { expect, test } from '@playwright/test';
+import { inOrder, type LatheEvent } from '../../src/core/lathe/events';
+import { emptyRun } from '../../src/core/read/runFile';
+import { closeDatabase, database } from '../../src/server/database';
+import { eventsOf, keepEvents, logOf } from '../../src/server/latheEvents';
+import { keepLearned, learnedRuns } from '../../src/server/learned';
+import { createRun } from '../../src/server/runRepository';
+
+const run = async () => {
+  const file = { ...emptyRun(), quantity: '10' };
+  return (await createRun({ ...file, part: { ...file.part, number: `L-${process.hrtime.bigint()}` } })).id;
+};
+
+/** So many steps of a device, one after the other. */
+const stepsOf = (device: string, count: number, from = 1): LatheEvent[] =>
+  Array.from({ length: count }, (_, index) => ({
+    id: randomUUID(),
+    device,
+    seq: from + index,
+    at: new Date().toISOString(),
+    revision: 1,
+    piece: index + 1,
+    operation: 'face:front',
+    kind: 'done' as const,
+  }));
+
+test.afterAll(closeDatabase);
+
+test('what is sent twice is kept once, where it first came; of a run that is none nothing is kept', async () => {
+  const id = await run();
+  const events = stepsOf('lathe A', 5);
+  const first = await keepEvents(id, events.slice(0, 3));
+  const again = await keepEvents(id, events);
+  expect([...(again ?? [])].filter(([name]) => first?.has(name))).toEqual([...(first ?? [])]);
+  expect((await eventsOf(id)).map(({ id: name }) => name).sort()).toEqual(events.map(({ id: name }) => name).sort());
+  expect(await keepEvents(999_999_999, events)).toBeUndefined();
+});
+
+test('twenty devices at once: everything is kept once, and each device’s own order with it', async () => {
+  const id = await run();
+  const devices = Array.from({ length: 20 }, (_, index) => `tablet ${index + 1}`);
+  const sent = devices.map((device) => stepsOf(device, 40));
+  await Promise.all(
+    sent.map(async (events) => {
+      // As a device sends: some at a time, each batch once more as if its answer had been lost.
+      for (let from = 0; from < events.length; from += 10) {
+        await keepEvents(id, events.slice(from, from + 10));
+        await keepEvents(id, events.slice(from, from + 10));
+      }
+    }),
+  );
+  const kept = inOrder(await eventsOf(id));
+  expect(kept).toHaveLength(20 * 40);
+  for (const device of devices) {
+    const own = kept.filter((event) => event.device === device).map(({ seq }) => seq);
+    expect(own).toEqual(own.toSorted((a, b) => a - b));
+  }
+});
+
+test('only what came after is fetched; what happened is never changed, and is found by its words', async () => {
+  const id = await run();
+  await keepEvents(id, stepsOf('lathe A', 3));
+  const last = (await eventsOf(id)).at(-1)?.order ?? 0;
+  const [note] = stepsOf('lathe A', 1, 4);
+  await keepEvents(id, [{ ...(note as LatheEvent), kind: 'note', text: `100 % of ${id} in oil_` } as LatheEvent]);
+  expect(await eventsOf(id, last)).toHaveLength(1);
+  expect(await logOf({ find: `100 % of ${id} in oil_` })).toHaveLength(1);
+  expect(await logOf({ find: `100 % of ${id} in oilX` })).toHaveLength(0);
+  await expect(database()('lathe_events').where({ run_id: id }).delete()).rejects.toThrow('only grows');
+  await expect(database()('lathe_events').where({ run_id: id }).update({ device: 'x' })).rejects.toThrow('only grows');
+});
+
+test('of what a run taught the newest counts, and what it said before stays', async () => {
+  const id = await run();
+  const says = (mean: number) => ({ hand: { mean, variance: 0.01, within: 0.02, pieces: 8 } });
+  await keepLearned(id, { machine: 'lathe-a', says: says(0.1) }, 'tablet');
+  await keepLearned(id, { machine: 'lathe-a', says: says(0.2) }, 'tablet');
+  expect((await learnedRuns()).filter((learned) => learned.run === id).map((learned) => learned.says)).toEqual([
+    says(0.2),
+  ]);
+  expect(await database()('learned_runs').where({ run_id: id })).toHaveLength(2);
+  expect(await keepLearned(999_999_999, { machine: 'lathe-a', says: says(0) }, '')).toBe(false);
+});
