@@ -30,7 +30,7 @@ const USAGE = `usage: npm run --silent shingle -- plan FILE [--json] [--within S
        npm run --silent shingle -- prove FILE [--plan FILE] [--json]
        npm run --silent shingle -- cut FILE [--json]
        npm run --silent shingle -- what-if FILE --set PATH=VALUE [--set …] [--json]
-       npm run --silent shingle -- backup FILE | restore FILE [--replace] | passcode | certificate [NAME …]
+       npm run --silent shingle -- backup FILE | restore FILE [--replace] | log RUN [--csv | --json] | passcode | certificate [NAME …]
        FILE is a run file (docs/run-file.md) or a cut list (docs/cut-list.md), or - for standard input
 `;
 

@@ -97,20 +97,39 @@ async function passcode(): Promise<Said> {
   return said('the passcode is set; devices on the network sign in with it from now on');
 }
 
+/** What happened in a run, by its number in an address or by the number of its part, of which the newest run is meant. */
+async function log(run: string, as: string | undefined): Promise<Said> {
+  const { runOf } = await import('@/server/runList');
+  const { eventsOf } = await import('@/server/latheEvents');
+  const id = await runOf(run);
+  if (id === undefined) return refused(`there is no run “${run}”: say the number in its address, or its part’s number`);
+  const events = await eventsOf(id);
+  if (as === '--json') return said(JSON.stringify({ events }, null, 2));
+  const { logCsv } = await import('@/core/formats/logCsv');
+  return said(logCsv(events));
+}
+
 const USAGE = `usage: npm run --silent shingle -- backup FILE
        npm run --silent shingle -- restore FILE [--replace]
+       npm run --silent shingle -- log RUN [--csv | --json]
        npm run --silent shingle -- passcode
        npm run --silent shingle -- certificate [NAME …]
 `;
 
 /** Commands about what the house keeps, and who comes in. */
-export const HOUSE = ['backup', 'restore', 'passcode', 'certificate'];
+export const HOUSE = ['backup', 'restore', 'log', 'passcode', 'certificate'];
 
 async function answer([name, ...words]: readonly string[]): Promise<Said> {
   const [file, ...more] = words.filter((word) => word !== '--replace');
   const replace = words.includes('--replace');
   if (name === 'certificate') return certificate(words);
   const missing = findDatabase();
+  if (name === 'log') {
+    const [run, as, ...rest] = words;
+    if (run === undefined || rest.length > 0 || (as !== undefined && as !== '--csv' && as !== '--json'))
+      return { code: 2, out: '', err: USAGE };
+    return missing ? refused(missing) : log(run, as);
+  }
   if (name === 'passcode' && words.length === 0) return missing ? refused(missing) : passcode();
   if (file === undefined || more.length > 0 || (replace && name !== 'restore')) return { code: 2, out: '', err: USAGE };
   if (missing) return refused(missing);

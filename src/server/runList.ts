@@ -299,6 +299,14 @@ export async function runNames(): Promise<{ id: number; number: string; name: st
   }));
 }
 
+/** A run by the number in its address, or the newest of a part by the part's number. */
+export async function runOf(named: string): Promise<number | undefined> {
+  const first = (where: object) =>
+    database()('run_list').where(where).orderBy('run_id', 'desc').first<{ run_id: number } | undefined>('run_id');
+  const byAddress = /^\d{1,9}$/.test(named) ? await first({ run_id: Number(named) }) : undefined;
+  return (byAddress ?? (await first({ number: named })))?.run_id;
+}
+
 /** Minutes over the batch of every run as it is planned now; undefined where there is no plan. */
 export async function batchMinutes(): Promise<
   { id: number; minutes: number | undefined; routes: readonly Skeleton[] | undefined }[]

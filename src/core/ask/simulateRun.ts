@@ -76,8 +76,8 @@ function shopAtWork({ seed, from, device, pace }: Simulated) {
     take(piece === 1 ? 2 * minutes : minutes);
   };
   const measure = ({ planned, operation, key }: LatheStep, piece: number) => {
-    for (const { what, size, gauge, every, measures } of operation?.checks ?? []) {
-      if (!operation || !size || !gauge || (piece - 1) % every !== 0) continue;
+    for (const { what, size, gauge, every, measures, again } of operation?.checks ?? []) {
+      if (!operation || again || !size || !gauge || (piece - 1) % every !== 0) continue;
       const width = size.upper - size.lower;
       const off = (drift.get(what) ?? 0) + DRIFT * every;
       const reading = Number((size.aim + width * (off + SIZE_SPREAD * normal(random))).toFixed(3));

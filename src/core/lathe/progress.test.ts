@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { inOrder, type Happening, type Ordered } from './events';
-import { progressOf } from './progress';
+import { progressOf, sizeKey } from './progress';
 
 let count = 0;
 const event = (happening: Happening, more: Partial<Ordered> = {}): Ordered => {
@@ -47,15 +47,17 @@ test('scrap is not gone on with, and another piece takes its place', () => {
 
 test('a size that is measured again is the size that the piece has; what was moved after it is known', () => {
   const measured = (piece: number, size: number) =>
-    event({ kind: 'measured', what: '⌀12', readings: [size], size }, { piece });
+    event({ kind: 'measured', what: '⌀12', readings: [size], size }, { piece, operation: 'turn' });
   const { sizes, moved } = progressOf(shape, [
     measured(1, 12.3),
     measured(1, 12.01),
     measured(2, 12.02),
     event({ kind: 'corrected', place: '1A', by: -0.02 }),
-    event({ kind: 'corrected', place: '1A', by: -0.03, what: '⌀12' }),
+    event({ kind: 'corrected', place: '1A', by: -0.03, what: '⌀12' }, { operation: 'turn' }),
+    // Another journal of the same diameter is another size.
+    event({ kind: 'measured', what: '⌀12', readings: [11.9], size: 11.9 }, { piece: 2, operation: 'turn-other' }),
   ]);
-  expect(sizes.get('⌀12')?.map(({ size, correctedAfter }) => [size, correctedAfter])).toEqual([
+  expect(sizes.get(sizeKey('turn', '⌀12'))?.map(({ size, correctedAfter }) => [size, correctedAfter])).toEqual([
     [12.01, false],
     [12.02, true],
   ]);

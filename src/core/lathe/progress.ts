@@ -15,6 +15,17 @@ export interface At {
   operation: string;
 }
 
+/** A size of one piece, and whether something was put right after it. */
+export interface MeasuredSize {
+  what: string;
+  piece: number;
+  size: number;
+  correctedAfter: boolean;
+}
+
+/** By what a size is told from another: two journals may be of one diameter. @param operation key of the one that makes it */
+export const sizeKey = (operation: string, what: string): string => `${operation} ${what}`;
+
 /** How far a run has come. */
 export interface Progress {
   /** Steps of making ready that are done. */
@@ -27,8 +38,8 @@ export interface Progress {
   /** Pieces that are begun in all: those to be good and those that take the place of scrap. */
   toMake: number;
   paused: { since: string; note?: string } | undefined;
-  /** Sizes by what was measured, in the order of their pieces. */
-  sizes: ReadonlyMap<string, readonly { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
+  /** Sizes by what was measured where (`sizeKey`), in the order of their pieces. */
+  sizes: ReadonlyMap<string, readonly MeasuredSize[]>;
   /** By how much stops and presets were moved from what was planned, mm, by their place. */
   moved: ReadonlyMap<string, number>;
   /** The last piece at which an edge, a bar or a break made everything worth measuring anew. */
@@ -62,7 +73,7 @@ interface Written {
   done: Set<string>;
   scrapped: Map<number, Progress['scrapped'][number]>;
   paused: Progress['paused'];
-  sizes: Map<string, { piece: number; size: number; event: string; correctedAfter: boolean }[]>;
+  sizes: Map<string, MeasuredSize[]>;
   moved: Map<string, number>;
   freshFrom: number | undefined;
   changed: Map<string, string>;
@@ -84,15 +95,17 @@ function take(written: Written, event: LatheEvent): void {
     case 'corrected':
       written.moved.set(event.place, (written.moved.get(event.place) ?? 0) + event.by);
       if (event.what !== undefined) {
-        const last = written.sizes.get(event.what)?.at(-1);
+        const last = written.sizes.get(sizeKey(operation, event.what))?.at(-1);
         if (last) last.correctedAfter = true;
       }
       return;
     case 'measured': {
-      const sizes = written.sizes.get(event.what) ?? [];
+      const { what, size } = event;
+      const key = sizeKey(operation, what);
+      const sizes = written.sizes.get(key) ?? [];
       // Measured again after another cut: the size that the piece has.
-      const kept = sizes.filter((size) => size.piece !== piece);
-      written.sizes.set(event.what, [...kept, { piece, size: event.size, event: event.id, correctedAfter: false }]);
+      const kept = sizes.filter((other) => other.piece !== piece);
+      written.sizes.set(key, [...kept, { what, piece, size, correctedAfter: false }]);
       return;
     }
     case 'paused':

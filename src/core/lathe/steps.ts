@@ -33,6 +33,14 @@ export const shapeOf = (plan: Plan): RunShape => ({
   quantity: plan.run.quantity,
 });
 
+/** The operation that makes what is looked at: of another look the one before, which measured it first. */
+export function madeBy({ operations }: PlannedSetup, operation: TimedOperation, check: PlannedCheck): string {
+  if (!check.again) return operation.key;
+  const before = operations.slice(0, operations.indexOf(operation));
+  const first = before.findLast(({ checks }) => checks.some(({ what, again }) => what === check.what && !again));
+  return first?.key ?? operation.key;
+}
+
 /** Kinds that make a length less: every other cut makes it more, as it goes further in. */
 const SHORTENS: readonly string[] = ['face', 'part-off'];
 
@@ -44,7 +52,7 @@ export function measuredFor(
   operation: TimedOperation,
   { size, gauge, measures }: PlannedCheck,
 ): Omit<Measured, 'readings'> | undefined {
-  if (!size || !gauge) return undefined;
+  if (!size) return undefined;
   const depths = operation.passes.map(({ depth }) => depth).filter((depth) => depth > 0);
   const { thinnest } = setup.run.shop.edges[operation.tool.edge];
   const isLength = measures === 'length';
@@ -52,7 +60,8 @@ export function measuredFor(
     limits: { target: size.aim, lower: size.nominal + size.lower, upper: size.nominal + size.upper },
     grows: measures === 'inside' || (isLength && !SHORTENS.includes(operation.kind)),
     perSide: !isLength,
-    gaugeRepeats: gauge.repeats,
+    // What no gauge of the list measures is read by one that is as coarse as any.
+    gaugeRepeats: gauge?.repeats ?? Math.max(...setup.run.shop.gauges.map(({ repeats }) => repeats)),
     thinnest,
     deepest: Math.max(thinnest, ...depths),
   };

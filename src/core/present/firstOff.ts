@@ -4,7 +4,8 @@ import { operationView } from './operation';
 /** A size of the first piece, as it is looked for after the operation that makes it. */
 export interface FirstOffSize {
   setup: number;
-  /** Number and name of that operation. */
+  /** Key, number and name of that operation. */
+  key: string;
   operation: number;
   after: string;
   what: string;
@@ -22,6 +23,7 @@ export const firstOffSizes = ({ setups }: Pick<Plan, 'setups'>): FirstOffSize[] 
         .filter(({ again }) => !again)
         .map(({ what, limits, gauge }) => ({
           setup: planned.setup.number,
+          key: operation.key,
           operation: number,
           after: name,
           what,

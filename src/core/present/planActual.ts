@@ -1,8 +1,9 @@
 import { median } from '../lathe/learned';
-import type { Progress } from '../lathe/progress';
+import { sizeKey, type Progress } from '../lathe/progress';
 import type { ObservedStep } from '../lathe/observed';
 import { stepsOf } from '../lathe/steps';
 import type { Plan } from '../plan/plan';
+import type { PlannedCheck } from '../plan/times/planTimes';
 
 /** Planned against actual for one step of a piece. */
 export interface StepTook {
@@ -42,22 +43,27 @@ export interface SizeChart {
   readings: { piece: number; size: number; correctedAfter: boolean }[];
 }
 
-/** A chart for every size that was read as a figure. */
-export function sizeCharts({ setups }: Plan, { sizes }: Progress): SizeChart[] {
-  const checks = setups.flatMap(({ operations }) => operations.flatMap(({ checks: of }) => of));
-  return [...sizes].flatMap(([what, readings]) => {
-    const check = checks.find((one) => one.what === what);
-    if (!check?.size) return [];
-    const { aim, nominal, lower, upper } = check.size;
-    return [
-      {
-        what,
-        target: aim,
-        lower: nominal + lower,
-        upper: nominal + upper,
-        every: check.every,
-        readings: [...readings],
-      },
-    ];
-  });
+/** The chart of a size that is checked with limits; nothing where none was read. @param operation key of the one that makes it */
+export function sizeChart(
+  operation: string,
+  { what, size, every }: PlannedCheck,
+  { sizes }: Pick<Progress, 'sizes'>,
+): SizeChart | undefined {
+  const readings = sizes.get(sizeKey(operation, what));
+  if (!size || !readings) return undefined;
+  const { aim, nominal, lower, upper } = size;
+  return { what, target: aim, lower: nominal + lower, upper: nominal + upper, every, readings: [...readings] };
 }
+
+/** A chart for every size that was read as a figure, in the order in which they come to be, each under what makes it. */
+export const sizeCharts = ({ setups }: Plan, progress: Progress): (SizeChart & { key: string })[] =>
+  setups.flatMap(({ operations }) =>
+    operations.flatMap(({ key, name, checks }) =>
+      checks
+        .filter(({ again }) => !again)
+        .flatMap((check) => {
+          const chart = sizeChart(key, check, progress);
+          return chart ? [{ ...chart, key: sizeKey(key, check.what), what: `${check.what}, ${name}` }] : [];
+        }),
+    ),
+  );

@@ -15,7 +15,7 @@ export function GoOn({ plan, planned, lathe }: { plan: Plan; planned: PlannedSet
   const { units } = plan.run;
   if (!paused || !at) return null;
   const step = planned.operations.find(({ key }) => key === at.operation);
-  const measured = [...sizes].map(([what, readings]) => ({ what, last: readings.at(-1) }));
+  const measured = [...sizes.values()].flatMap((readings) => readings.at(-1) ?? []);
   return (
     <>
       <h2 style={{ fontSize: 28, marginBottom: 10 }}>
@@ -63,8 +63,7 @@ export function GoOn({ plan, planned, lathe }: { plan: Plan; planned: PlannedSet
         {measured.length > 0 && (
           <li>
             3. Measure the piece before the next cut; the last were{' '}
-            {measured.map(({ what, last }) => `${what} ${last ? formatLength(last.size, units, true) : ''}`).join(', ')}
-            .
+            {measured.map(({ what, size }) => `${what} ${formatLength(size, units, true)}`).join(', ')}.
           </li>
         )}
       </ol>

@@ -3,9 +3,10 @@ import { ArrowLeft, ArrowRight, CircleEllipsis, Hand, Waves } from 'lucide-react
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Happening } from '@/core/lathe/events';
-import { stepsOf, type LatheStep } from '@/core/lathe/steps';
+import { madeBy, stepsOf, type LatheStep } from '@/core/lathe/steps';
 import type { Plan } from '@/core/plan/plan';
 import type { PlannedCheck, PlannedSetup } from '@/core/plan/times/planTimes';
+import { sizeChart } from '@/core/present/planActual';
 import { sayEvent } from '@/core/present/saidEvent';
 import { Empty } from '../primitives/Card';
 import { later } from '../primitives/later';
@@ -141,7 +142,7 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
   const planned = plan.setups[at.setup - 1];
   if (!planned || !step) return null;
   const where = { piece: at.piece, operation: step.key };
-  const happened = (happening: Happening) => void append(happening, where);
+  const happened = (happening: Happening, operation = step.key) => void append(happening, { ...where, operation });
   return (
     <Whole>
       <RunStrip plan={plan} lathe={lathe} />
@@ -247,7 +248,8 @@ interface WindowsProps {
   progress: AtTheLathe['progress'];
   piece: number;
   last: ReturnType<typeof lastOf>;
-  onHappened: (happening: Happening) => void;
+  /** It happened at the step that is shown, or at another operation by its key. */
+  onHappened: (happening: Happening, operation?: string) => void;
   onClose: () => void;
 }
 
@@ -257,7 +259,15 @@ function Windows({ doing, planned, step: { operation }, progress, piece, last, o
   if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, ...shared }} />;
   if (!operation || doing === undefined) return null;
   if (doing === 'badly') return <BadlyWindow {...{ planned, operation, ...shared }} helped={progress.helped} />;
-  return <MeasureWindow {...{ planned, operation, ...shared }} check={doing.check} />;
+  const { check } = doing;
+  const made = madeBy(planned, operation, check);
+  return (
+    <MeasureWindow
+      {...{ planned, operation, check, onClose }}
+      chart={sizeChart(made, check, progress)}
+      onHappened={(happening) => onHappened(happening, made)}
+    />
+  );
 }
 
 function AllMade({ id, lathe: { progress, unsent } }: { id: string; lathe: AtTheLathe }) {

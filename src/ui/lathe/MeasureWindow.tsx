@@ -8,7 +8,9 @@ import { measuredFor } from '@/core/lathe/steps';
 import { formatLength, parseLength, type UnitSystem } from '@/core/model/units/length';
 import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { sayLimits } from '@/core/present/limits';
+import type { SizeChart as SizeChartOf } from '@/core/present/planActual';
 import { correctionOf, nextView, type NextView } from '@/core/present/nextCut';
+import { SizeChart } from '../log/SizeChart';
 import { FigureButton } from '../sheet/Working';
 import { Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
@@ -71,6 +73,8 @@ interface Props {
   planned: PlannedSetup;
   operation: TimedOperation;
   check: PlannedCheck;
+  /** What the pieces before were. */
+  chart: SizeChartOf | undefined;
   onHappened: (happening: Happening) => void;
   onClose: () => void;
 }
@@ -133,7 +137,7 @@ function useReadings(
 }
 
 /** A size is read, and what comes next is told: cut, leave, rub, read again, or it is spoilt. */
-export function MeasureWindow({ planned, operation, check, onHappened, onClose }: Props) {
+export function MeasureWindow({ planned, operation, check, chart, onHappened, onClose }: Props) {
   const { units } = planned.setup.run;
   const known = useMemo(() => measuredFor(planned, operation, check), [planned, operation, check]);
   const read = useReadings(known, planned);
@@ -203,6 +207,7 @@ export function MeasureWindow({ planned, operation, check, onHappened, onClose }
             onClose={onClose}
           />
         )}
+        {chart && chart.readings.length > 1 && <SizeChart chart={chart} units={units} />}
       </Form>
     </Window>
   );
@@ -221,7 +226,7 @@ function GoNoGo({ check, onSaid }: { check: PlannedCheck; onSaid: (size: number)
   );
 }
 
-interface ToldProps extends Omit<Props, 'onHappened'> {
+interface ToldProps extends Omit<Props, 'onHappened' | 'chart'> {
   next: NextCut;
   measured: Measured;
   onKeep: (happening?: Happening) => void;

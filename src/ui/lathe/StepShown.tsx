@@ -2,11 +2,11 @@
 import { Ruler, TriangleAlert } from 'lucide-react';
 import styled from 'styled-components';
 import { isDue } from '@/core/lathe/sampling';
-import type { LatheStep } from '@/core/lathe/steps';
-import type { Progress } from '@/core/lathe/progress';
+import { madeBy, type LatheStep } from '@/core/lathe/steps';
+import { sizeKey, type Progress } from '@/core/lathe/progress';
 import { capital } from '@/core/model/words';
-import { formatLength, type UnitSystem } from '@/core/model/units/length';
-import type { PlannedCheck, TimedOperation } from '@/core/plan/times/planTimes';
+import { formatLength } from '@/core/model/units/length';
+import type { PlannedCheck, PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { sayLimits } from '@/core/present/limits';
 import { stateChanges } from '@/core/present/machineState';
 import { operationView } from '@/core/present/operation';
@@ -121,7 +121,6 @@ const MIND_UP_TO = 2;
 function Operation({ step: { planned, operation }, piece, progress, onMeasure }: Props) {
   if (!operation) return null;
   const view = operationView(planned, operation);
-  const { units } = planned.setup.run;
   const changes = stateChanges(planned, operation);
   const minded = [...operation.warnings.map((text) => ({ kind: 'mistake', text })), ...operation.cautions];
   const changed = (what: string) => progress.changed.get(`${operation.key} ${what}`);
@@ -182,23 +181,25 @@ function Operation({ step: { planned, operation }, piece, progress, onMeasure }:
             <TriangleAlert size={18} aria-hidden /> {text}
           </Danger>
         ))}
-      <ToMeasure {...{ operation, piece, progress, onMeasure, units }} />
+      <ToMeasure {...{ planned, operation, piece, progress, onMeasure }} />
     </>
   );
 }
 
 interface ToMeasureProps extends Pick<Props, 'piece' | 'progress' | 'onMeasure'> {
+  planned: PlannedSetup;
   operation: TimedOperation;
-  units: UnitSystem;
 }
 
 /** What is measured of an operation; what is due on this piece stands out. */
-function ToMeasure({ operation, piece, progress, onMeasure, units }: ToMeasureProps) {
+function ToMeasure({ planned, operation, piece, progress, onMeasure }: ToMeasureProps) {
+  const { units } = planned.setup.run;
   const fresh = progress.freshFrom === undefined ? {} : { freshFrom: progress.freshFrom };
   return (
     <Checks>
       {operation.checks.map((check) => {
-        const measured = progress.sizes.get(check.what)?.map(({ piece: of }) => of) ?? [];
+        const key = sizeKey(madeBy(planned, operation, check), check.what);
+        const measured = progress.sizes.get(key)?.map(({ piece: of }) => of) ?? [];
         const due = isDue(piece, check, { measured, ...fresh });
         return (
           <Big key={check.what} data-due={due || undefined} onPress={() => onMeasure(check)}>

@@ -104,7 +104,7 @@ function Logged({ id, plan }: { id: string; plan: Plan }) {
           </h2>
           {charts.length === 0 && <p>Nothing was measured yet.</p>}
           {charts.map((chart) => (
-            <SizeChart key={chart.what} chart={chart} units={units} />
+            <SizeChart key={chart.key} chart={chart} units={units} />
           ))}
         </Card>
         <Everything plan={plan} lathe={lathe} />

@@ -1,5 +1,6 @@
 'use client';
 import styled from 'styled-components';
+import { sizeKey } from '@/core/lathe/progress';
 import type { Plan } from '@/core/plan/plan';
 import { firstOffSizes } from '@/core/present/firstOff';
 import { Cols } from './Cols';
@@ -34,7 +35,7 @@ const COLUMNS = ['11mm', 'auto', '34mm', '28mm', '22mm', '22mm', '15mm'];
 /**
  * The first piece, size by size, with room for what it measured, once more after a correction, and who looked; what was measured at
  * the lathe stands there already.
- * @param is what a size of the first piece was, by what is measured
+ * @param is what a size of the first piece was, by what is measured where (`sizeKey`)
  */
 export function PrintedFirstOff({ plan, is }: { plan: Plan; is?: ReadonlyMap<string, string> }) {
   const { run, setups } = plan;
@@ -79,7 +80,7 @@ export function PrintedFirstOff({ plan, is }: { plan: Plan; is?: ReadonlyMap<str
             <tbody>
               {sizes
                 .filter((size) => size.setup === setup.number)
-                .map(({ operation, after, what, limits, gauge }) => (
+                .map(({ key, operation, after, what, limits, gauge }) => (
                   <tr key={`${operation} ${what}`}>
                     <td className="figure">{operation}</td>
                     <td>
@@ -91,7 +92,7 @@ export function PrintedFirstOff({ plan, is }: { plan: Plan; is?: ReadonlyMap<str
                     </td>
                     <td>{gauge ?? 'nothing in the list'}</td>
                     <td className="write figure" aria-label="is">
-                      {is?.get(what)}
+                      {is?.get(sizeKey(key, what))}
                     </td>
                     <td className="write" aria-label="corrected" />
                     <td className="write" aria-label="by" />

@@ -14,9 +14,9 @@ export function RecordedFirstOff({ plan }: { plan: Plan }) {
   const is = useMemo(
     () =>
       new Map(
-        [...sizes].flatMap(([what, readings]): [string, string][] => {
+        [...sizes].flatMap(([key, readings]): [string, string][] => {
           const first = readings[0];
-          return first ? [[what, formatLength(first.size, units, true)]] : [];
+          return first ? [[key, formatLength(first.size, units, true)]] : [];
         }),
       ),
     [sizes, units],
