@@ -112,7 +112,7 @@ test('a whole batch: scrap and another in its place, a press too many taken back
     const ready = page.getByRole('button', { name: /^Begin with piece/ });
     if (await ready.isVisible()) await ready.click();
     await expect(page.getByRole('heading', { name: 'All made: 2 good, 1 scrap' })).toBeVisible({ timeout: 150 });
-  }).toPass();
+  }).toPass({ intervals: [20] });
   await page.getByRole('link', { name: /What it took/ }).click();
   await expect(page.getByRole('heading', { name: 'Steps: planned, and what they took' })).toBeVisible();
   await page.getByLabel('Find').fill('dropped');

@@ -194,6 +194,8 @@ function ThisDevice({ network, onTold }: Pick<DevicesProps, 'network'> & { onTol
   const called = useSyncExternalStore(neverChanges, deviceName, () => undefined);
   const signOut = async () => {
     await ask('POST', '/api/sign-out', {});
+    // Pages that open without a net are for who is signed in (public/sw.js).
+    if ('caches' in window) await caches.delete('shingle-pages');
     window.location.assign('/sign-in');
   };
   return (

@@ -15,7 +15,7 @@ interface Props {
 export function Walked({ plan, planned, operation, upTo }: Props) {
   const work = operation?.after ?? planned.start;
   return (
-    <div className="unseen">
+    <section className="unseen" aria-label="Work and time in words">
       <h2>The work {operation ? `after ${operation.number} ${operation.name}` : 'as it is put in'}</h2>
       <ol aria-label="The work from its free end">
         {walkedWork(work, upTo, planned.setup.run.units).map((words) => (
@@ -37,6 +37,6 @@ export function Walked({ plan, planned, operation, upTo }: Props) {
           </li>
         ))}
       </ol>
-    </div>
+    </section>
   );
 }
