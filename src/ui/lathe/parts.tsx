@@ -9,6 +9,9 @@ export const Big = styled(Button)`
   font-size: 18px;
   white-space: normal;
   line-height: 1.2;
+  svg {
+    flex: none;
+  }
 `;
 
 /** Figures to be read at arm's length, each under its word. */
