@@ -58,6 +58,11 @@ test('a run is made ready and begun, a size is measured with a wrong entry on th
   await reading.fill('16.4');
   await expect(window.getByRole('heading', { name: 'Measure again' })).toBeVisible();
   await reading.fill('10.4');
+  // What is no temperature is told, and nothing is reckoned with it.
+  await window.getByLabel('Over 20 °C by').fill('warm');
+  await expect(window.getByText('“warm” is no number of degrees')).toBeVisible();
+  await expect(window.getByRole('heading', { name: /^Cut/ })).toHaveCount(0);
+  await window.getByLabel('Over 20 °C by').fill('');
   await expect(window.getByRole('heading', { name: /^Cut/ })).toBeVisible();
   await expectAccessible(page);
   await window.getByRole('button', { name: /size.* open its working/ }).click();
@@ -87,7 +92,6 @@ test('it cuts badly: a sign, one change at a time; what helped comes first the n
 test('a whole batch: scrap and another in its place, a press too many taken back, a pause over a reload, and what it took', async ({
   page,
 }) => {
-  test.slow();
   // A plain pin, of few steps.
   const outside = [{ shape: 'cylinder', diameter: '10 h9', length: 16 }];
   await begin(page, 'WS-702', 2, { ...SPIGOT, outside });

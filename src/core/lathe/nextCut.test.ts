@@ -78,10 +78,16 @@ test('reading and expectation that agree count by how sure each is; those that d
   const doubted = { readings: [14.36], expected: { size: 14.3, spread: 0.01 } };
   expect(next(caliper, doubted).outcome).toEqual({ kind: 'again', because: 'doubted' });
   // Read again and the same: the reading alone, and the cause is asked for.
-  const surprised = next(caliper, { ...doubted, readings: [14.36, 14.36], again: true });
+  const surprised = next(caliper, { ...doubted, readings: [14.36, 14.36] });
   expect(surprised.size.value).toBeCloseTo(14.36, 9);
   expect(surprised.surprised).toBe(true);
   expect(surprised.outcome.kind).toBe('cut');
+  // Read again and another: neither is believed yet.
+  expect(next(caliper, { ...doubted, readings: [14.36, 14.29] }).outcome).toEqual({
+    kind: 'again',
+    because: 'readings apart',
+  });
+  expect(next(caliper, doubted).surprised).toBe(false);
 });
 
 test('inside its limits it is left; near one of them that is said', () => {

@@ -20,8 +20,6 @@ export interface Measured {
   gaugeRepeats: number;
   /** What it ought to be by the last size and what was dialled since, with its own spread. */
   expected?: { size: number; spread: number };
-  /** Read again already, with the same answer: the reading is believed. */
-  again?: boolean;
   /** The thinnest cut that the edge takes, and the deepest that is taken at once, mm a side. */
   thinnest: number;
   deepest: number;
@@ -81,7 +79,8 @@ function believed(measured: Measured, mean: number): { size: Figure; spread: Fig
           term('n', 'readings', readings.length, '', 'measured'),
         ],
       }),
-      surprised: differs,
+      // One reading is read again first; several that agree are believed.
+      surprised: differs && readings.length > 1,
     };
   const before = [
     term('x', 'size expected', expected.size, 'mm', 'computed'),
@@ -203,9 +202,9 @@ export function nextCut(measured: Measured, values: LatheValues): NextCut {
   });
   const told = { size, spread, aim, left, promised, surprised };
   const apart = Math.max(...readings) - Math.min(...readings);
-  if (!measured.again && apart > 2 * gaugeRepeats + 1e-9)
-    return { ...told, outcome: { kind: 'again', because: 'readings apart' } };
-  if (!measured.again && isDoubted(measured, mean)) return { ...told, outcome: { kind: 'again', because: 'doubted' } };
+  if (apart > 2 * gaugeRepeats + 1e-9) return { ...told, outcome: { kind: 'again', because: 'readings apart' } };
+  if (readings.length === 1 && isDoubted(measured, mean))
+    return { ...told, outcome: { kind: 'again', because: 'doubted' } };
   const is = size.value;
   if (is >= limits.lower - 1e-9 && is <= limits.upper + 1e-9)
     return {

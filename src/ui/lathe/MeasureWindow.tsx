@@ -87,6 +87,7 @@ function useReadings(
   text: string;
   setText: (text: string) => void;
   warm: string;
+  warmProblem: string | undefined;
   setWarm: (warm: string) => void;
   problem: string | undefined;
   readings: number[];
@@ -103,20 +104,20 @@ function useReadings(
     known && { size: known.limits.target, spread: shop.lathe.unmeasured },
   );
   const typed = text.trim() === '' ? undefined : parseLength(text, units);
-  const over = Number(warm.replace(',', '.')) || 0;
+  const over = warm.trim() === '' ? 0 : Number(warm.replace(',', '.'));
+  const isDegrees = Number.isFinite(over);
   const cold = (mm: number) =>
     coldSize(mm, { over, expansion: shop.material.expansion ?? 0 }, { over: 0, expansion: shop.lathe.gaugeExpansion });
-  const last = typed?.ok ? [cold(typed.value)] : [];
+  // Nothing is told of a size as long as it is not known how warm it is.
+  const last = typed?.ok && isDegrees ? [cold(typed.value)] : [];
   const readings = [...kept, ...last];
-  const measured =
-    known && readings.length > 0
-      ? { ...known, readings, ...(expected ? { expected } : {}), ...(kept.length > 0 ? { again: true } : {}) }
-      : undefined;
+  const measured = known && readings.length > 0 ? { ...known, readings, ...(expected ? { expected } : {}) } : undefined;
   const next = measured && nextCut(measured, shop.lathe);
   return {
     text,
     setText,
     warm,
+    warmProblem: isDegrees ? undefined : `“${warm}” is no number of degrees`,
     setWarm,
     problem: typed && !typed.ok ? typed.problems[0]?.message : undefined,
     readings,
@@ -167,27 +168,15 @@ export function MeasureWindow({ planned, operation, check, chart, onHappened, on
         onSubmit={(event) => {
           event.preventDefault();
           if (!next) return;
+          // What is doubted is read once more before it is kept.
+          if (next.outcome.kind === 'again') return read.add();
           keep();
           if (next.outcome.kind === 'cut') read.cutDone();
-          else if (next.outcome.kind !== 'again') onClose();
+          else onClose();
         }}
       >
         {known ? (
-          <div className="readings">
-            <Field
-              label={`Reading, ${check.gauge?.name ?? ''}, ${units}`}
-              value={read.text}
-              problem={read.problem}
-              autoFocus
-              onChange={read.setText}
-            />
-            <Big onPress={read.add} isDisabled={read.text === ''}>
-              <Plus size={20} aria-hidden /> Another
-            </Big>
-            <div className="warm">
-              <Field label="Over 20 °C by" value={read.warm} onChange={read.setWarm} placeholder="0" />
-            </div>
-          </div>
+          <ReadingFields read={read} label={`Reading, ${check.gauge?.name ?? ''}, ${units}`} />
         ) : (
           <GoNoGo
             check={check}
@@ -210,6 +199,27 @@ export function MeasureWindow({ planned, operation, check, chart, onHappened, on
         {chart && chart.readings.length > 1 && <SizeChart chart={chart} units={units} />}
       </Form>
     </Window>
+  );
+}
+
+/** What was read, once or several times, and how warm the piece is. */
+function ReadingFields({ read, label }: { read: ReturnType<typeof useReadings>; label: string }) {
+  return (
+    <div className="readings">
+      <Field label={label} value={read.text} problem={read.problem} autoFocus onChange={read.setText} />
+      <Big onPress={read.add} isDisabled={read.text === ''}>
+        <Plus size={20} aria-hidden /> Another
+      </Big>
+      <div className="warm">
+        <Field
+          label="Over 20 °C by"
+          value={read.warm}
+          problem={read.warmProblem}
+          onChange={read.setWarm}
+          placeholder="0"
+        />
+      </div>
+    </div>
   );
 }
 
