@@ -24,8 +24,10 @@ const PART = {
 test('every address is without a finding, by day and by night', async ({ page }) => {
   await openSaved(page, PART);
   const run = new URL(page.url()).pathname;
-  const places = ['', '/part', '/stock', '/times', '/revisions', '/print'].map((place) => run + place);
-  for (const address of [...places, '/runs/new/part', '/', '/rack', '/rack/cuts', '/shop', '/devices', '/nowhere']) {
+  const places = ['', '/part', '/stock', '/times', '/revisions', '/lathe', '/log', '/print'];
+  const runs = [...places.map((place) => run + place), '/runs/new/part', '/runs/new/lathe', '/runs/new/log'];
+  const others = ['/', '/rack', '/rack/cuts', '/shop', '/log', '/devices', '/devices/caliper', '/devices/read-out'];
+  for (const address of [...runs, ...others, '/nowhere']) {
     await page.goto(address);
     await expect(page.getByRole('main').first()).toBeVisible();
     // With its plan, where it has one.

@@ -35,16 +35,17 @@ const Whole = styled.main`
 /** The run that is open, at the lathe; it has to be saved and planned. */
 export function LathePlace() {
   const { id, planned } = useWorkspace();
-  const { answer, lastPlan } = planned;
-  const plan = answer?.plan ?? lastPlan;
+  const plan = planned.answer?.plan ?? planned.lastPlan;
   if (id === 'new')
     return (
-      <Empty>
-        <h2>The run is not saved yet</h2>
-        <p>What happens at the lathe is kept with a run: save it first.</p>
-      </Empty>
+      <main style={{ padding: 16 }}>
+        <Empty>
+          <h2>The run is not saved yet</h2>
+          <p>What happens at the lathe is kept with a run: save it first.</p>
+        </Empty>
+      </main>
     );
-  if (!plan) return answer ? <NoPlan /> : <main style={{ padding: 24 }}>Planning …</main>;
+  if (!plan) return <NoPlan />;
   return <Running id={id} plan={plan} />;
 }
 

@@ -66,12 +66,14 @@ export function LogPlace() {
   const plan = planned.answer?.plan ?? planned.lastPlan;
   if (id === 'new')
     return (
-      <Empty>
-        <h2>Nothing happened yet</h2>
-        <p>What happens at the lathe is kept with a run that is saved.</p>
-      </Empty>
+      <main style={{ padding: 16 }}>
+        <Empty>
+          <h2>Nothing happened yet</h2>
+          <p>What happens at the lathe is kept with a run that is saved.</p>
+        </Empty>
+      </main>
     );
-  if (!plan) return planned.answer ? <NoPlan /> : <main style={{ padding: 24 }}>Planning …</main>;
+  if (!plan) return <NoPlan />;
   return <Logged id={id} plan={plan} />;
 }
 

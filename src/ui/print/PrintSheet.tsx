@@ -3,8 +3,7 @@ import { Check, Printer } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../primitives/Button';
-import { PlaceLink } from '../run/PlaceLink';
-import { entryName } from '../run/entryName';
+import { NoPlan } from '../run/NoPlan';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { PageMargins } from './PageMargins';
 import { OnPaper } from './Paper';
@@ -28,21 +27,10 @@ const PAPERS = { sheet: 'At the machine', setting: 'Setting and kit', firstOff: 
 
 /** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
 export function PrintSheet() {
-  const { id, file, planned, problems } = useWorkspace();
+  const { id, file, planned } = useWorkspace();
   const [shown, setShown] = useState<keyof typeof PAPERS>('sheet');
   const plan = planned.answer?.plan;
-  if (!planned.answer) return <Actions aria-label="What is printed">Planning …</Actions>;
-  if (!plan)
-    return (
-      <Actions>
-        <p>
-          There is no plan to print: {entryName(problems[0]?.path ?? '')} {problems[0]?.message}.{' '}
-          <PlaceLink id={id} place="part">
-            Go on with the part
-          </PlaceLink>
-        </p>
-      </Actions>
-    );
+  if (!planned.answer || !plan) return <NoPlan />;
   return (
     <>
       <OnPaper />
