@@ -45,7 +45,7 @@ export function LathePlace() {
         </Empty>
       </main>
     );
-  if (!plan) return <NoPlan />;
+  if (!planned.settled || !plan) return <NoPlan />;
   return <Running id={id} plan={plan} />;
 }
 

@@ -3,12 +3,14 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { linesOf } from '@/core/read/lines';
 import { partInUnits } from '@/core/formats/partInUnits';
+import type { DxfLayer } from '@/core/formats/dxf/entities';
 import type { DxfPart } from '@/core/formats/dxf/readDxf';
 import { refuse, type Result } from '@/core/model/result';
 import type { UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
+import { DxfLayers } from './DxfLayers';
 import { DxfSeen } from './DxfSeen';
 import { useWorkspace } from '../run/WorkspaceContext';
 
@@ -34,16 +36,21 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
   const { edit, file } = useWorkspace();
   const [units, setUnits] = useState('');
   const [axis, setAxis] = useState('');
+  const [layers, setLayers] = useState<Record<string, boolean>>({});
+  const [drawn, setDrawn] = useState<DxfLayer[]>([]);
   const [read, setRead] = useState<Result<DxfPart>>();
   useEffect(() => {
     let over = false;
     const at = Number(axis.replace(',', '.'));
-    const reading = import('@/core/formats/dxf/readDxf').then(({ readDxf }) => {
+    const reading = import('@/core/formats/dxf/readDxf').then(({ readDxf, layersIn }) => {
       const choices = {
+        layers,
         ...(units === '' ? {} : { units: units as UnitSystem }),
         ...(axis.trim() === '' || Number.isNaN(at) ? {} : { axis: at }),
       };
-      if (!over) setRead(readDxf(text, choices));
+      if (over) return;
+      setRead(readDxf(text, choices));
+      setDrawn(layersIn(text, layers));
     });
     // Nothing is silent, not even a fault of ours.
     reading.catch(() => {
@@ -52,7 +59,7 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
     return () => {
       over = true;
     };
-  }, [text, units, axis]);
+  }, [text, units, axis, layers]);
   const use = () => {
     if (!read?.ok) return;
     // Lengths of a drawing are millimetres.
@@ -74,6 +81,7 @@ export function DxfWindow({ name, text, onClose }: { name: string; text: string;
         </Choice>
         <Field label="Axis at y (of the drawing)" value={axis} placeholder="found" onChange={setAxis} />
       </Grid>
+      <DxfLayers layers={drawn} onSay={(layer, metal) => setLayers((said) => ({ ...said, [layer]: metal }))} />
       {read?.ok && <DxfSeen read={read.value} />}
       {read?.ok && <Found aria-label="What was found">{linesOf(read.value)}</Found>}
       <div role="status" style={{ marginBottom: 10, fontSize: 14 }}>

@@ -104,6 +104,11 @@ export const Paper = styled.main`
   th.figure {
     font-family: var(--sans);
   }
+  /* What is set to the right and what is set to the left beside it do not touch. */
+  td.figure + td:not(.figure),
+  th.figure + th:not(.figure) {
+    padding-left: 3mm;
+  }
   td.big {
     font-size: 14.5pt;
     font-weight: 700;

@@ -30,7 +30,8 @@ export function PrintSheet() {
   const { id, file, planned } = useWorkspace();
   const [shown, setShown] = useState<keyof typeof PAPERS>('sheet');
   const plan = planned.answer?.plan;
-  if (!planned.answer || !plan) return <NoPlan />;
+  // Two papers of one run have to be of one plan.
+  if (!planned.settled || !planned.answer || !plan) return <NoPlan />;
   return (
     <>
       <OnPaper />

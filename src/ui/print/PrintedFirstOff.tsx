@@ -30,7 +30,7 @@ const Sizes = styled.table`
   }
 `;
 
-const COLUMNS = ['11mm', 'auto', '34mm', '28mm', '22mm', '22mm', '15mm'];
+const COLUMNS = ['11mm', 'auto', '40mm', '28mm', '21mm', '21mm', '14mm'];
 
 /**
  * The first piece, size by size, with room for what it measured, once more after a correction, and who looked; what was measured at

@@ -12,7 +12,7 @@ import { settingSheet } from '@/core/present/settingSheet';
 import { Cols } from './Cols';
 import { Paper } from './Paper';
 
-const COLUMNS = ['8mm', '52mm', 'auto', '26mm'];
+const COLUMNS = ['8mm', '56mm', 'auto', '26mm'];
 
 /** A line to tick, with the finger or with a pencil. */
 const Tick = styled.input`

@@ -20,10 +20,13 @@ const Waiting = styled.main`
   }
 `;
 
-/** In place of what a plan would fill: that it is being made, or what is in its way and where to go on. */
+/**
+ * In place of what a plan would fill: that it is being made, or what is in its way and where to go on. A plan that may still give
+ * way to a better one is no plan yet where it goes to paper or to the lathe.
+ */
 export function NoPlan() {
   const { id, planned, problems } = useWorkspace();
-  if (!planned.answer) return <Waiting aria-busy>Planning …</Waiting>;
+  if (!planned.answer || planned.answer.plan) return <Waiting aria-busy>Planning …</Waiting>;
   return (
     <Waiting>
       <h2>There is no plan yet</h2>

@@ -12,11 +12,11 @@ export interface Edge {
 export const TINY = 1e-4;
 
 /** Whether it is no arc: it does not turn, or it has no way to turn on. */
-const isStraight = ({ from, to, bulge }: Edge): boolean =>
+export const isStraight = ({ from, to, bulge }: Edge): boolean =>
   Math.abs(bulge) < 1e-9 || (from.x === to.x && from.y === to.y);
 
 /** Middle and radius of the circle that an arc lies on. */
-function circleOf({ from, to, bulge }: Edge): { x: number; y: number; radius: number } {
+export function circleOf({ from, to, bulge }: Edge): { x: number; y: number; radius: number } {
   const [dx, dy] = [to.x - from.x, to.y - from.y];
   const chord = Math.hypot(dx, dy);
   const radius = (chord * (1 + bulge * bulge)) / (4 * Math.abs(bulge));

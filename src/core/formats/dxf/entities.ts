@@ -1,4 +1,5 @@
-import type { IBlock, IDxf, IEntity, IInsertEntity } from 'dxf-parser';
+import type { IBlock, IDxf, IEllipseEntity, IEntity, IInsertEntity, ISplineEntity } from 'dxf-parser';
+import { edgesAlong, ellipseOf, splineOf, type Curve } from './curve';
 import { TINY, type Edge, type Point } from './edge';
 
 /** What a drawing is made of, with everything that stands in blocks where it is put. */
@@ -10,7 +11,26 @@ export interface Drawn {
   /** What is written on it. */
   texts: string[];
   told: string[];
+  layers: DxfLayer[];
 }
+
+/** A layer of the drawing, and whether its lines are taken for metal. */
+export interface DxfLayer {
+  name: string;
+  lines: number;
+  metal: boolean;
+}
+
+/** How a drawing is taken apart. */
+interface Taking {
+  /** Straight lines and arcs stand for a curve, so near, in the drawing's units. */
+  within: number;
+  /** Layers that are metal, or not, whatever they are called. */
+  layers: Readonly<Record<string, boolean>>;
+}
+
+/** How far what stands for a curve may lie from it, mm. */
+export const WITHIN = 0.01;
 
 /** Blocks in blocks, so deep and no deeper. */
 const DEEPEST = 8;
@@ -69,10 +89,23 @@ function arcOf({ center, radius = 0, startAngle = 0, endAngle = 0 }: Shape & { c
   return { from: at(startAngle), to: at(endAngle), bulge: Math.tan(turn / 4) };
 }
 
+/** What is drawn as neither line nor arc; of poles that weigh differently the file's reader keeps no weights. */
+function curveOf(entity: IEntity): Curve | undefined {
+  if (entity.type === 'ELLIPSE') {
+    const { center, majorAxisEndPoint, axisRatio, startAngle = 0, endAngle = 2 * Math.PI } = entity as IEllipseEntity;
+    return ellipseOf(center, majorAxisEndPoint, axisRatio, startAngle, endAngle);
+  }
+  if (entity.type !== 'SPLINE') return undefined;
+  const { controlPoints, knotValues, degreeOfSplineCurve, rational } = entity as ISplineEntity;
+  return rational ? undefined : splineOf(controlPoints ?? [], knotValues ?? [], degreeOfSplineCurve);
+}
+
 /** The edges of an entity; undefined when it is none that a profile is made of. */
-function edgesOf(entity: IEntity): Edge[] | undefined {
+function edgesOf(entity: IEntity, within: number): Edge[] | undefined {
   const shape = entity as unknown as Shape;
   const { vertices, center } = shape;
+  const curve = curveOf(entity);
+  if (curve) return edgesAlong(curve, within);
   if (entity.type === 'ARC' && center) return [arcOf({ ...shape, center })];
   if (!['LINE', 'LWPOLYLINE', 'POLYLINE'].includes(entity.type) || !vertices) return undefined;
   const edges = vertices.slice(1).map((to, index) => ({
@@ -94,30 +127,49 @@ const put = ({ from, to, bulge }: Edge, { at, mirrored }: Put): Edge => ({
 
 const counted = (told: Map<string, number>, what: string) => told.set(what, (told.get(what) ?? 0) + 1);
 
+/** Whether a layer is metal when nobody says so. */
+const isMetal = (layer: string): boolean => !ASIDE.test(layer) && !CENTRE.test(layer);
+
 /** Everything that a drawing is made of; what is left out is counted, and told by what it is. */
-export function drawnIn(dxf: IDxf): Drawn {
-  const drawn: Drawn = { edges: [], centres: [], texts: [], told: [] };
+export function drawnIn(dxf: IDxf, { within, layers }: Taking): Drawn {
+  const drawn: Drawn = { edges: [], centres: [], texts: [], told: [], layers: [] };
   const left = new Map<string, number>();
   const strange = new Map<string, number>();
+  const curves = new Map<string, number>();
+  const lines = new Map<string, number>();
   const take = (entities: readonly IEntity[], as: Put, deep: number) => {
     for (const entity of entities) {
-      const block = entity.type === 'INSERT' ? dxf.blocks?.[(entity as IInsertEntity).name] : undefined;
+      const { type, layer = '' } = entity;
+      const block = type === 'INSERT' ? dxf.blocks?.[(entity as IInsertEntity).name] : undefined;
       if (block?.entities && deep < DEEPEST) {
         take(block.entities, putOf(entity as IInsertEntity, block, as), deep + 1);
         continue;
       }
       const { text } = entity as unknown as Shape;
       if (text) drawn.texts.push(text);
-      const edges = edgesOf(entity);
-      if (WRITTEN.test(entity.type)) counted(left, 'dimensions and words');
-      else if (!edges || (!as.even && edges.some(({ bulge }) => bulge !== 0))) counted(strange, entity.type);
-      else if (isCentreLine(entity)) for (const edge of edges) drawn.centres.push(put(edge, as));
-      else if (ASIDE.test(entity.layer ?? '')) counted(left, `layer ${entity.layer}`);
-      else for (const edge of edges) drawn.edges.push(put(edge, as));
+      if (WRITTEN.test(type)) {
+        counted(left, 'dimensions and words');
+        continue;
+      }
+      const edges = edgesOf(entity, within);
+      if (!edges || (!as.even && edges.some(({ bulge }) => bulge !== 0))) {
+        counted(strange, type);
+        continue;
+      }
+      counted(lines, layer);
+      const said = layers[layer];
+      if (said !== true && isCentreLine(entity)) for (const edge of edges) drawn.centres.push(put(edge, as));
+      else if (!(said ?? isMetal(layer))) counted(left, `layer ${layer}`);
+      else {
+        if (curveOf(entity)) counted(curves, type);
+        for (const edge of edges) drawn.edges.push(put(edge, as));
+      }
     }
   };
   take(dxf.entities, AS_DRAWN, 0);
   for (const [what, many] of left) drawn.told.push(`${what}: ${many} left out`);
   for (const [type, many] of strange) drawn.told.push(`${many} × ${type} not understood and left out`);
+  for (const [type, many] of curves) drawn.told.push(`${many} × ${type} read as arcs and lines within ${WITHIN} mm`);
+  drawn.layers = [...lines].map(([name, many]) => ({ name, lines: many, metal: layers[name] ?? isMetal(name) }));
   return drawn;
 }

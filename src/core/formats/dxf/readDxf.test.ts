@@ -9,7 +9,8 @@ import { startValues } from '../../model/shop/startValues';
 import { readPart } from '../../read/readPart';
 import { readRun } from '../../read/readRun';
 import { example } from '../../testing';
-import { readDxf, type DxfChoices } from './readDxf';
+import DrawingWriter from 'dxf-writer';
+import { layersIn, readDxf, type DxfChoices } from './readDxf';
 
 /** A drawing made by another library: z to the left from x = 100, the axis at y = 50. */
 function drawn(
@@ -285,6 +286,124 @@ describe('drawings as others make them', () => {
       'dimensions and words: 1 left out',
       'the drawing says “M14x1”: to be given as a detail',
     ]);
+  });
+
+  test('a layer is metal, or not, by hand', () => {
+    const text = drawn((at, writer) => {
+      axis(writer);
+      writer.addLayer('BODY NOTES', 7, 'Continuous');
+      writer.addLayer('FIXTURE', 7, 'Continuous');
+      half.slice(1).forEach(([z, r], index) => {
+        const [from, to] = [at(...(half[index] ?? [0, 0])), at(z, r)];
+        writer.addLine(point3d(...from, 0), point3d(...to, 0), { layerName: 'BODY NOTES' });
+      });
+      writer.addLine(point3d(...at(0, 30), 0), point3d(...at(18, 30), 0), { layerName: 'FIXTURE' });
+    });
+    expect(layersIn(text)).toEqual([
+      { name: 'AXIS', lines: 1, metal: false },
+      { name: 'BODY NOTES', lines: half.length - 1, metal: false },
+      { name: 'FIXTURE', lines: 1, metal: true },
+    ]);
+    const layers = { 'BODY NOTES': true, FIXTURE: false };
+    expect(read(text, { layers })).toMatchObject({ outside: plain, told: ['layer FIXTURE: 1 left out'] });
+    expect(readDxf(text, { layers: { FIXTURE: false } })).toMatchObject({ ok: false });
+  });
+
+  test('a curve of poles that is a quarter of a circle is a fillet; one that is none is cones that stay within a hundredth', () => {
+    // Poles of a quarter of a circle stand 4/3 tan(π/8) of its radius along its tangents; it is off by 0.03 % of it at most.
+    const [k, knots] = [(4 / 3) * Math.tan(Math.PI / 8), [0, 0, 0, 0, 1, 1, 1, 1]];
+    const poles = (places: [number, number][]) => ({
+      controlPoints: places.map(([x, y]) => point3d(x, y, 0)),
+      degreeCurve: 3,
+      knots,
+    });
+    const part = read(
+      drawn((at, writer) => {
+        axis(writer);
+        lines(writer, [at(0, 0), at(0, 7), at(18, 7)]);
+        writer.addSpline(poles([at(18, 7), at(18 + 2 * k, 7), at(20, 9 - 2 * k), at(20, 9)]));
+        lines(writer, [at(20, 9), at(20, 13), at(40, 13), at(40, 0)]);
+      }),
+    );
+    expect(part.outside).toEqual([
+      { shape: 'cylinder', diameter: 14, length: 20 },
+      { shape: 'cylinder', diameter: 26, length: 20 },
+    ]);
+    expect(part.details).toEqual([{ kind: 'radius', at: 20, size: 2, form: 'fillet' }]);
+    expect(part.told).toEqual(['1 × SPLINE read as arcs and lines within 0.01 mm']);
+
+    // r = 7 + 6 s² (3 − 2 s) over z = 10 s: poles level at both ends.
+    const third = 10 / 3;
+    const handle = read(
+      drawn((at, writer) => {
+        axis(writer);
+        lines(writer, [at(0, 0), at(0, 7)]);
+        writer.addSpline(poles([at(0, 7), at(third, 7), at(2 * third, 13), at(10, 13)]));
+        lines(writer, [at(10, 13), at(10, 0)]);
+      }),
+    );
+    const cones = handle.outside as { from: number; to: number; length: number }[];
+    expect(cones.length).toBeGreaterThan(4);
+    let z = 0;
+    for (const { from, to, length } of cones) {
+      for (const share of [0, 0.25, 0.5, 0.75, 1]) {
+        const s = (z + share * length) / 10;
+        const [curve, slope] = [7 + 6 * s * s * (3 - 2 * s), 3.6 * s * (1 - s)];
+        const off = Math.abs((from + share * (to - from)) / 2 - curve) / Math.hypot(1, slope);
+        expect(off).toBeLessThan(0.0105);
+      }
+      z += length;
+    }
+    expect(z).toBeCloseTo(10, 3);
+  });
+
+  test('half an ellipse is cones; poles that weigh differently are told and left out', () => {
+    const part = read(
+      drawn((at, writer) => {
+        axis(writer);
+        writer.addEllipse(point3d(...at(10, 0), 0), point3d(10, 0, 0), 0.5, 0, Math.PI / 2);
+        lines(writer, [at(10, 5), at(20, 5), at(20, 0)]);
+        writer.addSpline({ controlPoints: [point3d(0, 60, 0), point3d(5, 60, 0)], degreeCurve: 1, flags: 4 });
+      }),
+    );
+    // At half of its length the ellipse is √(1 − 1/4) of its height.
+    const steps = part.outside as { to?: number; length: number }[];
+    let z = 0;
+    const at = steps.find(({ length }) => (z += length) >= 5);
+    expect(at?.to).toBeGreaterThanOrEqual(10 * Math.sqrt(3 / 4) - 0.03);
+    expect(part.told).toContain('1 × SPLINE not understood and left out');
+    expect(steps.at(-1)).toEqual({ shape: 'cylinder', diameter: 10, length: 10 });
+  });
+
+  test('a drawing of a third library is read: its lines, arcs and words', () => {
+    const other = new DrawingWriter();
+    other.setUnits('Millimeters');
+    other.addLayer('outline', DrawingWriter.ACI.WHITE, 'CONTINUOUS').setActiveLayer('outline');
+    const way = [
+      [40, 0],
+      [40, 7],
+      [22, 7],
+    ];
+    way.slice(1).forEach(([x = 0, y = 0], index) => other.drawLine(way[index]?.[0] ?? 0, way[index]?.[1] ?? 0, x, y));
+    // The fillet of the shoulder: its middle outside, from below it to the left of it.
+    other.drawArc(22, 9, 2, 180, 270);
+    other.drawPolyline([
+      [20, 9],
+      [20, 13],
+      [0, 13],
+      [0, 0],
+    ]);
+    other.addLayer('centre', DrawingWriter.ACI.RED, 'CONTINUOUS').setActiveLayer('centre');
+    other.drawLine(-5, 0, 45, 0);
+    other.addLayer('text', DrawingWriter.ACI.RED, 'CONTINUOUS').setActiveLayer('text');
+    other.drawText(30, 20, 3, 0, 'M14x1');
+    const part = read(other.toDxfString());
+    expect(part.outside).toEqual([
+      { shape: 'cylinder', diameter: 14, length: 20 },
+      { shape: 'cylinder', diameter: 26, length: 20 },
+    ]);
+    expect(part.details).toEqual([{ kind: 'radius', at: 20, size: 2, form: 'fillet' }]);
+    expect(part.told).toContain('the drawing says “M14x1”: to be given as a detail');
   });
 
   test('an arc of no radius is no curve, and every figure stays one', () => {

@@ -4,7 +4,7 @@ import { MM_PER_INCH, type UnitSystem } from '../../model/units/length';
 import type { Lines } from '../../read/lines';
 import { axisOf } from './axis';
 import { placesOf, TINY, type Edge } from './edge';
-import { drawnIn } from './entities';
+import { drawnIn, WITHIN, type DxfLayer } from './entities';
 import { holesOf } from './holes';
 import { outline, piecesOf } from './profile';
 import { stepsOf } from './steps';
@@ -14,6 +14,8 @@ export interface DxfChoices {
   units?: UnitSystem;
   /** y of the axis, in the units of the drawing; without it, it is looked for. */
   axis?: number;
+  /** Layers that are metal, or not; the others by what they are called. */
+  layers?: Readonly<Record<string, boolean>>;
 }
 
 /** A part read from a drawing: its entries in mm, and what was done and not understood, in words. */
@@ -63,6 +65,12 @@ const hints = (texts: readonly string[]): string[] =>
     (text) => `the drawing says “${text.slice(0, 60)}”: to be given as a detail`,
   );
 
+/** The layers of a drawing that have lines, and which are taken for metal; none when it cannot be read. */
+export function layersIn(text: string, layers: Readonly<Record<string, boolean>> = {}): DxfLayer[] {
+  const parsed = parse(text);
+  return parsed.ok ? drawnIn(parsed.value, { within: Infinity, layers }).layers : [];
+}
+
 /**
  * Reads the profile from a DXF drawing, whole or half, blocks taken apart: lines, arcs and polylines above its axis, the front at the
  * right, become steps, chamfers, corners, fillets, hollows and straight holes, in mm. Everything else is listed.
@@ -76,7 +84,15 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
   if (scale === undefined)
     return refuse('units', 'the drawing does not say its units: are they millimetres or inches?');
   const told: string[] = [];
-  const { edges, centres, texts, told: left } = drawnIn(dxf);
+  const {
+    edges,
+    centres,
+    texts,
+    told: left,
+  } = drawnIn(dxf, {
+    within: WITHIN / scale,
+    layers: choices.layers ?? {},
+  });
   if (edges.length > MOST_EDGES)
     return refuse(
       'dxf',
@@ -85,7 +101,8 @@ export function readDxf(text: string, choices: DxfChoices = {}): Result<DxfPart>
   const reached = ({ from, to }: Edge) => [from.x, from.y, to.x, to.y].every((at) => Math.abs(at) <= FARTHEST);
   if (!edges.every((edge) => reached(edge) && Number.isFinite(edge.bulge)))
     return refuse('dxf', 'has a line with an end that is no point, or lies farther out than any drawing: draw it anew');
-  if (edges.length === 0) return refuse('dxf', 'has no lines, arcs or polylines to make a profile of');
+  if (edges.length === 0)
+    return refuse('dxf', 'has no lines, arcs or polylines to make a profile of, on a layer that is metal');
   told.push(...left, ...hints(texts));
   const axis = axisOf(edges, centres, choices.axis, told);
   const { outer, inner } = outline(piecesOf(edges, axis, scale, told), told);
