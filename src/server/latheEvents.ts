@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import type { LatheEvent, Ordered } from '@/core/lathe/events';
+import { inOrder, type LatheEvent, type Ordered } from '@/core/lathe/events';
+import { isAnything, provedBy, type Earlier } from '@/core/lathe/proved';
 import { database, inTransaction } from './database';
 
 interface Row {
@@ -80,4 +81,30 @@ export async function logOf({ run, from, to, find, most = 500 }: Asked): Promise
   if (find) void query.where('document', 'like', `%${find.replace(/[\\%_]/g, '\\$&')}%`);
   const rows = await query.select<Row[]>('id', 'run_id', 'document');
   return rows.map((row) => ({ ...read(row), run: row.run_id }));
+}
+
+/** Kinds of events that say what a run proved. */
+const PROVING: readonly LatheEvent['kind'][] = ['corrected', 'changed', 'tried', 'struck'];
+
+/** The newest other run of the same part at which something was proved, and what; undefined where there is none. */
+export async function earlierOf(run: number): Promise<Earlier | undefined> {
+  const knex = database();
+  const of = await knex('lathe_events as e')
+    .join('run_list as other', 'other.run_id', 'e.run_id')
+    .join('run_list as self', 'self.number', 'other.number')
+    .where('self.run_id', run)
+    .whereNot('other.run_id', run)
+    .whereIn('e.kind', PROVING)
+    .orderBy('e.id', 'desc')
+    .first<{ run_id: number }>('e.run_id');
+  if (!of) return undefined;
+  const rows = await knex('lathe_events')
+    .where({ run_id: of.run_id })
+    .whereIn('kind', PROVING)
+    .orderBy('id')
+    .select<Row[]>('id', 'run_id', 'document');
+  const events = inOrder(rows.map(read));
+  const last = events.at(-1);
+  const proved = provedBy(events);
+  return last && isAnything(proved) ? { run: of.run_id, revision: last.revision, at: last.at, proved } : undefined;
 }

@@ -218,7 +218,63 @@ test('two devices on one run see each other’s pieces', async ({ page, browser 
   await expect(other.getByRole('heading', { name: 'Put piece 1 in' })).toHaveCount(0);
   const now = await other.getByRole('heading', { level: 2 }).first().textContent();
   await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText(now ?? '');
+
+  // Both without a net do the same step: told when it is back, kept both, until somebody says which it was.
+  const both = [page, other];
+  for (const device of both) {
+    await device.route('**/events**', (route) => route.abort());
+    await done(device).click();
+    await expect(device.getByText(/No net: it goes on, 1 kept/)).toBeVisible();
+  }
+  for (const device of both) await device.unroute('**/events**');
+  for (const device of both) await expect(device.getByText('Piece 1 was done on 2 devices')).toBeVisible();
+  await expectAccessible(page);
+  await page
+    .getByRole('button', { name: /^As .* wrote it/ })
+    .first()
+    .click();
+  for (const device of both) await expect(device.getByText('Piece 1 was done on 2 devices')).toHaveCount(0);
+  const { events } = (await (await page.request.get(`/api${run}/events`)).json()) as { events: { kind: string }[] };
+  expect(events.map(({ kind }) => kind).filter((kind) => kind !== 'begun')).toEqual(['done', 'done', 'done', 'struck']);
   await other.close();
+});
+
+test('cut otherwise: its limits are looked at before it is kept, and the next run of the part is told', async ({
+  page,
+}) => {
+  const [journal, ...rest] = SPIGOT.outside;
+  const part = { ...SPIGOT, outside: [{ ...journal, roughness: 1.6 }, ...rest] };
+  await begin(page, 'WS-708', 3, part);
+  await goOnTo(page, /Finish ⌀10 h9/);
+  await page.getByRole('button', { name: 'What happened' }).click();
+  const window = page.getByRole('dialog');
+  await window.getByRole('button', { name: 'Cut otherwise …' }).click();
+  await expect(window.getByRole('heading', { name: /Finish ⌀10 h9: cut otherwise/ })).toBeVisible();
+  await window.getByLabel('Speed, rev/min').fill('quick');
+  await expect(window.getByText('“quick” is no number above nothing')).toBeVisible();
+  await expect(window.getByRole('button', { name: 'Keep: it is cut so' })).toBeDisabled();
+  await window.getByLabel('Speed, rev/min').fill('500');
+  await expect(window.getByRole('alert')).toContainText('has no 500 rev/min; next to it are 400 and 560');
+  await window.getByLabel('Speed, rev/min').fill('560');
+  await window.getByLabel('Feed, mm/rev').fill('0.3');
+  // Ra of a nose of 0.4 at 0.3 a turn is 0.3² / (32 × 0.4) = 7 µm, and 1.6 are asked for.
+  await expect(window.getByRole('row', { name: /roughness/ })).toContainText('beyond');
+  await window.getByLabel('Feed, mm/rev').fill('0.1');
+  // At 0.1 it is 0.8 µm.
+  await expect(window.getByRole('row', { name: /roughness/ })).toContainText('0.78');
+  await expectAccessible(page);
+  await window.getByRole('button', { name: 'Keep: it is cut so' }).click();
+  await expect(window).toHaveCount(0);
+  await expect(page.locator('dd', { hasText: /^560$/ })).toBeVisible();
+
+  await openSaved(page, { ...part, number: 'WS-708' }, { quantity: 5 });
+  await page.getByRole('link', { name: 'Lathe' }).click();
+  const proved = page.getByRole('region', { name: /^Proved the last time/ });
+  await expect(proved.getByRole('listitem')).toHaveText([/speed was changed to 560/, /feed was changed to 0\.1/]);
+  await proved.getByRole('button', { name: 'Cut so again' }).click();
+  await page.getByRole('button', { name: 'Begin with piece 1' }).click();
+  await goOnTo(page, /Finish ⌀10 h9/);
+  await expect(page.locator('dd', { hasText: /^560$/ })).toBeVisible();
 });
 
 test('on a phone nothing at the lathe runs over its edge, and the next is under the thumb', async ({ page }) => {

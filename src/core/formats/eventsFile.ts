@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { SCRAP_REASONS, SIGNS, type LatheEvent } from '../lathe/events';
+import { CHANGED, SCRAP_REASONS, SIGNS, type LatheEvent } from '../lathe/events';
 import type { Result } from '../model/result';
 import { checkShape } from '../read/problems';
 
@@ -28,7 +28,7 @@ const OF_KIND: Record<LatheEvent['kind'], Joi.SchemaMap> = {
   bar: {},
   sign: { sign: Joi.valid(...SIGNS).required() },
   tried: { sign: Joi.valid(...SIGNS).required(), cause: text(60).required(), helped: Joi.boolean().required() },
-  changed: { what: Joi.valid('speed', 'feed', 'depth', 'tool').required(), to: text(80).required() },
+  changed: { what: Joi.valid(...CHANGED).required(), to: text(80).required() },
   note: { text: text(500).required() },
   struck: { event: Joi.string().uuid().required() },
 };

@@ -6,6 +6,10 @@ export type Sign = (typeof SIGNS)[number];
 export const SCRAP_REASONS = ['size', 'surface', 'slipped', 'broken tool', 'material', 'dropped', 'other'] as const;
 export type ScrapReason = (typeof SCRAP_REASONS)[number];
 
+/** What of a cut is changed at the machine. */
+export const CHANGED = ['speed', 'feed', 'depth', 'tool'] as const;
+export type Changed = (typeof CHANGED)[number];
+
 /** What happened at the lathe. A correction is something that happened as well: nothing is ever changed. */
 export type Happening =
   /** A step of making ready is done, or is not after all. */
@@ -24,7 +28,7 @@ export type Happening =
   | { kind: 'bar' }
   | { kind: 'sign'; sign: Sign }
   | { kind: 'tried'; sign: Sign; cause: string; helped: boolean }
-  | { kind: 'changed'; what: 'speed' | 'feed' | 'depth' | 'tool'; to: string }
+  | { kind: 'changed'; what: Changed; to: string }
   | { kind: 'note'; text: string }
   /** Another event is struck out. */
   | { kind: 'struck'; event: string };

@@ -37,14 +37,15 @@ interface Props {
   /** What was written down last, by its id and in words. */
   last: { id: string; words: string } | undefined;
   onHappened: (happening: Happening) => void;
+  /** It is cut otherwise than planned. */
+  onOtherwise: () => void;
   onClose: () => void;
 }
 
-/** What else happens: a piece is scrap, an edge is changed or breaks, a new bar, a note, another figure at the machine, a pause. */
-export function HappenedWindow({ piece, operation, last, onHappened, onClose }: Props) {
+/** What else happens: a piece is scrap, an edge is changed or breaks, a new bar, a note, a pause; or it is cut otherwise. */
+export function HappenedWindow({ piece, operation, last, onHappened, onOtherwise, onClose }: Props) {
   const [reason, setReason] = useState<ScrapReason>('size');
   const [text, setText] = useState('');
-  const [changed, setChanged] = useState<{ what: 'speed' | 'feed' | 'depth'; to: string }>({ what: 'speed', to: '' });
   const note = text.trim() === '' ? {} : { note: text.trim() };
   const isLong = text.length > LONGEST;
   const say = (happening: Happening) => {
@@ -80,25 +81,7 @@ export function HappenedWindow({ piece, operation, last, onHappened, onClose }: 
                 {what === 'broken' ? 'It broke' : `Edge ${what}`}
               </Big>
             ))}
-          </div>
-        </Part>
-      )}
-      {operation && (
-        <Part>
-          <h3>Cut otherwise than planned</h3>
-          <div className="row">
-            <Choice label="What" value={changed.what} onChange={(what) => setChanged({ ...changed, what })}>
-              <option value="speed">speed, rev/min</option>
-              <option value="feed">feed, mm/rev</option>
-              <option value="depth">depth, mm</option>
-            </Choice>
-            <Field label="Now" value={changed.to} onChange={(to) => setChanged({ ...changed, to })} />
-            <Big
-              isDisabled={changed.to.trim() === ''}
-              onPress={() => say({ kind: 'changed', what: changed.what, to: changed.to.trim() })}
-            >
-              Keep
-            </Big>
+            <Big onPress={onOtherwise}>Cut otherwise …</Big>
           </div>
         </Part>
       )}

@@ -9,8 +9,10 @@ import { NoPlan } from '../run/NoPlan';
 import { PlaceLink } from '../run/PlaceLink';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { EarlierRun } from './EarlierRun';
 import { GoOn } from './GoOn';
 import { MakeReady } from './MakeReady';
+import { DoubledPieces } from './DoubledPieces';
 import { LatheButtons } from './LatheButtons';
 import { lastOf, LatheWindows, type Doing } from './LatheWindows';
 import { RunStrip } from './RunStrip';
@@ -72,18 +74,26 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
   return (
     <Whole>
       <RunStrip plan={plan} lathe={lathe} />
+      <DoubledPieces lathe={lathe} />
       <section>
         {stage === 'stopped' && <GoOn plan={plan} planned={planned} lathe={lathe} />}
         {stage === 'works' && (
           <StepShown step={step} piece={at.piece} progress={progress} onMeasure={(check) => setDoing({ check })} />
         )}
         {stage === 'ready' && (
-          <MakeReady
-            plan={plan}
-            planned={planned}
-            progress={progress}
-            onTick={(text, done) => void append({ kind: 'ready', step: text, done })}
-          />
+          <>
+            <EarlierRun
+              id={id}
+              planned={planned}
+              onHappened={(happening, operation) => void append(happening, { operation })}
+            />
+            <MakeReady
+              plan={plan}
+              planned={planned}
+              progress={progress}
+              onTick={(text, done) => void append({ kind: 'ready', step: text, done })}
+            />
+          </>
         )}
       </section>
       <LatheButtons
@@ -98,6 +108,7 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
         piece={at.piece}
         last={lastOf(lathe, steps, plan)}
         onHappened={happened}
+        onOtherwise={() => setDoing('otherwise')}
         onClose={() => setDoing(undefined)}
       />
     </Whole>
@@ -106,21 +117,25 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
 
 const NO_KEYS = {};
 
-function AllMade({ id, lathe: { progress, unsent } }: { id: string; lathe: AtTheLathe }) {
+function AllMade({ id, lathe }: { id: string; lathe: AtTheLathe }) {
+  const { progress, unsent } = lathe;
   const { good, scrapped } = progress;
   return (
-    <Empty>
-      <h2>
-        All made: {good} good{scrapped.length > 0 ? `, ${scrapped.length} scrap` : ''}
-      </h2>
-      <p>
-        {unsent > 0
-          ? `${unsent} things are kept on this device, and are sent when the server answers.`
-          : 'Everything is kept.'}
-      </p>
-      <PlaceLink id={id} place="log">
-        What it took, and what was learned
-      </PlaceLink>
-    </Empty>
+    <Whole>
+      <DoubledPieces lathe={lathe} />
+      <Empty>
+        <h2>
+          All made: {good} good{scrapped.length > 0 ? `, ${scrapped.length} scrap` : ''}
+        </h2>
+        <p>
+          {unsent > 0
+            ? `${unsent} things are kept on this device, and are sent when the server answers.`
+            : 'Everything is kept.'}
+        </p>
+        <PlaceLink id={id} place="log">
+          What it took, and what was learned
+        </PlaceLink>
+      </Empty>
+    </Whole>
   );
 }

@@ -10,10 +10,11 @@ import type { AtTheLathe } from './useHappened';
 
 const MeasureWindow = later(() => import('./MeasureWindow').then((loaded) => loaded.MeasureWindow));
 const BadlyWindow = later(() => import('./BadlyWindow').then((loaded) => loaded.BadlyWindow));
+const OtherwiseWindow = later(() => import('./OtherwiseWindow').then((loaded) => loaded.OtherwiseWindow));
 const HappenedWindow = later(() => import('./HappenedWindow').then((loaded) => loaded.HappenedWindow));
 
-/** What is opened over a step: a size that is measured, what goes badly, what happened. */
-export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | undefined;
+/** What is opened over a step: a size that is measured, what goes badly, what happened, how it is cut otherwise. */
+export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | undefined;
 
 /** What was written down last, so that a press too many is taken back. */
 export function lastOf({ events }: AtTheLathe, steps: readonly LatheStep[], { run }: Plan) {
@@ -34,6 +35,7 @@ interface Props {
   last: ReturnType<typeof lastOf>;
   /** It happened at the step that is shown, or at another operation by its key. */
   onHappened: (happening: Happening, operation?: string) => void;
+  onOtherwise: () => void;
   onClose: () => void;
 }
 
@@ -46,12 +48,15 @@ export function LatheWindows({
   piece,
   last,
   onHappened,
+  onOtherwise,
   onClose,
 }: Props) {
   const shared = { onHappened, onClose };
-  if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, ...shared }} />;
+  if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, onOtherwise, ...shared }} />;
   if (!operation || doing === undefined) return null;
   if (doing === 'badly') return <BadlyWindow {...{ planned, operation, ...shared }} helped={progress.helped} />;
+  if (doing === 'otherwise')
+    return <OtherwiseWindow setup={planned.setup.number} {...{ operation, ...shared }} changed={progress.changed} />;
   const { check } = doing;
   const made = madeBy(planned, operation, check);
   return (

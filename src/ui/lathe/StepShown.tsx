@@ -130,7 +130,7 @@ function Operation({ step: { planned, operation }, piece, progress, onMeasure }:
         {operation.number} {operation.name}
       </h2>
       <p>
-        {operation.tool.name}
+        {changed('tool') ?? operation.tool.name}
         {operation.tool.place === undefined ? '' : `, place ${operation.tool.place}`}
         {changes.length > 0 && (
           <>
@@ -148,6 +148,12 @@ function Operation({ step: { planned, operation }, piece, progress, onMeasure }:
           <dt>Feed</dt>
           <dd>{changed('feed') ?? view.feed}</dd>
         </div>
+        {changed('depth') && (
+          <div>
+            <dt>Depth of a pass</dt>
+            <dd>{changed('depth')}</dd>
+          </div>
+        )}
         {view.stop && (
           <div>
             <dt>{capital(view.stop.words)}</dt>

@@ -1,16 +1,17 @@
 'use client';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { EDGES } from '@/core/model/shop/material';
 import { formatNominal, type UnitSystem } from '@/core/model/units/length';
-import { withTrial, type Tile, type Trial } from '@/core/ask/trial';
-import type { CutState, Tried } from '@/core/ask/whatIf';
+import { withTrial, type Tile } from '@/core/ask/trial';
+import type { CutState } from '@/core/ask/whatIf';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { MeasureTable } from './MeasureTable';
 import { decidedTexts, trialOf, valueOf, wrongIn, type TrialTexts } from './trialTexts';
+import { useTried } from './useTried';
 
 const Wishes = styled.div`
   display: grid;
@@ -84,28 +85,6 @@ export function TryWindow({ operation, tile, onClose }: Props) {
       </div>
     </Window>
   );
-}
-
-/** How an operation cuts as it is planned, and as it would by a trial. */
-function useTried(tile: Tile, trial: Trial) {
-  const { file, tryCut } = useWorkspace();
-  const [now, setNow] = useState<CutState>();
-  const [tried, setTried] = useState<Tried>();
-  useEffect(() => {
-    let over = false;
-    void tryCut(file, tile, { cut: {} }).then((answer) => over || (answer?.ok && setNow(answer.state)));
-    return () => {
-      over = true;
-    };
-  }, [file, tile, tryCut]);
-  useEffect(() => {
-    let over = false;
-    void tryCut(file, tile, trial).then((answer) => over || setTried(answer));
-    return () => {
-      over = true;
-    };
-  }, [file, tile, trial, tryCut]);
-  return { now, tried };
 }
 
 /** What may be tried of it. */

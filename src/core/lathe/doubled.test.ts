@@ -1,0 +1,50 @@
+import { doubledIn } from './doubled';
+import { inOrder, type Happening, type Ordered } from './events';
+
+const from = (device: string, seq: number, piece: number, happening: Happening, operation = 'turn'): Ordered => ({
+  id: `${device}${seq}`,
+  device,
+  seq,
+  at: '2026-11-30T08:00:00Z',
+  revision: 1,
+  piece,
+  operation,
+  ...happening,
+});
+
+test('a step of a piece that two devices did is told, with what each wrote of that piece', () => {
+  const events = [
+    from('tablet', 1, 4, { kind: 'done' }),
+    from('tablet', 2, 5, { kind: 'done' }),
+    from('phone', 1, 5, { kind: 'done' }),
+    from('phone', 2, 5, { kind: 'done' }, 'bore'),
+  ];
+  expect(doubledIn(events)).toEqual([
+    {
+      piece: 5,
+      by: [
+        { device: 'tablet', events: ['tablet2'] },
+        { device: 'phone', events: ['phone1', 'phone2'] },
+      ],
+    },
+  ]);
+});
+
+test('two devices that do different steps of a piece, or one that does a step twice, are none', () => {
+  expect(
+    doubledIn([
+      from('tablet', 1, 5, { kind: 'done' }),
+      from('tablet', 2, 5, { kind: 'done' }),
+      from('phone', 1, 5, { kind: 'done' }, 'bore'),
+    ]),
+  ).toEqual([]);
+});
+
+test('a size that two devices measured of one piece is told; struck out, it is one again', () => {
+  const size = (device: string, seq: number, mm: number) =>
+    from(device, seq, 2, { kind: 'measured', what: '⌀10', readings: [mm], size: mm });
+  const both = [size('tablet', 1, 9.98), size('phone', 1, 9.99)];
+  expect(doubledIn(both).map(({ piece }) => piece)).toEqual([2]);
+  const struck = from('tablet', 2, 2, { kind: 'struck', event: 'phone1' });
+  expect(doubledIn(inOrder([...both, struck]))).toEqual([]);
+});
