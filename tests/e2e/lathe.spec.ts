@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, living, openRun, openSaved, send, test } from './page';
+import { expect, expectAccessible, expectSettled, living, openRun, openSaved, send, test } from './page';
 
 const SPIGOT = {
   number: 'WS-700',
@@ -275,6 +275,31 @@ test('cut otherwise: its limits are looked at before it is kept, and the next ru
   await page.getByRole('button', { name: 'Begin with piece 1' }).click();
   await goOnTo(page, /Finish ⌀10 h9/);
   await expect(page.locator('dd', { hasText: /^560$/ })).toBeVisible();
+});
+
+test('a mishap: a run of the piece as it is is made, put right, and what is left is planned', async ({ page }) => {
+  await begin(page, 'WS-709', 3);
+  await goOnTo(page, /Finish ⌀10 h9/);
+  await page.getByRole('button', { name: 'What happened' }).click();
+  const window = page.getByRole('dialog');
+  await window.getByRole('button', { name: 'Plan on from it as it is …' }).click();
+  await expect(window.getByText('Piece 1: plan on from it as it is')).toBeVisible();
+  await window.getByLabel('Pieces that are so').fill('some');
+  await expect(window.getByText('“some” is no number of pieces')).toBeVisible();
+  await window.getByLabel('Pieces that are so').fill('2');
+  await expectAccessible(page);
+  await window.getByRole('button', { name: 'Plan on' }).click();
+  await expect(page).toHaveURL(/\/runs\/\d+\/part/);
+  // Its middle is 9.982, and 0.25 a side are left for the finish.
+  const lines = page.getByLabel(/^The piece from its front end/);
+  await expect(lines).toHaveValue(/^10\.482; 15\.9/);
+  await lines.fill('10.6; 15.9\n16; 8.4');
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expectSettled(page);
+  // ⌀10 is roughed already: what is left of it is its finish.
+  const route = page.getByRole('listbox');
+  await expect(route.getByRole('option', { name: /Finish ⌀10 h9/ })).toBeVisible();
+  await expect(route.getByRole('option', { name: /Rough ⌀10/ })).toHaveCount(0);
 });
 
 test('on a phone nothing at the lathe runs over its edge, and the next is under the thumb', async ({ page }) => {

@@ -37,13 +37,13 @@ interface Props {
   /** What was written down last, by its id and in words. */
   last: { id: string; words: string } | undefined;
   onHappened: (happening: Happening) => void;
-  /** It is cut otherwise than planned. */
-  onOtherwise: () => void;
+  /** It is cut otherwise than planned, or the piece is no longer what was planned. */
+  onOpen: (doing: 'otherwise' | 'as-it-is') => void;
   onClose: () => void;
 }
 
 /** What else happens: a piece is scrap, an edge is changed or breaks, a new bar, a note, a pause; or it is cut otherwise. */
-export function HappenedWindow({ piece, operation, last, onHappened, onOtherwise, onClose }: Props) {
+export function HappenedWindow({ piece, operation, last, onHappened, onOpen, onClose }: Props) {
   const [reason, setReason] = useState<ScrapReason>('size');
   const [text, setText] = useState('');
   const note = text.trim() === '' ? {} : { note: text.trim() };
@@ -81,12 +81,12 @@ export function HappenedWindow({ piece, operation, last, onHappened, onOtherwise
                 {what === 'broken' ? 'It broke' : `Edge ${what}`}
               </Big>
             ))}
-            <Big onPress={onOtherwise}>Cut otherwise …</Big>
+            <Big onPress={() => onOpen('otherwise')}>Cut otherwise …</Big>
           </div>
         </Part>
       )}
       <Part>
-        <h3>Piece {piece} is scrap</h3>
+        <h3>Piece {piece} is not what it should be</h3>
         <div className="row">
           <Choice label="Because of" value={reason} onChange={setReason}>
             {SCRAP_REASONS.map((one) => (
@@ -94,6 +94,7 @@ export function HappenedWindow({ piece, operation, last, onHappened, onOtherwise
             ))}
           </Choice>
           <Big onPress={() => say({ kind: 'scrap', reason, ...note })}>Scrap it; another is made</Big>
+          <Big onPress={() => onOpen('as-it-is')}>Plan on from it as it is …</Big>
         </div>
       </Part>
     </Window>

@@ -104,11 +104,11 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
         onBegin={() => happened({ kind: 'begun' })}
       />
       <LatheWindows
-        {...{ doing, planned, step, progress }}
+        {...{ plan, doing, planned, step, progress }}
         piece={at.piece}
         last={lastOf(lathe, steps, plan)}
         onHappened={happened}
-        onOtherwise={() => setDoing('otherwise')}
+        onOpen={setDoing}
         onClose={() => setDoing(undefined)}
       />
     </Whole>

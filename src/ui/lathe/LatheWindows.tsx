@@ -10,11 +10,12 @@ import type { AtTheLathe } from './useHappened';
 
 const MeasureWindow = later(() => import('./MeasureWindow').then((loaded) => loaded.MeasureWindow));
 const BadlyWindow = later(() => import('./BadlyWindow').then((loaded) => loaded.BadlyWindow));
+const AsItIsWindow = later(() => import('./AsItIsWindow').then((loaded) => loaded.AsItIsWindow));
 const OtherwiseWindow = later(() => import('./OtherwiseWindow').then((loaded) => loaded.OtherwiseWindow));
 const HappenedWindow = later(() => import('./HappenedWindow').then((loaded) => loaded.HappenedWindow));
 
-/** What is opened over a step: a size that is measured, what goes badly, what happened, how it is cut otherwise. */
-export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | undefined;
+/** What is opened over a step: a size that is measured, what goes badly, what happened, how it is cut otherwise, what the piece is like. */
+export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | 'as-it-is' | undefined;
 
 /** What was written down last, so that a press too many is taken back. */
 export function lastOf({ events }: AtTheLathe, steps: readonly LatheStep[], { run }: Plan) {
@@ -27,6 +28,7 @@ export function lastOf({ events }: AtTheLathe, steps: readonly LatheStep[], { ru
 }
 
 interface Props {
+  plan: Plan;
   doing: Doing;
   planned: PlannedSetup;
   step: LatheStep;
@@ -35,12 +37,13 @@ interface Props {
   last: ReturnType<typeof lastOf>;
   /** It happened at the step that is shown, or at another operation by its key. */
   onHappened: (happening: Happening, operation?: string) => void;
-  onOtherwise: () => void;
+  onOpen: (doing: Doing) => void;
   onClose: () => void;
 }
 
 /** What is opened over a step. */
 export function LatheWindows({
+  plan,
   doing,
   planned,
   step: { operation },
@@ -48,11 +51,15 @@ export function LatheWindows({
   piece,
   last,
   onHappened,
-  onOtherwise,
+  onOpen,
   onClose,
 }: Props) {
   const shared = { onHappened, onClose };
-  if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, onOtherwise, ...shared }} />;
+  if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, onOpen, ...shared }} />;
+  if (doing === 'as-it-is') {
+    const done = operation && planned.operations[planned.operations.indexOf(operation) - 1];
+    return <AsItIsWindow {...{ plan, planned, done, piece, ...shared }} />;
+  }
   if (!operation || doing === undefined) return null;
   if (doing === 'badly') return <BadlyWindow {...{ planned, operation, ...shared }} helped={progress.helped} />;
   if (doing === 'otherwise')

@@ -31,7 +31,9 @@ const problemOf = ({ part, units }: Run, wrong: Disagreement): Problem => ({
 function madeIn(cuts: readonly CutOperation[], { run: { part }, stock }: Setup): Set<string> {
   // A step has the path of the cone or the ball on it: only what an operation says that it makes is one of those.
   return new Set([
-    ...part.holes.flatMap(({ path }) => (cuts.some(({ feature }) => feature === path) ? [path] : [])),
+    ...part.holes
+      .map(({ path }) => path)
+      .filter((path) => stock.asDrawn.includes(path) || cuts.some(({ feature }) => feature === path)),
     ...madeChamfers(part, cuts).map(({ path }) => path),
     // A groove in a face is no part of the two profiles: the proof alone sees it.
     ...madeFeatures(part, cuts).flatMap(({ path, inFace }) => (inFace ? [] : [path])),

@@ -70,6 +70,21 @@ test('of unknown make and with its skin on: told once, at its first set-up', () 
   expect(cautions.filter((text) => text.includes('interrupted until it is round'))).toHaveLength(1);
 });
 
+test('a hole through that is drilled already is not drilled again, though its mouth is bored wider', () => {
+  const drilled = { from: 'front', shape: 'drill', diameter: 8, depth: 'through' } as const;
+  const mouth = { from: 'front', shape: 'bore', diameter: 12, depth: 5, bottom: 'flat' } as const;
+  const kinds = (bores: PieceFile['bores']) =>
+    planned(
+      runOf(
+        { outside: [step(40, 26, { keep: true })], bores: [drilled, mouth] },
+        { stock: { form: 'piece', ahead: 0, outside: [step(40, 26)], ...(bores ? { bores } : {}) } },
+      ),
+    ).setups.flatMap(({ operations }) => operations.map(({ kind }) => kind));
+  expect(kinds([drilled])).not.toContain('drill');
+  expect(kinds([drilled])).toContain('bore');
+  expect(kinds(undefined)).toContain('drill');
+});
+
 test('2 mm more behind its head are faced off from the other side', () => {
   const { setups, proof } = planned(forged({ outside: [step(42, 43), step(48, 18)] }));
   expect(setups.map(({ setup }) => [setup.end, setup.facing])).toEqual([

@@ -23,6 +23,13 @@ function places(a: Profile, b: Profile, from: number, to: number): number[] {
 const isAt = (profile: Profile, from: number, to: number, radius: number): boolean =>
   places(profile, [], from, to).every((z) => Math.abs(radiusAt(profile, z) - radius) < CLOSE);
 
+/** Whether a hole of the piece is as wide as one of the drawing all along; where the drawing has it wider, at least so. */
+const isOpenAt = (bore: Profile, drawn: Profile, from: number, to: number, radius: number): boolean =>
+  places(bore, drawn, from, to).every((z) => {
+    const wider = radiusAt(bore, z) - radius;
+    return Math.abs(wider) < CLOSE || (wider > 0 && radiusAt(drawn, z) > radius + CLOSE);
+  });
+
 /** Steps, straight holes, threads and the like of the drawing that a piece has already (paths). */
 function thereAlready(piece: Piece, part: Part): string[] {
   const { outside, bore } = piece;
@@ -38,9 +45,11 @@ function thereAlready(piece: Piece, part: Part): string[] {
     });
   };
   const steps = part.steps.filter(isThere);
+  const drawn = finishedPart(withBlanks(part)).bore;
   const holes = part.holes.filter(({ through, from, depth, diameter }) =>
-    isAt(
+    isOpenAt(
       bore,
+      drawn,
       through || from === 'front' ? 0 : part.length - depth,
       through || from === 'back' ? part.length : depth,
       diameter.nominal / 2,
