@@ -41,6 +41,9 @@ const figured = (address) =>
     () => `The demo runs were not planned within ${PATIENCE} s.`,
   );
 
+/** As which it is reached in the shop's network, by whoever knows where that is. */
+const NAME = 'shingle.test';
+
 /**
  * The whole application with demo data of its own, in a folder of this process: several can run side by side, and
  * beside npm start.
@@ -67,7 +70,7 @@ export async function startApplication({ lasting = false } = {}) {
   const network = `https://127.0.0.1:${await freePort()}`;
   const certificate = join(own, 'certificate');
   await step('certificate', () =>
-    mustRun(process.execPath, ['--import', 'tsx', join(project, 'src/server/makeCertificate.ts'), certificate], {
+    mustRun(process.execPath, ['--import', 'tsx', join(project, 'src/server/makeCertificate.ts'), certificate, NAME], {
       cwd: project,
     }).then(() => ''),
   );
@@ -77,6 +80,7 @@ export async function startApplication({ lasting = false } = {}) {
     url,
     env: {
       SHINGLE_LISTEN: '127.0.0.1',
+      SHINGLE_HOSTS: NAME,
       SHINGLE_TLS_PORT: new URL(network).port,
       SHINGLE_CERTIFICATE: join(certificate, 'server.pem'),
       SHINGLE_CERTIFICATE_KEY: join(certificate, 'server.key'),

@@ -1,5 +1,6 @@
 import type { Happening, LatheEvent, Ordered } from '@/core/lathe/events';
 import { deviceName } from '../devices/deviceName';
+import { newName } from '../primitives/newName';
 import { fetchedTo, keepFetchedTo, keepNew, keepServed, keptOf } from './keptEvents';
 
 /** What is known here of what happened in a run. */
@@ -29,15 +30,6 @@ function signature(): string {
   const own = localStorage.getItem(key) ?? crypto.getRandomValues(new Uint32Array(1))[0]?.toString(36) ?? '';
   localStorage.setItem(key, own);
   return `${deviceName() || 'this browser'} · ${own}`.slice(0, 60);
-}
-
-/** `crypto.randomUUID` is there on secure pages only; the same from random bytes. */
-function newName(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
-  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
-  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
 }
 
 async function asked<T>(path: string, body?: unknown): Promise<{ status: number; answer: T }> {

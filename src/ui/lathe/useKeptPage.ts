@@ -8,11 +8,12 @@ export type KeptPage = 'keeping' | 'kept' | 'cannot';
 export function useKeptPage(): KeptPage {
   const [kept, setKept] = useState<KeptPage>('keeping');
   useEffect(() => {
-    const { serviceWorker } = navigator as { serviceWorker?: ServiceWorkerContainer };
-    if (!serviceWorker) {
+    // Asked so, since a build takes what every browser has for being there.
+    if (!window.isSecureContext) {
       const told = setTimeout(() => setKept('cannot'));
       return () => clearTimeout(told);
     }
+    const { serviceWorker } = navigator;
     const onMessage = ({ data }: MessageEvent<{ kept?: boolean }>) => data.kept === true && setKept('kept');
     serviceWorker.addEventListener('message', onMessage);
     void serviceWorker

@@ -1,4 +1,5 @@
 import type { RunFile } from '@/core/read/runFile';
+import { newName } from '../primitives/newName';
 
 /**
  * Unsaved edits in this browser, each under a key of its own: the run it is of (`new` for one never saved) and the tab
@@ -83,7 +84,7 @@ export function tabName(): Promise<string> {
   claimed ??= (async () => {
     const remembered = window.sessionStorage.getItem(PREFIX);
     if (remembered !== null && (await hold(remembered))) return remembered;
-    const fresh = crypto.randomUUID();
+    const fresh = newName();
     window.sessionStorage.setItem(PREFIX, fresh);
     await hold(fresh);
     return fresh;

@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Problem } from '@/core/model/result';
+import { newName } from '../primitives/newName';
 import { saveRun, type ServedRun, type Unreachable } from './api';
 import { addressOf, placeAt } from './places';
 import type { RunStore } from './runStore';
@@ -22,9 +23,6 @@ const LATE_MS = 5000;
 /** Pauses before a save that could not be is tried again, ms: the first, and the longest. */
 const FIRST_MS = 1500;
 const LONGEST_MS = 15_000;
-
-/** What is asked for again stays what it was called: a run that is new is made once, however often it is sent. */
-const newName = () => crypto.randomUUID();
 
 /**
  * Saving a run: what is going on with it, and how a conflict ends. What could not be saved for want of a server or a
@@ -49,6 +47,7 @@ export function useSaving(id: string, run: RunStore) {
       () => setState((before) => (before.kind === 'saving' ? { kind: 'late' } : before)),
       LATE_MS,
     );
+    // What is asked for again stays what it was called: a run that is new is made once, however often it is sent.
     waiting.under ||= newName();
     const outcome = await saveRun(id, base, file, waiting.under);
     clearTimeout(late);
