@@ -38,6 +38,7 @@ const CORE = [
   'rack',
   'saw',
   'ask',
+  'schedule',
   'drawing',
   'formats',
 ];
