@@ -26,6 +26,7 @@ const TABLES: Record<string, readonly string[]> = {
   attachments: ['id'],
   lathe_events: ['id'],
   learned_runs: ['id'],
+  days_revisions: ['revision'],
   stock_items: ['id'],
   stock_reservations: ['item_id', 'run_id'],
   stock_history: ['id'],

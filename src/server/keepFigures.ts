@@ -3,6 +3,7 @@ import { setTimeout } from 'node:timers/promises';
 import { closeDatabase, database } from './database';
 import { figureSome } from './figuring';
 import { wantAnew } from './runList';
+import { planForSchedule } from './runsToMake';
 import { troubleOf } from './trouble';
 
 /** Pause before looking again, ms: when there was nothing to do, and the longest after trouble. */
@@ -24,7 +25,8 @@ async function keepFigures(program: string): Promise<void> {
       // The planner may be another one than last time.
       if (first) await wantAnew(database());
       first = false;
-      const did = await figureSome(program);
+      // A schedule waits behind the lists: it is asked for less.
+      const did = (await figureSome(program)) || (await planForSchedule());
       pause = IDLE_MS;
       if (did === 0) await setTimeout(IDLE_MS);
     } catch (error) {

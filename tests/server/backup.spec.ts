@@ -22,6 +22,7 @@ const TABLES = [
   'attachments',
   'lathe_events',
   'learned_runs',
+  'days_revisions',
 ];
 
 /** Every row of every table, as text. */

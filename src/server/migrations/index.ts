@@ -14,6 +14,7 @@ import * as copiedFrom from './012-copied-from';
 import * as attachments from './013-attachments';
 import * as events from './014-events';
 import * as learnedRuns from './015-learned-runs';
+import * as days from './016-days';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -31,6 +32,7 @@ const migrations: Record<string, Knex.Migration> = {
   '013-attachments': attachments,
   '014-events': events,
   '015-learned-runs': learnedRuns,
+  '016-days': days,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

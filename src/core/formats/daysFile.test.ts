@@ -1,0 +1,25 @@
+import { startDays } from '../schedule/startDays';
+import { readDays } from './daysFile';
+
+const days = startDays(['centre-lathe-a']);
+const problem = (value: unknown) => {
+  const read = readDays(value);
+  return read.ok ? '' : `${read.problems[0]?.path}: ${read.problems[0]?.message}`;
+};
+
+test('the days that a shop begins with are read as they are', () => {
+  expect(readDays(days)).toEqual({ ok: true, value: days });
+});
+
+test('what is wrong is told with its place', () => {
+  const [turner] = days.people;
+  expect(problem({ ...days, people: [{ ...turner, hours: ['7-12', '', '', '', '', '', ''] }] })).toMatch(
+    /people\[0\]\.hours\[0\]: must be hours in their order, as 07:00-12:00/,
+  );
+  expect(problem({ ...days, closed: [{ from: '2026-12-26', to: '2026-12-24' }] })).toMatch(
+    /closed\[0\]: ends before it begins/,
+  );
+  expect(problem({ ...days, closed: [{ from: '2026-02-30', to: '2026-03-01' }] })).toMatch(/closed\[0\]\.from: .*day/);
+  expect(problem({ ...days, runs: [{ run: 1 }, { run: 1 }] })).toMatch(/runs\[1\]/);
+  expect(problem({ ...days, people: [turner, turner] })).toMatch(/people\[1\]/);
+});

@@ -1,0 +1,75 @@
+import Joi from 'joi';
+import { stretchesOf, type DaysFile } from '../schedule/days';
+import type { Result } from '../model/result';
+import { checkShape } from '../read/problems';
+
+const day = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/u)
+  .custom((value: string, helpers) =>
+    Number.isNaN(Date.parse(value)) || new Date(value).toISOString().slice(0, 10) !== value
+      ? helpers.error('any.invalid')
+      : value,
+  )
+  .messages({ 'string.pattern.base': 'must be a day as 2026-12-24', 'any.invalid': 'must be a day that there is' });
+
+const span = { from: day.required(), to: day.required() };
+const spans = Joi.array().items(
+  Joi.object(span)
+    .custom((value: { from: string; to: string }, helpers) =>
+      value.to < value.from ? helpers.error('any.invalid') : value,
+    )
+    .messages({ 'any.invalid': 'ends before it begins' }),
+);
+
+const hours = Joi.string()
+  .allow('')
+  .max(80)
+  .custom((value: string, helpers) => (stretchesOf(value) === undefined ? helpers.error('any.invalid') : value))
+  .messages({ 'any.invalid': 'must be hours in their order, as 07:00-12:00 12:30-15:30' });
+
+const id = Joi.number().integer().min(1);
+const lathe = Joi.string().max(60);
+
+/** When the shop works and what is decided of its runs, `shingle-days/1`. */
+export const daysSchema = Joi.object<DaysFile>({
+  format: Joi.valid('shingle-days/1').required(),
+  people: Joi.array()
+    .max(50)
+    .items(
+      Joi.object({
+        name: Joi.string().trim().min(1).max(60).required(),
+        hours: Joi.array().length(7).items(hours).required(),
+        away: spans.max(200).required(),
+        stands: Joi.array().length(7).items(lathe.allow('')).required(),
+      }),
+    )
+    .unique('name')
+    .required(),
+  closed: spans.max(400).required(),
+  service: Joi.array()
+    .max(200)
+    .items(Joi.object({ lathe: lathe.required(), ...span }))
+    .required(),
+  runs: Joi.array()
+    .max(2000)
+    .items(
+      Joi.object({
+        run: id.required(),
+        weight: Joi.number().min(0).max(1000),
+        release: day,
+        lathe,
+        after: Joi.array().items(id).max(50),
+        outsideDays: Joi.number().min(0).max(400),
+      }),
+    )
+    .unique('run')
+    .required(),
+  order: Joi.array()
+    .max(100)
+    .items(Joi.object({ lathe: lathe.required(), runs: Joi.array().items(id).max(2000).unique().required() }))
+    .unique('lathe')
+    .required(),
+});
+
+/** Reads the days of a shop from a file, a request or the database. */
+export const readDays = (value: unknown): Result<DaysFile> => checkShape(daysSchema, value);

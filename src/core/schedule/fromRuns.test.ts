@@ -1,0 +1,148 @@
+import { answerDays, helps, rushPlaces, tryOrder, type DaysAsked } from './answer';
+import { daysBetween, stretchesOf, weekdayOf, workTimeOf, type DaysFile } from './days';
+import { toSchedule, type RunToMake } from './fromRuns';
+import { workedBy } from './hours';
+import { segmentsOf } from './segments';
+import { startDays } from './startDays';
+
+/** 2026-11-30 is a Monday. */
+const MONDAY = '2026-11-30';
+const days = (more: Partial<DaysFile> = {}): DaysFile => ({ ...startDays(['A', 'B']), ...more });
+
+const run = (id: number, minutes: number, more: Partial<RunToMake> = {}): RunToMake => ({
+  id,
+  number: `WS-${id}`,
+  name: 'a stud',
+  quantity: 10,
+  customer: '',
+  due: '',
+  state: 'released',
+  machine: 'A',
+  done: 0,
+  lathes: ['A', 'B'].map((lathe) => ({
+    lathe,
+    ready: 60,
+    work: minutes,
+    steps: 100,
+    off: { setup: { down: 0.2, up: 0.2 }, pieces: { down: 0.1, up: 0.3 } },
+    learned: false,
+    setups: [
+      { ready: 40, piece: 3, words: 'front' },
+      { ready: 20, piece: 1, words: 'back' },
+    ],
+  })),
+  ...more,
+});
+
+const asked = (runs: readonly RunToMake[], more: Partial<DaysFile> = {}): DaysAsked => ({
+  runs,
+  days: days(more),
+  machines: ['A', 'B'],
+  today: MONDAY,
+  now: 0,
+});
+
+test('hours are read as they are written, and what overlaps or ends before it begins is none', () => {
+  expect(stretchesOf('07:00-12:00 12:30-15:30')).toEqual([
+    { from: 420, to: 720 },
+    { from: 750, to: 930 },
+  ]);
+  expect(stretchesOf('')).toEqual([]);
+  for (const wrong of ['7-12', '12:00-07:00', '07:00-12:00 11:00-15:00', '20:00-25:00'])
+    expect(stretchesOf(wrong)).toBeUndefined();
+});
+
+test('days are counted as days, over a month and a leap day', () => {
+  expect([weekdayOf(MONDAY), daysBetween(MONDAY, '2026-12-04'), daysBetween('2028-02-28', '2028-03-01')]).toEqual([
+    0, 4, 2,
+  ]);
+});
+
+test('a lathe is worked at when somebody stands there: not at the weekend, not away, not in service, not when closed', () => {
+  const [turner] = days().people;
+  const away = {
+    ...days(),
+    people: [{ ...(turner as never as DaysFile['people'][number]), away: [{ from: '2026-12-01', to: '2026-12-01' }] }],
+  };
+  const time = workTimeOf(
+    'A',
+    {
+      ...away,
+      closed: [{ from: '2026-12-02', to: '2026-12-02' }],
+      service: [{ lathe: 'A', from: '2026-12-03', to: '2026-12-03' }],
+    },
+    MONDAY,
+  );
+  // Monday and Friday of the first week: 8 hours each; the next is Monday again.
+  expect(time.stretches.slice(0, 5).map(({ from }) => Math.floor(from / 1440))).toEqual([0, 0, 4, 4, 7]);
+  expect(workedBy(time, 7 * 1440)).toBe(960);
+});
+
+test('a run that is begun stays on its lathe, is ready, and only what is left of it counts', () => {
+  const { jobs, begun } = toSchedule([run(1, 400, { done: 25 })], days(), ['A', 'B'], MONDAY);
+  expect(jobs[0]?.on).toEqual({ A: { ready: 0, work: 300 } });
+  expect(begun.get(1)).toBe('A');
+});
+
+test('a promise is for the end of its day; what is decided of a run holds', () => {
+  const { jobs } = toSchedule(
+    [run(1, 100, { due: '2026-12-01' }), run(2, 100)],
+    days({
+      runs: [{ run: 1, weight: 3, release: '2026-12-01', lathe: 'B', after: [2, 99], outsideDays: 2 }],
+    }),
+    ['A', 'B'],
+    MONDAY,
+  );
+  expect(jobs[0]).toMatchObject({ due: 2 * 1440, weight: 3, release: 1440, lead: 2 * 1440, after: [2] });
+  expect(Object.keys(jobs[0]?.on ?? {})).toEqual(['B']);
+});
+
+test('a run whose lathes are not planned yet is left out, one that none can make is told', () => {
+  const none = run(3, 100, { lathes: [{ lathe: 'A', problem: 'too thick' }] });
+  const answer = answerDays(asked([run(1, 100), run(2, 100, { lathes: undefined }), none]));
+  expect(answer.placed.map(({ job }) => job)).toEqual([1]);
+  expect(answer.nowhere).toEqual([3]);
+});
+
+test('an order that was taken stays; the best anew is another', () => {
+  const two = [run(1, 300, { due: '2026-12-02' }), run(2, 300, { due: MONDAY })];
+  const order = [{ lathe: 'A', runs: [1, 2] }];
+  const taken = answerDays(asked(two, { order, people: days().people.slice(0, 1) }));
+  expect(taken.order['A']).toEqual([1, 2]);
+  const anew = answerDays(asked(two, { order, people: days().people.slice(0, 1) }), { anew: true });
+  expect(anew.order['A']).toEqual([2, 1]);
+  expect(anew.proven).toBe(true);
+});
+
+test('what is tried is told as it would be; what cannot be is not', () => {
+  const two = asked([run(1, 300), run(2, 300)]);
+  expect(tryOrder(two, { A: [2, 1], B: [] })?.placed.map(({ job }) => job)).toEqual([2, 1]);
+  expect(tryOrder(two, { Z: [2, 1] })).toBeUndefined();
+});
+
+test('what would help: overtime, where it makes something less late', () => {
+  // 60 + 960 on one lathe with 8 h a day ends on Wednesday; with 10 h on Tuesday.
+  const one = asked([run(1, 960, { due: '2026-12-01' })], { people: days().people.slice(0, 1) });
+  const told = helps(one, answerDays(one));
+  expect(told.map(({ words }) => words)).toEqual(['two hours of overtime a day']);
+  expect(told[0]?.less).toBeGreaterThan(0);
+});
+
+test('a rush job is offered places in an order that stands', () => {
+  const standing = asked([run(1, 300, { due: MONDAY }), run(2, 100)], { people: days().people.slice(0, 1) });
+  const places = rushPlaces(standing, { A: [1] }, 2);
+  expect(places.map(({ place }) => place).sort()).toEqual([0, 1]);
+  expect(places.find(({ place }) => place === 0)?.harmed.map(({ job }) => job)).toEqual([1]);
+});
+
+test('a run is drawn set-up by set-up: 60 minutes of making ready and 320 of pieces as 40, 240, 20, 80', () => {
+  const one = asked([run(1, 320)]);
+  const { placed } = answerDays(one);
+  const time = workTimeOf('A', one.days, MONDAY);
+  const on = one.runs[0]?.lathes?.[0];
+  if (!placed[0] || !on || 'problem' in on) throw new Error('it is placed');
+  const segments = segmentsOf(placed[0], on, time, (from, to) => workedBy(time, to) - workedBy(time, from));
+  expect(segments.map(({ kind, setup }) => `${kind} ${setup}`)).toEqual(['ready 1', 'pieces 1', 'ready 2', 'pieces 2']);
+  // From 7: ready at 7.40; 240 minutes to 11.40; ready again at 12.00; 80 minutes from 12.30 on.
+  expect(segments.map(({ to }) => to)).toEqual([460, 700, 720, 750 + 80]);
+});

@@ -1,0 +1,20 @@
+import type { DaysFile } from './days';
+
+/** Five days a week with a break, from which a shop that has said nothing begins. */
+const USUAL = '07:00-12:00 12:30-15:30';
+const week = (day: string) => [...Array.from({ length: 5 }, () => day), '', ''];
+
+/** Days to begin with: somebody at every lathe from Monday to Friday; to be put right by the shop. */
+export const startDays = (lathes: readonly string[]): DaysFile => ({
+  format: 'shingle-days/1',
+  people: lathes.map((lathe, index) => ({
+    name: `turner ${index + 1}`,
+    hours: week(USUAL),
+    away: [],
+    stands: week(lathe),
+  })),
+  closed: [],
+  service: [],
+  runs: [],
+  order: [],
+});

@@ -1,0 +1,101 @@
+import { createHash } from 'node:crypto';
+import { AT_WORK } from '@/core/model/runState';
+import type { RunOnLathe, RunToMake } from '@/core/schedule/fromRuns';
+import { runOnLathes } from '@/core/schedule/onLathes';
+import { database } from './database';
+import { learnedRuns } from './learned';
+import { readRuns } from './runRepository';
+import { currentRevision } from './shopRepository';
+
+/** What a run on every lathe is planned from: the run and the planner, the shop, and what was learned last. */
+async function basisFor(): Promise<(basis: string) => string> {
+  const [{ revision }, newest] = await Promise.all([
+    currentRevision(),
+    database()('learned_runs').max<{ id: number | null }[]>({ id: 'id' }),
+  ]);
+  return (basis) =>
+    createHash('sha256')
+      .update(`${basis} ${revision} ${newest[0]?.id ?? 0}`)
+      .digest('hex');
+}
+
+interface Row {
+  run_id: number;
+  number: string;
+  name: string;
+  quantity: string;
+  customer: string;
+  due: string;
+  state: string;
+  machine: string;
+  basis: string;
+  lathes: string | null;
+  lathes_basis: string;
+}
+
+/** Steps at the lathe that are done of each run: those that were struck out again are taken off. */
+async function stepsDone(): Promise<Map<number, number>> {
+  const rows = await database()('lathe_events')
+    .whereIn('kind', ['done', 'struck'])
+    .groupBy('run_id')
+    .select<{ run_id: number; done: string }[]>('run_id', database().raw("sum(if(kind = 'done', 1, -1)) as done"));
+  return new Map(rows.map(({ run_id, done }) => [run_id, Math.max(0, Number(done))]));
+}
+
+/** Runs that are still to be made, on every lathe as far as that is planned; what is missing is planned beside the server. */
+export async function runsToMake(): Promise<RunToMake[]> {
+  const rows = await database()('run_list')
+    .whereNull('damaged')
+    .whereIn('state', AT_WORK)
+    .orderBy('run_id')
+    .select<Row[]>(
+      'run_id',
+      'number',
+      'name',
+      'quantity',
+      'customer',
+      'due',
+      'state',
+      'machine',
+      'basis',
+      'lathes',
+      'lathes_basis',
+    );
+  const [basisOf, done] = await Promise.all([basisFor(), stepsDone()]);
+  const isOld = (row: Row) => row.lathes === null || row.lathes_basis !== basisOf(row.basis);
+  const old = rows.filter(isOld).map(({ run_id }) => run_id);
+  if (old.length > 0) await database()('run_list').whereIn('run_id', old).update({ lathes_wanted: true });
+  return rows.map((row) => ({
+    id: row.run_id,
+    number: row.number,
+    name: row.name,
+    quantity: Number(row.quantity),
+    customer: row.customer,
+    due: row.due,
+    state: row.state,
+    machine: row.machine,
+    lathes: isOld(row) ? undefined : (JSON.parse(row.lathes ?? '[]') as RunOnLathe[]),
+    done: done.get(row.run_id) ?? 0,
+  }));
+}
+
+/** Plans one run on every lathe for which a schedule waits. @returns how many were */
+export async function planForSchedule(): Promise<number> {
+  const row = await database()('run_list')
+    .where({ lathes_wanted: true, stale: false })
+    .orderBy('run_id')
+    .first<{ run_id: number; basis: string } | undefined>('run_id', 'basis');
+  if (!row) return 0;
+  const [{ runs }, { shop }, learned, basisOf] = await Promise.all([
+    readRuns([row.run_id]),
+    currentRevision(),
+    learnedRuns(),
+    basisFor(),
+  ]);
+  const [run] = runs;
+  const lathes = run ? runOnLathes(run.file, shop, learned) : [];
+  await database()('run_list')
+    .where({ run_id: row.run_id, basis: row.basis })
+    .update({ lathes: JSON.stringify(lathes), lathes_basis: basisOf(row.basis), lathes_wanted: false });
+  return 1;
+}
