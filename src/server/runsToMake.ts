@@ -1,5 +1,4 @@
 import { createHash } from 'node:crypto';
-import { AT_WORK } from '@/core/model/runState';
 import type { RunOnLathe, RunToMake } from '@/core/schedule/fromRuns';
 import { runOnLathes } from '@/core/schedule/onLathes';
 import { database } from './database';
@@ -42,11 +41,17 @@ async function stepsDone(): Promise<Map<number, number>> {
   return new Map(rows.map(({ run_id, done }) => [run_id, Math.max(0, Number(done))]));
 }
 
-/** Runs that are still to be made, on every lathe as far as that is planned; what is missing is planned beside the server. */
+/** Runs that are released, begun, or promised for a day, on every lathe as far as that is planned; what is missing is planned beside the server. */
 export async function runsToMake(): Promise<RunToMake[]> {
   const rows = await database()('run_list')
     .whereNull('damaged')
-    .whereIn('state', AT_WORK)
+    // What is neither released nor promised is a draft, and takes nobody's days.
+    .where(
+      (query) =>
+        void query
+          .whereIn('state', ['released', 'running'])
+          .orWhere((open) => void open.where({ state: 'open' }).whereNot({ due: '' })),
+    )
     .orderBy('run_id')
     .select<Row[]>(
       'run_id',

@@ -26,7 +26,17 @@ test('every address is without a finding, by day and by night', async ({ page })
   const run = new URL(page.url()).pathname;
   const places = ['', '/part', '/stock', '/times', '/revisions', '/lathe', '/log', '/print'];
   const runs = [...places.map((place) => run + place), '/runs/new/part', '/runs/new/lathe', '/runs/new/log'];
-  const others = ['/', '/rack', '/rack/cuts', '/shop', '/log', '/devices', '/devices/caliper', '/devices/read-out'];
+  const others = [
+    '/',
+    '/days',
+    '/rack',
+    '/rack/cuts',
+    '/shop',
+    '/log',
+    '/devices',
+    '/devices/caliper',
+    '/devices/read-out',
+  ];
   for (const address of [...runs, ...others, '/nowhere']) {
     await page.goto(address);
     await expect(page.getByRole('main').first()).toBeVisible();

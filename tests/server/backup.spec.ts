@@ -52,6 +52,7 @@ test('backed up, wiped, restored: everything is there again, and the history sti
   const picture = { part_id: part.id, name: 'as drawn.png', type: 'image/png', bytes: 3, added_at: new Date() };
   await knex('attachments').insert({ ...picture, content: 'iVBO' });
   await knex('learned_runs').insert({ run_id: run.id, machine: 'lathe-a', document: '{}', at: new Date() });
+  await knex('days_revisions').insert({ revision: 1, document: '{}', saved_at: new Date() });
   const before = await contents(knex);
   expect(Object.values(before).every((rows) => rows.length > 0)).toBe(true);
 

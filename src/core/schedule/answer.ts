@@ -3,8 +3,8 @@ import { DAY } from './hours';
 import { schedule, type Scheduled } from './best';
 import { toSchedule, type RunToMake, type ToSchedule } from './fromRuns';
 import { judgedBy } from './improve';
-import type { Job, Order } from './job';
-import { compareWorth, placeAll, savesBetween, worthOf, type Placed } from './place';
+import type { Order } from './job';
+import { placeAll, savesBetween, worthOf } from './place';
 import { playWeeks, type Promised } from './play';
 import { placesForRush, type RushPlace } from './rush';
 
@@ -83,10 +83,12 @@ export function rushPlaces({ runs, days, machines, today, now }: DaysAsked, orde
   return job ? placesForRush(order, job, judgedBy(jobs, lathes, now, savesBetween())) : [];
 }
 
-/** What would be tried to keep promises, and what it is worth: minutes less late. */
+/** Something that was tried to keep more promises: how many more of them are kept, as an average of the played weeks. */
 export interface Help {
   words: string;
-  less: number;
+  moreKept: number;
+  /** An order that can be taken. */
+  order?: Order;
 }
 
 /** Overtime that is tried, minutes a day. */
@@ -111,23 +113,36 @@ const withOvertime = (days: DaysFile): DaysFile => ({
   })),
 });
 
-const lateOf = (jobs: readonly Job[], placed: readonly Placed[]) =>
-  placed.reduce(
-    (total, { job, delivered }) =>
-      total + Math.max(0, delivered - (jobs.find(({ id }) => id === job)?.due ?? Infinity)),
-    0,
-  );
+/** So many of the runs take no longer than a careful order gives them. */
+const CARE = 0.8;
 
-/** What would help most, each tried: the best order anew, two hours of overtime. */
+/** Promises kept, as an average of the played weeks. */
+const keptOf = ({ runs }: DaysAsked, promised: readonly Promised[]): number =>
+  promised.reduce((sum, { job, kept }) => sum + (runs.find(({ id }) => id === job)?.due ? kept : 0), 0);
+
+/** An order made as if every run took as long as four of five do; it is played as they are. */
+function carefulOrder({ runs, days, machines, today, now }: DaysAsked): Order {
+  const { jobs, lathes, begun } = toSchedule(runs, days, machines, today, CARE);
+  return begunFirst(schedule({ jobs, lathes, now, effort: EFFORT }).order, begun);
+}
+
+/** What would help, each tried, the most helpful first: an order with room for what takes longer, two hours of overtime. */
 export function helps(asked: DaysAsked, now: DaysAnswer): Help[] {
-  const { jobs } = toSchedule(asked.runs, asked.days, asked.machines, asked.today);
-  const before = lateOf(jobs, now.placed);
-  const anew = answerDays(asked, { anew: true });
+  const before = keptOf(asked, now.promised);
+  const order = carefulOrder(asked);
+  const careful = tryOrder(asked, order);
   const longer = answerDays({ ...asked, days: withOvertime(asked.days) });
-  return [
-    ...(compareWorth(anew.worth, now.worth) < 0
-      ? [{ words: 'another order', less: before - lateOf(jobs, anew.placed) }]
+  const tried: Help[] = [
+    ...(careful
+      ? [
+          {
+            words: 'an order with room for what takes longer',
+            moreKept: keptOf(asked, careful.promised) - before,
+            order,
+          },
+        ]
       : []),
-    { words: 'two hours of overtime a day', less: before - lateOf(jobs, longer.placed) },
-  ].filter(({ less }) => less > 0);
+    { words: 'two hours of overtime a day', moreKept: keptOf(asked, longer.promised) - before },
+  ];
+  return tried.filter(({ moreKept }) => moreKept > 0.05).sort((a, b) => b.moreKept - a.moreKept);
 }

@@ -120,12 +120,31 @@ test('what is tried is told as it would be; what cannot be is not', () => {
   expect(tryOrder(two, { Z: [2, 1] })).toBeUndefined();
 });
 
-test('what would help: overtime, where it makes something less late', () => {
+test('what would help: overtime, where a promise is kept by it', () => {
   // 60 + 960 on one lathe with 8 h a day ends on Wednesday; with 10 h on Tuesday.
   const one = asked([run(1, 960, { due: '2026-12-01' })], { people: days().people.slice(0, 1) });
   const told = helps(one, answerDays(one));
   expect(told.map(({ words }) => words)).toEqual(['two hours of overtime a day']);
-  expect(told[0]?.less).toBeGreaterThan(0);
+  expect(told[0]?.moreKept).toBeGreaterThan(0.5);
+});
+
+test('what would help: a lathe that stands still, where one order only just keeps its promises', () => {
+  // 60 + 400 on A leave 20 minutes of Monday; on B the making ready is twice as long, so that both go to A.
+  const tight = (id: number, due: string) =>
+    run(id, 400, {
+      due,
+      lathes: (run(id, 400).lathes ?? []).map((on) => (on.lathe === 'B' ? { ...on, ready: 70 } : on)),
+    });
+  const two = asked([tight(1, MONDAY), tight(2, '2026-12-01')]);
+  const now = answerDays(two);
+  expect(now.worth[0]).toBe(0);
+  const told = helps(two, now).find(({ order }) => order);
+  expect(told?.moreKept).toBeGreaterThan(0.05);
+  expect(
+    tryOrder(two, told?.order ?? {})
+      ?.placed.map(({ lathe }) => lathe)
+      .sort(),
+  ).toEqual(['A', 'B']);
 });
 
 test('a rush job is offered places in an order that stands', () => {

@@ -1,3 +1,4 @@
+import { triangular } from '../ask/promise';
 import type { Setting } from '../ask/runsThatShare';
 import type { Spread } from '../model/shop/shop';
 import { dayAfter, daysBetween, workTimeOf, type DaysFile } from './days';
@@ -56,11 +57,12 @@ export interface ToSchedule {
 const isPlanned = (one: RunOnLathe): one is Extract<RunOnLathe, { ready: number }> => 'ready' in one;
 
 /** What is left of a run that is begun on its lathe: it is made ready already. */
-function onLathe(one: Extract<RunOnLathe, { ready: number }>, done: number): OnLathe {
+function onLathe(one: Extract<RunOnLathe, { ready: number }>, done: number, care: number): OnLathe {
   const left = one.steps > 0 ? Math.max(0, 1 - done / one.steps) : 1;
+  const { setup, pieces } = one.off;
   return {
-    ready: done > 0 ? 0 : one.ready,
-    work: one.work * left,
+    ready: done > 0 ? 0 : one.ready * (care > 0 ? triangular(care, setup) : 1),
+    work: one.work * left * (care > 0 ? triangular(care, pieces) : 1),
     ...(one.setting ? { setting: one.setting } : {}),
   };
 }
@@ -68,12 +70,14 @@ function onLathe(one: Extract<RunOnLathe, { ready: number }>, done: number): OnL
 /**
  * Runs and hours as they are placed.
  * @param today the schedule's first day, from whose midnight its minutes count
+ * @param care the share of runs that take no longer than they are given here; 0 gives each its planned or learned minutes
  */
 export function toSchedule(
   runs: readonly RunToMake[],
   days: DaysFile,
   machines: readonly string[],
   today: string,
+  care = 0,
 ): ToSchedule {
   const lathes: Lathes = Object.fromEntries(
     machines.flatMap((lathe) => {
@@ -95,7 +99,7 @@ export function toSchedule(
     return [
       {
         id: run.id,
-        on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(one, run.done)])),
+        on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(one, run.done, care)])),
         release: wish?.release === undefined ? 0 : Math.max(0, daysBetween(today, wish.release) * DAY),
         ...(run.due === '' ? {} : { due: (daysBetween(today, run.due) + 1) * DAY }),
         weight: wish?.weight ?? 1,

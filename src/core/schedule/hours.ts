@@ -9,8 +9,12 @@ export const DAY = 24 * 60;
 /** When a lathe is worked at, in order and apart; and how much work lies before each stretch. */
 export interface WorkTime {
   stretches: readonly Stretch[];
-  /** Minutes of work before each stretch, and in all. */
+  /** When each begins. */
+  begins: readonly number[];
+  /** Minutes of work before each stretch. */
   before: readonly number[];
+  /** Minutes of work in all. */
+  whole: number;
 }
 
 /** Work time of stretches that come in order; what touches is one. */
@@ -21,25 +25,29 @@ export function workTime(stretches: readonly Stretch[]): WorkTime {
     if (last && from <= last.to) last.to = Math.max(last.to, to);
     else if (to > from) apart.push({ from, to });
   }
-  const before = [0];
-  for (const { from, to } of apart) before.push((before.at(-1) ?? 0) + to - from);
-  return { stretches: apart, before };
+  let whole = 0;
+  const before = apart.map(({ from, to }) => {
+    const here = whole;
+    whole += to - from;
+    return here;
+  });
+  return { stretches: apart, begins: apart.map(({ from }) => from), before, whole };
 }
 
-/** The last stretch that begins at or before what is asked for; −1 before the first. */
-function lastAt<T>(all: readonly T[], of: (one: T) => number, value: number): number {
-  let [low, high] = [0, all.length];
+/** Place of the last figure, of some that rise, that is at most what is asked for; −1 before the first. */
+function lastAtMost(figures: readonly number[], value: number): number {
+  let [low, high] = [0, figures.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (of(all[middle] as T) <= value) low = middle + 1;
+    if ((figures[middle] as number) <= value) low = middle + 1;
     else high = middle;
   }
   return low - 1;
 }
 
 /** Minutes of work that lie before a moment. */
-export function workedBy({ stretches, before }: WorkTime, at: number): number {
-  const index = lastAt(stretches, ({ from }) => from, at);
+export function workedBy({ stretches, begins, before }: WorkTime, at: number): number {
+  const index = lastAtMost(begins, at);
   const stretch = stretches[index];
   return stretch ? (before[index] ?? 0) + Math.min(at, stretch.to) - stretch.from : 0;
 }
@@ -49,17 +57,17 @@ export function workedBy({ stretches, before }: WorkTime, at: number): number {
  * @param minutes 0 gives the first moment at which anybody works
  */
 export function workedFrom(time: WorkTime, at: number, minutes: number): number {
-  const { stretches, before } = time;
-  const wanted = workedBy(time, at) + minutes;
-  if (wanted > (before.at(-1) ?? 0) + 1e-9) return Infinity;
+  const { stretches, begins, before, whole } = time;
   if (minutes <= 0) {
-    const here = stretches.find(({ to }) => to > at + 1e-9);
-    return here ? Math.max(at, here.from) : Infinity;
+    const begun = lastAtMost(begins, at);
+    const here = stretches[begun];
+    return here && here.to > at + 1e-9 ? at : (begins[begun + 1] ?? Infinity);
   }
+  const wanted = workedBy(time, at) + minutes;
+  if (wanted > whole + 1e-9) return Infinity;
   // Work that ends with a stretch ends there, not where the next begins.
-  const index = lastAt(before.slice(0, -1), (value) => value + 1e-9, wanted);
-  const stretch = stretches[Math.max(0, index)] as Stretch;
-  return stretch.from + wanted - (before[Math.max(0, index)] ?? 0);
+  const index = Math.max(0, lastAtMost(before, wanted - 1e-9));
+  return (begins[index] as number) + wanted - (before[index] as number);
 }
 
 /** The stretches in which work goes on between two moments. */

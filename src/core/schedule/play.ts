@@ -36,21 +36,19 @@ export function playWeeks(
   const ids = Object.values(order).flat();
   const delivered = new Map(ids.map((id) => [id, new Float64Array(weeks)]));
   const saves = savesBetween();
+  const drawn = Object.entries(order).flatMap(([lathe, here]) =>
+    here.flatMap((id) => {
+      const job = jobs.get(id);
+      const on = job?.on[lathe];
+      return job && on ? [{ id, job, lathe, on, off: off(id) }] : [];
+    }),
+  );
   for (let week = 0; week < weeks; week++) {
-    const played = new Map(
-      ids.map((id) => {
-        const job = jobs.get(id) as Job;
-        const { setup, pieces } = off(id);
-        const [ready, work] = [triangular(random(), setup), triangular(random(), pieces)];
-        const on = Object.fromEntries(
-          Object.entries(job.on).map(([lathe, one]) => [
-            lathe,
-            { ...one, ready: one.ready * ready, work: one.work * work },
-          ]),
-        );
-        return [id, { ...job, on }];
-      }),
-    );
+    const played = new Map<number, Job>();
+    for (const { id, job, lathe, on, off: by } of drawn) {
+      const [ready, work] = [on.ready * triangular(random(), by.setup), on.work * triangular(random(), by.pieces)];
+      played.set(id, { ...job, on: { [lathe]: { ...on, ready, work } } });
+    }
     for (const { job, delivered: at } of placeAll(order, played, lathes, now, saves) ?? [])
       (delivered.get(job) as Float64Array)[week] = at;
   }

@@ -140,6 +140,9 @@ function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
       <ButtonLink as={Link} href="/shop" prefetch={false}>
         Shop
       </ButtonLink>
+      <ButtonLink as={Link} href="/days" prefetch={false}>
+        Days
+      </ButtonLink>
       <ButtonLink as={Link} href="/rack" prefetch={false}>
         Rack
       </ButtonLink>

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { Brand, Places, TopBar } from './TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
-type Place = 'rack' | 'cuts' | 'log' | 'shop' | 'devices';
+type Place = 'days' | 'rack' | 'cuts' | 'log' | 'shop' | 'devices';
 
 /** The places that belong to no single run. */
 export function HouseBar({ at }: { at: Place }) {
@@ -19,6 +19,7 @@ export function HouseBar({ at }: { at: Place }) {
         <Link href="/" prefetch={false}>
           Board
         </Link>
+        {place('days', '/days', 'Days')}
         {place('rack', '/rack', 'Rack')}
         {place('cuts', '/rack/cuts', 'Cut list')}
         {place('log', '/log', 'Log')}

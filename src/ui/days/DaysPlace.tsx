@@ -1,0 +1,243 @@
+'use client';
+import { Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { Help } from '@/core/schedule/answer';
+import type { DaysFile } from '@/core/schedule/days';
+import { sayMinutes } from '@/core/model/units/show';
+import { Button } from '../primitives/Button';
+import { Empty } from '../primitives/Card';
+import { Choice } from '../primitives/Field';
+import { HouseBar } from '../primitives/HouseBar';
+import { useSize } from '../primitives/useSize';
+import { useWindow } from '../primitives/useWindow';
+import { DaysTable } from './DaysTable';
+import { HoursWindow } from './HoursWindow';
+import { Lanes } from './Lanes';
+import { ProposedCard } from './ProposedCard';
+import { RunPanel } from './RunPanel';
+import { useDays, type AtTheDays, type Machine } from './useDays';
+import { sayLate, sayShare } from './words';
+
+const Room = styled.main`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 14px 18px;
+  padding: 14px 20px 40px;
+  .all {
+    grid-column: 1 / -1;
+  }
+  h1 {
+    font-size: 21px;
+  }
+  aside {
+    display: grid;
+    gap: 14px;
+    align-content: start;
+  }
+  @media (max-width: 980px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  @media print {
+    display: block;
+    padding: 0;
+    aside,
+    .screen-only {
+      display: none;
+    }
+  }
+`;
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: end;
+  margin-bottom: 10px;
+  h1 {
+    margin-right: auto;
+  }
+`;
+
+/** How many days are as wide as the room. */
+const ZOOMS = { '1': 'a day', '5': 'a week', '22': 'a month', '65': 'a quarter' };
+
+/** When, on which lathe: the runs of the shop in its days. */
+export function DaysPlace({
+  begun,
+  machines,
+}: {
+  begun: { revision: number; days: DaysFile };
+  machines: readonly Machine[];
+}) {
+  const at = useDays(begun, machines);
+  const { answer, runs, proposed, days, today, now } = at;
+  const [chosen, setChosen] = useState<number>();
+  const [across, setAcross] = useState<Across>('5');
+  const [open, show] = useWindow('hours');
+  const [frame, size] = useSize<HTMLDivElement>({ width: 880, height: 400 });
+  const shown = proposed?.answer ?? answer;
+  return (
+    <>
+      <HouseBar at="days" />
+      <Room id="main">
+        <div ref={frame}>
+          <Head at={at} across={across} onAcross={setAcross} onHours={() => show('hours')} />
+          <Told at={at} />
+          {shown && shown.placed.length > 0 && runs && (
+            <Lanes
+              {...{ runs, days, machines, today, now, chosen }}
+              answer={shown}
+              room={size.width}
+              across={Number(across)}
+              onChoose={setChosen}
+              onTry={(words, order) => void at.tryOrder(words, order)}
+            />
+          )}
+          {answer?.placed.length === 0 && runs?.every(({ lathes }) => lathes) && (
+            <Empty>
+              <h2>No run is to be made</h2>
+              <p>A run that is released, begun, or promised for a day stands here, on the lathe that makes it.</p>
+            </Empty>
+          )}
+        </div>
+        <Side at={at} machines={machines} chosen={chosen} />
+        <div className="all">
+          {shown && runs && <DaysTable answer={shown} {...{ runs, machines, today }} onChoose={setChosen} />}
+        </div>
+      </Room>
+      {open === 'hours' && (
+        <HoursWindow {...{ days, machines }} onKeep={(next) => void at.keep(next)} onClose={() => show(undefined)} />
+      )}
+    </>
+  );
+}
+
+type Across = keyof typeof ZOOMS;
+
+/** What is done to the days as a whole. */
+function Head(props: { at: AtTheDays; across: Across; onAcross: (across: Across) => void; onHours: () => void }) {
+  const { at, across, onAcross, onHours } = props;
+  return (
+    <Tools className="screen-only">
+      <h1>Days</h1>
+      <Choice label="As wide as the page" value={across} onChange={onAcross}>
+        {Object.entries(ZOOMS).map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </Choice>
+      <Button onPress={onHours}>Who works when …</Button>
+      {at.round === undefined ? (
+        <Button onPress={() => void at.bestAnew()} isDisabled={!at.answer}>
+          The best order anew …
+        </Button>
+      ) : (
+        <Button onPress={at.cancel}>Stop looking ({at.round} rounds)</Button>
+      )}
+      {at.undo && (
+        <Button onPress={at.undo}>
+          <Undo2 size={16} aria-hidden /> Undo
+        </Button>
+      )}
+    </Tools>
+  );
+}
+
+/** Beside the lanes: what is tried, and the run that was pressed. */
+function Side({ at, machines, chosen }: { at: AtTheDays; machines: readonly Machine[]; chosen: number | undefined }) {
+  const { answer, runs, proposed, days, today } = at;
+  const run = runs?.find(({ id }) => id === chosen);
+  return (
+    <aside>
+      {proposed && answer && runs && (
+        <ProposedCard
+          key={proposed.words}
+          {...{ proposed, answer, runs }}
+          onTake={() => void at.take(proposed.order)}
+          onLeave={at.leave}
+        />
+      )}
+      {run && runs && answer && (
+        <RunPanel
+          key={`panel ${run.id}`}
+          {...{ run, runs, answer, days, machines, today }}
+          onKeep={(next) => void at.keep(next)}
+          onRush={at.rush}
+          onTry={(words, { order }) => void at.tryOrder(words, order)}
+        />
+      )}
+      {!run && (
+        <p>
+          Press a run to see what it takes and how sure its day is. Drag it, or press Alt and an arrow, to try another
+          place.
+        </p>
+      )}
+    </aside>
+  );
+}
+
+/** A promise that is kept less often than this is in doubt: four of five times. */
+const SURE = 0.8;
+
+/** How it stands in one line: what is planned, what is late, whether it is proven, what would help. */
+function Told({ at: { runs, answer, isPlacing, proposed, wrong, helps, tryOrder } }: { at: AtTheDays }) {
+  const [helpful, setHelpful] = useState<Help[]>();
+  const waiting = runs?.filter(({ lathes }) => lathes === undefined).length ?? 0;
+  const late = answer?.placed.filter((one) => one.late > 0) ?? [];
+  const isPromised = (id: number) => runs?.find((run) => run.id === id)?.due !== '';
+  const unsure = answer?.promised.filter(({ job, kept }) => kept < SURE && isPromised(job)) ?? [];
+  const numberOf = (id: number) => runs?.find((run) => run.id === id)?.number ?? '';
+  return (
+    <div role="status" style={{ marginBottom: 10 }} aria-busy={!runs || waiting > 0 || !answer || isPlacing}>
+      {!runs && <p>Looking up what is to be made …</p>}
+      {runs && waiting > 0 && (
+        <p>
+          {runs.length - waiting} of {runs.length} runs are planned on every lathe …
+        </p>
+      )}
+      {wrong && <p style={{ color: 'var(--oxide)' }}>Not kept: {wrong}</p>}
+      {answer && (
+        <p>
+          {late.length === 0
+            ? 'Every promise is kept as planned'
+            : `Late as planned: ${late.map(({ job }) => numberOf(job)).join(', ')}`}
+          ; making ready {sayMinutes(answer.worth[1])}.{' '}
+          {answer.proven
+            ? 'No order is better.'
+            : answer.worth[0] > answer.lateAtLeast + 1
+              ? `It is not proven; at most ${sayLate(answer.worth[0] - answer.lateAtLeast)} of lateness could be saved.`
+              : 'No order is less late.'}
+          {answer.nowhere.length > 0 && ` Made nowhere: ${answer.nowhere.map(numberOf).join(', ')}.`}{' '}
+        </p>
+      )}
+      {answer && unsure.length > 0 && (
+        <p>
+          In doubt: {unsure.map(({ job, kept }) => `${numberOf(job)}, kept ${sayShare(kept)}`).join('; ')}.{' '}
+          {!proposed && !helpful && <Button onPress={() => void helps().then(setHelpful)}>What would help …</Button>}
+        </p>
+      )}
+      {helpful && (
+        <p>
+          {helpful.length === 0 && 'Neither another order nor two hours of overtime would keep more promises. '}
+          {helpful.map(({ words, moreKept, order }) => (
+            <span key={words}>
+              Would help: {words}, {moreKept.toFixed(1)} promises more kept.{' '}
+              {order && (
+                <Button
+                  onPress={() => {
+                    setHelpful(undefined);
+                    void tryOrder('An order with room for what takes longer', order);
+                  }}
+                >
+                  Try it
+                </Button>
+              )}{' '}
+            </span>
+          ))}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,175 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { stretchesOf, WEEKDAYS, type DaysFile, type DaySpan, type Person } from '@/core/schedule/days';
+import { Button } from '../primitives/Button';
+import { Choice, Field } from '../primitives/Field';
+import { Window } from '../primitives/Window';
+import type { Machine } from './useDays';
+
+const Week = styled.fieldset`
+  margin: 0 0 16px;
+  padding: 10px 0 0;
+  border: 0;
+  border-top: 1px solid var(--line);
+  legend {
+    font-weight: 700;
+  }
+  .day {
+    display: grid;
+    grid-template-columns: 90px minmax(0, 1fr) minmax(0, 1fr);
+    gap: 8px;
+    align-items: end;
+    margin-top: 6px;
+  }
+`;
+
+const DAY = /^\d{4}-\d{2}-\d{2}$/u;
+
+/** Days as they are typed: 2026-12-24 or 2026-12-24 to 2027-01-03, with commas between. */
+function spansOf(text: string): DaySpan[] | undefined {
+  const words = text
+    .split(/[,;]/u)
+    .map((word) => word.trim())
+    .filter(Boolean);
+  const spans = words.map((word) => {
+    const [from = '', to = from] = word.split(/\s+to\s+/u);
+    return DAY.test(from) && DAY.test(to) && from <= to ? { from, to } : undefined;
+  });
+  return spans.every((span) => span !== undefined) ? spans : undefined;
+}
+
+const saySpans = (spans: readonly DaySpan[]): string =>
+  spans.map(({ from, to }) => (from === to ? from : `${from} to ${to}`)).join(', ');
+
+const HINT = 'days as 2026-12-24, or 2026-12-24 to 2027-01-03, with commas between';
+
+interface Props {
+  days: DaysFile;
+  machines: readonly Machine[];
+  onKeep: (days: DaysFile) => void;
+  onClose: () => void;
+}
+
+const put = <T,>(all: readonly T[], index: number, value: T) => all.map((one, at) => (at === index ? value : one));
+
+const wrongDays = (text: string) => (spansOf(text) ? undefined : HINT);
+
+interface WeekProps {
+  person: Person;
+  /** Days away, as they are typed. */
+  away: string;
+  machines: readonly Machine[];
+  onChange: (next: Partial<Person>) => void;
+  onAway: (text: string) => void;
+  onGone: () => void;
+}
+
+/** One person's week: hours of each day, and at which lathe. */
+function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekProps) {
+  return (
+    <Week>
+      <legend>{person.name || 'Somebody'}</legend>
+      <Field
+        label="Called, by the role"
+        plain
+        value={person.name}
+        problem={person.name.trim() === '' ? 'wants a name' : undefined}
+        onChange={(name) => onChange({ name })}
+      />
+      {WEEKDAYS.map((weekday, day) => (
+        <div className="day" key={weekday}>
+          <span>{weekday}</span>
+          <Field
+            label={`Hours of ${person.name} on ${weekday}`}
+            labelHidden
+            value={person.hours[day] ?? ''}
+            placeholder="not here"
+            problem={stretchesOf(person.hours[day] ?? '') ? undefined : 'hours as 07:00-12:00 12:30-15:30'}
+            onChange={(text) => onChange({ hours: put(person.hours, day, text) })}
+          />
+          <Choice
+            label={`Where ${person.name} stands on ${weekday}`}
+            value={person.stands[day] ?? ''}
+            onChange={(lathe) => onChange({ stands: put(person.stands, day, lathe) })}
+          >
+            <option value="">at no lathe</option>
+            {machines.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </Choice>
+        </div>
+      ))}
+      <Field label="Away" value={away} placeholder={HINT} problem={wrongDays(away)} onChange={onAway} />
+      <Button onPress={onGone}>{person.name} is no longer here</Button>
+    </Week>
+  );
+}
+
+/** Who works when and at which lathe, and when nobody does; what is wrong is told at its field, and nothing is kept until it is right. */
+export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
+  const [people, setPeople] = useState<readonly Person[]>(days.people);
+  const [away, setAway] = useState(() => days.people.map((person) => saySpans(person.away)));
+  const [closed, setClosed] = useState(saySpans(days.closed));
+  const change = (index: number, next: Partial<Person>) =>
+    setPeople((all) => all.map((person, at) => (at === index ? { ...person, ...next } : person)));
+  const isWrong =
+    people.some(({ hours, name }) => name.trim() === '' || hours.some((text) => stretchesOf(text) === undefined)) ||
+    new Set(people.map(({ name }) => name.trim())).size < people.length ||
+    [closed, ...away].some((text) => spansOf(text) === undefined);
+  const keep = () => {
+    onKeep({
+      ...days,
+      people: people.map((person, index) => ({
+        ...person,
+        name: person.name.trim(),
+        away: spansOf(away[index] ?? '') ?? [],
+      })),
+      closed: spansOf(closed) ?? [],
+    });
+    onClose();
+  };
+  return (
+    <Window title="Who works when" open wide onClose={onClose}>
+      {people.map((person, index) => (
+        <PersonWeek
+          key={index}
+          person={person}
+          away={away[index] ?? ''}
+          machines={machines}
+          onChange={(next) => change(index, next)}
+          onAway={(text) => setAway((all) => put(all, index, text))}
+          onGone={() => {
+            setPeople((all) => all.filter((_, at) => at !== index));
+            setAway((all) => all.filter((_, at) => at !== index));
+          }}
+        />
+      ))}
+      <Button
+        onPress={() => {
+          setPeople((all) => [
+            ...all,
+            { name: `turner ${all.length + 1}`, hours: Array(7).fill(''), away: [], stands: Array(7).fill('') },
+          ]);
+          setAway((all) => [...all, '']);
+        }}
+      >
+        Somebody else
+      </Button>
+      <div style={{ margin: '14px 0' }}>
+        <Field
+          label="Nobody works"
+          value={closed}
+          placeholder={HINT}
+          problem={wrongDays(closed)}
+          onChange={setClosed}
+        />
+      </div>
+      <Button $strong isDisabled={isWrong} onPress={keep}>
+        Keep
+      </Button>
+    </Window>
+  );
+}

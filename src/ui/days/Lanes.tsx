@@ -1,0 +1,279 @@
+'use client';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import type { DaysAnswer } from '@/core/schedule/answer';
+import { daysBetween, workTimeOf, type DaysFile } from '@/core/schedule/days';
+import type { RunToMake } from '@/core/schedule/fromRuns';
+import { DAY, workedBy, type WorkTime } from '@/core/schedule/hours';
+import { without, withAt } from '@/core/schedule/improve';
+import type { Order } from '@/core/schedule/job';
+import type { Placed } from '@/core/schedule/place';
+import { segmentsOf } from '@/core/schedule/segments';
+import { Block } from './Block';
+import { dayScale, type DayScale } from './dayScale';
+import type { Machine } from './useDays';
+import { sayDay, sayLate, sayMoment, sayShare } from './words';
+
+const Frame = styled.div`
+  position: relative;
+  overflow-x: auto;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  background: var(--sheet);
+`;
+
+const Heads = styled.div`
+  position: relative;
+  height: 30px;
+  border-bottom: 1px solid var(--line);
+  span {
+    position: absolute;
+    top: 6px;
+    padding-left: 6px;
+    overflow: hidden;
+    font-size: 13px;
+    white-space: nowrap;
+  }
+  span[data-today] {
+    color: var(--blue);
+    font-weight: 700;
+  }
+`;
+
+const Lane = styled.section`
+  position: relative;
+  border-bottom: 1px solid var(--line);
+  header {
+    position: sticky;
+    left: 0;
+    display: flex;
+    gap: 10px;
+    align-items: baseline;
+    width: max-content;
+    max-width: 90vw;
+    padding: 4px 8px 0;
+    font-size: 14px;
+  }
+  h2 {
+    font-size: 14px;
+  }
+  a {
+    color: var(--ink-soft);
+  }
+  > div {
+    position: relative;
+    height: 66px;
+  }
+`;
+
+const Column = styled.span`
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  border-left: 1px solid var(--line);
+  pointer-events: none;
+  &[data-off] {
+    background: repeating-linear-gradient(135deg, transparent 0 4px, var(--line) 4px 5px);
+  }
+`;
+
+/** Until when it is promised: a mark at the lane's lower edge, a line through it when it is chosen. */
+const Due = styled.span`
+  position: absolute;
+  bottom: 0;
+  width: 0;
+  height: 7px;
+  border-left: 2px solid var(--ink-soft);
+  pointer-events: none;
+  &[data-chosen] {
+    top: 0;
+    height: auto;
+    border-left: 2px dashed var(--blue);
+  }
+  &[data-late] {
+    border-color: var(--oxide);
+  }
+`;
+
+/** Days that are drawn beyond the last delivery. */
+const BEYOND = 2;
+
+interface Props {
+  answer: DaysAnswer;
+  runs: readonly RunToMake[];
+  days: DaysFile;
+  machines: readonly Machine[];
+  today: string;
+  now: number;
+  room: number;
+  across: number;
+  chosen: number | undefined;
+  onChoose: (run: number) => void;
+  onTry: (words: string, order: Order) => void;
+}
+
+/** Lathes down, days across: each run where it is made, set-up by set-up, with its promise and its doubt. */
+export function Lanes(props: Props) {
+  const { answer, runs, days, machines, today, now, room, across } = props;
+  const times = useMemo(
+    () => new Map(machines.map(({ id }) => [id, workTimeOf(id, days, today)])),
+    [machines, days, today],
+  );
+  const last = Math.max(0, ...answer.placed.map(({ delivered }) => delivered).filter((at) => at < Infinity));
+  const dues = runs.map(({ due }) => (due === '' ? 0 : daysBetween(today, due)));
+  const count = Math.min(
+    400,
+    Math.max(across, Math.ceil(last / DAY) + BEYOND, ...dues.map((due) => Math.min(60, due + 2))),
+  );
+  const scale = dayScale([...times.values()], today, count, room, across);
+  return (
+    <Frame tabIndex={0} role="group" aria-label="Lathes and days">
+      <div style={{ width: Math.max(room, scale.width), position: 'relative' }}>
+        <Heads aria-hidden>
+          {scale.days
+            .filter(({ isWorked }, index) => isWorked && (scale.days[index]?.width ?? 0) > 2)
+            .filter((_, index) => (scale.days.find(({ isWorked }) => isWorked)?.width ?? 99) > 56 || index % 5 === 0)
+            .map(({ day, x, width, index }) => (
+              <span key={day} data-today={index === 0 ? '' : undefined} style={{ left: x, width: Math.max(width, 70) }}>
+                {index === 0 ? 'Today' : sayDay(day)}
+              </span>
+            ))}
+        </Heads>
+        {machines.map((machine, row) => (
+          <LaneOf
+            key={machine.id}
+            {...props}
+            machine={machine}
+            row={row}
+            scale={scale}
+            time={times.get(machine.id) as WorkTime}
+          />
+        ))}
+        <Column style={{ left: scale.x(now), top: 30, borderLeft: '2px solid var(--blue)' }} />
+      </div>
+    </Frame>
+  );
+}
+
+const LANE_HEIGHT = 93;
+
+interface LaneProps extends Props {
+  machine: Machine;
+  row: number;
+  scale: DayScale;
+  time: WorkTime;
+}
+
+function LaneOf({ machine, row, scale, time, answer, runs, machines, today, chosen, onChoose, onTry }: LaneProps) {
+  const here = answer.placed.filter(({ lathe }) => lathe === machine.id).sort((a, b) => a.start - b.start);
+  const runOf = (id: number) => runs.find((one) => one.id === id);
+  const next = here[0] && runOf(here[0].job);
+  const put = (id: number, lathe: string, place: number) => {
+    const run = runOf(id);
+    const order = withAt(without(answer.order, id), id, lathe, Math.max(0, place));
+    const name = machines.find((one) => one.id === lathe)?.name ?? lathe;
+    onChoose(id);
+    onTry(`${run?.number ?? ''} on ${name}, ${place <= 0 ? 'first' : `in place ${place + 1}`}`, order);
+  };
+  const moved = (id: number, dx: number, dy: number) => {
+    const to = machines[Math.min(machines.length - 1, Math.max(0, row + Math.round(dy / LANE_HEIGHT)))] ?? machine;
+    const placed = here.find(({ job }) => job === id);
+    const at = scale.at(scale.x(placed?.start ?? 0) + dx);
+    const before = answer.placed.filter(
+      ({ lathe, job, start, made }) => lathe === to.id && job !== id && (start + made) / 2 < at,
+    );
+    put(id, to.id, before.length);
+  };
+  const stepped = (id: number, places: number, lathes: number) => {
+    const to = machines[row + lathes];
+    const place = (answer.order[machine.id] ?? []).indexOf(id);
+    const most = (answer.order[to?.id ?? ''] ?? []).length;
+    if (to) put(id, to.id, Math.min(most, lathes === 0 ? place + places : place));
+  };
+  return (
+    <Lane aria-label={machine.name}>
+      <header>
+        <h2>{machine.name}</h2>
+        {next && (
+          <Link href={`/runs/${next.id}/lathe`} prefetch={false}>
+            next: {next.number} {next.name}
+          </Link>
+        )}
+        {time.stretches.length === 0 && 'nobody stands here'}
+      </header>
+      <div>
+        {scale.days.map(({ day, x, width, isWorked }) => (
+          <Column key={day} data-off={isWorked ? undefined : ''} style={{ left: x, width }} />
+        ))}
+        {here.map((placed) => (
+          <RunOf
+            key={placed.job}
+            {...{ placed, answer, scale, time, today }}
+            run={runOf(placed.job)}
+            chosen={chosen === placed.job}
+            onChoose={() => onChoose(placed.job)}
+            onMoved={(dx, dy) => moved(placed.job, dx, dy)}
+            onStep={(places, lathes) => stepped(placed.job, places, lathes)}
+          />
+        ))}
+      </div>
+    </Lane>
+  );
+}
+
+interface RunProps {
+  run: RunToMake | undefined;
+  placed: Placed;
+  answer: DaysAnswer;
+  scale: DayScale;
+  time: WorkTime;
+  today: string;
+  chosen: boolean;
+  onChoose: () => void;
+  onMoved: (dx: number, dy: number) => void;
+  onStep: (places: number, lathes: number) => void;
+}
+
+/** One run in its place, with the mark of its promise. */
+function RunOf({ run, placed, answer, scale, time, today, chosen, ...on }: RunProps) {
+  const made = run?.lathes?.find(({ lathe }) => lathe === placed.lathe);
+  if (!run || !made || 'problem' in made) return null;
+  const sure = answer.promised.find(({ job }) => job === run.id);
+  const [left, right] = [scale.x(placed.start), scale.x(placed.made)];
+  const due = run.due === '' ? undefined : (daysBetween(today, run.due) + 1) * DAY;
+  const late = due !== undefined && placed.delivered > due ? sayLate(placed.delivered - due) : undefined;
+  const worked = (from: number, to: number) => workedBy(time, to) - workedBy(time, from);
+  const label = [
+    `${run.number} ${run.name}`,
+    `from ${sayMoment(today, placed.start)} to ${sayMoment(today, placed.made)}`,
+    run.due && `promised ${sayDay(run.due)}`,
+    late && `late ${late}`,
+    run.due && sure && `kept ${sayShare(sure.kept)}`,
+  ];
+  return (
+    <>
+      {due !== undefined && due > 0 && (
+        <Due
+          data-chosen={chosen ? '' : undefined}
+          data-late={late ? '' : undefined}
+          style={{ left: scale.x(due - 1) }}
+        />
+      )}
+      <Block
+        number={run.number}
+        name={run.name}
+        label={label.filter(Boolean).join(', ')}
+        left={left}
+        width={Math.max(12, right - left)}
+        doubt={sure ? Math.max(0, scale.x(sure.p80) - right) : 0}
+        segments={segmentsOf(placed, made, time, worked).map((segment) => ({
+          ...segment,
+          left: scale.x(segment.from) - left,
+          width: scale.x(segment.to) - scale.x(segment.from),
+        }))}
+        {...{ late, chosen, ...on }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+import type { DaysAnswer } from '@/core/schedule/answer';
+import type { RunToMake } from '@/core/schedule/fromRuns';
+import { sayMinutes } from '@/core/model/units/show';
+import { Button } from '../primitives/Button';
+import { Card } from '../primitives/Card';
+import type { Proposed } from './useDays';
+import { sayLate } from './words';
+
+interface Props {
+  proposed: Proposed;
+  answer: DaysAnswer;
+  runs: readonly RunToMake[];
+  onTake: () => void;
+  onLeave: () => void;
+}
+
+/** What a move would do, before it is taken: who is later, who is earlier, making ready. */
+export function ProposedCard({ proposed: { words, answer: then }, answer: now, runs, onTake, onLeave }: Props) {
+  const numberOf = (id: number) => runs.find((run) => run.id === id)?.number ?? String(id);
+  const was = new Map(now.placed.map((one) => [one.job, one]));
+  const changes = (then?.placed ?? []).flatMap((one) => {
+    const by = one.delivered - (was.get(one.job)?.delivered ?? one.delivered);
+    return Math.abs(by) > 30
+      ? [{ job: one.job, by, late: one.late > 0, wasLate: (was.get(one.job)?.late ?? 0) > 0 }]
+      : [];
+  });
+  const ready = then ? then.worth[1] - now.worth[1] : 0;
+  return (
+    <Card aria-labelledby="proposed" role="status">
+      <h2 id="proposed">{words}?</h2>
+      {then ? (
+        <>
+          <p>
+            {Math.abs(ready) < 0.5
+              ? 'Making ready stays as long.'
+              : `${ready > 0 ? 'More' : 'Less'} making ready: ${sayMinutes(Math.abs(ready))}.`}{' '}
+            {changes.length === 0 && 'Nothing else moves by more than half an hour.'}
+          </p>
+          <ul>
+            {changes.map(({ job, by, late, wasLate }) => (
+              <li key={job}>
+                {numberOf(job)} {sayLate(Math.abs(by))} {by > 0 ? 'later' : 'earlier'}
+                {late && !wasLate && <b> and late by that</b>}
+                {!late && wasLate && <b> and in time by that</b>}
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p>
+          It cannot be so: that lathe does not make it, it would wait for a run behind it, or the hours do not reach.
+        </p>
+      )}
+      <div style={{ display: 'flex', gap: 8, marginTop: 10 }}>
+        <Button $strong autoFocus isDisabled={!then} onPress={onTake}>
+          Take it
+        </Button>
+        <Button onPress={onLeave}>Leave it</Button>
+      </div>
+    </Card>
+  );
+}

@@ -1,0 +1,206 @@
+'use client';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { DaysAnswer } from '@/core/schedule/answer';
+import type { DaysFile, RunWish } from '@/core/schedule/days';
+import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { RushPlace } from '@/core/schedule/rush';
+import { sayMinutes } from '@/core/model/units/show';
+import { Button } from '../primitives/Button';
+import { Card } from '../primitives/Card';
+import { Choice, Field } from '../primitives/Field';
+import { Table } from '../primitives/Table';
+import type { Machine } from './useDays';
+import { sayDay, sayLate, sayMoment, sayShare, lastDay } from './words';
+
+interface Props {
+  run: RunToMake;
+  runs: readonly RunToMake[];
+  answer: DaysAnswer;
+  days: DaysFile;
+  machines: readonly Machine[];
+  today: string;
+  onKeep: (days: DaysFile) => void;
+  onRush: (run: number) => Promise<RushPlace[]>;
+  onTry: (words: string, place: RushPlace) => void;
+}
+
+/** Everything of one run in the days: what it takes on which lathe, how sure it is, what is decided of it, other places for it. */
+export function RunPanel({ run, runs, answer, days, machines, today, onKeep, onRush, onTry }: Props) {
+  const placed = answer.placed.find(({ job }) => job === run.id);
+  const sure = answer.promised.find(({ job }) => job === run.id);
+  const nameOf = (lathe: string) => machines.find(({ id }) => id === lathe)?.name ?? lathe;
+  return (
+    <Card aria-labelledby="run-of-days">
+      <h2 id="run-of-days">
+        {run.number} {run.name}
+      </h2>
+      <p>
+        {run.quantity} off{run.customer && ` for ${run.customer}`} ·{' '}
+        {run.due ? `promised ${sayDay(run.due)}` : 'promised for no day'} ·{' '}
+        <Link href={`/runs/${run.id}`}>its sheet</Link>
+      </p>
+      {placed ? (
+        <p>
+          On {nameOf(placed.lathe)} from <b>{sayMoment(today, placed.start)}</b> to{' '}
+          <b>{sayMoment(today, placed.made)}</b>.
+          {sure && sure.p80 < Infinity && ` Four of five times it is there by ${sayDay(lastDay(today, sure.p80))}.`}
+          {run.due && sure && ` The promise is kept ${sayShare(sure.kept)} times.`}
+        </p>
+      ) : (
+        <p role="status">
+          {run.lathes === undefined ? 'It is being planned on every lathe.' : 'No lathe can make it within the hours.'}
+        </p>
+      )}
+      <OnEachLathe run={run} nameOf={nameOf} />
+      <Wishes key={run.id} {...{ run, runs, days, machines, onKeep }} />
+      {run.done === 0 && <InBetween key={`between ${run.id}`} {...{ run, runs, today, nameOf, onRush, onTry }} />}
+    </Card>
+  );
+}
+
+/** What it takes on each lathe, or why that cannot make it. */
+function OnEachLathe({ run, nameOf }: { run: RunToMake; nameOf: (lathe: string) => string }) {
+  return (
+    <Table aria-label="On each lathe">
+      <thead>
+        <tr>
+          <th scope="col">lathe</th>
+          <th scope="col" className="figure">
+            making ready
+          </th>
+          <th scope="col" className="figure">
+            pieces
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {(run.lathes ?? []).map((on) => (
+          <tr key={on.lathe}>
+            <th scope="row">{nameOf(on.lathe)}</th>
+            {'problem' in on ? (
+              <td colSpan={2}>{on.problem}</td>
+            ) : (
+              <>
+                <td className="figure">{sayMinutes(on.ready)}</td>
+                <td className="figure">
+                  {sayMinutes(on.work)}
+                  {on.learned && <small> learned</small>}
+                </td>
+              </>
+            )}
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+type BetweenProps = Pick<Props, 'run' | 'runs' | 'today' | 'onRush' | 'onTry'> & { nameOf: (lathe: string) => string };
+
+/** Places for it in the order that stands, with what each does to the others. */
+function InBetween({ run, runs, today, nameOf, onRush, onTry }: BetweenProps) {
+  const [places, setPlaces] = useState<RushPlace[]>();
+  return (
+    <>
+      <Button onPress={() => void onRush(run.id).then(setPlaces)}>Where it could come in between …</Button>
+      {places && (
+        <ul aria-label="Places for it">
+          {places.map((place) => (
+            <li key={`${place.lathe} ${place.place}`} style={{ margin: '8px 0' }}>
+              <b>
+                {nameOf(place.lathe)}, {place.place === 0 ? 'first' : `in place ${place.place + 1}`}
+              </b>
+              : there {sayMoment(today, place.delivered)};{' '}
+              {place.harmed.length === 0
+                ? 'nobody else is made late'
+                : `makes late ${place.harmed
+                    .map(({ job, by }) => `${runs.find(({ id }) => id === job)?.number ?? job} by ${sayLate(by)}`)
+                    .join(', ')}`}
+              ; {place.moreReady >= 0 ? '+' : '−'}
+              {sayMinutes(Math.abs(place.moreReady))} of making ready{' '}
+              <Button
+                onPress={() =>
+                  onTry(
+                    `${run.number} on ${nameOf(place.lathe)}, ${place.place === 0 ? 'first' : `in place ${place.place + 1}`}`,
+                    place,
+                  )
+                }
+              >
+                Try it there
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
+/** What is decided of a run; each is kept when the field is left. */
+function Wishes({ run, runs, days, machines, onKeep }: Pick<Props, 'run' | 'runs' | 'days' | 'machines' | 'onKeep'>) {
+  const wish = days.runs.find((one) => one.run === run.id) ?? { run: run.id };
+  const [texts, setTexts] = useState({
+    weight: String(wish.weight ?? 1),
+    outsideDays: String(wish.outsideDays ?? 0),
+    release: wish.release ?? '',
+  });
+  const keep = (next: RunWish) => onKeep({ ...days, runs: [...days.runs.filter((one) => one.run !== run.id), next] });
+  const without = <K extends keyof RunWish>(key: K): RunWish =>
+    Object.fromEntries(Object.entries(wish).filter(([name]) => name !== key)) as unknown as RunWish;
+  const number = (text: string) => (text.trim() !== '' && Number(text) >= 0 ? Number(text) : undefined);
+  const figure = (key: 'weight' | 'outsideDays', label: string) => (
+    <Field
+      label={label}
+      value={texts[key]}
+      problem={number(texts[key]) === undefined ? `“${texts[key]}” is no number from 0 on` : undefined}
+      onChange={(text) => setTexts((was) => ({ ...was, [key]: text }))}
+      onBlur={() => {
+        const value = number(texts[key]);
+        if (value !== undefined && value !== (wish[key] ?? (key === 'weight' ? 1 : 0))) keep({ ...wish, [key]: value });
+      }}
+    />
+  );
+  return (
+    <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: '8px 14px', margin: '10px 0' }}>
+      <Choice
+        label="Lathe"
+        value={wish.lathe ?? ''}
+        onChange={(lathe) => keep(lathe === '' ? without('lathe') : { ...wish, lathe })}
+      >
+        <option value="">any that can</option>
+        {machines.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Choice>
+      <Choice
+        label="After"
+        value={String(wish.after?.[0] ?? '')}
+        onChange={(after) => keep(after === '' ? without('after') : { ...wish, after: [Number(after)] })}
+      >
+        <option value="">no other</option>
+        {runs
+          .filter(({ id }) => id !== run.id)
+          .map(({ id, number: called }) => (
+            <option key={id} value={String(id)}>
+              {called}
+            </option>
+          ))}
+      </Choice>
+      <Field
+        label="Not before"
+        type="date"
+        value={texts.release}
+        onChange={(release) => {
+          setTexts((was) => ({ ...was, release }));
+          if (release === '') keep(without('release'));
+          else if (/^\d{4}-\d{2}-\d{2}$/u.test(release) && release > '2000') keep({ ...wish, release });
+        }}
+      />
+      {figure('outsideDays', 'Days outside afterwards')}
+      {figure('weight', 'Lateness counts')}
+    </div>
+  );
+}

@@ -1,0 +1,25 @@
+import { format, parseISO } from 'date-fns';
+import { DAY } from '@/core/schedule/hours';
+import { momentOf } from '@/core/schedule/fromRuns';
+
+/** A day in words: Tue 1 Dec. */
+export const sayDay = (day: string): string => format(parseISO(day), 'EEE d MMM');
+
+/** A moment of a schedule in words: Tue 1 Dec 11:40. */
+export function sayMoment(today: string, at: number): string {
+  if (at === Infinity) return 'not within the hours';
+  const { day, minutes } = momentOf(today, at);
+  return `${sayDay(day)} ${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** The last day of something that ends at a moment; what ends with a midnight ends on the day before it. */
+export const lastDay = (today: string, at: number): string => momentOf(today, Math.max(0, at - 1)).day;
+
+/** How much too late, in words: whole days, below that hours. */
+export function sayLate(minutes: number): string {
+  if (minutes >= DAY) return `${Math.ceil(minutes / DAY)} d`;
+  return `${Math.max(1, Math.ceil(minutes / 60))} h`;
+}
+
+/** So often of a hundred. */
+export const sayShare = (share: number): string => `${Math.round(100 * share)} of 100`;

@@ -1,0 +1,113 @@
+import { type Page } from '@playwright/test';
+import { expect, expectAccessible, send, test } from './page';
+
+const PART = {
+  name: 'Stud for a rush',
+  material: 'brass-cw614n',
+  outside: [
+    { shape: 'cylinder', diameter: '10 h9', length: 16 },
+    { shape: 'cylinder', diameter: 16, length: 8 },
+  ],
+};
+
+/** A day so many days from now, as 2026-12-24. */
+const dayIn = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+
+const made = async (page: Page, number: string, due: string, quantity = 40): Promise<number> => {
+  const file = { format: 'shingle-run/1', units: 'mm', quantity, due, part: { ...PART, number } };
+  const { run } = (await (await send(page, 'post', '/api/runs', { file })).json()) as { run: { id: number } };
+  return run.id;
+};
+
+/** Every run is planned on every lathe, and placed. */
+async function expectPlaced(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: 'making ready' })).toBeVisible({ timeout: 180_000 });
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0, { timeout: 60_000 });
+}
+
+const block = (page: Page, number: string) => page.getByRole('button', { name: new RegExp(`^${number} .*from`) });
+const lane = (page: Page, name: string) => page.getByRole('region', { name, exact: true });
+
+test('three rush jobs by keyboard alone: placed, tried elsewhere with what it does, taken, undone, kept', async ({
+  page,
+}) => {
+  for (const number of ['WS-721', 'WS-722', 'WS-723']) await made(page, number, dayIn(9));
+  await page.goto('/days');
+  await expectPlaced(page);
+  await expectAccessible(page);
+  for (const number of ['WS-721', 'WS-722', 'WS-723']) {
+    const own = block(page, number);
+    await own.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: new RegExp(`^${number}`) })).toBeVisible();
+    // What it would do elsewhere is told before it is taken; Escape and Enter are the browser's own.
+    await page.getByRole('button', { name: 'Where it could come in between …' }).focus();
+    await page.keyboard.press('Enter');
+    const places = page.getByRole('list', { name: 'Places for it' }).getByRole('listitem');
+    await expect(places.first()).toContainText(/there .*(nobody else is made late|makes late)/);
+    await places.first().getByRole('button').focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: new RegExp(`^${number} on .*\\?$`) })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Take it' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Take it' })).toHaveCount(0);
+    await expectPlaced(page);
+  }
+  const label = await block(page, 'WS-723').getAttribute('aria-label');
+  // With Alt and an arrow it is tried a lathe further down.
+  await block(page, 'WS-723').focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect(page.getByRole('heading', { name: /^WS-723 on .*\?$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(block(page, 'WS-723')).toHaveAttribute('aria-label', label ?? '');
+  // What was taken is there after a reload.
+  await page.reload();
+  await expectPlaced(page);
+  await expect(block(page, 'WS-723')).toHaveAttribute('aria-label', label ?? '');
+});
+
+test('a run is dragged to another lathe, and what is decided of it holds', async ({ page }) => {
+  const id = await made(page, 'WS-724', dayIn(20));
+  await page.goto('/days');
+  await expectPlaced(page);
+  const own = block(page, 'WS-724');
+  await own.scrollIntoViewIfNeeded();
+  const from = await own.boundingBox();
+  const to = await lane(page, 'centre lathe C').boundingBox();
+  if (!from || !to) throw new Error('both are drawn');
+  await page.mouse.move(from.x + 6, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 6, to.y + 50, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByRole('heading', { name: /^WS-724 on centre lathe C/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(lane(page, 'centre lathe C').getByRole('button', { name: /^WS-724/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toHaveCount(0);
+  // Not before a day: it begins then or later.
+  await own.click();
+  await page.getByLabel('Not before').fill(dayIn(12));
+  await expectPlaced(page);
+  const days = (await (await page.request.get('/api/days')).json()) as { days: { runs: object[] } };
+  expect(days.days.runs).toContainEqual({ run: id, release: dayIn(12) });
+});
+
+test('who works when: wrong hours are told and not kept, a lathe without anybody is told', async ({ page }) => {
+  await page.goto('/days?window=hours');
+  const window = page.getByRole('dialog');
+  await expect(window).toBeVisible();
+  const monday = window.getByLabel('Hours of turner 3 on Monday');
+  await monday.fill('7-12');
+  await expect(window.getByText('hours as 07:00-12:00 12:30-15:30')).toBeVisible();
+  await expect(window.getByRole('button', { name: 'Keep', exact: true })).toBeDisabled();
+  await expectAccessible(page);
+  await monday.fill('');
+  for (const weekday of ['Tuesday', 'Wednesday', 'Thursday', 'Friday'])
+    await window.getByLabel(`Hours of turner 3 on ${weekday}`).fill('');
+  await window.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expectPlaced(page);
+  await expect(lane(page, 'centre lathe C')).toContainText('nobody stands here');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lane(page, 'centre lathe C')).not.toContainText('nobody stands here');
+});
