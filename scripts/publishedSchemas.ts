@@ -1,5 +1,6 @@
 import parse from 'joi-to-json';
 import { cutListSchema, cutsSchema } from '../src/core/formats/cutListFile';
+import { daysSchema } from '../src/core/formats/daysFile';
 import { planFileSchema } from '../src/core/formats/planFileSchema';
 import { runFileSchema } from '../src/core/read/schemas';
 
@@ -14,6 +15,11 @@ export const publishedSchemas = (): Record<string, object> => ({
     $schema: 'https://json-schema.org/draft/2019-09/schema',
     title: 'shingle-plan/1',
     ...(parse(planFileSchema, 'json-draft-2019-09') as object),
+  },
+  'days.schema.json': {
+    $schema: 'https://json-schema.org/draft/2019-09/schema',
+    title: 'shingle-days/1',
+    ...(parse(daysSchema, 'json-draft-2019-09') as object),
   },
   'cut-list.schema.json': {
     $schema: 'https://json-schema.org/draft/2019-09/schema',

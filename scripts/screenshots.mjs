@@ -79,8 +79,15 @@ await main(async () => {
     await cuts.getByText('2 bars to open').first().waitFor();
     await cuts.getByText('Looking for the fewest bars').waitFor({ state: 'hidden' });
     await keep(cuts, 'cut-list');
-    const crowded = await sheetOf('Gland body', 11);
-    await keep(crowded, 'crowded-route');
+    const days = await open('/days');
+    await days.getByRole('status').filter({ hasText: 'making ready' }).waitFor({ timeout: 180_000 });
+    await days.getByLabel('As wide as the page').selectOption('22');
+    await days
+      .getByRole('button', { name: /^WS-261 / })
+      .first()
+      .click();
+    await days.getByRole('heading', { name: /^WS-261/ }).waitFor();
+    await keep(days, 'days');
     const holding = await sheetOf('Gland body', 0);
     await holding.getByRole('button', { name: 'Set-up 2' }).click();
     await holding.getByRole('button', { name: 'Hold it otherwise' }).click();

@@ -19,6 +19,9 @@ const hosts = (process.env.SHINGLE_HOSTS ?? '')
 /** What is open to a device that is not signed in. */
 const OPEN = ['/sign-in', '/api/sign-in', '/api/alive'];
 
+/** What a calendar program asks for, which can say no more than an address: its key stands in that. */
+const CALENDAR = '/api/days/calendar';
+
 /** Scripts and styles of our own pages alone, each marked with a number that is used once; no page of others around it. */
 const policy = (nonce: string): string =>
   [
@@ -77,7 +80,8 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   if (verdict.kind === 'out') return refused(verdict.status, verdict.words);
   let device: string | undefined;
   try {
-    const key = verdict.kind === 'with-key' ? verdict.key : undefined;
+    const inAddress = path === CALENDAR && method === 'GET' ? nextUrl.searchParams.get('key') : null;
+    const key = verdict.kind === 'with-key' ? verdict.key : (inAddress ?? undefined);
     if (key !== undefined || door === 'network') device = await deviceOf(request, key);
     if (key !== undefined && device === undefined)
       return refused(401, 'this key is not one of the shop, or was taken back');

@@ -61,6 +61,9 @@ test('three rush jobs by keyboard alone: placed, tried elsewhere with what it do
   await page.getByRole('button', { name: 'Leave it' }).focus();
   await page.keyboard.press('Enter');
   await expect(block(page, 'WS-723')).toHaveAttribute('aria-label', label ?? '');
+  const calendar = await page.request.get('/api/days/calendar');
+  expect(await calendar.text()).toMatch(/^BEGIN:VCALENDAR[\s\S]*SUMMARY:WS-723 Stud for a rush/);
+  expect((await page.request.get('/api/days/calendar?lathe=nowhere')).status()).toBe(404);
   // What was taken is there after a reload.
   await page.reload();
   await expectPlaced(page);

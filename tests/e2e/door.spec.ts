@@ -97,6 +97,14 @@ test('a key lets a script in until it is taken back', async ({ page }) => {
       data: JSON.stringify(receipt),
     });
   expect((await script()).status()).toBe(201);
+  // A calendar program says no more than an address: there, and nowhere else, the key may stand in it.
+  const network = process.env.NETWORK_URL ?? '';
+  const stranger = await newRequest.newContext({ baseURL: network, ignoreHTTPSErrors: true });
+  const asked = async (path: string) => (await stranger.get(path)).status();
+  expect(await asked('/api/days/calendar')).toBe(401);
+  expect(await asked('/api/days/calendar?key=shingle_none')).toBe(401);
+  expect([200, 409]).toContain(await asked(`/api/days/calendar?key=${key}`));
+  expect(await asked(`/api/rack?key=${key}`)).toBe(401);
   await page.getByRole('button', { name: 'I have it' }).click();
   await page.reload();
   await expect(page.getByRole('list', { name: 'Keys' })).toContainText(/bench caliper.*used last/);

@@ -294,7 +294,7 @@ test('a mishap: a run of the piece as it is is made, put right, and what is left
   const lines = page.getByLabel(/^The piece from its front end/);
   await expect(lines).toHaveValue(/^10\.482; 15\.9/);
   await lines.fill('10.6; 15.9\n16; 8.4');
-  await page.getByRole('link', { name: 'Sheet' }).click();
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await expectSettled(page);
   // ⌀10 is roughed already: what is left of it is its finish.
   const route = page.getByRole('listbox');

@@ -40,13 +40,17 @@ function begunFirst(order: Order, begun: ToSchedule['begun']): Order {
   );
 }
 
-const played = (order: Order, { jobs, lathes, off }: ToSchedule, now: number, weeks = PLAYED) =>
-  playWeeks(order, new Map(jobs.map((job) => [job.id, job])), lathes, now, off, weeks);
+const played = (order: Order, { jobs, lathes, off }: ToSchedule, now: number, weeks = PLAYED): Promised[] =>
+  weeks.weeks === 0 ? [] : playWeeks(order, new Map(jobs.map((job) => [job.id, job])), lathes, now, off, weeks);
 
-/** The order that was taken with what is new put in; or the best there is, with `anew`. */
+/** The order that was taken with what is new put in; or the best there is, with `anew`. Without weeks nothing is said of promises. */
 export function answerDays(
   { runs, days, machines, today, now }: DaysAsked,
-  { anew = false, onRound }: { anew?: boolean; onRound?: (round: number) => void } = {},
+  {
+    anew = false,
+    weeks = PLAYED.weeks,
+    onRound,
+  }: { anew?: boolean; weeks?: number; onRound?: (round: number) => void } = {},
 ): DaysAnswer {
   const made = toSchedule(runs, days, machines, today);
   const { jobs, lathes, begun } = made;
@@ -62,7 +66,7 @@ export function answerDays(
   const order = begunFirst(found.order, begun);
   const byId = new Map(jobs.map((job) => [job.id, job]));
   const placed = placeAll(order, byId, lathes, now, savesBetween()) ?? found.placed;
-  return { ...found, order, placed, promised: played(order, made, now) };
+  return { ...found, order, placed, promised: played(order, made, now, { ...PLAYED, weeks }) };
 }
 
 /** What an order would do that somebody tries: places, worth, promises. */

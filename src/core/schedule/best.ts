@@ -62,7 +62,7 @@ function keptOrder(keep: Order, judged: Judged): Order {
 }
 
 /**
- * The best order of runs over lathes: least weighted lateness, then least making ready, then material that waits least. A few runs are
+ * The best order of runs over lathes (trade: Days): least weighted lateness, then least making ready, then material that waits least. A few runs are
  * placed exactly and that is proven, unless runs wait for others and the exact order does not have them so; many as well as some
  * rounds of a search do it, with the lateness that none can be under.
  */

@@ -68,7 +68,7 @@ function onLathe(one: Extract<RunOnLathe, { ready: number }>, done: number, care
 }
 
 /**
- * Runs and hours as they are placed.
+ * Runs and hours as they are placed (trade: Days).
  * @param today the schedule's first day, from whose midnight its minutes count
  * @param care the share of runs that take no longer than they are given here; 0 gives each its planned or learned minutes
  */

@@ -21,7 +21,7 @@ export interface Promised {
 }
 
 /**
- * Plays the weeks again and again in one order: every run's making ready and pieces are off by factors of their own, and whoever
+ * Plays the weeks again and again in one order (trade: Days): every run's making ready and pieces are off by factors of their own, and whoever
  * comes behind waits. @param off of each run by its id
  */
 export function playWeeks(

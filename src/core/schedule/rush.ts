@@ -23,7 +23,7 @@ const tooLate = (placed: readonly Placed[], jobs: ReadonlyMap<number, Job>) =>
 const OFFERED = 3;
 
 /**
- * Three places for a run that is wanted at once: what does the others least harm, what delivers it first, and the next best that is
+ * Three places for a run that is wanted at once (trade: Days): what does the others least harm, what delivers it first, and the next best that is
  * none of these. The order of the others stays.
  */
 export function placesForRush(order: Order, job: Job, judged: Judged): RushPlace[] {

@@ -1,11 +1,11 @@
 'use client';
-import { Undo2 } from 'lucide-react';
+import { CalendarDays, Printer, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { Help } from '@/core/schedule/answer';
 import type { DaysFile } from '@/core/schedule/days';
 import { sayMinutes } from '@/core/model/units/show';
-import { Button } from '../primitives/Button';
+import { Button, ButtonLink } from '../primitives/Button';
 import { Empty } from '../primitives/Card';
 import { Choice } from '../primitives/Field';
 import { HouseBar } from '../primitives/HouseBar';
@@ -17,7 +17,7 @@ import { Lanes } from './Lanes';
 import { ProposedCard } from './ProposedCard';
 import { RunPanel } from './RunPanel';
 import { useDays, type AtTheDays, type Machine } from './useDays';
-import { sayLate, sayShare } from './words';
+import { sayDay, sayLate, sayShare } from './words';
 
 const Room = styled.main`
   display: grid;
@@ -38,8 +38,15 @@ const Room = styled.main`
   @media (max-width: 980px) {
     grid-template-columns: minmax(0, 1fr);
   }
+  .on-paper {
+    display: none;
+  }
   @media print {
     display: block;
+    .on-paper {
+      display: block;
+      margin-bottom: 8px;
+    }
     padding: 0;
     aside,
     .screen-only {
@@ -82,6 +89,7 @@ export function DaysPlace({
       <HouseBar at="days" />
       <Room id="main">
         <div ref={frame}>
+          <h1 className="on-paper">Days from {sayDay(today)}</h1>
           <Head at={at} across={across} onAcross={setAcross} onHours={() => show('hours')} />
           <Told at={at} />
           {shown && shown.placed.length > 0 && runs && (
@@ -141,6 +149,14 @@ function Head(props: { at: AtTheDays; across: Across; onAcross: (across: Across)
           <Undo2 size={16} aria-hidden /> Undo
         </Button>
       )}
+      <Button onPress={() => window.print()}>
+        <Printer size={16} aria-hidden /> Print
+      </Button>
+      {at.days.order.length > 0 && (
+        <ButtonLink href="/api/days/calendar" download>
+          <CalendarDays size={16} aria-hidden /> Calendar
+        </ButtonLink>
+      )}
     </Tools>
   );
 }
@@ -182,15 +198,23 @@ function Side({ at, machines, chosen }: { at: AtTheDays; machines: readonly Mach
 const SURE = 0.8;
 
 /** How it stands in one line: what is planned, what is late, whether it is proven, what would help. */
-function Told({ at: { runs, answer, isPlacing, proposed, wrong, helps, tryOrder } }: { at: AtTheDays }) {
+function Told({ at: { runs, answer, days, isPlacing, proposed, wrong, helps, tryOrder, take } }: { at: AtTheDays }) {
   const [helpful, setHelpful] = useState<Help[]>();
   const waiting = runs?.filter(({ lathes }) => lathes === undefined).length ?? 0;
   const late = answer?.placed.filter((one) => one.late > 0) ?? [];
   const isPromised = (id: number) => runs?.find((run) => run.id === id)?.due !== '';
-  const unsure = answer?.promised.filter(({ job, kept }) => kept < SURE && isPromised(job)) ?? [];
+  const unsure =
+    answer?.promised.filter(
+      ({ job, kept }) => kept < SURE && isPromised(job) && !late.some((one) => one.job === job),
+    ) ?? [];
   const numberOf = (id: number) => runs?.find((run) => run.id === id)?.number ?? '';
   return (
-    <div role="status" style={{ marginBottom: 10 }} aria-busy={!runs || waiting > 0 || !answer || isPlacing}>
+    <div
+      role="status"
+      className="screen-only"
+      style={{ marginBottom: 10 }}
+      aria-busy={!runs || waiting > 0 || !answer || isPlacing}
+    >
       {!runs && <p>Looking up what is to be made …</p>}
       {runs && waiting > 0 && (
         <p>
@@ -209,12 +233,19 @@ function Told({ at: { runs, answer, isPlacing, proposed, wrong, helps, tryOrder 
             : answer.worth[0] > answer.lateAtLeast + 1
               ? `It is not proven; at most ${sayLate(answer.worth[0] - answer.lateAtLeast)} of lateness could be saved.`
               : 'No order is less late.'}
+          {days.order.length === 0 && answer.placed.length > 0 && !proposed && (
+            <>
+              {' '}
+              It is not taken yet: <Button onPress={() => void take(answer.order)}>Take this order</Button>
+            </>
+          )}
           {answer.nowhere.length > 0 && ` Made nowhere: ${answer.nowhere.map(numberOf).join(', ')}.`}{' '}
         </p>
       )}
       {answer && unsure.length > 0 && (
         <p>
-          In doubt: {unsure.map(({ job, kept }) => `${numberOf(job)}, kept ${sayShare(kept)}`).join('; ')}.{' '}
+          In doubt: {unsure.map(({ job, kept }) => `${numberOf(job)}, kept ${sayShare(kept)}`).join('; ')}
+          {unsure.length > 0 && '. '}
           {!proposed && !helpful && <Button onPress={() => void helps().then(setHelpful)}>What would help …</Button>}
         </p>
       )}

@@ -89,6 +89,7 @@ function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekPr
             onChange={(text) => onChange({ hours: put(person.hours, day, text) })}
           />
           <Choice
+            labelHidden
             label={`Where ${person.name} stands on ${weekday}`}
             value={person.stands[day] ?? ''}
             onChange={(lathe) => onChange({ stands: put(person.stands, day, lathe) })}

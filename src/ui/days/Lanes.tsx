@@ -135,7 +135,7 @@ export function Lanes(props: Props) {
             .filter(({ isWorked }, index) => isWorked && (scale.days[index]?.width ?? 0) > 2)
             .filter((_, index) => (scale.days.find(({ isWorked }) => isWorked)?.width ?? 99) > 56 || index % 5 === 0)
             .map(({ day, x, width, index }) => (
-              <span key={day} data-today={index === 0 ? '' : undefined} style={{ left: x, width: Math.max(width, 70) }}>
+              <span key={day} data-today={index === 0 ? '' : undefined} style={{ left: x, width: Math.max(width, 90) }}>
                 {index === 0 ? 'Today' : sayDay(day)}
               </span>
             ))}

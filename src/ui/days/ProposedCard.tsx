@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** What a move would do, before it is taken: who is later, who is earlier, making ready. */
-export function ProposedCard({ proposed: { words, answer: then }, answer: now, runs, onTake, onLeave }: Props) {
+export function ProposedCard({ proposed: { words, order, answer: then }, answer: now, runs, onTake, onLeave }: Props) {
   const numberOf = (id: number) => runs.find((run) => run.id === id)?.number ?? String(id);
   const was = new Map(now.placed.map((one) => [one.job, one]));
   const changes = (then?.placed ?? []).flatMap((one) => {
@@ -25,6 +25,12 @@ export function ProposedCard({ proposed: { words, answer: then }, answer: now, r
       ? [{ job: one.job, by, late: one.late > 0, wasLate: (was.get(one.job)?.late ?? 0) > 0 }]
       : [];
   });
+  const problem = Object.entries(order).flatMap(([lathe, ids]) =>
+    ids.flatMap((id) => {
+      const on = runs.find((run) => run.id === id)?.lathes?.find((one) => one.lathe === lathe);
+      return on && 'problem' in on ? [on.problem] : [];
+    }),
+  )[0];
   const ready = then ? then.worth[1] - now.worth[1] : 0;
   return (
     <Card aria-labelledby="proposed" role="status">
@@ -49,7 +55,7 @@ export function ProposedCard({ proposed: { words, answer: then }, answer: now, r
         </>
       ) : (
         <p>
-          It cannot be so: that lathe does not make it, it would wait for a run behind it, or the hours do not reach.
+          It cannot be so: {problem ?? 'it would wait for a run behind it, or the hours of that lathe do not reach'}.
         </p>
       )}
       <div style={{ display: 'flex', gap: 8, marginTop: 10 }}>

@@ -127,8 +127,11 @@ export function Choice<Value extends string>({
   onChange,
   children,
   problem,
+  labelHidden,
 }: {
   label: string;
+  /** In a table the column names it already. */
+  labelHidden?: boolean;
   value: Value;
   /** One of its options, which say what there is to choose. */
   onChange: (value: Value) => void;
@@ -138,9 +141,10 @@ export function Choice<Value extends string>({
   const id = `choice-${label.replace(/\W+/g, '-')}`;
   return (
     <div>
-      <FieldLabel htmlFor={id}>{label}</FieldLabel>
+      {!labelHidden && <FieldLabel htmlFor={id}>{label}</FieldLabel>}
       <Select
         id={id}
+        aria-label={labelHidden ? label : undefined}
         value={value}
         onChange={(event) => onChange(event.target.value as Value)}
         aria-invalid={problem !== undefined}
