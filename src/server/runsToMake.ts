@@ -79,7 +79,8 @@ export async function runsToMake(): Promise<RunToMake[]> {
     due: row.due,
     state: row.state,
     machine: row.machine,
-    lathes: isOld(row) ? undefined : (JSON.parse(row.lathes ?? '[]') as RunOnLathe[]),
+    lathes: row.lathes === null ? undefined : (JSON.parse(row.lathes) as RunOnLathe[]),
+    ...(isOld(row) ? { isOld: true as const } : {}),
     done: done.get(row.run_id) ?? 0,
   }));
 }

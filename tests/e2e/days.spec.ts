@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, send, test } from './page';
+import { expect, expectAccessible, expectReadableByNight, send, test } from './page';
 
 const PART = {
   name: 'Stud for a rush',
@@ -35,6 +35,7 @@ test('three rush jobs by keyboard alone: placed, tried elsewhere with what it do
   await page.goto('/days');
   await expectPlaced(page);
   await expectAccessible(page);
+  await expectReadableByNight(page);
   for (const number of ['WS-721', 'WS-722', 'WS-723']) {
     const own = block(page, number);
     await own.focus();

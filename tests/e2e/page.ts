@@ -63,6 +63,14 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** What the night changes is colours: their contrast is looked at once more. */
+export async function expectReadableByNight(page: Page): Promise<void> {
+  await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'night'));
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).withRules(['color-contrast']);
+  const { violations } = await axe.analyze();
+  expect(violations.flatMap(({ nodes }) => nodes.map(({ html }) => html.slice(0, 140)))).toEqual([]);
+}
+
 /** The figure above a word in the foot of the sheet. */
 export const foot = (page: Page, name: string) =>
   page

@@ -1,14 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, expectSettled, openSaved, send, test } from './page';
-
-/** What the night changes is colours: their contrast is looked at once more. */
-async function expectReadableByNight(page: Page): Promise<void> {
-  await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'night'));
-  const axe = new AxeBuilder({ page }).setLegacyMode(true).withRules(['color-contrast']);
-  const { violations } = await axe.analyze();
-  expect(violations.flatMap(({ nodes }) => nodes.map(({ html }) => html.slice(0, 140)))).toEqual([]);
-}
+import { expect, expectAccessible, expectReadableByNight, expectSettled, openSaved, send, test } from './page';
 
 const PART = {
   number: 'WS-REACH',
@@ -26,17 +18,7 @@ test('every address is without a finding, by day and by night', async ({ page })
   const run = new URL(page.url()).pathname;
   const places = ['', '/part', '/stock', '/times', '/revisions', '/lathe', '/log', '/print'];
   const runs = [...places.map((place) => run + place), '/runs/new/part', '/runs/new/lathe', '/runs/new/log'];
-  const others = [
-    '/',
-    '/days',
-    '/rack',
-    '/rack/cuts',
-    '/shop',
-    '/log',
-    '/devices',
-    '/devices/caliper',
-    '/devices/read-out',
-  ];
+  const others = ['/', '/rack', '/rack/cuts', '/shop', '/log', '/devices', '/devices/caliper', '/devices/read-out'];
   for (const address of [...runs, ...others, '/nowhere']) {
     await page.goto(address);
     await expect(page.getByRole('main').first()).toBeVisible();

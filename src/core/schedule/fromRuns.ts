@@ -37,6 +37,8 @@ export interface RunToMake {
   state: string;
   /** On each lathe; undefined as long as that is being planned. */
   lathes: readonly RunOnLathe[] | undefined;
+  /** Something that they were planned from has changed since, and they are being planned anew. */
+  isOld?: true;
   /** The lathe that its file names. */
   machine: string;
   /** Steps at the lathe that are done. */

@@ -198,9 +198,12 @@ function Side({ at, machines, chosen }: { at: AtTheDays; machines: readonly Mach
 const SURE = 0.8;
 
 /** How it stands in one line: what is planned, what is late, whether it is proven, what would help. */
-function Told({ at: { runs, answer, days, isPlacing, proposed, wrong, helps, tryOrder, take } }: { at: AtTheDays }) {
+function Told({
+  at: { runs, waiting, answer, days, isPlacing, proposed, wrong, helps, tryOrder, take },
+}: {
+  at: AtTheDays;
+}) {
   const [helpful, setHelpful] = useState<Help[]>();
-  const waiting = runs?.filter(({ lathes }) => lathes === undefined).length ?? 0;
   const late = answer?.placed.filter((one) => one.late > 0) ?? [];
   const isPromised = (id: number) => runs?.find((run) => run.id === id)?.due !== '';
   const unsure =
@@ -218,7 +221,8 @@ function Told({ at: { runs, answer, days, isPlacing, proposed, wrong, helps, try
       {!runs && <p>Looking up what is to be made …</p>}
       {runs && waiting > 0 && (
         <p>
-          {runs.length - waiting} of {runs.length} runs are planned on every lathe …
+          {runs.length - waiting} of {runs.length} runs are planned on every lathe
+          {answer && '; until all are, they stand by what they took before'} …
         </p>
       )}
       {wrong && <p style={{ color: 'var(--oxide)' }}>Not kept: {wrong}</p>}

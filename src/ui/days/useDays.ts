@@ -25,18 +25,29 @@ export interface Proposed {
   answer: DaysAnswer | undefined;
 }
 
-/** Runs to be made on every lathe, followed until all are planned. */
-function useRuns(): readonly RunToMake[] | undefined {
+/**
+ * Runs to be made on every lathe, followed until all are planned. Those that are only planned anew are placed by what they took before
+ * until all of them are: each by itself would move the others.
+ */
+function useRuns(): { runs: readonly RunToMake[] | undefined; waiting: number } {
   const [runs, setRuns] = useState<readonly RunToMake[]>();
+  const [waiting, setWaiting] = useState(0);
   useEffect(() => {
     let over = false;
+    let complete = false;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const look = async () => {
       const answer = await ask<{ runs: RunToMake[] }>('GET', '/api/schedule');
       if (over) return;
-      if (answer.ok) setRuns(answer.value.runs);
-      if (!answer.ok || answer.value.runs.some(({ lathes }) => lathes === undefined))
-        timer = setTimeout(() => void look(), AGAIN_MS);
+      if (answer.ok) {
+        const all = answer.value.runs;
+        const old = all.filter(({ lathes, isOld }) => lathes === undefined || isOld).length;
+        setWaiting(old);
+        if (!complete || old === 0) setRuns(all);
+        complete = all.every(({ lathes }) => lathes !== undefined);
+        if (old === 0) return;
+      }
+      timer = setTimeout(() => void look(), AGAIN_MS);
     };
     void look();
     return () => {
@@ -44,7 +55,7 @@ function useRuns(): readonly RunToMake[] | undefined {
       clearTimeout(timer);
     };
   }, []);
-  return runs;
+  return { runs, waiting };
 }
 
 const asEntries = (order: Order): DaysFile['order'] => Object.entries(order).map(([lathe, runs]) => ({ lathe, runs }));
@@ -95,7 +106,7 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
   const [proposed, setProposed] = useState<Proposed>();
   const leave = useCallback(() => setProposed(undefined), []);
   const { days, keep, wrong, undo } = useKept(begun, leave);
-  const runs = useRuns();
+  const { runs, waiting } = useRuns();
   const [opened] = useState(() => new Date());
   const today = format(opened, 'yyyy-MM-dd');
   const now = opened.getHours() * 60 + opened.getMinutes();
@@ -131,6 +142,7 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
   return {
     days,
     runs,
+    waiting,
     answer,
     /** What is shown is of what was asked before. */
     isPlacing: answered?.to !== asked,
