@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { checkShape } from '@/core/read/problems';
+import type { RunRow as AskedRow } from '@/core/formats/runsCsv';
 import type { RunFile } from '@/core/read/runFile';
 import { runFileSchema } from '@/core/read/schemas';
 import { database, inTransaction } from './database';
@@ -139,13 +140,50 @@ export const createRun = (
   inTransaction(async (knex) => {
     const before = under && (await knex('runs').where({ under }).first<{ id: number } | undefined>('id'));
     if (before) return (await findRun(before.id, knex)) as SavedRun;
-    const [id] = await knex('runs').insert({
-      created_at: new Date(),
-      under: under ?? null,
-      copied_from: copiedFrom?.id ?? null,
-      copied_revision: copiedFrom?.revision ?? null,
-    });
-    return append(Number(id), 1, file, knex);
+    return insertRun(file, knex, { under, copiedFrom });
+  });
+
+async function insertRun(
+  file: RunFile,
+  knex: Knex,
+  { under, copiedFrom }: { under?: string | undefined; copiedFrom?: SavedRun | undefined },
+): Promise<SavedRun> {
+  const [id] = await knex('runs').insert({
+    created_at: new Date(),
+    under: under ?? null,
+    copied_from: copiedFrom?.id ?? null,
+    copied_revision: copiedFrom?.revision ?? null,
+  });
+  return append(Number(id), 1, file, knex);
+}
+
+/** What of a run is of that run alone, and not of the next one of its part. */
+const ofItself = ['due', 'order', 'customer', 'note'] as const;
+
+/**
+ * Makes a run of each row of a list, each begun with the newest run of its part; all of them or none.
+ * @returns the runs, or the places in the list of those whose part nobody has planned yet
+ */
+export const createFromList = (rows: readonly AskedRow[]): Promise<{ made: SavedRun[] } | { unknown: number[] }> =>
+  inTransaction(async (knex) => {
+    const newest = await knex('run_list')
+      .whereNull('damaged')
+      .whereNot('state', 'deleted')
+      .whereIn('number', [...new Set(rows.map(({ number }) => number))])
+      .groupBy('number')
+      .select<{ number: string; id: number }[]>('number', knex.raw('max(run_id) as id'));
+    const idOf = new Map(newest.map(({ number, id }) => [number, id]));
+    const unknown = rows.flatMap(({ number }, index) => (idOf.has(number) ? [] : [index]));
+    if (unknown.length > 0) return { unknown };
+    const made: SavedRun[] = [];
+    for (const { number, ...asked } of rows) {
+      const before = (await findRun(idOf.get(number) as number, knex)) as SavedRun;
+      const kept = Object.fromEntries(
+        Object.entries(before.file).filter(([key]) => !(ofItself as readonly string[]).includes(key)),
+      ) as unknown as RunFile;
+      made.push(await insertRun({ ...kept, ...asked }, knex, { copiedFrom: before }));
+    }
+    return { made };
   });
 
 /**

@@ -227,6 +227,48 @@ test('an incomplete run can be put aside and gone on with', async ({ page }) => 
 
 const exampleText = (name: string) => readFileSync(join(import.meta.dirname, `../../examples/${name}.json`), 'utf8');
 
+test('a list of the office becomes runs: columns matched by hand, mistakes row by row, all of it or nothing', async ({
+  page,
+}) => {
+  await makeRun(page, 'WS-LIST');
+  await page.goto('/');
+  const bring = async (text: string) => {
+    const files = { name: 'week 49.csv', mimeType: 'text/csv', buffer: Buffer.from(text) };
+    await page.getByLabel('Run file').setInputFiles(files);
+    await expect(page.getByRole('dialog')).toContainText('Runs from week 49.csv');
+  };
+  const count = async () => ((await (await page.request.get('/api/runs/progress')).json()) as { all: number }).all;
+  const before = await count();
+  await bring('what,how many,until\nWS-LIST,40,2027-01-15\nWS-NOWHERE,few,1/2/2027\n');
+  const window = page.getByRole('dialog');
+  await expect(window.getByText('which column has the part numbers?')).toBeVisible();
+  await window.getByLabel('Part number').selectOption('what');
+  await window.getByLabel('Quantity').selectOption('how many');
+  await window.getByLabel('Promised for').selectOption('until');
+  await expect(window.getByText(/“few” must be a whole number/)).toBeVisible();
+  await expect(window.getByText(/write it as 2026-12-04/)).toBeVisible();
+  await expect(window.getByRole('button', { name: 'Make 2 runs' })).toBeDisabled();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  // Right in itself, but of a part that nobody planned: nothing is made, not even the first row.
+  await bring('part,quantity\nWS-LIST,40\nWS-NOWHERE,5\n');
+  await window.getByRole('button', { name: 'Make 2 runs' }).click();
+  await expect(window.getByText(/“WS-NOWHERE” is the number of no part/)).toBeVisible();
+  expect(await count()).toBe(before);
+  await page.keyboard.press('Escape');
+  await bring('what,how many,until\nWS-LIST,40,2027-01-15\nWS-LIST,1 200 pcs,\n');
+  await window.getByLabel('Part number').selectOption('what');
+  await window.getByLabel('Quantity').selectOption('how many');
+  await window.getByLabel('Promised for').selectOption('until');
+  await window.getByRole('button', { name: 'Make 2 runs' }).click();
+  await expect(window).toHaveCount(0);
+  expect(await count()).toBe(before + 2);
+  // What was matched by hand once is matched the next time.
+  await bring('what,how many,until\nWS-LIST,7,\n');
+  await expect(window.getByLabel('Part number')).toHaveValue('0');
+  await expect(window.getByRole('button', { name: 'Make 1 run' })).toBeEnabled();
+});
+
 test('a run file comes in and goes out again', async ({ page }) => {
   await page.goto('/');
   const file = { ...JSON.parse(exampleText('pivot-pin')), quantity: 321 };

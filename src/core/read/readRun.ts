@@ -26,7 +26,8 @@ const plainCount = (entry: number | string): string => {
   return /^\d{1,3}(?:[,' ]\d{3})+$/.test(text) ? text.replace(/[,' ]/g, '') : text;
 };
 
-function readQuantity(entry: number | string): Result<number> {
+/** So many pieces, as people write them; or what is wrong with that. */
+export function readQuantity(entry: number | string): Result<number> {
   const text = plainCount(entry);
   if (text === '') return bad(missing('quantity', ': how many pieces?'));
   if (!/^\d+$/.test(text) || Number(text) < 1)

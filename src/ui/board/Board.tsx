@@ -24,6 +24,7 @@ import { ChosenBar, SaidNotice, useChosenRuns } from './ChosenRuns';
 import { DraftList } from './DraftList';
 import { RunRow } from './RunRow';
 
+const ListWindow = later(() => import('./ListWindow').then((loaded) => loaded.ListWindow));
 const TogetherWindow = later(() => import('./TogetherWindow').then((loaded) => loaded.TogetherWindow));
 
 /** Names of the orders that the board can be in. */
@@ -102,13 +103,26 @@ interface Refused {
   problems: Problem[];
 }
 
+/** A list of runs that was brought, as text. */
+interface BroughtFile {
+  name: string;
+  text: string;
+}
+
 /** From the board on: to rack and shop, a run brought in, a new one. */
-function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
+function BoardBar({
+  onRefused,
+  onList,
+}: {
+  onRefused: (refused: Refused) => void;
+  onList: (list: BroughtFile) => void;
+}) {
   const router = useRouter();
   const chooser = useRef<HTMLInputElement>(null);
 
   const bring = async (file: File | undefined) => {
     if (!file) return;
+    if (/\.(csv|tsv|txt)$/i.test(file.name)) return onList({ name: file.name, text: await file.text() });
     const outcome = await importRun(await file.text());
     if (outcome.kind === 'done') return router.push(`/runs/${outcome.run.id}`);
     onRefused({
@@ -129,7 +143,7 @@ function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
       <input
         ref={chooser}
         type="file"
-        accept=".json,application/json"
+        accept=".json,application/json,.csv,.tsv,.txt,text/csv"
         aria-label="Run file"
         hidden
         onChange={(event) => {
@@ -150,7 +164,7 @@ function BoardBar({ onRefused }: { onRefused: (refused: Refused) => void }) {
         Log
       </ButtonLink>
       <Button onPress={() => chooser.current?.click()}>
-        <Upload size={16} aria-hidden /> Bring in a run file
+        <Upload size={16} aria-hidden /> Bring in a run or a list
       </Button>
       <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
         <Plus size={16} aria-hidden /> New run
@@ -257,11 +271,12 @@ function inGroups(runs: readonly ListedRun[], group: BoardProps['group']): { hea
 export function Board(props: BoardProps) {
   const { runs, sought, pages, found, progress, damaged, twice, today, group, machines } = props;
   const [refused, setRefused] = useState<Refused>();
+  const [list, setList] = useState<BroughtFile>();
   const [shown, show] = useWindow('together');
   const chosen = useChosenRuns(runs);
   return (
     <>
-      <BoardBar onRefused={setRefused} />
+      <BoardBar onRefused={setRefused} onList={setList} />
       <Room>
         <h1>Board</h1>
         <DraftList />
@@ -303,6 +318,7 @@ export function Board(props: BoardProps) {
         )}
         <Pages sought={sought} pages={pages} />
       </Room>
+      {list && <ListWindow {...list} onClose={() => setList(undefined)} />}
       {shown && <TogetherWindow onClose={() => show(undefined)} />}
       {refused && (
         <Window title={`${refused.name} was not taken in`} open onClose={() => setRefused(undefined)}>
