@@ -114,4 +114,16 @@ test('who works when: wrong hours are told and not kept, a lathe without anybody
   await expect(lane(page, 'centre lathe C')).toContainText('nobody stands here');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(lane(page, 'centre lathe C')).not.toContainText('nobody stands here');
+  // Whoever began with an older revision overwrites nothing; what is wrong is told with its place.
+  const { days, revision } = (await (await page.request.get('/api/days')).json()) as { days: object; revision: number };
+  expect((await send(page, 'put', '/api/days', { base: revision - 1, days })).status()).toBe(409);
+  const broken = await send(page, 'put', '/api/days', {
+    base: revision,
+    days: { ...days, closed: [{ from: 'soon' }] },
+  });
+  expect(broken.status()).toBe(422);
+  expect(await broken.text()).toContain('closed[0].from');
+  // On a phone nothing runs over its edge.
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0);
 });

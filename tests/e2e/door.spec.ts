@@ -32,6 +32,8 @@ test('every way of writing is behind the door', async ({ page }) => {
     ['post', '/api/rack/1'],
     ['post', '/api/rack/levels'],
     ['put', '/api/shop'],
+    ['put', '/api/days'],
+    ['post', '/api/runs/from-list'],
     ['post', '/api/shop/preview'],
     ['post', '/api/keys'],
     ['delete', '/api/keys/1'],

@@ -26,6 +26,8 @@ const Room = styled.main`
   padding: 14px 20px 40px;
   .all {
     grid-column: 1 / -1;
+    min-width: 0;
+    overflow-x: auto;
   }
   h1 {
     font-size: 21px;
@@ -110,7 +112,7 @@ export function DaysPlace({
           )}
         </div>
         <Side at={at} machines={machines} chosen={chosen} />
-        <div className="all">
+        <div className="all" role="group" aria-label="The same in words" tabIndex={0}>
           {shown && runs && <DaysTable answer={shown} {...{ runs, machines, today }} onChoose={setChosen} />}
         </div>
       </Room>

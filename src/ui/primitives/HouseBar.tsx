@@ -1,9 +1,21 @@
 'use client';
 import Link from 'next/link';
+import styled from 'styled-components';
 import { Brand, Places, TopBar } from './TopBar';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
 type Place = 'days' | 'rack' | 'cuts' | 'log' | 'shop' | 'devices';
+
+/** On a phone a line of their own, under the name and the theme. */
+const HousePlaces = styled(Places)`
+  @media (max-width: 600px) {
+    order: 1;
+    flex: 1 0 100%;
+    + * {
+      margin-left: auto;
+    }
+  }
+`;
 
 /** The places that belong to no single run. */
 export function HouseBar({ at }: { at: Place }) {
@@ -15,7 +27,7 @@ export function HouseBar({ at }: { at: Place }) {
   return (
     <TopBar>
       <Brand />
-      <Places aria-label="Places">
+      <HousePlaces aria-label="Places">
         <Link href="/" prefetch={false}>
           Board
         </Link>
@@ -25,7 +37,7 @@ export function HouseBar({ at }: { at: Place }) {
         {place('log', '/log', 'Log')}
         {place('shop', '/shop', 'Shop')}
         {place('devices', '/devices', 'Devices')}
-      </Places>
+      </HousePlaces>
       <ThemeToggle />
     </TopBar>
   );
