@@ -4,7 +4,7 @@ import { schedule, type Scheduled } from './best';
 import { toSchedule, type RunToMake, type ToSchedule } from './fromRuns';
 import { judgedBy } from './improve';
 import type { Order } from './job';
-import { placeAll, savesBetween, worthOf } from './place';
+import { compareWorth, placeAll, savesBetween, worthOf } from './place';
 import { playWeeks, type Promised } from './play';
 import { placesForRush, type RushPlace } from './rush';
 
@@ -66,7 +66,10 @@ export function answerDays(
   const order = begunFirst(found.order, begun);
   const byId = new Map(jobs.map((job) => [job.id, job]));
   const placed = placeAll(order, byId, lathes, now, savesBetween()) ?? found.placed;
-  return { ...found, order, placed, promised: played(order, made, now, { ...PLAYED, weeks }) };
+  const worth = worthOf(placed, byId);
+  // What is begun is gone on with, which may be worth less than the order that was proven.
+  const proven = found.proven && compareWorth(worth, found.worth) <= 0;
+  return { ...found, order, placed, worth, proven, promised: played(order, made, now, { ...PLAYED, weeks }) };
 }
 
 /** What an order would do that somebody tries: places, worth, promises. */

@@ -114,6 +114,17 @@ test('an order that was taken stays; the best anew is another', () => {
   expect(anew.proven).toBe(true);
 });
 
+test('what is begun is gone on with before what is wanted sooner, and is then not proven', () => {
+  const two = [run(1, 300, { done: 1, due: '2027-02-01' }), run(2, 300, { due: MONDAY })];
+  const one = { people: days().people.slice(0, 1) };
+  const answer = answerDays(asked(two, one));
+  expect(answer.order['A']).toEqual([1, 2]);
+  // 297 of 1 are left from 7 on, then 60 and 300 of 2: until Tuesday, late by the night and what is left.
+  const late = answer.placed.find(({ job }) => job === 2)?.late ?? 0;
+  expect([answer.worth[0], answer.proven]).toEqual([late, false]);
+  expect(late).toBeGreaterThan(0);
+});
+
 test('what is tried is told as it would be; what cannot be is not', () => {
   const two = asked([run(1, 300), run(2, 300)]);
   expect(tryOrder(two, { A: [2, 1], B: [] })?.placed.map(({ job }) => job)).toEqual([2, 1]);
