@@ -68,18 +68,39 @@ export interface Asked {
   run?: number;
   from?: Date;
   to?: Date;
+  /** Words of what happened, or the number or name of a part. */
   find?: string;
+  /** A lathe by its id. */
+  lathe?: string;
+  /** A tool by its id: what was done to it. */
+  tool?: string;
   most?: number;
 }
 
 /** What happened, the newest first, each with its run. */
-export async function logOf({ run, from, to, find, most = 500 }: Asked): Promise<(Ordered & { run: number })[]> {
-  const query = database()('lathe_events').orderBy('id', 'desc').limit(most);
-  if (run !== undefined) void query.where({ run_id: run });
-  if (from) void query.where('at', '>=', from);
-  if (to) void query.where('at', '<', to);
-  if (find) void query.where('document', 'like', `%${find.replace(/[\\%_]/g, '\\$&')}%`);
-  const rows = await query.select<Row[]>('id', 'run_id', 'document');
+export async function logOf({
+  run,
+  from,
+  to,
+  find,
+  lathe,
+  tool,
+  most = 500,
+}: Asked): Promise<(Ordered & { run: number })[]> {
+  const query = database()('lathe_events as e')
+    .join('run_list as r', 'r.run_id', 'e.run_id')
+    .orderBy('e.id', 'desc')
+    .limit(most);
+  if (run !== undefined) void query.where({ 'e.run_id': run });
+  if (from) void query.where('e.at', '>=', from);
+  if (to) void query.where('e.at', '<', to);
+  if (lathe) void query.where({ 'r.machine': lathe });
+  if (tool) void query.where({ 'e.kind': 'edge' }).whereRaw("json_value(e.document, '$.tool') = ?", [tool]);
+  if (find) {
+    const like = `%${find.replace(/[\\%_]/g, '\\$&')}%`;
+    void query.whereRaw('(e.document like ? or r.number like ? or r.name like ?)', [like, like, like]);
+  }
+  const rows = await query.select<Row[]>('e.id', 'e.run_id', 'e.document');
   return rows.map((row) => ({ ...read(row), run: row.run_id }));
 }
 

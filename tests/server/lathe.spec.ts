@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 import { inOrder, type LatheEvent } from '../../src/core/lathe/events';
 import { emptyRun } from '../../src/core/read/runFile';
 import { closeDatabase, database } from '../../src/server/database';
-import { eventsOf, keepEvents, logOf } from '../../src/server/latheEvents';
+import { earlierOf, eventsOf, keepEvents, logOf } from '../../src/server/latheEvents';
 import { keepLearned, learnedRuns } from '../../src/server/learned';
 import { createRun } from '../../src/server/runRepository';
 import { shingle } from './scratch';
@@ -70,6 +70,31 @@ test('only what came after is fetched; what happened is never changed, and is fo
   expect(await logOf({ find: `100 % of ${id} in oilX` })).toHaveLength(0);
   await expect(database()('lathe_events').where({ run_id: id }).delete()).rejects.toThrow('only grows');
   await expect(database()('lathe_events').where({ run_id: id }).update({ device: 'x' })).rejects.toThrow('only grows');
+});
+
+test('the log is narrowed to a part, to a lathe, to the edges of a tool; an earlier run of a part says what it proved', async () => {
+  const number = `L-${process.hrtime.bigint()}`;
+  const made = async () => {
+    const file = { ...emptyRun(), quantity: '10' };
+    return (await createRun({ ...file, part: { ...file.part, number } })).id;
+  };
+  const [before, now] = [await made(), await made()];
+  await database()('run_list')
+    .where({ run_id: before })
+    .update({ machine: `lathe of ${number}` });
+  const [done, edge, moved] = stepsOf('lathe A', 3) as [LatheEvent, LatheEvent, LatheEvent];
+  await keepEvents(before, [
+    done,
+    { ...edge, kind: 'edge', tool: 'roughing-tool', what: 'changed' } as LatheEvent,
+    { ...moved, kind: 'corrected', place: 'stop 1B', by: 0.02 } as LatheEvent,
+  ]);
+  const kinds = async (asked: Parameters<typeof logOf>[0]) => (await logOf(asked)).map(({ kind }) => kind).sort();
+  expect(await kinds({ find: number })).toEqual(['corrected', 'done', 'edge']);
+  expect(await kinds({ lathe: `lathe of ${number}` })).toEqual(['corrected', 'done', 'edge']);
+  expect(await kinds({ find: number, tool: 'roughing-tool' })).toEqual(['edge']);
+  expect(await kinds({ find: number, tool: 'another' })).toEqual([]);
+  expect(await earlierOf(now)).toMatchObject({ run: before, proved: { moved: [{ place: 'stop 1B', by: 0.02 }] } });
+  expect(await earlierOf(before)).toBeUndefined();
 });
 
 test('on the command line a run’s log is written by its part’s number, as rows', async () => {

@@ -3,6 +3,7 @@ import { subDays } from 'date-fns';
 import { logDays } from '@/core/present/logDays';
 import { logOf } from '@/server/latheEvents';
 import { runNames } from '@/server/runList';
+import { currentShop } from '@/server/shopRepository';
 import { ShopLog } from '@/ui/log/ShopLog';
 import { loaded, textIn, type Asked } from '../pages';
 
@@ -16,10 +17,24 @@ const MOST = 20_000;
 
 export default async function LogPage({ searchParams }: { searchParams: Asked }) {
   const asked = await searchParams;
-  const [find, back] = [textIn(asked.find), textIn(asked.back)];
+  const [find, back, lathe, tool] = [asked.find, asked.back, asked.lathe, asked.tool].map(textIn) as [
+    string,
+    string,
+    string,
+    string,
+  ];
   const from = subDays(new Date(), BACK[back] ?? BACK['month'] ?? 31);
-  const [events, runs] = await loaded(() =>
-    Promise.all([logOf({ from, most: MOST, ...(find === '' ? {} : { find }) }), runNames()]),
+  const [events, runs, shop] = await loaded(() =>
+    Promise.all([logOf({ from, most: MOST, find, lathe, tool }), runNames(), currentShop()]),
   );
-  return <ShopLog days={logDays(events)} runs={runs} sought={{ find, page: 1, narrowed: { back } }} />;
+  const named = (all: readonly { id: string; name: string }[]) => all.map(({ id, name }) => [id, name] as const);
+  return (
+    <ShopLog
+      days={logDays(events)}
+      runs={runs}
+      lathes={named(shop.machines)}
+      tools={named(shop.tools)}
+      sought={{ find, page: 1, narrowed: { back, lathe, tool } }}
+    />
+  );
 }

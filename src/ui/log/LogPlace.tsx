@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { logCsv } from '@/core/formats/logCsv';
 import type { Ordered } from '@/core/lathe/events';
+import { edgesIn } from '@/core/lathe/edges';
 import { observedSteps } from '@/core/lathe/observed';
 import { stepsOf } from '@/core/lathe/steps';
 import type { Plan } from '@/core/plan/plan';
@@ -109,9 +110,38 @@ function Logged({ id, plan }: { id: string; plan: Plan }) {
             <SizeChart key={chart.key} chart={chart} units={units} />
           ))}
         </Card>
+        <Edges plan={plan} events={events} />
         <Everything plan={plan} lathe={lathe} />
       </div>
     </Room>
+  );
+}
+
+/** How long edges lasted, where one was changed; nothing before that. */
+function Edges({ plan, events }: { plan: Plan; events: readonly Ordered[] }) {
+  const tools = useMemo(() => {
+    const operations = plan.setups.flatMap((planned) => planned.operations);
+    const toolOf = (key: string) => operations.find((operation) => operation.key === key)?.tool.id;
+    const nameOf = (id: string) => operations.find(({ tool }) => tool.id === id)?.tool.name ?? id;
+    return edgesIn(events, toolOf).map((one) => ({ ...one, name: nameOf(one.tool) }));
+  }, [plan, events]);
+  if (tools.length === 0) return null;
+  return (
+    <Card aria-labelledby="edges">
+      <h2 id="edges">Pieces an edge</h2>
+      <ul>
+        {tools.map(({ tool, name, edges, now, mean }) => (
+          <li key={tool}>
+            {name}: {edges.map(({ pieces, ended }) => `${pieces} (${ended})`).join(', ')}; {now} by the one that is in
+            {mean !== undefined && (
+              <>
+                . On average <b>{mean.toFixed(0)}</b> pieces an edge
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </Card>
   );
 }
 

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import type { LogDay } from '@/core/present/logDays';
 import { Card, Empty } from '../primitives/Card';
-import { Finder, type Sought } from '../primitives/Finder';
+import { Finder, type Narrowing, type Sought } from '../primitives/Finder';
 import { HouseBar } from '../primitives/HouseBar';
 
 const Room = styled.main`
@@ -41,35 +41,41 @@ const Room = styled.main`
   }
 `;
 
-const BACK = [
-  {
-    name: 'back',
-    label: 'Since',
-    options: [
-      ['month', 'a month ago'],
-      ['week', 'a week ago'],
-      ['year', 'a year ago'],
-    ],
-  },
-] as const;
+const BACK: Narrowing = {
+  name: 'back',
+  label: 'Since',
+  options: [
+    ['month', 'a month ago'],
+    ['week', 'a week ago'],
+    ['year', 'a year ago'],
+  ],
+};
 
 interface Props {
   days: LogDay[];
   runs: { id: number; number: string; name: string }[];
+  /** Lathes and tools of the shop, id and name. */
+  lathes: readonly (readonly [string, string])[];
+  tools: readonly (readonly [string, string])[];
   sought: Sought;
 }
 
 const time = (at: string) => format(new Date(at), 'HH:mm');
 
 /** What happened in the shop, day by day: on which runs, how much, and what was not usual. */
-export function ShopLog({ days, runs, sought }: Props) {
+export function ShopLog({ days, runs, lathes, tools, sought }: Props) {
+  const narrowings = [
+    BACK,
+    { name: 'lathe', label: 'Lathe', options: [['', 'any'] as const, ...lathes] },
+    { name: 'tool', label: 'Edges of', options: [['', 'everything'] as const, ...tools] },
+  ];
   const known = new Map(runs.map((run) => [run.id, run]));
   return (
     <>
       <HouseBar at="log" />
       <Room>
         <h1>Log</h1>
-        <Finder sought={sought} what="Find" narrowings={BACK}>
+        <Finder sought={sought} what="Find" narrowings={narrowings}>
           {days.length} {days.length === 1 ? 'day' : 'days'}
         </Finder>
         {days.length === 0 && (
