@@ -44,6 +44,17 @@ async function benchCuts() {
   );
 }
 
+async function benchDays() {
+  for (const { runs, machines, placed, proven, late, lateAtLeast, played } of await bundled('bench-days')) {
+    row(
+      `${runs} runs placed on ${machines} lathes`,
+      `${placed.toFixed(0)} ms, ${proven ? 'proven' : `${(late / 60).toFixed(0)} h late in all, at least ${(lateAtLeast / 60).toFixed(0)}`}`,
+      runs === 60 ? '≤ 5000 ms' : '',
+    );
+    row(`${runs} runs, 10 000 weeks played`, `${played.toFixed(0)} ms`, '');
+  }
+}
+
 /** What the first page brings, and when it can be used. */
 async function benchFirstLoad(browser, address, path, name) {
   const page = await browser.newPage();
@@ -230,6 +241,7 @@ await main(async () => {
     }
     const plans = await benchPlans();
     await benchCuts();
+    await benchDays();
     const browser = await openBrowser();
     await benchFirstLoad(browser, address, '/', 'board');
     await benchFirstLoad(browser, address, '/runs/new/part', 'part');
