@@ -81,3 +81,42 @@ test('a batch is played for its promise, and played again comes out a little oth
   await promise.getByRole('button', { name: 'Play again' }).click();
   await expect(promise).toContainText('10000 batches simulated, number 2');
 });
+
+test('a quotation: what is earned comes on each price, is kept with the run, and a wrong entry changes nothing', async ({
+  page,
+}) => {
+  await openSaved(page, {
+    number: 'WS-QUOTE',
+    name: 'Stud to be offered',
+    material: 'brass-cw614n',
+    outside: [
+      { shape: 'cylinder', diameter: '10 h9', length: 16 },
+      { shape: 'cylinder', diameter: 16, length: 8 },
+    ],
+  });
+  await page.getByRole('link', { name: 'Print' }).click();
+  await page.getByRole('button', { name: 'Quotation' }).click();
+  const row = page.getByRole('table', { name: 'Quantities and prices' }).getByRole('row', { name: /^20 / });
+  const prices = async () => (await row.getByRole('cell').allInnerTexts()).slice(1).map(Number);
+  await expect(row).toBeVisible();
+  const [each = 0] = await prices();
+  expect(each).toBeGreaterThan(0);
+  const margin = page.getByLabel('Earned, % of the cost');
+  await margin.fill('much');
+  await expect(page.getByText('“much” is no percentage from 0 on')).toBeVisible();
+  expect((await prices())[0]).toBe(each);
+  await margin.fill('100');
+  // Twice the cost of the batch, of which a piece is told in hundredths.
+  await expect.poll(async () => Math.abs(((await prices())[0] ?? 0) - 2 * each)).toBeLessThanOrEqual(0.011);
+  const [then = 0, all = 0] = await prices();
+  expect(all).toBeCloseTo(20 * then, 2);
+  await page.getByLabel('Holds until').fill('2027-01-31');
+  await expect(page.getByText('It holds until 31 January 2027.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Quotation' }).click();
+  await expect(margin).toHaveValue('100');
+  await expect(page.getByText('It holds until 31 January 2027.')).toBeVisible();
+});

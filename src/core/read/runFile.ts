@@ -125,7 +125,24 @@ export interface RunFile {
   rules?: Partial<HouseRules>;
   /** What somebody else asks for the parts: once, and for each. */
   offer?: { once?: number; each: number };
+  /** What it is offered for to somebody; its revisions are those of the run. */
+  quote?: Quote;
 }
+
+/** How a run is offered to a customer: what comes on its cost, and what is said beside its prices. */
+export interface Quote {
+  /** Percent of the cost that is earned. */
+  margin?: number;
+  /** Percent of the cost for what may go wrong in a run that was never made. */
+  firstRisk?: number;
+  /** The last day on which it holds. */
+  until?: string;
+  delivery?: string;
+  terms?: string;
+}
+
+/** Nothing is said yet: at cost. */
+export const NO_QUOTE: Quote = {};
 
 /** A step that waits to be filled in. */
 export const emptyStep = (): StepOf<'cylinder'> => ({ shape: 'cylinder', diameter: '', length: '' });

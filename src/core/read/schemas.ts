@@ -232,4 +232,11 @@ export const runFileSchema = Joi.object<RunFile>({
     once: NOT_NEGATIVE,
     each: NOT_NEGATIVE.required(),
   }),
+  quote: Joi.object({
+    margin: NOT_NEGATIVE,
+    firstRisk: NOT_NEGATIVE,
+    until: text(10),
+    delivery: text(200),
+    terms: text(2000),
+  }),
 }).required();

@@ -8,6 +8,7 @@ import { useWorkspace } from '../run/WorkspaceContext';
 import { PageMargins } from './PageMargins';
 import { OnPaper } from './Paper';
 import { PrintedFirstOff } from './PrintedFirstOff';
+import { Quotation } from './Quotation';
 import { RecordedFirstOff } from './RecordedFirstOff';
 import { PrintedLabels } from './PrintedLabels';
 import { PrintedPlan } from './PrintedPlan';
@@ -22,8 +23,14 @@ const Actions = styled.nav`
   margin: 14px auto;
 `;
 
-/** What is printed: the sheet that lies at the machine, how it is set and what is laid out before, what the first piece measured, labels. */
-const PAPERS = { sheet: 'At the machine', setting: 'Setting and kit', firstOff: 'First-off', labels: 'Labels' };
+/** What is printed: the sheet that lies at the machine, how it is set and what is laid out before, what the first piece measured, labels, what it is offered for. */
+const PAPERS = {
+  sheet: 'At the machine',
+  setting: 'Setting and kit',
+  firstOff: 'First-off',
+  labels: 'Labels',
+  quotation: 'Quotation',
+};
 
 /** The sheet at the machine, on one or two A4 pages: black, large, nothing that is not needed there. */
 export function PrintSheet() {
@@ -50,6 +57,7 @@ export function PrintSheet() {
       {shown === 'sheet' && <PrintedPlan plan={plan} proof={planned.answer.proof} />}
       {shown === 'setting' && <PrintedSetting key={plan.run.part.number} plan={plan} />}
       {shown === 'firstOff' && (id === 'new' ? <PrintedFirstOff plan={plan} /> : <RecordedFirstOff plan={plan} />)}
+      {shown === 'quotation' && <Quotation plan={plan} />}
       {shown === 'labels' && <PrintedLabels plan={plan} file={file} />}
     </>
   );

@@ -25,9 +25,9 @@ const QUIET = 350;
 /** Times a batch is played for its promise. */
 const RUNS = 10_000;
 
-/** The run without what others offer for it: the same object until something changes that is planned. */
+/** The run without what it is offered for, by others or to others: the same object until something changes that is planned. */
 function usePlannedFile(file: RunFile): RunFile {
-  const written = JSON.stringify({ ...file, offer: undefined });
+  const written = JSON.stringify({ ...file, offer: undefined, quote: undefined });
   return useMemo(() => JSON.parse(written) as RunFile, [written]);
 }
 
