@@ -84,6 +84,13 @@ test('a run that is begun stays on its lathe, is ready, and only what is left of
   expect(begun.get(1)).toBe('A');
 });
 
+test('by how much a run may be off is what is known of it on that lathe', () => {
+  const learned = { setup: { down: 0.1, up: 0.1 }, pieces: { down: 0.02, up: 0.02 } };
+  const lathes = (run(1, 100).lathes ?? []).map((on) => (on.lathe === 'B' ? { ...on, off: learned } : on));
+  const { off } = toSchedule([run(1, 100, { lathes })], days(), ['A', 'B'], MONDAY);
+  expect([off(1, 'A').pieces.up, off(1, 'B')]).toEqual([0.3, learned]);
+});
+
 test('a promise is for the end of its day; what is decided of a run holds', () => {
   const { jobs } = toSchedule(
     [run(1, 100, { due: '2026-12-01' }), run(2, 100)],

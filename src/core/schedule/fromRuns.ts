@@ -49,7 +49,8 @@ export interface RunToMake {
 export interface ToSchedule {
   jobs: Job[];
   lathes: Lathes;
-  off: (job: number) => Off;
+  /** By how much a run may be off on a lathe. */
+  off: (job: number, lathe: string) => Off;
   /** The order that was taken. */
   keep: Order;
   /** Runs that are begun, by the lathe that they are on. */
@@ -88,7 +89,7 @@ export function toSchedule(
     }),
   );
   const begun = new Map<number, string>();
-  const spreads = new Map<number, Off>();
+  const spreads = new Map<string, Off>();
   const jobs = runs.flatMap((run): Job[] => {
     const wish = days.runs.find((one) => one.run === run.id);
     const planned = (run.lathes ?? []).filter(isPlanned);
@@ -96,7 +97,7 @@ export function toSchedule(
     if (run.done > 0 && own !== undefined) begun.set(run.id, own);
     const pinned = begun.get(run.id) ?? wish?.lathe;
     const on = planned.filter(({ lathe }) => lathe in lathes && (pinned === undefined || lathe === pinned));
-    if (planned[0]) spreads.set(run.id, planned[0].off);
+    for (const { lathe, off } of planned) spreads.set(`${run.id} ${lathe}`, off);
     if (run.lathes === undefined) return [];
     return [
       {
@@ -112,7 +113,7 @@ export function toSchedule(
   });
   const keep = Object.fromEntries(days.order.map(({ lathe, runs: ids }) => [lathe, ids]));
   const none: Off = { setup: { down: 0, up: 0 }, pieces: { down: 0, up: 0 } };
-  return { jobs, lathes, keep, begun, off: (job) => spreads.get(job) ?? none };
+  return { jobs, lathes, keep, begun, off: (job, lathe) => spreads.get(`${job} ${lathe}`) ?? none };
 }
 
 /** A moment of a schedule as its day and the minutes of it. */

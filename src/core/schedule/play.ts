@@ -22,14 +22,14 @@ export interface Promised {
 
 /**
  * Plays the weeks again and again in one order (trade: Days): every run's making ready and pieces are off by factors of their own, and whoever
- * comes behind waits. @param off of each run by its id
+ * comes behind waits. @param off of each run by its id and the lathe that it is on
  */
 export function playWeeks(
   order: Order,
   jobs: ReadonlyMap<number, Job>,
   lathes: Lathes,
   now: number,
-  off: (job: number) => Off,
+  off: (job: number, lathe: string) => Off,
   { weeks, seed }: { weeks: number; seed: number },
 ): Promised[] {
   const random = seeded(seed);
@@ -40,7 +40,7 @@ export function playWeeks(
     here.flatMap((id) => {
       const job = jobs.get(id);
       const on = job?.on[lathe];
-      return job && on ? [{ id, job, lathe, on, off: off(id) }] : [];
+      return job && on ? [{ id, job, lathe, on, off: off(id, lathe) }] : [];
     }),
   );
   for (let week = 0; week < weeks; week++) {
