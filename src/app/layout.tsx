@@ -3,9 +3,11 @@ import '@fontsource-variable/atkinson-hyperlegible-mono';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { DeviceSettingsProvider } from '@/ui/device/DeviceSettings';
 import { GlobalStyle } from '@/ui/theme/GlobalStyle';
 import { themeScript } from '@/ui/theme/ThemeToggle.script';
 import { Locale } from '@/ui/primitives/Locale';
+import { deviceSettings } from './deviceSettings';
 import { StyledRegistry } from './StyledRegistry';
 
 export const metadata: Metadata = {
@@ -16,6 +18,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-shingle-nonce') ?? '';
+  const settings = await deviceSettings();
   return (
     <html lang="en-GB" suppressHydrationWarning>
       <head>
@@ -26,7 +29,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         <StyledRegistry nonce={nonce}>
           <GlobalStyle />
-          <Locale>{children}</Locale>
+          <Locale>
+            <DeviceSettingsProvider served={settings}>{children}</DeviceSettingsProvider>
+          </Locale>
         </StyledRegistry>
       </body>
     </html>

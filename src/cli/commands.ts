@@ -230,6 +230,6 @@ export async function shingle(words: readonly string[], read: (file: string) => 
   if (!answer.ok)
     return name === 'plan' ? noPlan(json.value as RunFile, answer.problems, asData) : refused(answer.problems);
   const { text, data, csv, isWrong } = answer.value;
-  if (asCsv && csv) return { code: 0, out: `${csv()}\n`, err: '' };
+  if (asCsv && csv) return { code: 0, out: csv(), err: '' };
   return { code: isWrong ? 1 : 0, out: asData ? `${JSON.stringify(data(), null, 2)}\n` : `${text()}\n`, err: '' };
 }

@@ -105,8 +105,9 @@ async function log(run: string, as: string | undefined): Promise<Said> {
   if (id === undefined) return refused(`there is no run “${run}”: say the number in its address, or its part’s number`);
   const events = await eventsOf(id);
   if (as === '--json') return said(JSON.stringify({ events }, null, 2));
-  const { logCsv } = await import('@/core/formats/logCsv');
-  return said(logCsv(events));
+  const { logTable } = await import('@/core/formats/logTable');
+  const { tableText } = await import('@/core/formats/table');
+  return said(tableText(logTable(events)));
 }
 
 const USAGE = `usage: npm run --silent shingle -- backup FILE

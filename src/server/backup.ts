@@ -25,6 +25,7 @@ const TABLES: Record<string, readonly string[]> = {
   run_states: ['id'],
   attachments: ['id'],
   lathe_events: ['id'],
+  begun_with: ['run_id'],
   learned_runs: ['id'],
   days_revisions: ['revision'],
   stock_items: ['id'],

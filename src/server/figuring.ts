@@ -1,12 +1,9 @@
 import { setImmediate } from 'node:timers/promises';
-import type { RackItem } from '@/core/rack/rack';
-import type { Shop } from '@/core/model/shop/shop';
 import { database } from './database';
-import { listRack } from './rackRepository';
+import { plannedWith, type PlannedWith } from './plannedWith';
 import { barsFor, basisOf, figuresOf, type RunFigures } from './runFigures';
 import { readRuns } from './runRepository';
 import type { SavedRun } from './savedRun';
-import { currentShop } from './shopRepository';
 import { troubleDigest, troubleOf } from './trouble';
 
 /** Runs looked at together: so few that one which was just saved does not wait long behind them. */
@@ -27,7 +24,7 @@ const stopped = (error: unknown): RunFigures => ({
   uses: undefined,
 });
 
-function planned(run: SavedRun, shop: Shop, rack: ReturnType<typeof barsFor>): RunFigures {
+function planned(run: SavedRun, { shop, rack }: PlannedWith): RunFigures {
   try {
     return figuresOf(run, shop, rack);
   } catch (error) {
@@ -52,12 +49,12 @@ async function enter({ run_id, wanted }: Wanted, basis: string, { board, need, u
     });
 }
 
-async function figureOut(row: Wanted, run: SavedRun, shop: Shop, items: RackItem[], program: string): Promise<void> {
-  const rack = barsFor(run, items);
-  const basis = basisOf(run, shop, rack, program);
+async function figureOut(row: Wanted, run: SavedRun, kept: PlannedWith, program: string): Promise<void> {
+  const made = { ...kept, rack: barsFor(run, kept.rack) };
+  const basis = basisOf(run, made.shop, made.rack, program);
   if (basis === row.basis)
     await database()('run_list').where({ run_id: row.run_id, wanted: row.wanted }).update({ stale: false });
-  else await enter(row, basis, planned(run, shop, rack));
+  else await enter(row, basis, planned(run, made));
 }
 
 /**
@@ -73,15 +70,12 @@ export async function figureSome(program: string): Promise<number> {
     .limit(AT_ONCE)
     .select<Wanted[]>('run_id', 'wanted', 'basis');
   if (rows.length === 0) return 0;
-  const [{ runs, damaged }, shop, items] = await Promise.all([
-    readRuns(rows.map(({ run_id }) => run_id)),
-    currentShop(),
-    listRack(),
-  ]);
+  const ids = rows.map(({ run_id }) => run_id);
+  const [{ runs, damaged }, withOf] = await Promise.all([readRuns(ids), plannedWith(ids)]);
   for (const row of rows) {
     const run = runs.find(({ id }) => id === row.run_id);
     const damage = damaged.get(row.run_id);
-    if (run) await figureOut(row, run, shop, items, program);
+    if (run) await figureOut(row, run, withOf(run.id), program);
     else
       await database()('run_list')
         .where({ run_id: row.run_id, wanted: row.wanted })

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import { inOrder, type LatheEvent, type Ordered } from '@/core/lathe/events';
 import { isAnything, provedBy, type Earlier } from '@/core/lathe/proved';
 import { database, inTransaction } from './database';
+import { keepBegunWith } from './plannedWith';
 
 interface Row {
   id: number;
@@ -34,6 +35,7 @@ export const keepEvents = (run: number, events: readonly LatheEvent[]): Promise<
       )
       .onConflict('name')
       .ignore();
+    await keepBegunWith(knex, run, events.find(({ shop }) => shop !== undefined)?.shop);
     const rows = await knex('lathe_events')
       .whereIn(
         'name',

@@ -3,7 +3,6 @@ import { createHash } from 'node:crypto';
 import { missingFrom } from '@/core/present/missing';
 import { planFile, type Plan } from '@/core/plan/plan';
 import type { Skeleton } from '@/core/plan/skeleton';
-import { onHandFor, type RackItem } from '@/core/rack/rack';
 import type { SawNeed } from '@/core/saw/fromRack';
 import { shopForRun } from '@/core/model/shop/forRun';
 import type { OnHand, Shop } from '@/core/model/shop/shop';
@@ -50,12 +49,9 @@ function stockNeed({ id, file }: SavedRun, { stock, run, way }: Plan): StockNeed
   };
 }
 
-/** What the rack has for a run, of its own material: no other can move its plan. */
-export const barsFor = ({ id, file }: Pick<SavedRun, 'id' | 'file'>, items: readonly RackItem[]): OnHand[] =>
-  onHandFor(
-    items.filter(({ material }) => [file.part.material].flat().includes(material)),
-    id,
-  );
+/** What of the rack is of a run's own material: no other can move its plan. */
+export const barsFor = ({ file }: Pick<SavedRun, 'file'>, rack: readonly OnHand[]): OnHand[] =>
+  rack.filter(({ material }) => [file.part.material].flat().includes(material));
 
 /** Plans a run for the lists. */
 export function figuresOf(run: SavedRun, shop: Shop, rack: OnHand[]): RunFigures {

@@ -105,6 +105,13 @@ export const wantAnew = (knex: Knex, material?: string) =>
     .modify((query) => void (material !== undefined && query.where({ material })))
     .update({ stale: true, wanted: knex.raw('wanted + 1') });
 
+/** Says that the figures of one run may have moved. */
+export const wantRun = (knex: Knex, run: number) =>
+  knex('run_list')
+    .where({ run_id: run })
+    .whereNull('damaged')
+    .update({ stale: true, wanted: knex.raw('wanted + 1') });
+
 interface ListRow {
   run_id: number;
   saved_at: Date;

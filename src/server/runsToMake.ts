@@ -3,6 +3,7 @@ import type { RunOnLathe, RunToMake } from '@/core/schedule/fromRuns';
 import { runOnLathes } from '@/core/schedule/onLathes';
 import { database } from './database';
 import { learnedRuns } from './learned';
+import { plannedWith } from './plannedWith';
 import { readRuns } from './runRepository';
 import { currentRevision } from './shopRepository';
 
@@ -99,14 +100,14 @@ export async function planForSchedule(): Promise<number> {
     .orderBy('run_id')
     .first<{ run_id: number; basis: string } | undefined>('run_id', 'basis');
   if (!row) return 0;
-  const [{ runs }, { shop }, learned, basisOf] = await Promise.all([
+  const [{ runs }, withOf, learned, basisOf] = await Promise.all([
     readRuns([row.run_id]),
-    currentRevision(),
+    plannedWith([row.run_id]),
     learnedRuns(),
     basisFor(),
   ]);
   const [run] = runs;
-  const lathes = run ? runOnLathes(run.file, shop, learned) : [];
+  const lathes = run ? runOnLathes(run.file, withOf(row.run_id).shop, learned) : [];
   await database()('run_list')
     .where({ run_id: row.run_id, basis: row.basis })
     .update({ lathes: JSON.stringify(lathes), lathes_basis: basisOf(row.basis), lathes_wanted: false });

@@ -13,6 +13,9 @@ import { wantAnew } from './runList';
  */
 let last: { revision: number; savedAt: number; shop: Shop } | undefined;
 
+/** So many earlier revisions are held at once. */
+const EARLIER = 20;
+
 /** The shop as it now is: its newest revision. */
 export const currentShop = async (): Promise<Shop> => (await currentRevision()).shop;
 
@@ -31,9 +34,25 @@ export async function currentRevision(): Promise<{ revision: number; shop: Shop 
   return last;
 }
 
+/** Earlier revisions that were asked for: few, and each for long. A revision never changes; one restored has another time. */
+const earlier = new Map<string, Shop>();
+
+/** The shop as it was at a revision of it. */
+export async function shopAt(revision: number): Promise<Shop> {
+  const newest = await currentRevision();
+  if (newest.revision === revision) return newest.shop;
+  const { saved_at } = await database()('shop_revisions').where({ revision }).first<{ saved_at: Date }>('saved_at');
+  const key = `${revision} ${saved_at.getTime()}`;
+  const shop = earlier.get(key) ?? (await readRevision(revision));
+  if (earlier.size >= EARLIER) earlier.clear();
+  earlier.set(key, shop);
+  return shop;
+}
+
 async function readRevision(revision: number): Promise<Shop> {
   const row = await database()('shop_revisions').where({ revision }).first<{ document: string }>('document');
-  const shop = readShop(JSON.parse(row.document));
+  // An earlier one may have been kept before some figures were known.
+  const shop = readShop(completeShop(JSON.parse(row.document)));
   if (!shop.ok)
     throw new Error(
       `the shop in the database is damaged: ${shop.problems.map(({ path, message }) => `${path} ${message}`).join('; ')}`,

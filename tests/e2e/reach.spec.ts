@@ -64,6 +64,8 @@ test('every window of a run is opened by its address, and is without a finding',
   await look(['tool', 'end', 'stop', 'try']);
   await page.goto(`${run}/part`);
   await look(['lines', 'size', 'fits']);
+  await page.goto('/rack');
+  await look(['history', 'receive', 'this-device']);
   // A link opens one as well.
   await page.goto('/?window=together');
   await expect(window).toBeVisible();

@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, living, openTab, send, test } from './page';
+import { randomUUID } from 'node:crypto';
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, expectSettled, foot, living, makeRun, openTab, send, test } from './page';
 
 // One shop for all: these journeys change it, one after the other, and put it back.
 test.describe.configure({ mode: 'serial' });
@@ -37,6 +39,8 @@ test('a tool is found, copied from a similar one with a wrong figure on the way,
   await page.getByLabel('Find').fill('drill ⌀9.9');
   await expect(table.getByRole('row')).toHaveCount(2);
   await table.getByRole('button', { name: 'Add a tool like drill ⌀9.9' }).click();
+  // The address has the page, and the window that is open: a reload comes back to both, with what is changed and not kept.
+  await page.reload();
   const form = page.getByRole('dialog');
   await form.getByLabel('Name').fill('drill ⌀9.95');
   await form.getByLabel('Diameter').fill('about ten');
@@ -123,6 +127,42 @@ test('a figure of every page is changed in its window: it is told what that does
   await expect(page.getByText('⌀6 to 40, covers 40 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Undo changes' }).click();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
+});
+
+/** Sets how long an edge takes to break, and keeps it. */
+async function keepEdgeMinutes(page: Page, minutes: string): Promise<void> {
+  await page.goto('/shop?page=minutes');
+  await page.getByRole('button', { name: 'Change Minutes at the lathe' }).click();
+  await page.getByRole('dialog').getByLabel('Break an edge').fill(minutes);
+  await page.getByRole('dialog').getByRole('button', { name: 'Take over' }).click();
+  await page.getByRole('button', { name: 'Keep changes' }).click();
+  await expect(page.getByText('Kept. Every plan goes by it')).toBeVisible();
+}
+
+test('a run that is begun keeps to the shop of then, until somebody has it planned with the shop of now', async ({
+  page,
+}) => {
+  const { handMinutes } = (await (await page.request.get('/api/shop')).json()) as { handMinutes: { deburrEdge: number } };
+  const run = await makeRun(page, 'WS-BEGUN');
+  await page.goto(run);
+  await expectSettled(page);
+  const piece = foot(page, 'a piece');
+  const planned = await piece.first().innerText();
+  const event = { id: randomUUID(), device: 'lathe', seq: 0, at: '2026-11-30T07:00:00Z', revision: 1 };
+  const ready = { ...event, kind: 'ready', step: 'collet', done: true };
+  expect((await send(page, 'post', `/api${run}/events`, { events: [ready] })).ok()).toBe(true);
+  await keepEdgeMinutes(page, '5');
+  try {
+    await page.goto(run);
+    await expectSettled(page);
+    await expect(page.getByText('keeps to the shop of then')).toBeVisible();
+    await expect(piece.first()).toHaveText(planned);
+    await page.getByRole('button', { name: 'Plan it with the shop as it is now' }).click();
+    await expect(page.getByText('keeps to the shop of then')).toHaveCount(0);
+    await expect(piece.first()).not.toHaveText(planned);
+  } finally {
+    await keepEdgeMinutes(page, String(handMinutes.deburrEdge));
+  }
 });
 
 test('of two saves at the same moment one wins, and a shop that is none is refused with its path', async ({ page }) => {

@@ -23,6 +23,7 @@ const TABLES = [
   'lathe_events',
   'learned_runs',
   'days_revisions',
+  'begun_with',
 ];
 
 /** Every row of every table, as text. */

@@ -1,10 +1,12 @@
 import { NextResponse } from 'next/server';
+import { tableText, type Cell } from '@/core/formats/table';
 import { checkShape } from '@/core/read/problems';
 import type { RunFile } from '@/core/read/runFile';
 import { runFileSchema } from '@/core/read/schemas';
 import { sameNumber } from '@/core/model/part/partNumber';
 import { refuse, type Problem, type Result } from '@/core/model/result';
 import { troubleOf, type Trouble } from '@/server/trouble';
+import { deviceSettings } from '../deviceSettings';
 
 /** The largest run file taken, bytes: far more than two hundred steps need. */
 const LARGEST = 1_000_000;
@@ -44,6 +46,15 @@ export async function readJson(request: Request, largest = LARGEST): Promise<Res
     return refuse('', `this is not JSON: ${error instanceof Error ? error.message : 'it does not read'}`);
   }
 }
+
+/** A table as a file, written as the device that asks has its tables. */
+export const tableAnswer = async (name: string, rows: Cell[][]) =>
+  new NextResponse(tableText(rows, (await deviceSettings()).mark), {
+    headers: {
+      'content-type': 'text/csv; charset=utf-8',
+      'content-disposition': `attachment; filename="${name}.csv"`,
+    },
+  });
 
 /** The id in an address, where it is one. */
 export const idIn = ({ id }: { id: string }): number | undefined => (/^\d{1,9}$/.test(id) ? Number(id) : undefined);

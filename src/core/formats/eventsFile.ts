@@ -41,6 +41,7 @@ const cases = Object.entries(OF_KIND).map(([kind, more]) => ({
     seq: Joi.number().integer().min(0).required(),
     at: Joi.string().isoDate().required(),
     revision: Joi.number().integer().min(0).required(),
+    shop: Joi.number().integer().min(1),
     piece: Joi.number().integer().min(1).max(100_000),
     operation: text(200),
     kind: Joi.valid(kind).required(),

@@ -1,6 +1,6 @@
-import { csvFormatRows } from 'd3-dsv';
 import { formatLength } from '../model/units/length';
 import type { PlannedSetup } from '../plan/times/planTimes';
+import { tableText } from './table';
 
 const HEAD = ['setup', 'stop', 'axis', 'means', 'place', 'setting', 'spacers', 'feeler', 'tools', 'operations'];
 
@@ -9,7 +9,7 @@ const HEAD = ['setup', 'stop', 'axis', 'means', 'place', 'setting', 'spacers', '
  * the run, from the face towards what holds the work; of the cross-slide the diameter.
  */
 export const stopsCsv = (setups: readonly PlannedSetup[]): string =>
-  csvFormatRows([
+  tableText([
     HEAD,
     ...setups.flatMap(({ setup, pins, crossStops, operations }) => {
       const { units } = setup.run;

@@ -44,6 +44,8 @@ export type LatheEvent = {
   at: string;
   /** Revision of the run that was worked by. */
   revision: number;
+  /** Revision of the shop that it was planned with. */
+  shop?: number;
   /** Which piece, from 1, and which operation by its key. */
   piece?: number;
   operation?: string;

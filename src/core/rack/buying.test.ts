@@ -1,4 +1,5 @@
-import { buyingCsv } from '../formats/buyingCsv';
+import { buyingTable } from '../formats/buyingTable';
+import { tableText } from '../formats/table';
 import { startMaterials } from '../model/shop/startMaterials';
 import { buyingList } from './buying';
 import type { Section, Shortage } from './rack';
@@ -36,15 +37,16 @@ describe('what is to be bought', () => {
   });
 
   test('as comma-separated values, names with commas and all', () => {
-    const csv = buyingCsv(
+    const rows = buyingTable(
       list,
       ({ size }) => `mild steel, ⌀${size}`,
       (id) => `WS-${id}`,
     );
-    expect(csv.split('\n')).toEqual([
+    expect(tableText(rows).split('\n')).toEqual([
       'section,short_m,bars,bar_length_mm,for',
       '"mild steel, ⌀30",6.20,3,3000,WS-2; WS-3',
       '"mild steel, ⌀20",2.80,1,3000,WS-1',
+      '',
     ]);
   });
 });

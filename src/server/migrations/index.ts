@@ -15,6 +15,7 @@ import * as attachments from './013-attachments';
 import * as events from './014-events';
 import * as learnedRuns from './015-learned-runs';
 import * as days from './016-days';
+import * as begunWith from './017-begun-with';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -33,6 +34,7 @@ const migrations: Record<string, Knex.Migration> = {
   '014-events': events,
   '015-learned-runs': learnedRuns,
   '016-days': days,
+  '017-begun-with': begunWith,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

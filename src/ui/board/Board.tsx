@@ -10,7 +10,7 @@ import type { ListedRun } from '@/core/present/listedRun';
 import { Empty } from '../primitives/Card';
 import { Button, ButtonLink } from '../primitives/Button';
 import { Figuring, type Progress } from '../primitives/Figuring';
-import { Finder, Pages, type Narrowing, type Sought } from '../primitives/Finder';
+import { addressOf, Finder, Pages, type Narrowing, type Sought } from '../primitives/Finder';
 import { Mark } from '../primitives/Mark';
 import { Notice } from '../primitives/Notice';
 import { SkipLink } from '../primitives/SkipLink';
@@ -18,6 +18,7 @@ import { TextButton } from '../primitives/TextButton';
 import { later } from '../primitives/later';
 import { Window } from '../primitives/Window';
 import { useWindow } from '../primitives/useWindow';
+import { DeviceButton } from '../device/DeviceButton';
 import { importRun } from '../run/api';
 import { ThemeToggle } from '../theme/ThemeToggle';
 import { ChosenBar, SaidNotice, useChosenRuns } from './ChosenRuns';
@@ -169,6 +170,7 @@ function BoardBar({
       <ButtonLink as={Link} href="/runs/new/part" $strong prefetch={false}>
         <Plus size={16} aria-hidden /> New run
       </ButtonLink>
+      <DeviceButton />
       <ThemeToggle />
     </Bar>
   );
@@ -293,6 +295,9 @@ export function Board(props: BoardProps) {
                 Made one after the other …
               </TextButton>
             )}
+            <a href={addressOf('/api/runs/table', { ...sought, page: 1 })} download style={{ marginLeft: 14 }}>
+              As a table
+            </a>
           </Finder>
         )}
         <ChosenBar {...chosen} />

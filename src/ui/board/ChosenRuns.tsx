@@ -56,7 +56,7 @@ export function useChosenRuns(runs: readonly ListedRun[]) {
     else router.push(`/runs/${copy}/part`);
   };
   /** What the run made holds others from now on: a possession of the shop. */
-  const keepAsHolder = (id: number) => router.push(`/shop?holder=${id}`);
+  const keepAsHolder = (id: number) => router.push(`/shop?page=machines&holder=${id}&window=holders:offered`);
   return { chosen, here, said, choose, clear: () => setChosen(new Set()), change, make, duplicate, keepAsHolder };
 }
 

@@ -5,6 +5,7 @@ import { stretchesOf, WEEKDAYS, type DaysFile, type DaySpan, type Person } from 
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
+import { useDeviceSettings } from '../device/DeviceSettings';
 import type { Machine } from './useDays';
 
 const Week = styled.fieldset`
@@ -67,6 +68,8 @@ interface WeekProps {
 
 /** One person's week: hours of each day, and at which lathe. */
 function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekProps) {
+  const { weekFrom } = useDeviceSettings().settings;
+  const week = WEEKDAYS.map((_, day) => (day + weekFrom) % WEEKDAYS.length);
   return (
     <Week>
       <legend>{person.name || 'Somebody'}</legend>
@@ -77,32 +80,35 @@ function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekPr
         problem={person.name.trim() === '' ? 'wants a name' : undefined}
         onChange={(name) => onChange({ name })}
       />
-      {WEEKDAYS.map((weekday, day) => (
-        <div className="day" key={weekday}>
-          <span>{weekday}</span>
-          <Field
-            label={`Hours of ${person.name} on ${weekday}`}
-            labelHidden
-            value={person.hours[day] ?? ''}
-            placeholder="not here"
-            problem={stretchesOf(person.hours[day] ?? '') ? undefined : 'hours as 07:00-12:00 12:30-15:30'}
-            onChange={(text) => onChange({ hours: put(person.hours, day, text) })}
-          />
-          <Choice
-            labelHidden
-            label={`Where ${person.name} stands on ${weekday}`}
-            value={person.stands[day] ?? ''}
-            onChange={(lathe) => onChange({ stands: put(person.stands, day, lathe) })}
-          >
-            <option value="">at no lathe</option>
-            {machines.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </Choice>
-        </div>
-      ))}
+      {week.map((day) => {
+        const weekday = WEEKDAYS[day];
+        return (
+          <div className="day" key={day}>
+            <span>{weekday}</span>
+            <Field
+              label={`Hours of ${person.name} on ${weekday}`}
+              labelHidden
+              value={person.hours[day] ?? ''}
+              placeholder="not here"
+              problem={stretchesOf(person.hours[day] ?? '') ? undefined : 'hours as 07:00-12:00 12:30-15:30'}
+              onChange={(text) => onChange({ hours: put(person.hours, day, text) })}
+            />
+            <Choice
+              labelHidden
+              label={`Where ${person.name} stands on ${weekday}`}
+              value={person.stands[day] ?? ''}
+              onChange={(lathe) => onChange({ stands: put(person.stands, day, lathe) })}
+            >
+              <option value="">at no lathe</option>
+              {machines.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </Choice>
+          </div>
+        );
+      })}
       <Field label="Away" value={away} placeholder={HINT} problem={wrongDays(away)} onChange={onAway} />
       <Button onPress={onGone}>{person.name} is no longer here</Button>
     </Week>

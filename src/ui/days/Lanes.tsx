@@ -3,13 +3,14 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import type { DaysAnswer } from '@/core/schedule/answer';
-import { daysBetween, workTimeOf, type DaysFile } from '@/core/schedule/days';
+import { daysBetween, weekdayOf, workTimeOf, type DaysFile } from '@/core/schedule/days';
 import type { RunToMake } from '@/core/schedule/fromRuns';
 import { DAY, workedBy, type WorkTime } from '@/core/schedule/hours';
 import { without, withAt } from '@/core/schedule/improve';
 import type { Order } from '@/core/schedule/job';
 import type { Placed } from '@/core/schedule/place';
 import { segmentsOf } from '@/core/schedule/segments';
+import { useDeviceSettings } from '../device/DeviceSettings';
 import { Block } from './Block';
 import { dayScale, type DayScale } from './dayScale';
 import type { Machine } from './useDays';
@@ -73,6 +74,9 @@ const Column = styled.span`
   bottom: 0;
   border-left: 1px solid var(--line);
   pointer-events: none;
+  &[data-week] {
+    border-left: 2px solid var(--ink-soft);
+  }
   &[data-off] {
     background: repeating-linear-gradient(135deg, transparent 0 4px, var(--line) 4px 5px);
   }
@@ -166,6 +170,7 @@ interface LaneProps extends Props {
 }
 
 function LaneOf({ machine, row, scale, time, answer, runs, machines, today, chosen, onChoose, onTry }: LaneProps) {
+  const { weekFrom } = useDeviceSettings().settings;
   const here = answer.placed.filter(({ lathe }) => lathe === machine.id).sort((a, b) => a.start - b.start);
   const runOf = (id: number) => runs.find((one) => one.id === id);
   const next = here[0] && runOf(here[0].job);
@@ -204,7 +209,12 @@ function LaneOf({ machine, row, scale, time, answer, runs, machines, today, chos
       </header>
       <div>
         {scale.days.map(({ day, x, width, isWorked }) => (
-          <Column key={day} data-off={isWorked ? undefined : ''} style={{ left: x, width }} />
+          <Column
+            key={day}
+            data-off={isWorked ? undefined : ''}
+            data-week={weekdayOf(day) === weekFrom ? '' : undefined}
+            style={{ left: x, width }}
+          />
         ))}
         {here.map((placed) => (
           <RunOf

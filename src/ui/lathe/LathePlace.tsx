@@ -52,8 +52,7 @@ export function LathePlace() {
 }
 
 function Running({ id, plan }: { id: string; plan: Plan }) {
-  const { revision } = useWorkspace();
-  const lathe = useHappened(id, revision, plan);
+  const lathe = useHappened(plan);
   const { progress, append } = lathe;
   const all = useMemo(() => stepsOf(plan), [plan]);
   const { at } = progress;

@@ -138,14 +138,14 @@ export function openEvents(run: string) {
         window.removeEventListener('online', online);
       };
     },
-    /** Writes down what happened by a revision of the run; done when it is on the disk of this device. */
-    append: async (happening: Happening, where: Where, revision: number): Promise<void> => {
+    /** Writes down what happened, by which revisions of run and shop; done when it is on the disk of this device. */
+    append: async (happening: Happening, where: Where, by: Pick<LatheEvent, 'revision' | 'shop'>): Promise<void> => {
       const event = await keepNew(run, (seq) => ({
         id: newName(),
         device: signature(),
         seq,
         at: new Date().toISOString(),
-        revision,
+        ...by,
         ...where,
         ...happening,
       }));

@@ -2,7 +2,7 @@
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { logCsv } from '@/core/formats/logCsv';
+import { logTable } from '@/core/formats/logTable';
 import type { Ordered } from '@/core/lathe/events';
 import { edgesIn } from '@/core/lathe/edges';
 import { observedSteps } from '@/core/lathe/observed';
@@ -13,6 +13,7 @@ import { sayEvent } from '@/core/present/saidEvent';
 import { useHappened, type AtTheLathe } from '../lathe/useHappened';
 import { Button } from '../primitives/Button';
 import { Card, Empty } from '../primitives/Card';
+import { useGiveTable } from '../device/useGiveTable';
 import { download } from '../primitives/download';
 import { Field } from '../primitives/Field';
 import { TextButton } from '../primitives/TextButton';
@@ -79,8 +80,7 @@ export function LogPlace() {
 }
 
 function Logged({ id, plan }: { id: string; plan: Plan }) {
-  const { revision } = useWorkspace();
-  const lathe = useHappened(id, revision, plan);
+  const lathe = useHappened(plan);
   const { events, progress } = lathe;
   const observed = useMemo(() => observedSteps(events), [events]);
   const charts = sizeCharts(plan, progress);
@@ -148,6 +148,7 @@ function Edges({ plan, events }: { plan: Plan; events: readonly Ordered[] }) {
 /** Everything that happened, the newest first: found by its words, struck out, taken out as a file. */
 function Everything({ plan, lathe: { events, append } }: { plan: Plan; lathe: AtTheLathe }) {
   const [find, setFind] = useState('');
+  const giveTable = useGiveTable();
   const { units, part } = plan.run;
   const names = useMemo(
     () =>
@@ -168,7 +169,7 @@ function Everything({ plan, lathe: { events, append } }: { plan: Plan; lathe: At
       <h2 id="everything">Everything that happened</h2>
       <Tools>
         <Field label="Find" plain value={find} onChange={setFind} />
-        <Button onPress={() => download(`${part.number}-log.csv`, logCsv(events), 'text/csv')}>CSV</Button>
+        <Button onPress={() => giveTable(`${part.number}-log`, logTable(events))}>CSV</Button>
         <Button
           onPress={() =>
             download(`${part.number}-log.json`, `${JSON.stringify({ events }, null, 2)}\n`, 'application/json')

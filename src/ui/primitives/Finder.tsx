@@ -79,7 +79,8 @@ export interface Narrowing {
   options: readonly (readonly [string, string])[];
 }
 
-const addressOf = (path: string, { find, order, page, narrowed = {} }: Sought): string => {
+/** What is looked for as an address, on `path`. */
+export const addressOf = (path: string, { find, order, page, narrowed = {} }: Sought): string => {
   const asked = new URLSearchParams();
   if (find) asked.set('find', find);
   if (order) asked.set('order', order);

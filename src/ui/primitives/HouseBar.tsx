@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { Brand, Places, TopBar } from './TopBar';
+import { DeviceButton } from '../device/DeviceButton';
 import { ThemeToggle } from '../theme/ThemeToggle';
 
 type Place = 'days' | 'rack' | 'cuts' | 'log' | 'shop' | 'devices';
@@ -38,6 +39,7 @@ export function HouseBar({ at }: { at: Place }) {
         {place('shop', '/shop', 'Shop')}
         {place('devices', '/devices', 'Devices')}
       </HousePlaces>
+      <DeviceButton />
       <ThemeToggle />
     </TopBar>
   );

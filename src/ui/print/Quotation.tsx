@@ -2,13 +2,13 @@
 import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { quotationCsv } from '@/core/formats/quotationCsv';
+import { quotationTable } from '@/core/formats/quotationTable';
 import { quotedPrices } from '@/core/money/quotation';
 import type { Plan } from '@/core/plan/plan';
 import { assumed } from '@/core/present/assumed';
 import { NO_QUOTE, type Quote } from '@/core/read/runFile';
 import { Button } from '../primitives/Button';
-import { download } from '../primitives/download';
+import { useGiveTable } from '../device/useGiveTable';
 import { Field } from '../primitives/Field';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { useTimes } from '../times/useTimes';
@@ -76,6 +76,7 @@ function QuoteFields({ quote, onQuote }: { quote: Quote; onQuote: (quote: Quote)
 export function Quotation({ plan }: { plan: Plan }) {
   const { file, edit, revision } = useWorkspace();
   const { breaks } = useTimes(1);
+  const giveTable = useGiveTable();
   const quote = file.quote ?? NO_QUOTE;
   const { part, shop } = plan.run;
   const { currency } = shop.rates;
@@ -139,7 +140,7 @@ export function Quotation({ plan }: { plan: Plan }) {
       <p className="screen-only" style={{ textAlign: 'center' }}>
         <Button
           isDisabled={!breaks}
-          onPress={() => download(`${part.number}-quotation.csv`, quotationCsv(part, prices, currency), 'text/csv')}
+          onPress={() => giveTable(`${part.number}-quotation`, quotationTable(part, prices, currency))}
         >
           CSV
         </Button>

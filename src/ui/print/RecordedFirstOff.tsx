@@ -3,13 +3,11 @@ import { useMemo } from 'react';
 import { formatLength } from '@/core/model/units/length';
 import type { Plan } from '@/core/plan/plan';
 import { useHappened } from '../lathe/useHappened';
-import { useWorkspace } from '../run/WorkspaceContext';
 import { PrintedFirstOff } from './PrintedFirstOff';
 
 /** The first-off form with what was measured of the first piece at the lathe. */
 export function RecordedFirstOff({ plan }: { plan: Plan }) {
-  const { id, revision } = useWorkspace();
-  const { sizes } = useHappened(id, revision, plan).progress;
+  const { sizes } = useHappened(plan).progress;
   const { units } = plan.run;
   const is = useMemo(
     () =>

@@ -20,6 +20,7 @@ import { Empty } from '../primitives/Card';
 import { Figuring, type Progress } from '../primitives/Figuring';
 import { Finder, Pages, type Sought } from '../primitives/Finder';
 import { HouseBar } from '../primitives/HouseBar';
+import { useAddressWord } from '../primitives/useWindow';
 import { actOn } from './api';
 import { RackLot } from './RackLot';
 import { RackWindow, type RackTask } from './RackWindow';
@@ -64,18 +65,29 @@ export interface RackProps {
   currency: string;
 }
 
+/** What is being done, from what the address says: a bar by its number, a section by its key. */
+function taskOf(asked: string | undefined, items: RackItem[], short: Shortage[]): RackTask | undefined {
+  const [kind, which] = asked?.split(':') ?? [];
+  if (kind === 'history' || kind === 'receive') return { kind };
+  const item = items.find(({ id }) => String(id) === which);
+  if (kind === 'reserve' || kind === 'use') return item && { kind, item };
+  const section = [...items, ...short.map((lack) => lack.section)].find((one) => sectionKey(one) === which);
+  return kind === 'level' && section ? { kind, section } : undefined;
+}
+
 /** Bars and offcuts on hand: what is free of them, who has reserved what, and everything that happened to them. */
 export function Rack(props: RackProps) {
   const { items, sought, pages, counts, progress, runs, materials, short, levels, currency } = props;
   const router = useRouter();
-  const [task, setTask] = useState<RackTask>();
+  const [asked, show] = useAddressWord('window');
+  const task = taskOf(asked, items, short);
   const [told, setTold] = useState('');
   const nameOf = (section: Section) =>
     `${materials.find(({ id }) => id === section.material)?.name ?? section.material} ${nameOfBar(section, 'mm')}`;
   const runOf = (id: number) => runs.find((run) => run.id === id)?.number ?? `run ${id}`;
   const leastOf = (section: Section) => levels.find((level) => sameSection(level, section))?.least ?? 0;
   const done = (words: string) => {
-    setTask(undefined);
+    show(undefined);
     setTold(words);
     router.refresh();
   };
@@ -90,8 +102,8 @@ export function Rack(props: RackProps) {
         <Head>
           <h1>Rack</h1>
           <span role="status">{told}</span>
-          <Button onPress={() => setTask({ kind: 'history' })}>History</Button>
-          <Button $strong onPress={() => setTask({ kind: 'receive' })}>
+          <Button onPress={() => show('history')}>History</Button>
+          <Button $strong onPress={() => show('receive')}>
             <Plus size={16} aria-hidden /> Receive bars
           </Button>
         </Head>
@@ -102,12 +114,15 @@ export function Rack(props: RackProps) {
             buying={props.buying}
             nameOf={nameOf}
             runOf={runOf}
-            onLevel={(section) => setTask({ kind: 'level', section })}
+            onLevel={(section) => show(`level:${sectionKey(section)}`)}
           />
         )}
         {counts.all > 0 && (
           <Finder sought={sought} what="Find">
             {sought.find ? `${counts.found} of ${counts.all} bars` : `${counts.all} bars`}
+            <a href="/api/rack/table" download style={{ marginLeft: 14 }}>
+              All as a table
+            </a>
           </Finder>
         )}
         {items.length === 0 && <NoBars sought={counts.all > 0} />}
@@ -119,9 +134,9 @@ export function Rack(props: RackProps) {
             least={leastOf(lot[0])}
             currency={currency}
             runOf={runOf}
-            onLevel={() => setTask({ kind: 'level', section: lot[0] })}
-            onReserve={(item) => setTask({ kind: 'reserve', item })}
-            onUse={(item) => setTask({ kind: 'use', item })}
+            onLevel={() => show(`level:${sectionKey(lot[0])}`)}
+            onReserve={(item) => show(`reserve:${item.id}`)}
+            onUse={(item) => show(`use:${item.id}`)}
             onRelease={(item, run) => void release(item, run)}
           />
         ))}
@@ -134,7 +149,7 @@ export function Rack(props: RackProps) {
           nameOf={nameOf}
           leastOf={leastOf}
           runOf={runOf}
-          onClose={() => setTask(undefined)}
+          onClose={() => show(undefined)}
           onDone={done}
         />
       )}

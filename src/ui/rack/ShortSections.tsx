@@ -1,11 +1,11 @@
 'use client';
 import { Download } from 'lucide-react';
 import styled from 'styled-components';
-import { buyingCsv } from '@/core/formats/buyingCsv';
+import { buyingTable } from '@/core/formats/buyingTable';
 import type { ToBuy } from '@/core/rack/buying';
 import { sectionKey, shortOf, type Section, type Shortage } from '@/core/rack/rack';
 import { Button } from '../primitives/Button';
-import { download } from '../primitives/download';
+import { useGiveTable } from '../device/useGiveTable';
 import { Reminder } from '../primitives/Card';
 import { TextButton } from '../primitives/TextButton';
 import { metres } from './metres';
@@ -35,7 +35,8 @@ export function ShortSections({ short, buying, ...names }: ShortSectionsProps) {
   // What the shop itself watches stands first, then the most wanted.
   const shown = [...short].sort((a, b) => Number(b.least > 0) - Number(a.least > 0) || shortOf(b) - shortOf(a));
   const total = short.reduce((sum, shortage) => sum + shortOf(shortage), 0);
-  const list = () => download('buying-list.csv', `${buyingCsv(buying, names.nameOf, names.runOf)}\n`, 'text/csv');
+  const giveTable = useGiveTable();
+  const list = () => giveTable('buying-list', buyingTable(buying, names.nameOf, names.runOf));
   const lines = (some: readonly Shortage[]) => (
     <ul>
       {some.map((shortage) => (

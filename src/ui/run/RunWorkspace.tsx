@@ -11,6 +11,7 @@ import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { later } from '../primitives/later';
 import { useWindow } from '../primitives/useWindow';
+import { BegunWith, type Begun } from './BegunWith';
 import { NewerPart } from './NewerPart';
 import { RunHeader } from './RunHeader';
 import { createRunStore } from './runStore';
@@ -83,11 +84,15 @@ interface OpenRun {
   /** What the run was begun with. */
   copiedFrom: Workspace['copiedFrom'];
   shop: Shop;
+  shopRevision: number;
+  /** Where it is begun, and the shop has gone on since. */
+  begun: Begun | undefined;
   children: ReactNode;
 }
 
 /** One open run: its document with undo and its copy in this browser, its plan, its saving; the places are its children. */
-export function RunWorkspace({ id, served, revision, newerPart, copiedFrom, shop, children }: OpenRun) {
+export function RunWorkspace(props: OpenRun) {
+  const { id, served, revision, newerPart, copiedFrom, shop, shopRevision, begun, children } = props;
   const [run] = useState(() => createRunStore(served, revision));
   const file = useStore(run.store, (state) => state.file);
   const base = useStore(run.store, (state) => state.base);
@@ -117,8 +122,8 @@ export function RunWorkspace({ id, served, revision, newerPart, copiedFrom, shop
   const edit = useEdit(run, planned.lastPlan?.skeleton);
   const differs = useDiffers(file, copiedFrom);
   const document = useMemo(
-    () => ({ id, revision: base, file, edit, shop, copiedFrom, differs }),
-    [id, base, file, edit, shop, copiedFrom, differs],
+    () => ({ id, revision: base, file, edit, shop, shopRevision, copiedFrom, differs }),
+    [id, base, file, edit, shop, shopRevision, copiedFrom, differs],
   );
   const workspace = useMemo<Workspace>(
     () => ({ ...document, planned, problems, selected, pass, select, ...tools }),
@@ -144,6 +149,7 @@ export function RunWorkspace({ id, served, revision, newerPart, copiedFrom, shop
       {restored && dirty && <RestoredNotice isNew={id === 'new'} onKeep={keep} onBack={backToSaved} />}
       {left.length > 0 && <OtherDrafts drafts={left} onTake={takeUp} onDrop={letGo} />}
       <NewerPart id={id} file={file} newer={newerPart} />
+      {begun && <BegunWith id={id} begun={begun} />}
       <SavingNotices saving={saving} onTry={() => void save()} onDismiss={dismiss} />
       {planned.failed && (
         <Notice danger>

@@ -15,6 +15,8 @@ export interface Workspace extends PlannerTools {
   file: RunFile;
   edit: (field: string | undefined, recipe: (draft: Draft<RunFile>) => void) => void;
   shop: Shop;
+  /** Revision of the shop that it is planned with. */
+  shopRevision: number;
   planned: Planned;
   problems: Problem[];
   /** The run that this one was begun with, as that was then, and where this one is another by now: mine here, theirs there. */

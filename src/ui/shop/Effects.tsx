@@ -51,6 +51,7 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
     for: Shop;
     effects: ShopEffect[];
     of: number;
+    begun: number;
     minutes: number;
     problem?: string;
   }>();
@@ -67,6 +68,7 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
                 for: shop,
                 effects: [],
                 of: 0,
+                begun: 0,
                 minutes: 0,
                 problem: result.problems.map(({ path, message }) => `${path} ${message}`).join('; '),
               },
@@ -87,6 +89,9 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
         {changed && !known && <p>Planning every run …</p>}
         {known?.problem && <p style={{ color: 'var(--oxide)' }}>{known.problem}</p>}
         {known && !known.problem && known.effects.length === 0 && <p>None of the {known.of} runs.</p>}
+        {known && known.begun > 0 && (
+          <p>{known.begun} more are begun, and keep to the shop that they were begun with.</p>
+        )}
         {known && known.effects.length > 0 && (
           <p>
             {known.effects.length} of {known.of} runs, over their batch; total <b>{sayInAll(known.effects)}</b> of{' '}

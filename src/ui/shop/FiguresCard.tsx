@@ -1,12 +1,12 @@
 'use client';
 import { Pencil } from 'lucide-react';
-import { useState } from 'react';
 import styled from 'styled-components';
 import type { FigureGroup } from '@/core/model/shop/figureGroup';
 import { figuresAt, withFigures } from '@/core/model/shop/figureGroups';
 import type { Shop } from '@/core/model/shop/shop';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
+import { useWindow } from '../primitives/useWindow';
 import { FiguresWindow } from './FiguresForm';
 
 const Head = styled.div`
@@ -52,9 +52,9 @@ export function FiguresCard({
   shop: Shop;
   onChange: (shop: Shop) => void;
 }) {
-  const [open, setOpen] = useState(false);
   const figures = figuresAt(shop, group);
   const id = `figures-${group.of.replace('.', '-')}`;
+  const [open, show] = useWindow(id);
   return (
     <Card aria-labelledby={id}>
       <Head>
@@ -62,7 +62,7 @@ export function FiguresCard({
           <span id={id}>{group.title}</span>
           <small>{group.hint}</small>
         </h2>
-        <Button aria-label={`Change ${group.title}`} onPress={() => setOpen(true)}>
+        <Button aria-label={`Change ${group.title}`} onPress={() => show(id)}>
           <Pencil size={15} aria-hidden /> Change
         </Button>
       </Head>
@@ -79,10 +79,10 @@ export function FiguresCard({
           title={group.title}
           fields={group.figures.map((figure) => ({ ...figure, needed: true }))}
           values={figures}
-          onClose={() => setOpen(false)}
+          onClose={() => show(undefined)}
           onDone={(values) => {
             onChange(withFigures(shop, group, values));
-            setOpen(false);
+            show(undefined);
           }}
         />
       )}

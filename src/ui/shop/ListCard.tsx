@@ -1,10 +1,11 @@
 'use client';
 import { Copy, Pencil, Plus } from 'lucide-react';
-import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
+import { useWindowOf } from '../primitives/useWindow';
 import { FiguresWindow, type FormField } from './FiguresForm';
+import { openedBy } from './openedBy';
 
 const Row = styled.div`
   display: grid;
@@ -38,7 +39,7 @@ interface Props<Item> {
   another?: { noun: string; like: (item: Item) => Item };
   /** A first one, for a list that may be empty. */
   fresh?: { noun: string; item: Item };
-  /** One that is offered to be added: its window is open from the start. */
+  /** One that is offered to be added: a link to it opens its window. */
   offered?: Item;
   onChange: (items: Item[]) => void;
 }
@@ -58,15 +59,14 @@ export function ListCard<Item>({
   offered,
   onChange,
 }: Props<Item>) {
-  const [open, setOpen] = useState<{ item: Item; index: number } | undefined>(
-    offered && { item: offered, index: items.length },
-  );
+  const [asked, show] = useWindowOf(id);
+  const open = openedBy(asked, items, name, { like: another?.like, fresh: fresh?.item, offered });
   const put = (item: Item, index: number) =>
     onChange(index < items.length ? items.map((before, at) => (at === index ? item : before)) : [...items, item]);
   return (
     <Card aria-labelledby={id}>
       <h2 id={id}>{title}</h2>
-      {items.map((item, index) => (
+      {items.map((item) => (
         <Row key={name(item)}>
           <div>
             <strong>{name(item)}</strong>
@@ -75,13 +75,13 @@ export function ListCard<Item>({
             ))}
           </div>
           <div className="do">
-            <Button aria-label={`Change ${name(item)}`} onPress={() => setOpen({ item, index })}>
+            <Button aria-label={`Change ${name(item)}`} onPress={() => show(`change ${name(item)}`)}>
               <Pencil size={15} aria-hidden /> Change
             </Button>
             {another && (
               <Button
                 aria-label={`Add a ${another.noun} like ${name(item)}`}
-                onPress={() => setOpen({ item: another.like(item), index: items.length })}
+                onPress={() => show(`like ${name(item)}`)}
               >
                 <Copy size={15} aria-hidden /> Another
               </Button>
@@ -90,7 +90,7 @@ export function ListCard<Item>({
         </Row>
       ))}
       {fresh && (
-        <Button onPress={() => setOpen({ item: fresh.item, index: items.length })}>
+        <Button onPress={() => show('new')}>
           <Plus size={15} aria-hidden /> Add a {fresh.noun}
         </Button>
       )}
@@ -99,10 +99,10 @@ export function ListCard<Item>({
           title={name(open.item) || `A new ${fresh?.noun ?? 'one'}`}
           fields={fields}
           values={values(open.item)}
-          onClose={() => setOpen(undefined)}
+          onClose={() => show(undefined)}
           onDone={(typed) => {
             put(made(open.item, typed), open.index);
-            setOpen(undefined);
+            show(undefined);
           }}
         />
       )}

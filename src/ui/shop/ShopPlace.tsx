@@ -11,6 +11,7 @@ import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
 import { Notice } from '../primitives/Notice';
 import { HouseBar } from '../primitives/HouseBar';
+import { useAddressWord } from '../primitives/useWindow';
 import { keepShop, previewShop } from './api';
 import { Effects } from './Effects';
 import { FiguresCard } from './FiguresCard';
@@ -197,6 +198,8 @@ export function ShopPlace({
   offered,
 }: Pick<Cards, 'used' | 'offered'> & { served: Shop; revision: number }) {
   const { kept, shop, change, save, changed, problems, setProblems, told } = useShopDraft(served, revision);
+  const [asked, turnTo] = useAddressWord('page');
+  const page = PAGES.find(({ id }) => id === asked)?.id ?? 'rules';
   const file = useRef<HTMLInputElement>(null);
   const takeIn = async (chosen: File | undefined) => {
     if (!chosen) return;
@@ -247,7 +250,7 @@ export function ShopPlace({
             </Notice>
           ))}
           {told && <Notice>{told}</Notice>}
-          <Tabs defaultSelectedKey={offered ? 'machines' : 'rules'}>
+          <Tabs selectedKey={page} onSelectionChange={(key) => turnTo(String(key))}>
             <Heads aria-label="What of the shop">
               {PAGES.map(({ id, title }) => (
                 <Tab key={id} id={id}>

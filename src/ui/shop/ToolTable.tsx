@@ -6,11 +6,16 @@ import type { Shop, Tool } from '@/core/model/shop/shop';
 import { toolFigures } from '@/core/model/shop/toolFigures';
 import { toolSets, withSet } from '@/core/model/shop/toolSets';
 import type { UsedBy } from '@/core/ask/usedBy';
+import { toolsTable } from '@/core/formats/toolsTable';
+import { useGiveTable } from '../device/useGiveTable';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
+import { TextButton } from '../primitives/TextButton';
+import { useWindowOf } from '../primitives/useWindow';
 import { Choice, Field } from '../primitives/Field';
 import { FiguresWindow, type FormField } from './FiguresForm';
 import { freeId } from './freeId';
+import { openedBy } from './openedBy';
 import { ToolRows } from './ToolRows';
 
 const Head = styled.div`
@@ -139,13 +144,17 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
   const { tools } = shop;
   const [sought, setSought] = useState<SoughtTools>({ wanted: '', kind: '', aside: false });
   const [sort, setSort] = useState<SortDescriptor>({ column: 'does', direction: 'ascending' });
-  const [open, setOpen] = useState<{ tool: Tool; index: number }>();
+  const giveTable = useGiveTable();
+  const [asked, show] = useWindowOf('tools');
   const kinds = useMemo(() => [...new Set(tools.flatMap(({ does }) => does))].sort(), [tools]);
   const shown = sorted(
     tools.filter((tool) => isSought(tool, sought)),
     sort,
     used,
   );
+  const open = openedBy(asked, tools, ({ id }) => id, {
+    like: (tool) => ({ ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` }),
+  });
   const put = (tool: Tool, index: number) =>
     onChange({
       ...shop,
@@ -157,7 +166,10 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
       <FindTools kinds={kinds} sought={sought} onSought={setSought} />
       <WholeSets shop={shop} onChange={onChange} />
       <p role="status" style={{ marginBottom: 6, color: 'var(--ink-soft)', fontSize: 14 }}>
-        {shown.length === tools.length ? `${tools.length} tools` : `${shown.length} of ${tools.length} tools`}
+        {shown.length === tools.length ? `${tools.length} tools` : `${shown.length} of ${tools.length} tools`}{' '}
+        <TextButton type="button" onClick={() => giveTable('tools', toolsTable(shown))}>
+          As a table
+        </TextButton>
       </p>
       <ToolRows
         tools={shown}
@@ -165,12 +177,8 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
         sort={sort}
         onSort={setSort}
         on={{
-          change: (tool) => setOpen({ tool, index: tools.indexOf(tool) }),
-          copy: (tool) =>
-            setOpen({
-              tool: { ...tool, id: freeId(tool.id, tools), name: `${tool.name}, another` },
-              index: tools.length,
-            }),
+          change: ({ id }) => show(`change ${id}`),
+          copy: ({ id }) => show(`like ${id}`),
           aside: (tool) => {
             const { archived, ...rest } = tool;
             put(archived ? rest : { ...tool, archived: true }, tools.indexOf(tool));
@@ -179,13 +187,13 @@ export function ToolTable({ shop, used, onChange }: { shop: Shop; used: UsedBy; 
       />
       {open && (
         <FiguresWindow
-          title={open.tool.name}
+          title={open.item.name}
           fields={FIELDS}
-          values={open.tool}
-          onClose={() => setOpen(undefined)}
+          values={open.item}
+          onClose={() => show(undefined)}
           onDone={(values) => {
             put(values as unknown as Tool, open.index);
-            setOpen(undefined);
+            show(undefined);
           }}
         />
       )}

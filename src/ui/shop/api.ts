@@ -37,5 +37,7 @@ export const previewShop = (shop: Shop, signal?: AbortSignal): Promise<Answer<Pr
 export interface Preview {
   effects: ShopEffect[];
   of: number;
+  /** Runs that are begun, which keep to the shop of then. */
+  begun: number;
   minutes: number;
 }

@@ -1,10 +1,10 @@
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { emptyRun } from '@/core/read/runFile';
-import { onHandFor } from '@/core/rack/rack';
-import { listRack } from '@/server/rackRepository';
-import { currentShop } from '@/server/shopRepository';
+import { plannedWith } from '@/server/plannedWith';
+import { currentRevision } from '@/server/shopRepository';
 import { RunWorkspace } from '@/ui/run/RunWorkspace';
+import { deviceSettings } from '../../deviceSettings';
 import { loaded, loadRun } from '../../pages';
 
 export const dynamic = 'force-dynamic';
@@ -15,16 +15,24 @@ export default async function RunLayout({ params, children }: Props) {
   const { id } = await params;
   const run = await loadRun(id);
   if (!run && id !== 'new') notFound();
-  const [shop, items] = await loaded(() => Promise.all([currentShop(), listRack()]));
+  const [{ shop, shopRevision, rack, begunAt }, newest] = await loaded(async () => {
+    const asked = run?.id ?? 0;
+    const [withOf, { revision }] = await Promise.all([plannedWith([asked]), currentRevision()]);
+    return [withOf(asked), revision] as const;
+  });
   return (
     <RunWorkspace
       key={id}
       id={id}
-      served={run?.file ?? emptyRun()}
+      served={run?.file ?? emptyRun((await deviceSettings()).units)}
       revision={run?.revision ?? 0}
       newerPart={run?.newerPart}
       copiedFrom={run?.copiedFrom}
-      shop={{ ...shop, rack: onHandFor(items, run?.id) }}
+      shop={{ ...shop, rack }}
+      shopRevision={shopRevision}
+      begun={
+        begunAt && shopRevision < newest ? { at: begunAt.toISOString(), shop: shopRevision, now: newest } : undefined
+      }
     >
       {children}
     </RunWorkspace>

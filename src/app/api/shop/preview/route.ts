@@ -2,6 +2,8 @@ import { setImmediate } from 'node:timers/promises';
 import { NextResponse } from 'next/server';
 import { readShop } from '@/core/read/readShop';
 import { effectOn, mostFirst, type ShopEffect } from '@/core/ask/compareShops';
+import { onHandFor } from '@/core/rack/rack';
+import { begunRuns } from '@/server/plannedWith';
 import { listRack } from '@/server/rackRepository';
 import { barsFor, basisOf } from '@/server/runFigures';
 import { batchMinutes } from '@/server/runList';
@@ -19,7 +21,9 @@ export const POST = (request: Request) =>
     if (!body.ok) return refused(body.problems, 400);
     const shop = readShop((body.value as { shop?: unknown } | null)?.shop);
     if (!shop.ok) return refused(shop.problems);
-    const [current, listed, items] = await Promise.all([currentShop(), batchMinutes(), listRack()]);
+    const [current, all, items, begun] = await Promise.all([currentShop(), batchMinutes(), listRack(), begunRuns()]);
+    // What is begun keeps to the shop that it was begun with.
+    const listed = all.filter(({ id }) => !begun.has(id));
     const effects: ShopEffect[] = [];
     for (let from = 0; from < listed.length && !request.signal.aborted; from += AT_ONCE) {
       const some = listed.slice(from, from + AT_ONCE);
@@ -28,7 +32,7 @@ export const POST = (request: Request) =>
         // Between two runs others are answered; who has changed it again waits for nothing any more.
         await setImmediate();
         if (request.signal.aborted) break;
-        const rack = barsFor(run, items);
+        const rack = barsFor(run, onHandFor(items, run.id));
         // What is made from nothing that changes stays as it is.
         if (basisOf(run, current, rack, '') === basisOf(run, shop.value, rack, '')) continue;
         const known = some.find(({ id }) => id === run.id);
@@ -36,6 +40,11 @@ export const POST = (request: Request) =>
         if (effect) effects.push(effect);
       }
     }
-    const all = listed.reduce((sum, { minutes = 0 }) => sum + minutes, 0);
-    return NextResponse.json({ effects: mostFirst(effects), of: listed.length, minutes: all });
+    const minutes = listed.reduce((sum, { minutes = 0 }) => sum + minutes, 0);
+    return NextResponse.json({
+      effects: mostFirst(effects),
+      of: listed.length,
+      begun: all.length - listed.length,
+      minutes,
+    });
   });

@@ -1,6 +1,7 @@
 import { csvParse } from 'd3-dsv';
 import { assumed } from '../present/assumed';
-import { quotationCsv } from './quotationCsv';
+import { quotationTable } from './quotationTable';
+import { tableText } from './table';
 import { example, planned } from '../testing';
 import { quotedPrices } from '../money/quotation';
 
@@ -15,7 +16,9 @@ test('where nothing is said it is offered at cost', () => {
 });
 
 test('as a table it reads back as it was', () => {
-  const text = quotationCsv({ number: 'WS-1, long', revision: 'B' }, [{ quantity: 100, each: 2.63, all: 263 }], '€');
+  const text = tableText(
+    quotationTable({ number: 'WS-1, long', revision: 'B' }, [{ quantity: 100, each: 2.63, all: 263 }], '€'),
+  );
   expect(csvParse(text)[0]).toEqual({
     part: 'WS-1, long',
     revision: 'B',

@@ -1,0 +1,47 @@
+'use client';
+import styled from 'styled-components';
+import { Choice } from '../primitives/Field';
+import { Window } from '../primitives/Window';
+import { useDeviceSettings } from './DeviceSettings';
+
+const Settings = styled.div`
+  display: grid;
+  gap: 14px;
+  max-width: 46ch;
+  p {
+    color: var(--ink-soft);
+    font-size: 14px;
+  }
+`;
+
+/** How this device has it: what a new run is drawn in, how tables are written, on which day a week begins. */
+export function DeviceWindow({ onClose }: { onClose: () => void }) {
+  const { settings, change } = useDeviceSettings();
+  return (
+    <Window title="How this device has it" open onClose={onClose}>
+      <Settings>
+        <Choice label="A new run is drawn in" value={settings.units} onChange={(units) => change({ units })}>
+          <option value="mm">millimetres</option>
+          <option value="in">inches</option>
+        </Choice>
+        <Choice label="Tables that it gives out (CSV)" value={settings.mark} onChange={(mark) => change({ mark })}>
+          <option value="point">12.5, a comma between columns</option>
+          <option value="comma">12,5, a semicolon between columns</option>
+        </Choice>
+        <Choice
+          label="A week begins on"
+          value={String(settings.weekFrom)}
+          onChange={(day) => change({ weekFrom: day === '6' ? 6 : day === '5' ? 5 : 0 })}
+        >
+          <option value="0">Monday</option>
+          <option value="5">Saturday</option>
+          <option value="6">Sunday</option>
+        </Choice>
+        <p>
+          Kept by this browser, for whoever works at it. Sizes may be typed with a comma or a point anywhere. What money
+          is counted in stands with the shop’s costs.
+        </p>
+      </Settings>
+    </Window>
+  );
+}
