@@ -5,7 +5,7 @@ test('a device is told how it has things: inches for a new run, a comma in its t
   page,
 }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'How this device has it' }).click();
+  await page.getByRole('button', { name: 'On this device' }).click();
   const window = page.getByRole('dialog');
   await window.getByLabel('A new run is drawn in').selectOption('inches');
   await window.getByLabel('Tables that it gives out').selectOption({ label: '12,5, a semicolon between columns' });

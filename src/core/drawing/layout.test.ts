@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { rowsOf, spread, spreadBy } from './layout';
+import { rowsOf, spread, spreadBy, spreadInRows } from './layout';
 
 test('labels keep their distance and stay where they are when they have it', () => {
   expect(spread([10, 100], 30, 0, 200)).toEqual([10, 100]);
@@ -51,4 +51,15 @@ test('lengths take as few rows as keep them apart, the shorter ones nearer the p
       4,
     ),
   ).toEqual([0, 0]);
+});
+
+test('in rows neighbours stand in rows of their own, and each row keeps its distance', () => {
+  // 0, 10, 20, 30 in two rows, 30 apart: 0 and 20 move to −5 and 25, 10 and 30 to 5 and 35.
+  expect(spreadInRows([0, 10, 20, 30], 30, -100, 100, 2)).toEqual([
+    { at: -5, row: 0 },
+    { at: 5, row: 1 },
+    { at: 25, row: 0 },
+    { at: 35, row: 1 },
+  ]);
+  expect(spreadInRows([20, 0], 10, 0, 100, 1).map(({ at }) => at)).toEqual(spread([20, 0], 10, 0, 100));
 });

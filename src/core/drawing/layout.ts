@@ -33,6 +33,32 @@ export function spread(places: readonly number[], distance: number, from: number
   );
 }
 
+/**
+ * The same in so many rows, neighbours in rows of their own, so that a crowd stays within its line.
+ * @returns where each stands and in which row, 0 the first
+ */
+export function spreadInRows(
+  places: readonly number[],
+  distance: number,
+  from: number,
+  upTo: number,
+  rows: number,
+): { at: number; row: number }[] {
+  const order = places.map((place, index) => ({ place, index })).sort((a, b) => a.place - b.place);
+  const result = places.map(() => ({ at: 0, row: 0 }));
+  for (let row = 0; row < rows; row += 1) {
+    const members = order.filter((_, rank) => rank % rows === row);
+    const at = spread(
+      members.map(({ place }) => place),
+      distance,
+      from,
+      upTo,
+    );
+    members.forEach(({ index }, rank) => (result[index] = { at: at[rank] ?? 0, row }));
+  }
+  return result;
+}
+
 /** The same for labels of different widths, each centred on its place, `gap` apart. */
 export function spreadBy(
   labels: readonly { place: number; width: number }[],

@@ -11,7 +11,7 @@ export function DeviceButton() {
   const [open, show] = useWindow('this-device');
   return (
     <>
-      <IconButton aria-label="How this device has it" onPress={() => show('this-device')}>
+      <IconButton aria-label="On this device" onPress={() => show('this-device')}>
         <SlidersHorizontal size={18} aria-hidden />
       </IconButton>
       {open && <DeviceWindow onClose={() => show(undefined)} />}

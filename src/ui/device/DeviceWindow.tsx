@@ -14,11 +14,11 @@ const Settings = styled.div`
   }
 `;
 
-/** How this device has it: what a new run is drawn in, how tables are written, on which day a week begins. */
+/** On this device: what a new run is drawn in, how tables are written, on which day a week begins. */
 export function DeviceWindow({ onClose }: { onClose: () => void }) {
   const { settings, change } = useDeviceSettings();
   return (
-    <Window title="How this device has it" open onClose={onClose}>
+    <Window title="On this device" open onClose={onClose}>
       <Settings>
         <Choice label="A new run is drawn in" value={settings.units} onChange={(units) => change({ units })}>
           <option value="mm">millimetres</option>

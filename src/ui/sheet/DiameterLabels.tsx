@@ -4,12 +4,12 @@ import styled from 'styled-components';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { turns } from '@/core/plan/operations/turned';
 import { formatNominal } from '@/core/model/units/length';
-import { spread } from '@/core/drawing/layout';
+import { spreadInRows } from '@/core/drawing/layout';
 import { Balloon } from '../primitives/Balloon';
 import { Field } from '../primitives/Field';
 import { labelAt, pathOf, textOf, write } from '../part/stepColumns';
 import { problemAt, useWorkspace } from '../run/WorkspaceContext';
-import { JAWS, type SheetLayout } from './sheetLayout';
+import { JAWS, LABEL, type SheetLayout } from './sheetLayout';
 
 interface Props {
   planned: PlannedSetup;
@@ -54,10 +54,16 @@ export const DiameterLabels = memo(function DiameterLabels({ planned, layout, op
   const [open, setOpen] = useState<string>();
   const pressed = useRef<HTMLButtonElement | null>(null);
   const inside = setup.part.steps.map(({ zFrom, zTo }) => x((zFrom + zTo) / 2));
-  const at = spread(inside, 76, 40, layout.right + 20);
+  const { labels } = layout;
+  const at = spreadInRows(inside, LABEL, labels.from, labels.upTo, labels.rows);
   const above = y(setup.stock.over / 2) - 17;
   const overJaws = y(setup.holding.diameter / 2) - JAWS - 14;
-  const topAt = (left: number) => Math.max(16, left < x(setup.holding.from) + 30 ? Math.min(above, overJaws) : above);
+  const topAt = (left: number, row: number) => {
+    // Rows are rows: where there are several, all of them keep clear of the jaws.
+    const isOverJaws = labels.rows > 1 || left < x(setup.holding.from) + 30;
+    const over = isOverJaws ? Math.min(above, overJaws) : above;
+    return Math.max(16 + (labels.rows - 1 - row) * labels.step, over - row * labels.step);
+  };
   return (
     <>
       {setup.part.steps.map(({ path, zFrom, zTo, ...step }, index) => {
@@ -69,14 +75,15 @@ export const DiameterLabels = memo(function DiameterLabels({ planned, layout, op
           width > 84 &&
           (diameter.nominal / 2) * layout.pixelsPerMm > 34 &&
           (work.whole || (diameter.nominal / 2) * layout.pixelsPerMm > 44);
+        const place = at[index] ?? { at: inside[index] ?? 0, row: 0 };
         const name = `⌀${formatNominal(diameter.nominal, setup.run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}`;
         return (
           <Label
             key={path}
             type="button"
             style={{
-              left: roomy ? inside[index] : at[index],
-              top: roomy ? y(diameter.nominal / 2) + 20 : topAt(at[index] ?? 0),
+              left: roomy ? inside[index] : place.at,
+              top: roomy ? y(diameter.nominal / 2) + 20 : topAt(place.at, place.row),
             }}
             aria-label={`${name}, change this diameter`}
             aria-haspopup="dialog"

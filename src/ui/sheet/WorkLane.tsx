@@ -9,7 +9,7 @@ import { madeFeatures } from '@/core/plan/reach/reached';
 import type { Setup } from '@/core/model/plan/setup';
 import type { PlannedSetup, TimedOperation } from '@/core/plan/times/planTimes';
 import { formatLength } from '@/core/model/units/length';
-import { spread } from '@/core/drawing/layout';
+import { spreadBy } from '@/core/drawing/layout';
 import { sizeOnDrawing } from '@/core/drawing/words';
 import { edgePath, fullPath, metalPath, outlinePath, type Frame } from '../drawing/paths';
 import { JAWS, type SheetLayout } from './sheetLayout';
@@ -268,19 +268,25 @@ function Blade({ planned: { setup }, layout: { x, y, work } }: Pick<Props, 'plan
   );
 }
 
+/** Width of a letter of a size, about, px. */
+const LETTER = 8;
+
 /** Lengths of the steps, and the stick-out, below the section. */
-function Measures({ planned: { setup }, layout: { x, work, y, to } }: Pick<Props, 'planned' | 'layout'>) {
+function Measures({ planned: { setup }, layout: { x, work, y, to, width } }: Pick<Props, 'planned' | 'layout'>) {
   const { units } = setup.run;
   const radius = setup.stock.over / 2;
   const bottom = work.whole ? y(-radius) + JAWS : work.axis;
   const at = bottom + 14;
   // What lies in the spindle is not shown, and what goes into it has no far end.
   const steps = setup.part.steps.filter(({ zFrom }) => zFrom < to);
-  const labels = spread(
-    steps.map(({ zFrom, zTo }) => x((zFrom + Math.min(zTo, to)) / 2)),
-    52,
+  const labels = spreadBy(
+    steps.map(({ zFrom, zTo, length }) => ({
+      place: x((zFrom + Math.min(zTo, to)) / 2),
+      width: sizeOnDrawing(length, units).length * LETTER,
+    })),
+    LETTER,
     0,
-    2000,
+    width,
   );
   const jaws = setup.holding.from;
   return (

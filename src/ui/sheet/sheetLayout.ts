@@ -14,11 +14,16 @@ export interface SheetLayout {
   x: (z: number) => number;
   y: (radius: number) => number;
   pixelsPerMm: number;
+  /** Labels of the diameters over the work: between which places, in how many rows, and how far apart those are. */
+  labels: { from: number; upTo: number; rows: number; step: number };
   /** What is shown of the z axis. */
   from: number;
   to: number;
 }
 
+/** Room of one diameter's label along the work. */
+export const LABEL = 76;
+const LABEL_ROW = 24;
 const TOP = 34;
 const BOTTOM = 48;
 
@@ -47,7 +52,9 @@ export function layoutSheet(
   const to = isOnBar(setup) ? setup.holding.from + Math.max(10, 0.3 * setup.holding.from) : end;
   const diameter = 2 * Math.max(...start.outside.map(({ r0, r1 }) => Math.max(r0, r1)));
   const byLength = (right - names - 26) / (to - from);
-  const top = TOP + above;
+  const labels = { from: names + LABEL / 2, upTo: right + 20, rows: 1, step: Math.min(rowHeight, LABEL_ROW) };
+  labels.rows = Math.ceil(setup.part.steps.length / (Math.floor((labels.upTo - labels.from) / LABEL) + 1));
+  const top = TOP + above + (labels.rows - 1) * labels.step;
   const height = Math.min(workHeight, Math.max(LEAST, top + BOTTOM + JAWS + diameter * byLength));
   // Below a whole section its jaws come first, then the lengths.
   const wholeRoom = height - top - BOTTOM - JAWS;
@@ -62,6 +69,7 @@ export function layoutSheet(
     right,
     work: { height, axis, whole },
     rowHeight,
+    labels,
     x: (z) => x(z),
     y: (radius) => axis - radius * pixelsPerMm,
     pixelsPerMm,

@@ -196,7 +196,7 @@ export function secondHolding(sought: Sought, rank = 0): Result<Held & Pick<Seco
         : '';
     return refuse(
       'part.outside',
-      `nothing finished in the first set-up is long enough to hold the part by for its second side${words}; from sawn blanks a spigot can be left on for it (allowances.spigot)`,
+      `nothing finished in the first set-up is long enough to hold the part by for its second side${words}; from sawn blanks a spigot can be left on for it, as long as the shop says under Lengths`,
     );
   }
   const { surface, kind, figures, untrue } = best;

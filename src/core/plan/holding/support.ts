@@ -30,7 +30,7 @@ function restFor(run: Run, diameter: number, stickOut: number, room: number): Re
   if (room < rest.width - 1e-6)
     return refuse(
       'allowances.jawClearance',
-      `${stands}: that needs a fixed or a follow rest. The ${sayRest(rest)} is ${say(rest.width, units)} wide, and between the jaws and the end of the cut there are ${say(room, units)}: leave ${say(rest.width, units)} (allowances.jawClearance)`,
+      `${stands}: that needs a fixed or a follow rest. The ${sayRest(rest)} is ${say(rest.width, units)} wide, and between the jaws and the end of the cut there are ${say(room, units)}: leave ${say(rest.width, units)} between jaws and tool (Shop, Lengths)`,
       'room',
     );
   return good(rest);
