@@ -248,6 +248,22 @@ export async function listProgress(): Promise<{ all: number; stale: number }> {
   return { all: Number(row?.all ?? 0), stale: Number(row?.stale ?? 0) };
 }
 
+/** How much each run has used of the rack already, mm. */
+async function usedLengths(): Promise<ReadonlyMap<number, number>> {
+  const rows = await database()('stock_history')
+    .where({ what: 'used' })
+    .whereNotNull('run_id')
+    .groupBy('run_id')
+    .select<{ run_id: number; length: string }[]>('run_id', database().raw('sum(length) as length'));
+  return new Map(rows.map(({ run_id, length }) => [run_id, Number(length)]));
+}
+
+/** What a run still needs when some of its bars are used up. */
+function stillNeeded(need: StockNeed, used: ReadonlyMap<number, number>): StockNeed {
+  const left = Math.max(0, 1 - (used.get(need.run) ?? 0) / need.length);
+  return { ...need, length: need.length * left, count: Math.ceil(need.count * left - 1e-9) };
+}
+
 /** What every planned run needs of the rack, as far as it is planned. */
 export async function listNeeds(): Promise<StockNeed[]> {
   const rows = await database()('run_list')
@@ -256,7 +272,8 @@ export async function listNeeds(): Promise<StockNeed[]> {
     .whereIn('state', AT_WORK)
     .orderBy('run_id', 'desc')
     .pluck<string[]>('need');
-  return rows.map((text) => JSON.parse(text) as StockNeed);
+  const used = await usedLengths();
+  return rows.map((text) => stillNeeded(JSON.parse(text) as StockNeed, used));
 }
 
 /** What every planned run uses of the shop. */

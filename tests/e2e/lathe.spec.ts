@@ -129,6 +129,59 @@ test('a whole batch: scrap and another in its place, a press too many taken back
   await expectAccessible(page);
 });
 
+test('a bar of the rack comes on, another after it, and what is left goes back on the rack', async ({ page }) => {
+  const bar = {
+    material: 'brass-cw614n',
+    form: 'round',
+    size: 11,
+    condition: 'drawn',
+    length: 1000,
+    count: 2,
+    place: 'L1',
+  };
+  const received = await send(page, 'post', '/api/rack', { ...bar, offcut: false, batch: 'B-703' });
+  const { ids } = (await received.json()) as { ids: [number, number] };
+  const outside = [{ shape: 'cylinder', diameter: '10 h9', length: 16 }];
+  const run = await begin(page, 'WS-703', 1, { ...SPIGOT, outside });
+  const window = page.getByRole('dialog');
+  const comesOn = async (option: RegExp) => {
+    await page.getByRole('button', { name: 'What happened' }).click();
+    await page.getByRole('button', { name: 'A new bar' }).click();
+    const choice = window.getByLabel('Comes on now');
+    const found = choice.getByRole('option', { name: option });
+    await expect(found).toHaveCount(1);
+    await choice.selectOption(await found.innerText());
+  };
+  await comesOn(new RegExp(`^bar ${ids[0]} `));
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'It is on the lathe' }).click();
+  await comesOn(new RegExp(`^bar ${ids[1]} `));
+  await window.getByLabel(`Left of bar ${ids[0]}`).fill('1200');
+  await page.getByRole('button', { name: 'So it is' }).click();
+  // More than it was cannot be left: nothing is changed, and it is put right.
+  await expect(window.getByRole('alert')).toContainText('1200 mm cannot be left of 1000 mm');
+  await window.getByLabel(`Left of bar ${ids[0]}`).fill('120');
+  await page.getByRole('button', { name: 'So it is' }).click();
+  await expect(window).toHaveCount(0);
+  const { items } = (await (await page.request.get('/api/rack')).json()) as {
+    items: {
+      id: number;
+      length: number;
+      offcut: boolean;
+      batch: string;
+      reserved: { run: number; length: number }[];
+    }[];
+  };
+  const [first, second, offcut] = [
+    items.find(({ id }) => id === ids[0]),
+    items.find(({ id }) => id === ids[1]),
+    items.find(({ batch, offcut }) => batch === 'B-703' && offcut),
+  ];
+  expect(first).toBeUndefined();
+  expect(second?.reserved).toEqual([{ run: Number(run.split('/').at(-1)), length: 1000 }]);
+  expect(offcut).toMatchObject({ length: 120 });
+});
+
 test('a run of the demonstration teaches its minutes, and another run shows what was learned', async ({ page }) => {
   // What it teaches goes by its plan, which stands when nothing better comes any more.
   await openRun(page, 'Vane spindle');

@@ -20,6 +20,7 @@ test('events of every kind read as they were sent', () => {
     { ...event, id: event.id.replace('d01', 'd02'), kind: 'measured', what: '⌀12', readings: [12.01], size: 12.01 },
     { ...event, id: event.id.replace('d01', 'd03'), kind: 'scrap', reason: 'size' },
     { ...event, id: event.id.replace('d01', 'd04'), kind: 'struck', event: event.id },
+    { ...event, id: event.id.replace('d01', 'd05'), kind: 'bar', item: 7, finished: 5, left: 12.5, shop: 4 },
   ];
   expect(readEvents({ events })).toEqual({ ok: true, value: { events } });
 });
@@ -33,6 +34,7 @@ test.each([
   ],
   ['a reason that is none', { ...event, kind: 'scrap', reason: 'bad luck' }, /events\[0\]\.reason/],
   ['a name that is no uuid', { ...event, id: '7', kind: 'done' }, /events\[0\]\.id/],
+  ['less than nothing left of a bar', { ...event, kind: 'bar', finished: 5, left: -1 }, /events\[0\]\.left/],
   ['a time that is none', { ...event, at: 'yesterday', kind: 'done' }, /events\[0\]\.at/],
 ])('%s is refused where it is', (_, wrong, where) => {
   expect(problemsOf({ events: [wrong] }).join('; ')).toMatch(where);

@@ -25,7 +25,11 @@ const OF_KIND: Record<LatheEvent['kind'], Joi.SchemaMap> = {
   'went-on': {},
   scrap: { reason: Joi.valid(...SCRAP_REASONS).required(), note: text(500) },
   edge: { tool: text(80).required(), what: Joi.valid('changed', 'ground', 'broken').required() },
-  bar: {},
+  bar: {
+    item: Joi.number().integer().min(1),
+    finished: Joi.number().integer().min(1),
+    left: Joi.number().min(0).max(100_000),
+  },
   sign: { sign: Joi.valid(...SIGNS).required() },
   tried: { sign: Joi.valid(...SIGNS).required(), cause: text(60).required(), helped: Joi.boolean().required() },
   changed: { what: Joi.valid(...CHANGED).required(), to: text(80).required() },

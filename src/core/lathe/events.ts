@@ -25,7 +25,8 @@ export type Happening =
   | { kind: 'went-on' }
   | { kind: 'scrap'; reason: ScrapReason; note?: string }
   | { kind: 'edge'; tool: string; what: 'changed' | 'ground' | 'broken' }
-  | { kind: 'bar' }
+  /** A bar comes on, by its number on the rack where it has one; or the one before is finished, with so much of it left, mm. */
+  | { kind: 'bar'; item?: number; finished?: number; left?: number }
   | { kind: 'sign'; sign: Sign }
   | { kind: 'tried'; sign: Sign; cause: string; helped: boolean }
   | { kind: 'changed'; what: Changed; to: string }

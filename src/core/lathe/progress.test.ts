@@ -37,6 +37,18 @@ test('a step that is done on all pieces before the next goes through the pieces 
   expect(progressOf(byStep, [done(1, 'knurl')]).at).toEqual({ piece: 2, setup: 1, operation: 'knurl' });
 });
 
+test('the bar that is turned from is known, and a new one is measured from; one that only went is not', () => {
+  const bar = (more: object, piece: number) => event({ kind: 'bar', ...more }, { piece });
+  const of = (events: Ordered[]) => {
+    const progress = progressOf(shape, events);
+    return [progress.bar, progress.freshFrom];
+  };
+  const events = [bar({ item: 7 }, 1), bar({ item: 9, finished: 7, left: 45 }, 12)];
+  expect(of(events)).toEqual([9, 12]);
+  expect(of([...events, bar({ finished: 9 }, 20)])).toEqual([undefined, 12]);
+  expect(of([...events, bar({}, 20)])).toEqual([undefined, 20]);
+});
+
 test('scrap is not gone on with, and another piece takes its place', () => {
   const events = [done(1, 'face'), event({ kind: 'scrap', reason: 'size', note: 'read it wrong' }, { piece: 1 })];
   const progress = progressOf(shape, events);

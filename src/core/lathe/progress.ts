@@ -42,6 +42,8 @@ export interface Progress {
   sizes: ReadonlyMap<string, readonly MeasuredSize[]>;
   /** By how much stops and presets were moved from what was planned, mm, by their place. */
   moved: ReadonlyMap<string, number>;
+  /** The bar that is turned from, by its number on the rack. */
+  bar: number | undefined;
   /** The last piece at which an edge, a bar or a break made everything worth measuring anew. */
   freshFrom: number | undefined;
   /** What was changed of an operation, by its key and what. */
@@ -75,6 +77,7 @@ interface Written {
   paused: Progress['paused'];
   sizes: Map<string, MeasuredSize[]>;
   moved: Map<string, number>;
+  bar: number | undefined;
   freshFrom: number | undefined;
   changed: Map<string, string>;
   helped: Progress['helped'][number][];
@@ -121,8 +124,12 @@ function take(written: Written, event: LatheEvent): void {
         ...(event.note === undefined ? {} : { note: event.note }),
       });
       return;
-    case 'edge':
     case 'bar':
+      written.bar = event.item;
+      // Finished without another, nothing new is cut.
+      if (event.finished === undefined || event.item !== undefined) written.freshFrom = piece;
+      return;
+    case 'edge':
       written.freshFrom = piece;
       return;
     case 'changed':
@@ -148,6 +155,7 @@ export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Prog
     paused: undefined,
     sizes: new Map(),
     moved: new Map(),
+    bar: undefined,
     freshFrom: undefined,
     changed: new Map(),
     helped: [],

@@ -2,6 +2,13 @@ import { SIGN_WORDS } from '../lathe/signs';
 import type { LatheEvent } from '../lathe/events';
 import { formatLength, type UnitSystem } from '../model/units/length';
 
+/** A bar that came on, and the one that went. */
+function sayBar({ item, finished, left }: LatheEvent & { kind: 'bar' }, long: (mm: number) => string): string {
+  const went = finished === undefined ? [] : [`bar ${finished} finished${left ? `, ${long(left)} left` : ''}`];
+  const came = item === undefined ? (finished === undefined ? ['a new bar'] : []) : [`bar ${item} of the rack`];
+  return [...went, ...came].join('; ');
+}
+
 /** What happened, in words: of a run whose steps are known by their names. */
 export function sayEvent(event: LatheEvent, units: UnitSystem, nameOf: (operation: string) => string): string {
   const long = (mm: number) => `${formatLength(mm, units, true)} ${units}`;
@@ -26,7 +33,7 @@ export function sayEvent(event: LatheEvent, units: UnitSystem, nameOf: (operatio
     case 'edge':
       return event.what === 'broken' ? `${event.tool} broke` : `edge of ${event.tool} ${event.what}`;
     case 'bar':
-      return 'a new bar';
+      return sayBar(event, long);
     case 'sign':
       return `${at}: ${SIGN_WORDS[event.sign]}`;
     case 'tried':

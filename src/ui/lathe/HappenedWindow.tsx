@@ -38,7 +38,7 @@ interface Props {
   last: { id: string; words: string } | undefined;
   onHappened: (happening: Happening) => void;
   /** It is cut otherwise than planned, or the piece is no longer what was planned. */
-  onOpen: (doing: 'otherwise' | 'as-it-is') => void;
+  onOpen: (doing: 'otherwise' | 'as-it-is' | 'bar') => void;
   onClose: () => void;
 }
 
@@ -68,7 +68,7 @@ export function HappenedWindow({ piece, operation, last, onHappened, onOpen, onC
             Keep as a note
           </Big>
           <Big onPress={() => say({ kind: 'paused', ...note })}>Stop here for now</Big>
-          <Big onPress={() => say({ kind: 'bar' })}>A new bar</Big>
+          <Big onPress={() => onOpen('bar')}>A new bar …</Big>
           {last && <Big onPress={() => say({ kind: 'struck', event: last.id })}>Take back: {last.words}</Big>}
         </div>
       </Part>

@@ -9,7 +9,9 @@ import { NoPlan } from '../run/NoPlan';
 import { PlaceLink } from '../run/PlaceLink';
 import { useShortcuts } from '../run/useShortcuts';
 import { useWorkspace } from '../run/WorkspaceContext';
+import { BarWindow } from './BarWindow';
 import { EarlierRun } from './EarlierRun';
+import { Big } from './parts';
 import { GoOn } from './GoOn';
 import { MakeReady } from './MakeReady';
 import { DoubledPieces } from './DoubledPieces';
@@ -65,7 +67,7 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
   useShortcuts(
     stage === 'works' ? { ' ': next, ArrowRight: next, PageDown: next, ArrowLeft: before, PageUp: before } : NO_KEYS,
   );
-  if (!at) return <AllMade id={id} lathe={lathe} />;
+  if (!at) return <AllMade {...{ id, plan, lathe }} />;
   const planned = plan.setups[at.setup - 1];
   if (!planned || !step) return null;
   const where = { piece: at.piece, operation: step.key };
@@ -116,9 +118,10 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
 
 const NO_KEYS = {};
 
-function AllMade({ id, lathe }: { id: string; lathe: AtTheLathe }) {
+function AllMade({ id, plan, lathe }: { id: string; plan: Plan; lathe: AtTheLathe }) {
+  const [isBack, setIsBack] = useState(false);
   const { progress, unsent } = lathe;
-  const { good, scrapped } = progress;
+  const { good, scrapped, bar } = progress;
   return (
     <Whole>
       <DoubledPieces lathe={lathe} />
@@ -131,10 +134,18 @@ function AllMade({ id, lathe }: { id: string; lathe: AtTheLathe }) {
             ? `${unsent} things are kept on this device, and are sent when the server answers.`
             : 'Everything is kept.'}
         </p>
+        {bar !== undefined && <Big onPress={() => setIsBack(true)}>What is left of bar {bar} goes back …</Big>}
         <PlaceLink id={id} place="log">
           What it took, and what was learned
         </PlaceLink>
       </Empty>
+      {isBack && (
+        <BarWindow
+          {...{ plan, bar }}
+          onHappened={(happening) => void lathe.append(happening)}
+          onClose={() => setIsBack(false)}
+        />
+      )}
     </Whole>
   );
 }

@@ -11,11 +11,12 @@ import type { AtTheLathe } from './useHappened';
 const MeasureWindow = later(() => import('./MeasureWindow').then((loaded) => loaded.MeasureWindow));
 const BadlyWindow = later(() => import('./BadlyWindow').then((loaded) => loaded.BadlyWindow));
 const AsItIsWindow = later(() => import('./AsItIsWindow').then((loaded) => loaded.AsItIsWindow));
+const BarWindow = later(() => import('./BarWindow').then((loaded) => loaded.BarWindow));
 const OtherwiseWindow = later(() => import('./OtherwiseWindow').then((loaded) => loaded.OtherwiseWindow));
 const HappenedWindow = later(() => import('./HappenedWindow').then((loaded) => loaded.HappenedWindow));
 
-/** What is opened over a step: a size that is measured, what goes badly, what happened, how it is cut otherwise, what the piece is like. */
-export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | 'as-it-is' | undefined;
+/** What is opened over a step: a size that is measured, what goes badly, what happened, a new bar, how it is cut otherwise, what the piece is like. */
+export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | 'as-it-is' | 'bar' | undefined;
 
 /** What was written down last, so that a press too many is taken back. */
 export function lastOf({ events }: AtTheLathe, steps: readonly LatheStep[], { run }: Plan) {
@@ -56,6 +57,7 @@ export function LatheWindows({
 }: Props) {
   const shared = { onHappened, onClose };
   if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, onOpen, ...shared }} />;
+  if (doing === 'bar') return <BarWindow {...{ plan, ...shared }} bar={progress.bar} />;
   if (doing === 'as-it-is') {
     const done = operation && planned.operations[planned.operations.indexOf(operation) - 1];
     return <AsItIsWindow {...{ plan, planned, done, piece, ...shared }} />;

@@ -2,6 +2,7 @@
 import { CloudOff, HardDriveUpload } from 'lucide-react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
+import { stockBeyond } from '@/core/present/stockLeft';
 import type { AtTheLathe } from './useHappened';
 import { useKeptPage } from './useKeptPage';
 
@@ -36,6 +37,7 @@ const CANNOT =
 export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { plan: Plan; lathe: AtTheLathe }) {
   const { at, good, toMake, scrapped } = progress;
   const page = useKeptPage();
+  const beyond = stockBeyond(plan, progress);
   return (
     <Strip>
       <span>
@@ -47,6 +49,7 @@ export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { 
       <span>
         {good} good{scrapped.length > 0 && `, ${scrapped.length} scrap`}
       </span>
+      {beyond && <span>{beyond}</span>}
       <span role="status" data-gone={net === 'gone' || refused ? '' : undefined}>
         {refused ? (
           `Not taken by the server: ${refused}`
