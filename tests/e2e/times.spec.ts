@@ -1,4 +1,5 @@
-import { expect, expectAccessible, foot, openRun, openSaved, test } from './page';
+import { randomUUID } from 'node:crypto';
+import { expect, expectAccessible, foot, openRun, openSaved, send, test } from './page';
 
 const part = {
   number: 'WS-950',
@@ -119,4 +120,33 @@ test('a quotation: what is earned comes on each price, is kept with the run, and
   await page.getByRole('button', { name: 'Quotation' }).click();
   await expect(margin).toHaveValue('100');
   await expect(page.getByText('It holds until 31 January 2027.')).toBeVisible();
+
+  // The customer takes ten: ten are made, at that price, and the log sets beside it what they cost.
+  const ten = page.getByRole('table', { name: 'Quantities and prices' }).getByRole('row', { name: /^10 / });
+  await ten.getByRole('button', { name: 'Accepted: 10' }).click();
+  const sold = (await ten.getByText(/^accepted at/).innerText()).replace('accepted at ', '');
+  await expect(
+    page.getByText(new RegExp(`^Accepted on .*: 10 pieces at ${sold.replace('.', '\\.')}\\.`)),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+  const run = new URL(page.url()).pathname.replace('/print', '');
+  const event = { device: 'lathe', revision: 3, piece: 1, operation: 'load' };
+  const events = [
+    { ...event, id: randomUUID(), seq: 0, at: '2026-11-30T07:00:00Z', kind: 'begun' },
+    { ...event, id: randomUUID(), seq: 1, at: '2026-11-30T09:00:00Z', kind: 'done' },
+  ];
+  expect((await send(page, 'post', `/api${run}/events`, { events })).ok()).toBe(true);
+  await page.goto(`${run}/log`);
+  const { rates } = (await (await page.request.get('/api/shop')).json()) as { rates: { machineHour: number } };
+  const cost = page.getByRole('table', { name: 'What it has cost so far' });
+  // Two hours were pressed.
+  await expect(
+    cost
+      .getByRole('row', { name: /^machine and hand/ })
+      .getByRole('cell')
+      .last(),
+  ).toHaveText((2 * rates.machineHour).toFixed(2));
+  await expect(page.getByText('The 0 good pieces are paid with 0.00')).toBeVisible();
+  await expectAccessible(page);
 });

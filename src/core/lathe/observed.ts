@@ -47,3 +47,23 @@ export function observedSteps(events: readonly LatheEvent[]): ObservedStep[] {
   }
   return steps;
 }
+
+/** Minutes of making ready: from its first tick to the first piece, each device by its own clock, pauses taken off. @param events in order (`inOrder`) */
+export function readyMinutes(events: readonly LatheEvent[]): number {
+  const clocks = new Map<string, Clock>();
+  let minutes = 0;
+  for (const event of events) {
+    const now = Date.parse(event.at);
+    const clock = clocks.get(event.device);
+    if (event.kind === 'paused' && clock) clock.pausedAt ??= now;
+    else if (event.kind === 'went-on' && clock?.pausedAt !== undefined) {
+      clock.paused += now - clock.pausedAt;
+      clock.pausedAt = undefined;
+    } else if (event.kind === 'ready' || event.kind === 'begun') {
+      if (clock) minutes += Math.max(0, (now - clock.since - clock.paused) / MS_PER_MINUTE);
+      if (event.kind === 'ready') clocks.set(event.device, { since: now, pausedAt: undefined, paused: 0 });
+      else clocks.delete(event.device);
+    } else if (event.kind === 'done') clocks.delete(event.device);
+  }
+  return minutes;
+}

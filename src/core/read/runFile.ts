@@ -139,6 +139,8 @@ export interface Quote {
   until?: string;
   delivery?: string;
   terms?: string;
+  /** How it was accepted: so many at so much each, on a day. */
+  accepted?: { quantity: number; each: number; on: string };
 }
 
 /** Nothing is said yet: at cost. */

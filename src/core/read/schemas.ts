@@ -238,5 +238,10 @@ export const runFileSchema = Joi.object<RunFile>({
     until: text(10),
     delivery: text(200),
     terms: text(2000),
+    accepted: Joi.object({
+      quantity: Joi.number().integer().min(1).required(),
+      each: NOT_NEGATIVE.required(),
+      on: text(10).required(),
+    }),
   }),
 }).required();

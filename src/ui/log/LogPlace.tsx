@@ -21,6 +21,7 @@ import { NoPlan } from '../run/NoPlan';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { SizeChart } from './SizeChart';
 import { TimesTook } from './TimesTook';
+import { WhatItCost } from './WhatItCost';
 
 const Room = styled.main`
   display: grid;
@@ -99,6 +100,7 @@ function Logged({ id, plan }: { id: string; plan: Plan }) {
     <Room>
       <div>
         <TimesTook id={id} plan={plan} observed={observed} />
+        <WhatItCost {...{ plan, events, observed, progress }} />
       </div>
       <div>
         <Card aria-labelledby="sizes">

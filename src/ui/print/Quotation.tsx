@@ -1,76 +1,17 @@
 'use client';
 import { format, parseISO } from 'date-fns';
-import { useState } from 'react';
-import styled from 'styled-components';
 import { quotationTable } from '@/core/formats/quotationTable';
 import { quotedPrices } from '@/core/money/quotation';
 import type { Plan } from '@/core/plan/plan';
 import { assumed } from '@/core/present/assumed';
-import { NO_QUOTE, type Quote } from '@/core/read/runFile';
+import { NO_QUOTE } from '@/core/read/runFile';
 import { Button } from '../primitives/Button';
 import { useGiveTable } from '../device/useGiveTable';
-import { Field } from '../primitives/Field';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { useTimes } from '../times/useTimes';
 import { Paper } from './Paper';
-
-const Asked = styled.section`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 8px 14px;
-  max-width: 188mm;
-  margin: 0 auto 14px;
-  .wide {
-    grid-column: 1 / -1;
-  }
-`;
-
-/** A percentage as it is typed; undefined where nothing is. */
-const percentOf = (text: string): number | undefined | 'none' => {
-  if (text.trim() === '') return undefined;
-  const value = Number(text.replace(',', '.'));
-  return Number.isFinite(value) && value >= 0 ? value : 'none';
-};
-
-const isDay = (text: string) => text === '' || /^\d{4}-\d{2}-\d{2}$/u.test(text);
-
-/** What comes on the cost, and what is said beside the prices; kept with the run, whose revisions are the quotation's. */
-function QuoteFields({ quote, onQuote }: { quote: Quote; onQuote: (quote: Quote) => void }) {
-  const [texts, setTexts] = useState({ margin: String(quote.margin ?? ''), firstRisk: String(quote.firstRisk ?? '') });
-  const put = (key: keyof Quote, value: Quote[keyof Quote]) => {
-    const kept = Object.fromEntries(Object.entries(quote).filter(([name]) => name !== key));
-    onQuote(value === undefined || value === '' ? kept : { ...kept, [key]: value });
-  };
-  const percent = (key: 'margin' | 'firstRisk', label: string) => (
-    <Field
-      label={label}
-      value={texts[key]}
-      problem={percentOf(texts[key]) === 'none' ? `“${texts[key]}” is no percentage from 0 on` : undefined}
-      onChange={(text) => {
-        setTexts((was) => ({ ...was, [key]: text }));
-        const value = percentOf(text);
-        if (value !== 'none') put(key, value);
-      }}
-    />
-  );
-  return (
-    <Asked className="screen-only" aria-label="What is offered">
-      {percent('margin', 'Earned, % of the cost')}
-      {percent('firstRisk', 'First run’s risk, % of the cost')}
-      <Field
-        label="Holds until"
-        value={quote.until ?? ''}
-        placeholder="2026-12-24"
-        problem={isDay(quote.until ?? '') ? undefined : 'a day as 2026-12-24'}
-        onChange={(until) => put('until', until)}
-      />
-      <Field label="Delivery" plain value={quote.delivery ?? ''} onChange={(text) => put('delivery', text)} />
-      <div className="wide">
-        <Field label="Terms" plain value={quote.terms ?? ''} onChange={(text) => put('terms', text)} />
-      </div>
-    </Asked>
-  );
-}
+import { isDay, QuoteFields } from './QuoteFields';
+import { QuotedPrices } from './QuotedPrices';
 
 /** What the run is offered for, as paper: quantities and prices, delivery, until when it holds, what it rests on, terms. */
 export function Quotation({ plan }: { plan: Plan }) {
@@ -82,6 +23,13 @@ export function Quotation({ plan }: { plan: Plan }) {
   const { currency } = shop.rates;
   const costs = (breaks ?? []).flatMap(({ quantity, batch }) => (batch === undefined ? [] : [{ quantity, batch }]));
   const prices = quotedPrices(costs, quote);
+  const { accepted } = quote;
+  // What is ordered is what is made: the quantity goes into the run with it, and undo takes both back.
+  const accept = (quantity: number, each: number) =>
+    edit(undefined, (run) => {
+      run.quantity = quantity;
+      run.quote = { ...run.quote, accepted: { quantity, each, on: format(new Date(), 'yyyy-MM-dd') } };
+    });
   return (
     <>
       <QuoteFields
@@ -107,32 +55,19 @@ export function Quotation({ plan }: { plan: Plan }) {
           <div className="off">{currency}</div>
         </div>
         {!breaks && <p>Pricing each quantity …</p>}
-        <table aria-label="Quantities and prices">
-          <thead>
-            <tr>
-              {['pieces', 'each', 'in all'].map((head) => (
-                <th key={head} className="figure">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {prices.map(({ quantity, each, all }) => (
-              <tr key={quantity}>
-                <td className="figure">{quantity}</td>
-                <td className="figure">{each.toFixed(2)}</td>
-                <td className="figure">{all.toFixed(2)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <QuotedPrices prices={prices} accepted={accepted} onAccept={accept} />
         <h2>What it rests on</h2>
         <ul>
           {assumed(plan).map((words) => (
             <li key={words}>{words}</li>
           ))}
         </ul>
+        {accepted && (
+          <p>
+            Accepted on {format(parseISO(accepted.on), 'd MMMM yyyy')}: {accepted.quantity} pieces at{' '}
+            {accepted.each.toFixed(2)}.
+          </p>
+        )}
         {quote.delivery && <p>Delivery: {quote.delivery}</p>}
         {quote.until && isDay(quote.until) && <p>It holds until {format(parseISO(quote.until), 'd MMMM yyyy')}.</p>}
         {quote.terms && <p className="foot">{quote.terms}</p>}
