@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
-import { answerDays, helps, rushPlaces, tryOrder, type DaysAnswer, type DaysAsked } from '@/core/schedule/answer';
+import { answerDays, rushPlaces, tryOrder, type DaysAnswer, type DaysAsked } from '@/core/schedule/answer';
+import { endangers } from '@/core/schedule/endangers';
+import { helps } from '@/core/schedule/helps';
 import type { Order } from '@/core/schedule/job';
 
 /** Orders of runs off the page's own thread. To cancel, whoever asked ends the worker. */
@@ -12,6 +14,9 @@ class Days {
   }
   rush(asked: DaysAsked, order: Order, run: number) {
     return rushPlaces(asked, order, run);
+  }
+  endangers(asked: DaysAsked, order: Order, run: number) {
+    return endangers(asked, order, run);
   }
   helps(asked: DaysAsked, now: DaysAnswer) {
     return helps(asked, now);

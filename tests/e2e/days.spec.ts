@@ -65,6 +65,18 @@ test('three rush jobs by keyboard alone: placed, tried elsewhere with what it do
   const calendar = await page.request.get('/api/days/calendar');
   expect(await calendar.text()).toMatch(/^BEGIN:VCALENDAR[\s\S]*SUMMARY:WS-723 Stud for a rush/);
   expect((await page.request.get('/api/days/calendar?lathe=nowhere')).status()).toBe(404);
+  // One that is promised for today and cannot be: what would help is tried, and what endangers it.
+  await made(page, 'WS-725', dayIn(0), 4000);
+  await page.reload();
+  await expectPlaced(page);
+  await page.getByRole('button', { name: 'What would help …' }).click();
+  await expect(page.getByRole('list', { name: 'What would help' })).toContainText(
+    'WS-725 bought in: 1.0 promises more kept',
+  );
+  await block(page, 'WS-725').click();
+  await page.getByRole('button', { name: 'What endangers it …' }).click();
+  await expect(page.getByText('No single run: it is promised sooner')).toBeVisible();
+  await expectAccessible(page);
   // What was taken is there after a reload.
   await page.reload();
   await expectPlaced(page);

@@ -1,46 +1,9 @@
-import { answerDays, helps, rushPlaces, tryOrder, type DaysAsked } from './answer';
+import { answerDays, rushPlaces, tryOrder } from './answer';
 import { daysBetween, stretchesOf, weekdayOf, workTimeOf, type DaysFile } from './days';
-import { toSchedule, type RunToMake } from './fromRuns';
+import { toSchedule } from './fromRuns';
 import { workedBy } from './hours';
 import { segmentsOf } from './segments';
-import { startDays } from './startDays';
-
-/** 2026-11-30 is a Monday. */
-const MONDAY = '2026-11-30';
-const days = (more: Partial<DaysFile> = {}): DaysFile => ({ ...startDays(['A', 'B']), ...more });
-
-const run = (id: number, minutes: number, more: Partial<RunToMake> = {}): RunToMake => ({
-  id,
-  number: `WS-${id}`,
-  name: 'a stud',
-  quantity: 10,
-  customer: '',
-  due: '',
-  state: 'released',
-  machine: 'A',
-  done: 0,
-  lathes: ['A', 'B'].map((lathe) => ({
-    lathe,
-    ready: 60,
-    work: minutes,
-    steps: 100,
-    off: { setup: { down: 0.2, up: 0.2 }, pieces: { down: 0.1, up: 0.3 } },
-    learned: false,
-    setups: [
-      { ready: 40, piece: 3, words: 'front' },
-      { ready: 20, piece: 1, words: 'back' },
-    ],
-  })),
-  ...more,
-});
-
-const asked = (runs: readonly RunToMake[], more: Partial<DaysFile> = {}): DaysAsked => ({
-  runs,
-  days: days(more),
-  machines: ['A', 'B'],
-  today: MONDAY,
-  now: 0,
-});
+import { asked, days, MONDAY, run } from './testing';
 
 test('hours are read as they are written, and what overlaps or ends before it begins is none', () => {
   expect(stretchesOf('07:00-12:00 12:30-15:30')).toEqual([
@@ -136,33 +99,6 @@ test('what is tried is told as it would be; what cannot be is not', () => {
   const two = asked([run(1, 300), run(2, 300)]);
   expect(tryOrder(two, { A: [2, 1], B: [] })?.placed.map(({ job }) => job)).toEqual([2, 1]);
   expect(tryOrder(two, { Z: [2, 1] })).toBeUndefined();
-});
-
-test('what would help: overtime, where a promise is kept by it', () => {
-  // 60 + 960 on one lathe with 8 h a day ends on Wednesday; with 10 h on Tuesday.
-  const one = asked([run(1, 960, { due: '2026-12-01' })], { people: days().people.slice(0, 1) });
-  const told = helps(one, answerDays(one));
-  expect(told.map(({ words }) => words)).toEqual(['two hours of overtime a day']);
-  expect(told[0]?.moreKept).toBeGreaterThan(0.5);
-});
-
-test('what would help: a lathe that stands still, where one order only just keeps its promises', () => {
-  // 60 + 400 on A leave 20 minutes of Monday; on B the making ready is twice as long, so that both go to A.
-  const tight = (id: number, due: string) =>
-    run(id, 400, {
-      due,
-      lathes: (run(id, 400).lathes ?? []).map((on) => (on.lathe === 'B' ? { ...on, ready: 70 } : on)),
-    });
-  const two = asked([tight(1, MONDAY), tight(2, '2026-12-01')]);
-  const now = answerDays(two);
-  expect(now.worth[0]).toBe(0);
-  const told = helps(two, now).find(({ order }) => order);
-  expect(told?.moreKept).toBeGreaterThan(0.05);
-  expect(
-    tryOrder(two, told?.order ?? {})
-      ?.placed.map(({ lathe }) => lathe)
-      .sort(),
-  ).toEqual(['A', 'B']);
 });
 
 test('a rush job is offered places in an order that stands', () => {

@@ -2,9 +2,7 @@
 import { CalendarDays, Printer, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Help } from '@/core/schedule/answer';
 import type { DaysFile } from '@/core/schedule/days';
-import { sayMinutes } from '@/core/model/units/show';
 import { Button, ButtonLink } from '../primitives/Button';
 import { Empty } from '../primitives/Card';
 import { Choice } from '../primitives/Field';
@@ -16,8 +14,9 @@ import { HoursWindow } from './HoursWindow';
 import { Lanes } from './Lanes';
 import { ProposedCard } from './ProposedCard';
 import { RunPanel } from './RunPanel';
+import { Told } from './Told';
 import { useDays, type AtTheDays, type Machine } from './useDays';
-import { sayDay, sayLate, sayShare } from './words';
+import { sayDay } from './words';
 
 const Room = styled.main`
   display: grid;
@@ -93,7 +92,7 @@ export function DaysPlace({
         <div ref={frame}>
           <h1 className="on-paper">Days from {sayDay(today)}</h1>
           <Head at={at} across={across} onAcross={setAcross} onHours={() => show('hours')} />
-          <Told at={at} />
+          <Told at={at} machines={machines} />
           {shown && shown.placed.length > 0 && runs && (
             <Lanes
               {...{ runs, days, machines, today, now, chosen }}
@@ -183,6 +182,7 @@ function Side({ at, machines, chosen }: { at: AtTheDays; machines: readonly Mach
           {...{ run, runs, answer, days, machines, today }}
           onKeep={(next) => void at.keep(next)}
           onRush={at.rush}
+          onEndangers={at.endangers}
           onTry={(words, { order }) => void at.tryOrder(words, order)}
         />
       )}
@@ -193,88 +193,5 @@ function Side({ at, machines, chosen }: { at: AtTheDays; machines: readonly Mach
         </p>
       )}
     </aside>
-  );
-}
-
-/** A promise that is kept less often than this is in doubt: four of five times. */
-const SURE = 0.8;
-
-/** How it stands in one line: what is planned, what is late, whether it is proven, what would help. */
-function Told({
-  at: { runs, waiting, answer, days, isPlacing, proposed, wrong, helps, tryOrder, take },
-}: {
-  at: AtTheDays;
-}) {
-  const [helpful, setHelpful] = useState<Help[]>();
-  const late = answer?.placed.filter((one) => one.late > 0) ?? [];
-  const isPromised = (id: number) => runs?.find((run) => run.id === id)?.due !== '';
-  const unsure =
-    answer?.promised.filter(
-      ({ job, kept }) => kept < SURE && isPromised(job) && !late.some((one) => one.job === job),
-    ) ?? [];
-  const numberOf = (id: number) => runs?.find((run) => run.id === id)?.number ?? '';
-  return (
-    <div
-      role="status"
-      className="screen-only"
-      style={{ marginBottom: 10 }}
-      aria-busy={!runs || waiting > 0 || !answer || isPlacing}
-    >
-      {!runs && <p>Looking up what is to be made …</p>}
-      {runs && waiting > 0 && (
-        <p>
-          {runs.length - waiting} of {runs.length} runs are planned on every lathe
-          {answer && '; until all are, they stand by what they took before'} …
-        </p>
-      )}
-      {wrong && <p style={{ color: 'var(--oxide)' }}>Not kept: {wrong}</p>}
-      {answer && (
-        <p>
-          {late.length === 0
-            ? 'Every promise is kept as planned'
-            : `Late as planned: ${late.map(({ job }) => numberOf(job)).join(', ')}`}
-          ; making ready {sayMinutes(answer.worth[1])}.{' '}
-          {answer.proven
-            ? 'No order is better.'
-            : answer.worth[0] > answer.lateAtLeast + 1
-              ? `It is not proven; at most ${sayLate(answer.worth[0] - answer.lateAtLeast)} of lateness could be saved.`
-              : 'No order is less late.'}
-          {days.order.length === 0 && answer.placed.length > 0 && !proposed && (
-            <>
-              {' '}
-              It is not taken yet: <Button onPress={() => void take(answer.order)}>Take this order</Button>
-            </>
-          )}
-          {answer.nowhere.length > 0 && ` Made nowhere: ${answer.nowhere.map(numberOf).join(', ')}.`}{' '}
-        </p>
-      )}
-      {answer && unsure.length > 0 && (
-        <p>
-          In doubt: {unsure.map(({ job, kept }) => `${numberOf(job)}, kept ${sayShare(kept)}`).join('; ')}
-          {unsure.length > 0 && '. '}
-          {!proposed && !helpful && <Button onPress={() => void helps().then(setHelpful)}>What would help …</Button>}
-        </p>
-      )}
-      {helpful && (
-        <p>
-          {helpful.length === 0 && 'Neither another order nor two hours of overtime would keep more promises. '}
-          {helpful.map(({ words, moreKept, order }) => (
-            <span key={words}>
-              Would help: {words}, {moreKept.toFixed(1)} promises more kept.{' '}
-              {order && (
-                <Button
-                  onPress={() => {
-                    setHelpful(undefined);
-                    void tryOrder('An order with room for what takes longer', order);
-                  }}
-                >
-                  Try it
-                </Button>
-              )}{' '}
-            </span>
-          ))}
-        </p>
-      )}
-    </div>
   );
 }

@@ -48,6 +48,9 @@ const Lane = styled.section`
   header {
     position: sticky;
     left: 0;
+    /* Over the line of the present moment. */
+    z-index: 1;
+    background: var(--sheet);
     display: flex;
     gap: 10px;
     align-items: baseline;

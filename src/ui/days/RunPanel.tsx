@@ -4,6 +4,8 @@ import { useState } from 'react';
 import type { DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile, RunWish } from '@/core/schedule/days';
 import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { endangers } from '@/core/schedule/endangers';
+import { SURE } from '@/core/schedule/helps';
 import type { RushPlace } from '@/core/schedule/rush';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
@@ -12,6 +14,8 @@ import { Choice, Field } from '../primitives/Field';
 import { Table } from '../primitives/Table';
 import type { Machine } from './useDays';
 import { sayDay, sayLate, sayMoment, sayShare, lastDay } from './words';
+
+type Endangered = ReturnType<typeof endangers>;
 
 interface Props {
   run: RunToMake;
@@ -22,11 +26,13 @@ interface Props {
   today: string;
   onKeep: (days: DaysFile) => void;
   onRush: (run: number) => Promise<RushPlace[]>;
+  onEndangers: (run: number) => Promise<Endangered | undefined>;
   onTry: (words: string, place: RushPlace) => void;
 }
 
 /** Everything of one run in the days: what it takes on which lathe, how sure it is, what is decided of it, other places for it. */
-export function RunPanel({ run, runs, answer, days, machines, today, onKeep, onRush, onTry }: Props) {
+export function RunPanel(props: Props) {
+  const { run, runs, answer, days, machines, today, onKeep, onRush, onTry, onEndangers } = props;
   const placed = answer.placed.find(({ job }) => job === run.id);
   const sure = answer.promised.find(({ job }) => job === run.id);
   const nameOf = (lathe: string) => machines.find(({ id }) => id === lathe)?.name ?? lathe;
@@ -52,10 +58,30 @@ export function RunPanel({ run, runs, answer, days, machines, today, onKeep, onR
           {run.lathes === undefined ? 'It is being planned on every lathe.' : 'No lathe can make it within the hours.'}
         </p>
       )}
+      {run.due && sure && sure.kept < SURE && <Endangers {...{ run, runs, onEndangers }} />}
       <OnEachLathe run={run} nameOf={nameOf} />
       <Wishes key={run.id} {...{ run, runs, days, machines, onKeep }} />
       {run.done === 0 && <InBetween key={`between ${run.id}`} {...{ run, runs, today, nameOf, onRush, onTry }} />}
     </Card>
+  );
+}
+
+/** Which runs endanger its promise, asked for by a press. */
+function Endangers({ run, runs, onEndangers }: Pick<Props, 'run' | 'runs' | 'onEndangers'>) {
+  const [told, setTold] = useState<Endangered>();
+  const numberOf = (id: number) => runs.find((one) => one.id === id)?.number ?? String(id);
+  if (!told) return <Button onPress={() => void onEndangers(run.id).then(setTold)}>What endangers it …</Button>;
+  if (told.by.length === 0)
+    return <p role="status">No single run: it is promised sooner than its minutes and those before it allow.</p>;
+  return (
+    <ul role="status" aria-label="What endangers it" style={{ margin: '8px 0' }}>
+      {told.by.map(({ run: id, keptWithout }) => (
+        <li key={id}>
+          {id === run.id ? 'What it takes itself' : numberOf(id)}: kept {sayShare(keptWithout)} if that took what is
+          planned
+        </li>
+      ))}
+    </ul>
   );
 }
 

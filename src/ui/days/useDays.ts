@@ -2,7 +2,9 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { format } from 'date-fns';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { DaysAnswer, DaysAsked, Help } from '@/core/schedule/answer';
+import type { DaysAnswer, DaysAsked } from '@/core/schedule/answer';
+import type { endangers } from '@/core/schedule/endangers';
+import type { Help } from '@/core/schedule/helps';
 import type { DaysFile } from '@/core/schedule/days';
 import type { RunToMake } from '@/core/schedule/fromRuns';
 import type { Order } from '@/core/schedule/job';
@@ -98,6 +100,25 @@ function useKept(begun: { revision: number; days: DaysFile }, onKept: () => void
   return { days, keep, wrong, undo };
 }
 
+/** What the order that stands can be asked: nothing before there is one. */
+function useQuestions(asked: DaysAsked | undefined, answer: DaysAnswer | undefined, remote: () => Remote<DaysApi>) {
+  return {
+    rush: useCallback(
+      async (run: number): Promise<RushPlace[]> => (asked && answer ? remote().rush(asked, answer.order, run) : []),
+      [asked, answer, remote],
+    ),
+    endangers: useCallback(
+      async (run: number): Promise<ReturnType<typeof endangers> | undefined> =>
+        asked && answer && remote().endangers(asked, answer.order, run),
+      [asked, answer, remote],
+    ),
+    helps: useCallback(
+      async (): Promise<Help[]> => (asked && answer ? remote().helps(asked, answer) : []),
+      [asked, answer, remote],
+    ),
+  };
+}
+
 /** The days of the shop: what they hold, where each run is placed, and what changes them; every change is kept and taken back. */
 export function useDays(begun: { revision: number; days: DaysFile }, machines: readonly Machine[]) {
   const [answered, setAnswered] = useState<{ to: DaysAsked; answer: DaysAnswer }>();
@@ -117,6 +138,7 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
     [planned, days, machines, today, now],
   );
   const { remote, end } = useWorker();
+  const questions = useQuestions(asked, answer, remote);
   useEffect(() => {
     let over = false;
     if (asked)
@@ -165,14 +187,7 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
       end();
       setRound(undefined);
     }, [end]),
-    rush: useCallback(
-      async (run: number): Promise<RushPlace[]> => (asked && answer ? remote().rush(asked, answer.order, run) : []),
-      [asked, answer, remote],
-    ),
-    helps: useCallback(
-      async (): Promise<Help[]> => (asked && answer ? remote().helps(asked, answer) : []),
-      [asked, answer, remote],
-    ),
+    ...questions,
     keep,
     take: useCallback((order: Order) => keep({ ...days, order: asEntries(order) }), [days, keep]),
     leave,

@@ -1,6 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { DAY } from '@/core/schedule/hours';
 import { momentOf } from '@/core/schedule/fromRuns';
+import type { Help } from '@/core/schedule/helps';
 
 /** A day in words: Tue 1 Dec. */
 export const sayDay = (day: string): string => format(parseISO(day), 'EEE d MMM');
@@ -23,3 +24,23 @@ export function sayLate(minutes: number): string {
 
 /** So often of a hundred. */
 export const sayShare = (share: number): string => `${Math.round(100 * share)} of 100`;
+
+/** What would help, in words. */
+export function sayHelp(
+  what: Help['what'],
+  numberOf: (run: number) => string,
+  nameOf: (lathe: string) => string,
+): string {
+  switch (what.kind) {
+    case 'careful':
+      return 'An order with room for what takes longer';
+    case 'overtime':
+      return 'Two hours of overtime a day';
+    case 'elsewhere':
+      return `${numberOf(what.run)} on ${nameOf(what.lathe)}`;
+    case 'halved':
+      return `${numberOf(what.run)} in two halves, the other on ${nameOf(what.lathe)}`;
+    case 'bought-in':
+      return `${numberOf(what.run)} bought in`;
+  }
+}
