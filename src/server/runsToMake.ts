@@ -1,11 +1,14 @@
 import { createHash } from 'node:crypto';
 import type { RunOnLathe, RunToMake } from '@/core/schedule/fromRuns';
+import { runsWaiting } from '@/core/rack/waiting';
 import { runOnLathes } from '@/core/schedule/onLathes';
 import { database } from './database';
 import { learnedRuns } from './learned';
 import { plannedWith } from './plannedWith';
+import { listRack } from './rackRepository';
+import { listNeeds } from './runList';
 import { readRuns } from './runRepository';
-import { currentRevision } from './shopRepository';
+import { currentRevision, currentShop } from './shopRepository';
 
 /** What a run on every lathe is planned from: the run and the planner, the shop, and what was learned last. */
 async function basisFor(): Promise<(basis: string) => string> {
@@ -49,6 +52,27 @@ async function stepsDone(): Promise<Map<number, number>> {
   return new Map(rows.map(({ run_id, done }) => [run_id, Number(done)]));
 }
 
+/** Days until the bars come that a run waits for, where its material says how long they are on their way. */
+async function daysUntilBars(): Promise<ReadonlyMap<number, number>> {
+  const [needs, items, { materials }, dues] = await Promise.all([
+    listNeeds(),
+    listRack(),
+    currentShop(),
+    database()('run_list').select<{ run_id: number; due: string }[]>('run_id', 'due'),
+  ]);
+  const dueOf = new Map(dues.map(({ run_id, due }) => [run_id, due]));
+  const waiting = runsWaiting(
+    needs.map((need) => ({ ...need, due: dueOf.get(need.run) ?? '' })),
+    items,
+  );
+  return new Map(
+    needs.flatMap(({ run, section }): [number, number][] => {
+      const days = materials.find(({ id }) => id === section.material)?.deliveryDays;
+      return waiting.has(run) && days !== undefined ? [[run, days]] : [];
+    }),
+  );
+}
+
 /** Runs that are released, begun, or promised for a day, on every lathe as far as that is planned; what is missing is planned beside the server. */
 export async function runsToMake(): Promise<RunToMake[]> {
   const rows = await database()('run_list')
@@ -74,7 +98,7 @@ export async function runsToMake(): Promise<RunToMake[]> {
       'lathes',
       'lathes_basis',
     );
-  const [basisOf, done] = await Promise.all([basisFor(), stepsDone()]);
+  const [basisOf, done, barsIn] = await Promise.all([basisFor(), stepsDone(), daysUntilBars()]);
   const isOld = (row: Row) => row.lathes === null || row.lathes_basis !== basisOf(row.basis);
   const old = rows.filter(isOld).map(({ run_id }) => run_id);
   if (old.length > 0) await database()('run_list').whereIn('run_id', old).update({ lathes_wanted: true });
@@ -90,6 +114,7 @@ export async function runsToMake(): Promise<RunToMake[]> {
     lathes: row.lathes === null ? undefined : (JSON.parse(row.lathes) as RunOnLathe[]),
     ...(isOld(row) ? { isOld: true as const } : {}),
     done: done.get(row.run_id) ?? 0,
+    ...(barsIn.has(row.run_id) ? { barsIn: barsIn.get(row.run_id) as number } : {}),
   }));
 }
 

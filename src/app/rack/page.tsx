@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { buyingList } from '@/core/rack/buying';
 import { bySection, shortages, type RackItem } from '@/core/rack/rack';
 import { nameOfBar } from '@/core/plan/stock/nameOfBar';
 import { listNeeds, listProgress, runNames } from '@/server/runList';
@@ -60,7 +59,6 @@ export default async function RackPage({ searchParams }: { searchParams: Asked }
       runs={runs}
       materials={shop.materials.map(({ id, name }) => ({ id, name }))}
       short={short}
-      buying={buyingList(short, shop.materials)}
       levels={levels}
       keepFrom={shop.allowances.offcutFrom}
       currency={shop.rates.currency}

@@ -2,6 +2,7 @@ import { buyingTable } from '../formats/buyingTable';
 import { tableText } from '../formats/table';
 import { startMaterials } from '../model/shop/startMaterials';
 import { buyingList } from './buying';
+import { toOrder } from '../schedule/toOrder';
 import type { Section, Shortage } from './rack';
 
 const section = (size: number): Section => ({
@@ -38,14 +39,16 @@ describe('what is to be bought', () => {
 
   test('as comma-separated values, names with commas and all', () => {
     const rows = buyingTable(
-      list,
+      toOrder(list, [{ id: 'mild-steel', supplier: 'bars by post', deliveryDays: 3 }], (id) =>
+        id === 2 ? '2026-12-04' : undefined,
+      ),
       ({ size }) => `mild steel, ⌀${size}`,
       (id) => `WS-${id}`,
     );
     expect(tableText(rows).split('\n')).toEqual([
-      'section,short_m,bars,bar_length_mm,for',
-      '"mild steel, ⌀30",6.20,3,3000,WS-2; WS-3',
-      '"mild steel, ⌀20",2.80,1,3000,WS-1',
+      'supplier,order_by,wanted_on,section,short_m,bars,bar_length_mm,for',
+      'bars by post,2026-12-01,2026-12-04,"mild steel, ⌀30",6.20,3,3000,WS-2; WS-3',
+      'bars by post,,,"mild steel, ⌀20",2.80,1,3000,WS-1',
       '',
     ]);
   });

@@ -45,6 +45,8 @@ export const shopSchema = Joi.object<Shop>({
         fluid: Joi.string().valid(...FLUIDS),
         fluidShutIn: Joi.string().valid(...FLUIDS),
         caution: Joi.string(),
+        supplier: Joi.string().max(120),
+        deliveryDays: Joi.number().integer().min(0).max(400),
         bars: Joi.array()
           .items(
             Joi.object({

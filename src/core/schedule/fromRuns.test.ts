@@ -67,6 +67,14 @@ test('a promise is for the end of its day; what is decided of a run holds', () =
   expect(Object.keys(jobs[0]?.on ?? {})).toEqual(['B']);
 });
 
+test('a run whose bars are on their way begins no sooner; one that is begun has them', () => {
+  const release = (more: object, wish: object = {}) =>
+    toSchedule([run(1, 100, more)], days({ runs: [{ run: 1, ...wish }] }), ['A', 'B'], MONDAY).jobs[0]?.release;
+  expect(release({ barsIn: 5 })).toBe(5 * 1440);
+  expect(release({ barsIn: 5 }, { release: '2026-12-08' })).toBe(8 * 1440);
+  expect(release({ barsIn: 5, done: 3 })).toBe(0);
+});
+
 test('a run whose lathes are not planned yet is left out, one that none can make is told', () => {
   const none = run(3, 100, { lathes: [{ lathe: 'A', problem: 'too thick' }] });
   const answer = answerDays(asked([run(1, 100), run(2, 100, { lathes: undefined }), none]));

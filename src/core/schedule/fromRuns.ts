@@ -43,6 +43,8 @@ export interface RunToMake {
   machine: string;
   /** Steps at the lathe that are done. */
   done: number;
+  /** Its bars are not there: so many days until they come, by the days of its material. */
+  barsIn?: number;
 }
 
 /** What schedules are made of: runs as jobs, lathes with their hours. */
@@ -103,7 +105,12 @@ export function toSchedule(
       {
         id: run.id,
         on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(one, run.done, care)])),
-        release: wish?.release === undefined ? 0 : Math.max(0, daysBetween(today, wish.release) * DAY),
+        // What is begun has its bars.
+        release: Math.max(
+          0,
+          wish?.release === undefined ? 0 : daysBetween(today, wish.release) * DAY,
+          run.done > 0 ? 0 : (run.barsIn ?? 0) * DAY,
+        ),
         ...(run.due === '' ? {} : { due: (daysBetween(today, run.due) + 1) * DAY }),
         weight: wish?.weight ?? 1,
         lead: (wish?.outsideDays ?? 0) * DAY,

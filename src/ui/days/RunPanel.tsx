@@ -59,6 +59,9 @@ export function RunPanel(props: Props) {
         </p>
       )}
       {run.due && sure && sure.kept < SURE && <Endangers {...{ run, runs, onEndangers }} />}
+      {run.barsIn !== undefined && run.done === 0 && (
+        <p>Its bars are not on the rack: ordered today they are there in {run.barsIn} days, and it begins no sooner.</p>
+      )}
       <OnEachLathe run={run} nameOf={nameOf} />
       <Wishes key={run.id} {...{ run, runs, days, machines, onKeep }} />
       {run.done === 0 && <InBetween key={`between ${run.id}`} {...{ run, runs, today, nameOf, onRush, onTry }} />}

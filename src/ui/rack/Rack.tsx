@@ -3,7 +3,6 @@ import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { ToBuy } from '@/core/rack/buying';
 import {
   bySection,
   sameSection,
@@ -58,8 +57,6 @@ export interface RackProps {
   runs: { id: number; number: string; name: string }[];
   materials: { id: string; name: string }[];
   short: Shortage[];
-  /** The same as whole bars. */
-  buying: ToBuy[];
   levels: StockLevel[];
   keepFrom: number;
   currency: string;
@@ -68,7 +65,7 @@ export interface RackProps {
 /** What is being done, from what the address says: a bar by its number, a section by its key. */
 function taskOf(asked: string | undefined, items: RackItem[], short: Shortage[]): RackTask | undefined {
   const [kind, which] = asked?.split(':') ?? [];
-  if (kind === 'history' || kind === 'receive') return { kind };
+  if (kind === 'history' || kind === 'receive' || kind === 'buying') return { kind };
   const item = items.find(({ id }) => String(id) === which);
   if (kind === 'reserve' || kind === 'use') return item && { kind, item };
   const section = [...items, ...short.map((lack) => lack.section)].find((one) => sectionKey(one) === which);
@@ -111,9 +108,9 @@ export function Rack(props: RackProps) {
         {short.length > 0 && (
           <ShortSections
             short={short}
-            buying={props.buying}
             nameOf={nameOf}
             runOf={runOf}
+            onBuying={() => show('buying')}
             onLevel={(section) => show(`level:${sectionKey(section)}`)}
           />
         )}

@@ -2,13 +2,16 @@
 import { format } from 'date-fns';
 import type { RackItem, RackMove, Section } from '@/core/rack/rack';
 import { Window } from '../primitives/Window';
+import { BuyingWindow } from './BuyingWindow';
 import { ReserveWindow, UseWindow } from './ItemWindows';
 import { LevelWindow } from './LevelWindow';
 import { ReceiveWindow } from './ReceiveWindow';
 
 /** What is being done on the rack, in a window of its own. */
 export type RackTask =
-  { kind: 'receive' | 'history' } | { kind: 'reserve' | 'use'; item: RackItem } | { kind: 'level'; section: Section };
+  | { kind: 'receive' | 'history' | 'buying' }
+  | { kind: 'reserve' | 'use'; item: RackItem }
+  | { kind: 'level'; section: Section };
 
 export interface RackWindowProps {
   task: RackTask;
@@ -43,6 +46,8 @@ export function RackWindow({ task, nameOf, leastOf, ...props }: RackWindowProps)
           onDone={onDone}
         />
       );
+    case 'buying':
+      return <BuyingWindow nameOf={nameOf} runOf={props.runOf} onClose={onClose} />;
     case 'history':
       return <HistoryWindow {...props} />;
   }

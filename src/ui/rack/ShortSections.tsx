@@ -1,11 +1,7 @@
 'use client';
-import { Download } from 'lucide-react';
 import styled from 'styled-components';
-import { buyingTable } from '@/core/formats/buyingTable';
-import type { ToBuy } from '@/core/rack/buying';
 import { sectionKey, shortOf, type Section, type Shortage } from '@/core/rack/rack';
 import { Button } from '../primitives/Button';
-import { useGiveTable } from '../device/useGiveTable';
 import { Reminder } from '../primitives/Card';
 import { TextButton } from '../primitives/TextButton';
 import { metres } from './metres';
@@ -23,20 +19,17 @@ const AT_FIRST = 6;
 
 export interface ShortSectionsProps {
   short: readonly Shortage[];
-  /** The same as whole bars. */
-  buying: readonly ToBuy[];
   nameOf: (section: Section) => string;
   runOf: (id: number) => string;
   onLevel: (section: Section) => void;
+  onBuying: () => void;
 }
 
 /** What runs need, or the shop keeps, and the rack has not got; what the shop itself watches stands first. */
-export function ShortSections({ short, buying, ...names }: ShortSectionsProps) {
+export function ShortSections({ short, onBuying, ...names }: ShortSectionsProps) {
   // What the shop itself watches stands first, then the most wanted.
   const shown = [...short].sort((a, b) => Number(b.least > 0) - Number(a.least > 0) || shortOf(b) - shortOf(a));
   const total = short.reduce((sum, shortage) => sum + shortOf(shortage), 0);
-  const giveTable = useGiveTable();
-  const list = () => giveTable('buying-list', buyingTable(buying, names.nameOf, names.runOf));
   const lines = (some: readonly Shortage[]) => (
     <ul>
       {some.map((shortage) => (
@@ -57,9 +50,7 @@ export function ShortSections({ short, buying, ...names }: ShortSectionsProps) {
         </details>
       )}
       <p style={{ marginTop: 8 }}>
-        <Button onPress={list}>
-          <Download size={15} aria-hidden /> Buying list, CSV
-        </Button>
+        <Button onPress={onBuying}>To be bought, by supplier and day …</Button>
       </p>
     </Short>
   );
@@ -70,7 +61,7 @@ function ShortLine({
   nameOf,
   runOf,
   onLevel,
-}: Omit<ShortSectionsProps, 'short' | 'buying'> & { shortage: Shortage }) {
+}: Omit<ShortSectionsProps, 'short' | 'onBuying'> & { shortage: Shortage }) {
   const { section, needed, least, free, runs } = shortage;
   const named = runs.slice(0, runs.length <= NAMED + 1 ? runs.length : NAMED).map(runOf);
   const more = runs.length - named.length;

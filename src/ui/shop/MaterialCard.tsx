@@ -21,6 +21,8 @@ const FIELDS: readonly FormField[] = [
   { key: 'fluid', label: 'Fluid', takes: FLUIDS },
   { key: 'fluidShutIn', label: 'Where chips are shut in', takes: FLUIDS },
   { key: 'caution', label: 'Caution', takes: 'text' },
+  { key: 'supplier', label: 'Bought from', takes: 'text' },
+  { key: 'deliveryDays', label: 'Days on their way', takes: 'number' },
 ];
 
 const flat = ({ speed, force, ...rest }: Material) => ({ ...rest, ...speed, ...force });
@@ -42,12 +44,14 @@ export function MaterialCard({ shop, onChange }: { shop: Shop; onChange: (shop: 
       title="Materials"
       items={materials}
       name={({ name }) => name}
-      words={({ speed, force, density, deepestCut, tough, stringy, bars }) => [
+      words={({ speed, force, density, deepestCut, tough, stringy, bars, supplier, deliveryDays }) => [
         `HSS ${speed.hss}, carbide ${speed.carbide} m/min · kc1.1 ${force.kc} N/mm², m ${force.m} · ${density} g/cm³ · ${deepestCut} mm deep a side`,
         [
           tough ? 'tough' : 'not tough',
           stringy ? 'long chips' : 'short chips',
           `${bars.length} ${bars.length === 1 ? 'list' : 'lists'} of bars`,
+          ...(supplier ? [`from ${supplier}`] : []),
+          ...(deliveryDays === undefined ? [] : [`${deliveryDays} days on their way`]),
         ].join(' · '),
       ]}
       fields={FIELDS}

@@ -42,6 +42,9 @@ export interface Material {
   /** What to mind with this material. */
   caution?: string;
   bars: BarList[];
+  /** Whom its bars are bought from, and how many days they are on their way; without them nothing waits for what is short. */
+  supplier?: string;
+  deliveryDays?: number;
 }
 
 /** What cools and smears a cut, in the words of a shop file. */
