@@ -51,7 +51,7 @@ test('every window of a run is opened by its address, and is without a finding',
         await page.evaluate((asked) => history.replaceState(null, '', `?window=${asked}${location.hash}`), name);
         await expect(window).toBeVisible();
         // What is planned for it is there.
-        await expect(window.getByText(/^(Planning|Comparing|Looking)/)).toHaveCount(0);
+        await expect(window.getByText(/^(Planning|Comparing|Looking up)/)).toHaveCount(0);
         await expectWindowAccessible(page);
         await page.keyboard.press('Escape');
         await expect(window).toHaveCount(0);

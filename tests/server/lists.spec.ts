@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { emptyRun, type RunFile } from '../../src/core/read/runFile';
 import { closeDatabase, database } from '../../src/server/database';
-import { receive } from '../../src/server/rackRepository';
-import { ANY_RUN, listRuns, wantAnew } from '../../src/server/runList';
+import { act, receive } from '../../src/server/rackRepository';
+import { ANY_RUN, listNeeds, listRuns, wantAnew } from '../../src/server/runList';
 import { changeStates } from '../../src/server/runStates';
 import { createRun, saveRun } from '../../src/server/runRepository';
 
@@ -142,4 +142,24 @@ test('how far runs have come: kept with who and when, narrows the list, and goes
   await changeStates({ runs: before });
   expect(await found({ group: 'customer' })).toEqual(['1', '0', '2']);
   expect(await database()('run_states').where({ run_id: first }).pluck('state')).toEqual(['away', 'open']);
+});
+
+test('what a run has used of the rack it needs no more', async () => {
+  const { id } = await createRun(runOf(unique('L-USED')));
+  await figured(id);
+  const needOf = async () => (await listNeeds()).find(({ run }) => run === id);
+  const before = (await needOf())?.length ?? 0;
+  const bar = {
+    form: 'round' as const,
+    size: 20,
+    bore: 0,
+    condition: 'drawn' as const,
+    offcut: false,
+    batch: '',
+    place: '',
+  };
+  const [item = 0] = await receive({ ...bar, material: 'bronze', length: 3000, count: 1 });
+  const used = await act(item, { do: 'use', run: id, left: 3000 - before / 4, place: '' });
+  expect(used.ok).toBe(true);
+  expect((await needOf())?.length).toBeCloseTo((3 / 4) * before, 2);
 });
