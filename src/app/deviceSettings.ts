@@ -1,5 +1,6 @@
 import { cookies } from 'next/headers';
-import { readDeviceSettings, type DeviceSettings } from '@/core/formats/deviceSettings';
+import { readDeviceSettings } from '@/core/formats/deviceSettings';
+import type { DeviceSettings } from '@/core/model/deviceSettings';
 import { SETTINGS_COOKIE } from '@/ui/device/settingsCookie';
 
 /** How the device that asks wants things. */

@@ -1,4 +1,5 @@
-import { readDeviceSettings, USUAL_SETTINGS } from './deviceSettings';
+import { USUAL_SETTINGS } from '../model/deviceSettings';
+import { readDeviceSettings } from './deviceSettings';
 
 describe('readDeviceSettings', () => {
   it('takes what was chosen, and the usual for what was not', () => {

@@ -1,19 +1,5 @@
 import Joi from 'joi';
-import type { UnitSystem } from '../model/units/length';
-import type { DecimalMark } from './table';
-
-/** How one device wants things, whoever works at it. */
-export interface DeviceSettings {
-  /** Units that a new run begins in. */
-  units: UnitSystem;
-  /** Decimal mark of the tables that it gives out. */
-  mark: DecimalMark;
-  /** Day on which the week begins, from Monday as 0. */
-  weekFrom: 0 | 5 | 6;
-}
-
-/** What a device has that was told nothing. */
-export const USUAL_SETTINGS: DeviceSettings = { units: 'mm', mark: 'point', weekFrom: 0 };
+import { USUAL_SETTINGS, type DeviceSettings } from '../model/deviceSettings';
 
 const schema = Joi.object<DeviceSettings>({
   units: Joi.string().valid('mm', 'in').required(),

@@ -1,10 +1,8 @@
 import { dsvFormat } from 'd3-dsv';
+import type { DecimalMark } from '../model/deviceSettings';
 
 /** A cell of a table: words as they are, or a figure, which a device may want with a comma. */
 export type Cell = string | { figure: string };
-
-/** How a device wants its tables: decimal mark of the figures; with a comma the columns are told apart by semicolons. */
-export type DecimalMark = 'point' | 'comma';
 
 /** A figure for a table. @param places decimals, or as many as it has */
 export const figure = (value: number | undefined, places?: number): Cell =>

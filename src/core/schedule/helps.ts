@@ -8,6 +8,7 @@ import type { Job, Order } from './job';
 import { compareWorth, savesBetween, type Lathes } from './place';
 import { playWeeks, type Promised } from './play';
 import { inTwoHalves } from './split';
+import { SURE } from './sure';
 
 /** Something that was tried to keep more promises: how many more of them are kept, as an average of the played weeks. */
 export interface Help {
@@ -45,8 +46,6 @@ const withOvertime = (days: DaysFile): DaysFile => ({
 
 /** So many of the runs take no longer than a careful order gives them. */
 const CARE = 0.8;
-/** A promise that is kept less often is in doubt: four of five times. */
-export const SURE = 0.8;
 /** So many promises in doubt are tried otherwise, and less gained than this is no help. */
 const MOST_TRIED = 3;
 const LEAST_GAIN = 0.05;

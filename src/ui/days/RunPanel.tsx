@@ -5,7 +5,7 @@ import type { DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile, RunWish } from '@/core/schedule/days';
 import type { RunToMake } from '@/core/schedule/fromRuns';
 import type { endangers } from '@/core/schedule/endangers';
-import { SURE } from '@/core/schedule/helps';
+import { SURE } from '@/core/schedule/sure';
 import type { RushPlace } from '@/core/schedule/rush';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';

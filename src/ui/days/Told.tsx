@@ -1,8 +1,9 @@
 'use client';
 import { useState } from 'react';
 import { sayMinutes } from '@/core/model/units/show';
-import { SURE, type Help } from '@/core/schedule/helps';
+import type { Help } from '@/core/schedule/helps';
 import type { Order } from '@/core/schedule/job';
+import { SURE } from '@/core/schedule/sure';
 import { Button } from '../primitives/Button';
 import type { AtTheDays, Machine } from './useDays';
 import { sayHelp, sayLate, sayShare } from './words';

@@ -1,6 +1,6 @@
 'use client';
 import { createContext, use, useState, type ReactNode } from 'react';
-import { USUAL_SETTINGS, type DeviceSettings } from '@/core/formats/deviceSettings';
+import { USUAL_SETTINGS, type DeviceSettings } from '@/core/model/deviceSettings';
 import { SETTINGS_COOKIE } from './settingsCookie';
 
 const Settings = createContext<{ settings: DeviceSettings; change: (some: Partial<DeviceSettings>) => void }>({

@@ -7,6 +7,7 @@ import type { Progress } from '@/core/lathe/progress';
 import type { TimedOperation } from '@/core/plan/times/planTimes';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
+import { PlaceLink } from '../run/PlaceLink';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { MeasureTable } from '../sheet/MeasureTable';
 import { trialOf, wrongIn } from '../sheet/trialTexts';
@@ -36,9 +37,21 @@ interface Props {
   onClose: () => void;
 }
 
+/** What becomes of what is kept here, and where what is not of a cut is decided. */
+const WhatIsKept = ({ id }: { id: string }) => (
+  <p style={{ margin: '8px 0' }}>
+    What is kept stands at this operation from now on, and in the log; the plan is left as it is. Another order or
+    another holding is decided on the{' '}
+    <PlaceLink id={id} place="">
+      sheet
+    </PlaceLink>
+    : what is saved there is worked by here.
+  </p>
+);
+
 /** What an operation really cuts with: the limits are looked at again before it is done so, and what is kept stays with the run. */
 export function OtherwiseWindow({ setup, operation, changed, onHappened, onClose }: Props) {
-  const { shop, planned } = useWorkspace();
+  const { id, shop, planned } = useWorkspace();
   const { key, tool, kind } = operation;
   const run = planned.answer?.plan?.run;
   const units = run?.units ?? 'mm';
@@ -104,9 +117,7 @@ export function OtherwiseWindow({ setup, operation, changed, onHappened, onClose
       )}
       {now && <MeasureTable now={now} then={isOther && tried?.ok ? tried.state : undefined} />}
       {isOther && tried?.ok && tried.state.warnings.map((words) => <strong key={words}>{words}</strong>)}
-      <p style={{ margin: '8px 0' }}>
-        What is kept stands at this operation from now on, and in the log; the plan is left as it is.
-      </p>
+      <WhatIsKept id={id} />
       <Big $strong isDisabled={wrong} onPress={keep}>
         Keep: it is cut so
       </Big>

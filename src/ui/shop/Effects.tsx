@@ -89,14 +89,14 @@ export function Effects({ shop, changed }: { shop: Shop; changed: boolean }) {
         {changed && !known && <p>Planning every run …</p>}
         {known?.problem && <p style={{ color: 'var(--oxide)' }}>{known.problem}</p>}
         {known && !known.problem && known.effects.length === 0 && <p>None of the {known.of} runs.</p>}
-        {known && known.begun > 0 && (
-          <p>{known.begun} more are begun, and keep to the shop that they were begun with.</p>
-        )}
         {known && known.effects.length > 0 && (
           <p>
             {known.effects.length} of {known.of} runs, over their batch; total <b>{sayInAll(known.effects)}</b> of{' '}
             {sayMinutes(known.minutes)}:
           </p>
+        )}
+        {known && known.begun > 0 && (
+          <p>{known.begun} more are begun, and keep to the shop that they were begun with.</p>
         )}
       </div>
       <ul>
