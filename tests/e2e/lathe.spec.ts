@@ -361,6 +361,10 @@ test('on a phone nothing at the lathe runs over its edge, and the next is under 
   await done(page).click();
   await expectSettledAtLathe(page);
   expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBe(0);
+  // No button's words run over it into the next.
+  const over = (button: Element) => button.scrollWidth - button.clientWidth;
+  for (const button of await page.getByRole('main').getByRole('button').all())
+    expect(await button.evaluate(over)).toBe(0);
   const box = await done(page).boundingBox();
   expect((box?.y ?? 0) + (box?.height ?? 0)).toBeLessThanOrEqual(844);
   expect(box?.height ?? 0).toBeGreaterThanOrEqual(56);

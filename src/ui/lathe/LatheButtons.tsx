@@ -30,11 +30,13 @@ const Bar = styled.div`
   @media (max-width: 600px) {
     gap: 8px;
     > :not(:last-child) {
-      flex: 1 1 0;
-      min-width: 0;
-      min-height: 56px;
-      padding: 0 6px;
-      font-size: 15px;
+      /* Its word under its sign: side by side they run into the next. */
+      flex: 1 1 auto;
+      flex-direction: column;
+      gap: 2px;
+      min-height: 60px;
+      padding: 0 5px;
+      font-size: 14px;
     }
     > :last-child {
       flex-basis: 100%;
