@@ -1,6 +1,9 @@
 import { answerDays, tryOrder } from './answer';
 import { endangers } from './endangers';
+import { toSchedule } from './fromRuns';
 import { helps } from './helps';
+import type { Order } from './job';
+import { playWeeks } from './play';
 import { asked, days, MONDAY, run } from './testing';
 
 test('what would help: overtime, where a promise is kept by it', () => {
@@ -77,4 +80,19 @@ test('a promise is endangered by what stands before it and may take longer, and 
   expect(kept).toBeLessThan(0.7);
   // What comes behind does not touch it, and it takes itself what is planned.
   expect(by).toEqual([{ run: 1, keptWithout: 1 }]);
+});
+
+test('an order that cannot be keeps no promise', () => {
+  // The first waits for the second, which stands behind it.
+  const { jobs, lathes, off } = toSchedule(
+    [run(1, 100, { due: MONDAY }), run(2, 100, { due: MONDAY })],
+    days({ runs: [{ run: 1, after: [2] }] }),
+    ['A', 'B'],
+    MONDAY,
+  );
+  const byId = new Map(jobs.map((job) => [job.id, job]));
+  const kept = (order: Order) =>
+    playWeeks(order, byId, lathes, 0, off, { weeks: 50, seed: 1 }).map((promised) => promised.kept);
+  expect(kept({ A: [1, 2], B: [] })).toEqual([0, 0]);
+  expect(kept({ A: [2, 1], B: [] })).toEqual([1, 1]);
 });

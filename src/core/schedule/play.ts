@@ -34,7 +34,8 @@ export function playWeeks(
 ): Promised[] {
   const random = seeded(seed);
   const ids = Object.values(order).flat();
-  const delivered = new Map(ids.map((id) => [id, new Float64Array(weeks)]));
+  // In an order that cannot be nothing is ever delivered.
+  const delivered = new Map(ids.map((id) => [id, new Float64Array(weeks).fill(Infinity)]));
   const saves = savesBetween();
   const drawn = Object.entries(order).flatMap(([lathe, here]) =>
     here.flatMap((id) => {
