@@ -119,11 +119,19 @@ test('who works when: wrong hours are told and not kept, a lathe without anybody
   await expect(window.getByRole('button', { name: 'Keep', exact: true })).toBeDisabled();
   await expectAccessible(page);
   await monday.fill('');
+  const overtime = window.getByLabel('Overtime that is tried');
+  await overtime.fill('two hours');
+  await expect(window.getByText('whole minutes, at most 720')).toBeVisible();
+  await expect(window.getByRole('button', { name: 'Keep', exact: true })).toBeDisabled();
+  await overtime.fill('60');
   for (const weekday of ['Tuesday', 'Wednesday', 'Thursday', 'Friday'])
     await window.getByLabel(`Hours of turner 3 on ${weekday}`).fill('');
   await window.getByRole('button', { name: 'Keep', exact: true }).click();
   await expectPlaced(page);
   await expect(lane(page, 'centre lathe C')).toContainText('nobody stands here');
+  expect(((await (await page.request.get('/api/days')).json()) as { days: object }).days).toMatchObject({
+    overtime: 60,
+  });
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(lane(page, 'centre lathe C')).not.toContainText('nobody stands here');
   // Whoever began with an older revision overwrites nothing; what is wrong is told with its place.

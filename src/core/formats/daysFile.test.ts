@@ -11,6 +11,12 @@ test('the days that a shop begins with are read as they are', () => {
   expect(readDays(days)).toEqual({ ok: true, value: days });
 });
 
+test('what was kept before a promise had a share and overtime its minutes has those that a shop begins with', () => {
+  const { sureFrom, overtime, ...before } = days;
+  expect([sureFrom, overtime]).toEqual([0.8, 120]);
+  expect(readDays(before)).toEqual({ ok: true, value: days });
+});
+
 test('what is wrong is told with its place', () => {
   const [turner] = days.people;
   expect(problem({ ...days, people: [{ ...turner, hours: ['7-12', '', '', '', '', '', ''] }] })).toMatch(
@@ -21,5 +27,6 @@ test('what is wrong is told with its place', () => {
   );
   expect(problem({ ...days, closed: [{ from: '2026-02-30', to: '2026-03-01' }] })).toMatch(/closed\[0\]\.from: .*day/);
   expect(problem({ ...days, runs: [{ run: 1 }, { run: 1 }] })).toMatch(/runs\[1\]/);
+  expect(problem({ ...days, sureFrom: 80 })).toMatch(/^sureFrom/);
   expect(problem({ ...days, people: [turner, turner] })).toMatch(/people\[1\]/);
 });

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { stretchesOf, type DaysFile } from '../schedule/days';
+import { START_TRYING } from '../schedule/startDays';
 import type { Result } from '../model/result';
 import { checkShape } from '../read/problems';
 
@@ -69,6 +70,8 @@ export const daysSchema = Joi.object<DaysFile>({
     .items(Joi.object({ lathe: lathe.required(), runs: Joi.array().items(id).max(2000).unique().required() }))
     .unique('lathe')
     .required(),
+  sureFrom: Joi.number().min(0.05).max(1).default(START_TRYING.sureFrom),
+  overtime: Joi.number().integer().min(0).max(720).default(START_TRYING.overtime),
 });
 
 /** Reads the days of a shop from a file, a request or the database. */

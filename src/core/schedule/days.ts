@@ -46,6 +46,10 @@ export interface DaysFile {
   runs: readonly RunWish[];
   /** The order that was taken; what is not in it is placed anew. */
   order: readonly { lathe: string; runs: readonly number[] }[];
+  /** Share of the played weeks in which a promise is kept that is not in doubt. */
+  sureFrom: number;
+  /** Overtime that is tried where a promise is in doubt, minutes a day. */
+  overtime: number;
 }
 
 /** A moment of a day, minutes from its midnight. */

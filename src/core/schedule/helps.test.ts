@@ -15,6 +15,20 @@ test('what would help: overtime, where a promise is kept by it', () => {
   expect(told.find(({ what }) => what.kind === 'overtime')?.moreKept).toBeGreaterThan(0.5);
 });
 
+test('how much overtime is tried, and from when on a promise is in doubt, is said with the days', () => {
+  const hours = { people: days().people.slice(0, 1) };
+  const late = [run(1, 960, { due: '2026-12-01' })];
+  const kinds = (more: object) => {
+    const one = asked(late, { ...hours, ...more });
+    return helps(one, answerDays(one)).map(({ what }) => what);
+  };
+  // 1 020 minutes are wanted and two days have 960: half an hour a day more is enough as planned, none is not.
+  expect(kinds({ overtime: 60 })).toContainEqual({ kind: 'overtime', minutes: 60 });
+  expect(kinds({ overtime: 0 }).some(({ kind }) => kind === 'overtime')).toBe(false);
+  // Kept hardly ever, it is in doubt for whoever wants five of a hundred, and is then tried otherwise.
+  expect(kinds({ sureFrom: 0.8 })).toContainEqual({ kind: 'bought-in', run: 1 });
+});
+
 test('what would help: a lathe that stands still, where one order only just keeps its promises', () => {
   // 60 + 400 on A leave 20 minutes of Monday; on B the making ready is twice as long, so that both go to A.
   const tight = (id: number, due: string) =>

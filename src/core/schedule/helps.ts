@@ -8,22 +8,19 @@ import type { Job, Order } from './job';
 import { compareWorth, savesBetween, type Lathes } from './place';
 import { playWeeks, type Promised } from './play';
 import { inTwoHalves } from './split';
-import { SURE } from './sure';
 
 /** Something that was tried to keep more promises: how many more of them are kept, as an average of the played weeks. */
 export interface Help {
   /** What is tried, of which run and on which lathe, by their ids. */
   what:
-    | { kind: 'careful' | 'overtime' }
+    | { kind: 'careful' }
+    | { kind: 'overtime'; minutes: number }
     | { kind: 'elsewhere' | 'halved'; run: number; lathe: string }
     | { kind: 'bought-in'; run: number };
   moreKept: number;
   /** An order that can be taken. */
   order?: Order;
 }
-
-/** Overtime that is tried, minutes a day. */
-const OVERTIME = 120;
 
 const clock = (minutes: number) => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
 
@@ -36,7 +33,7 @@ const withOvertime = (days: DaysFile): DaysFile => ({
       const stretches = stretchesOf(hours) ?? [];
       return stretches
         .map(({ from, to }, index) => {
-          const end = index === stretches.length - 1 ? Math.min(DAY, to + OVERTIME) : to;
+          const end = index === stretches.length - 1 ? Math.min(DAY, to + days.overtime) : to;
           return `${clock(from)}-${clock(end)}`;
         })
         .join(' ');
@@ -44,8 +41,6 @@ const withOvertime = (days: DaysFile): DaysFile => ({
   })),
 });
 
-/** So many of the runs take no longer than a careful order gives them. */
-const CARE = 0.8;
 /** So many promises in doubt are tried otherwise, and less gained than this is no help. */
 const MOST_TRIED = 3;
 const LEAST_GAIN = 0.05;
@@ -54,9 +49,9 @@ const LEAST_GAIN = 0.05;
 const keptOf = (promised: readonly Promised[], jobs: readonly Job[]): number =>
   promised.reduce((sum, { job, kept }) => sum + (jobs.find(({ id }) => id === job)?.due === undefined ? 0 : kept), 0);
 
-/** An order made as if every run took as long as four of five do; it is played as they are. */
+/** An order made as if every run took so long as makes it sure; it is played as they are. */
 function carefulOrder({ runs, days, machines, today, now }: DaysAsked): Order {
-  const { jobs, lathes, begun } = toSchedule(runs, days, machines, today, CARE);
+  const { jobs, lathes, begun } = toSchedule(runs, days, machines, today, days.sureFrom);
   return begunFirst(schedule({ jobs, lathes, now, effort: EFFORT }).order, begun);
 }
 
@@ -120,8 +115,8 @@ function otherwise(
 }
 
 /**
- * What would help to keep more promises, each tried in played weeks, the most helpful first: an order with room for what takes longer, two
- * hours of overtime, and of the promises most in doubt another lathe, two halves at once on two lathes, buying in.
+ * What would help to keep more promises, each tried in played weeks, the most helpful first: an order with room for what takes longer,
+ * overtime, and of the promises most in doubt another lathe, two halves at once on two lathes, buying in.
  */
 export function helps(asked: DaysAsked, answer: DaysAnswer): Help[] {
   const { runs, days, machines, today, now } = asked;
@@ -132,13 +127,13 @@ export function helps(asked: DaysAsked, answer: DaysAnswer): Help[] {
   const careful = tryOrder(asked, order);
   const longer = answerDays({ ...asked, days: withOvertime(days) }, { weeks: TRIED.weeks });
   const doubted = answer.promised
-    .filter(({ job, kept }) => kept < SURE && jobs.find(({ id }) => id === job)?.due !== undefined)
+    .filter(({ job, kept }) => kept < days.sureFrom && jobs.find(({ id }) => id === job)?.due !== undefined)
     .toSorted((a, b) => a.kept - b.kept)
     .slice(0, MOST_TRIED)
     .flatMap(({ job }) => jobs.find(({ id }) => id === job) ?? []);
   const tried = [
     ...(careful ? [{ what: { kind: 'careful' as const }, kept: keptOf(careful.promised, jobs), order }] : []),
-    { what: { kind: 'overtime' as const }, kept: keptOf(longer.promised, jobs) },
+    { what: { kind: 'overtime' as const, minutes: days.overtime }, kept: keptOf(longer.promised, jobs) },
     ...doubted.flatMap((job) => otherwise(job, made, answer, now)),
   ];
   return tried

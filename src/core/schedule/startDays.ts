@@ -4,6 +4,9 @@ import type { DaysFile } from './days';
 const USUAL = '07:00-12:00 12:30-15:30';
 const week = (day: string) => [...Array.from({ length: 5 }, () => day), '', ''];
 
+/** Four of five, and two hours. */
+export const START_TRYING = { sureFrom: 0.8, overtime: 120 };
+
 /** Days to begin with: somebody at every lathe from Monday to Friday; to be put right by the shop. */
 export const startDays = (lathes: readonly string[]): DaysFile => ({
   format: 'shingle-days/1',
@@ -17,4 +20,5 @@ export const startDays = (lathes: readonly string[]): DaysFile => ({
   service: [],
   runs: [],
   order: [],
+  ...START_TRYING,
 });

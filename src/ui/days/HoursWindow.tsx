@@ -115,6 +115,35 @@ function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekPr
   );
 }
 
+/** A whole number within two others, from what was typed. */
+function within(text: string, least: number, most: number): number | undefined {
+  const value = Number(text);
+  return text.trim() !== '' && Number.isInteger(value) && value >= least && value <= most ? value : undefined;
+}
+
+interface TryingTexts {
+  sureFrom: string;
+  overtime: string;
+}
+
+/** From when on a promise is in no doubt, and how much overtime is tried where it is. */
+const Trying = ({ texts, onChange }: { texts: TryingTexts; onChange: (texts: TryingTexts) => void }) => (
+  <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14, margin: '14px 0' }}>
+    <Field
+      label="A promise is sure that is kept so often of 100"
+      value={texts.sureFrom}
+      problem={within(texts.sureFrom, 5, 100) === undefined ? 'a whole number from 5 to 100' : undefined}
+      onChange={(sureFrom) => onChange({ ...texts, sureFrom })}
+    />
+    <Field
+      label="Overtime that is tried, minutes a day"
+      value={texts.overtime}
+      problem={within(texts.overtime, 0, 720) === undefined ? 'whole minutes, at most 720' : undefined}
+      onChange={(overtime) => onChange({ ...texts, overtime })}
+    />
+  </div>
+);
+
 /** Who works when and at which lathe, and when nobody does; what is wrong is told at its field, and nothing is kept until it is right. */
 export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
   const [people, setPeople] = useState<readonly Person[]>(days.people);
@@ -122,7 +151,14 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
   const [closed, setClosed] = useState(saySpans(days.closed));
   const change = (index: number, next: Partial<Person>) =>
     setPeople((all) => all.map((person, at) => (at === index ? { ...person, ...next } : person)));
+  const [trying, setTrying] = useState({
+    sureFrom: String(Math.round(100 * days.sureFrom)),
+    overtime: String(days.overtime),
+  });
+  const [sureFrom, overtime] = [within(trying.sureFrom, 5, 100), within(trying.overtime, 0, 720)];
   const isWrong =
+    sureFrom === undefined ||
+    overtime === undefined ||
     people.some(({ hours, name }) => name.trim() === '' || hours.some((text) => stretchesOf(text) === undefined)) ||
     new Set(people.map(({ name }) => name.trim())).size < people.length ||
     [closed, ...away].some((text) => spansOf(text) === undefined);
@@ -135,6 +171,8 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
         away: spansOf(away[index] ?? '') ?? [],
       })),
       closed: spansOf(closed) ?? [],
+      sureFrom: (sureFrom ?? 0) / 100,
+      overtime: overtime ?? 0,
     });
     onClose();
   };
@@ -174,6 +212,7 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
           onChange={setClosed}
         />
       </div>
+      <Trying texts={trying} onChange={setTrying} />
       <Button $strong isDisabled={isWrong} onPress={keep}>
         Keep
       </Button>

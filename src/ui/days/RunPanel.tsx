@@ -5,7 +5,6 @@ import type { DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile, RunWish } from '@/core/schedule/days';
 import type { RunToMake } from '@/core/schedule/fromRuns';
 import type { endangers } from '@/core/schedule/endangers';
-import { SURE } from '@/core/schedule/sure';
 import type { RushPlace } from '@/core/schedule/rush';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
@@ -58,7 +57,7 @@ export function RunPanel(props: Props) {
           {run.lathes === undefined ? 'It is being planned on every lathe.' : 'No lathe can make it within the hours.'}
         </p>
       )}
-      {run.due && sure && sure.kept < SURE && <Endangers {...{ run, runs, onEndangers }} />}
+      {run.due && sure && sure.kept < days.sureFrom && <Endangers {...{ run, runs, onEndangers }} />}
       {run.barsIn !== undefined && run.done === 0 && (
         <p>Its bars are not on the rack: ordered today they are there in {run.barsIn} days, and it begins no sooner.</p>
       )}

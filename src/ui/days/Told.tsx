@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { sayMinutes } from '@/core/model/units/show';
 import type { Help } from '@/core/schedule/helps';
 import type { Order } from '@/core/schedule/job';
-import { SURE } from '@/core/schedule/sure';
 import { Button } from '../primitives/Button';
 import type { AtTheDays, Machine } from './useDays';
 import { sayHelp, sayLate, sayShare } from './words';
@@ -21,7 +20,7 @@ export function Told({
   const isPromised = (id: number) => runs?.find((run) => run.id === id)?.due !== '';
   const unsure =
     answer?.promised.filter(
-      ({ job, kept }) => kept < SURE && isPromised(job) && !late.some((one) => one.job === job),
+      ({ job, kept }) => kept < days.sureFrom && isPromised(job) && !late.some((one) => one.job === job),
     ) ?? [];
   const numberOf = (id: number) => runs?.find((run) => run.id === id)?.number ?? '';
   return (

@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import { sayMinutes } from '@/core/model/units/show';
 import { DAY } from '@/core/schedule/hours';
 import { momentOf } from '@/core/schedule/fromRuns';
 import type { Help } from '@/core/schedule/helps';
@@ -35,7 +36,7 @@ export function sayHelp(
     case 'careful':
       return 'An order with room for what takes longer';
     case 'overtime':
-      return 'Two hours of overtime a day';
+      return `${sayMinutes(what.minutes)} of overtime a day`;
     case 'elsewhere':
       return `${numberOf(what.run)} on ${nameOf(what.lathe)}`;
     case 'halved':
