@@ -142,7 +142,9 @@ async function keepEdgeMinutes(page: Page, minutes: string): Promise<void> {
 test('a run that is begun keeps to the shop of then, until somebody has it planned with the shop of now', async ({
   page,
 }) => {
-  const { handMinutes } = (await (await page.request.get('/api/shop')).json()) as { handMinutes: { deburrEdge: number } };
+  const { handMinutes } = (await (await page.request.get('/api/shop')).json()) as {
+    handMinutes: { deburrEdge: number };
+  };
   const run = await makeRun(page, 'WS-BEGUN');
   await page.goto(run);
   await expectSettled(page);
