@@ -1,16 +1,9 @@
 import { doubledIn } from './doubled';
-import { inOrder, type Happening, type Ordered } from './events';
+import { inOrder, type Happening } from './events';
+import { eventOf } from './testing';
 
-const from = (device: string, seq: number, piece: number, happening: Happening, operation = 'turn'): Ordered => ({
-  id: `${device}${seq}`,
-  device,
-  seq,
-  at: '2026-11-30T08:00:00Z',
-  revision: 1,
-  piece,
-  operation,
-  ...happening,
-});
+const from = (device: string, seq: number, piece: number, happening: Happening, operation = 'turn') =>
+  eventOf(happening, { id: `${device}${seq}`, device, seq, piece, operation });
 
 test('a step of a piece that two devices did is told, with what each wrote of that piece', () => {
   const events = [

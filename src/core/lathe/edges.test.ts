@@ -1,17 +1,8 @@
 import { edgesIn } from './edges';
-import type { Happening, LatheEvent } from './events';
+import type { Happening } from './events';
+import { eventOf } from './testing';
 
-let seq = 0;
-const event = (happening: Happening, piece: number, operation = 'rough'): LatheEvent => ({
-  id: `e${(seq += 1)}`,
-  device: 'bench',
-  seq,
-  at: '2026-11-30T08:00:00Z',
-  revision: 1,
-  piece,
-  operation,
-  ...happening,
-});
+const event = (happening: Happening, piece: number, operation = 'rough') => eventOf(happening, { piece, operation });
 const done = (piece: number, operation?: string) => event({ kind: 'done' }, piece, operation);
 const edge = (what: 'changed' | 'ground' | 'broken', tool = 'roughing-tool') => event({ kind: 'edge', tool, what }, 1);
 const toolOf = (operation: string) =>

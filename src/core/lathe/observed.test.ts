@@ -1,14 +1,9 @@
-import type { Happening, LatheEvent } from './events';
+import type { Happening } from './events';
 import { readyMinutes } from './observed';
+import { eventOf } from './testing';
 
-const at = (clock: string, happening: Happening, device = 'tablet'): LatheEvent => ({
-  id: `${clock} ${device}`,
-  device,
-  seq: 0,
-  at: `2026-11-30T${clock}:00Z`,
-  revision: 1,
-  ...happening,
-});
+const at = (clock: string, happening: Happening, device = 'tablet') =>
+  eventOf(happening, { device, at: `2026-11-30T${clock}:00Z` });
 const ready: Happening = { kind: 'ready', step: 'collet', done: true };
 
 test('making ready is from its first tick to the first piece, without a pause; the pieces are not of it', () => {

@@ -1,20 +1,8 @@
 import fc from 'fast-check';
-import { inOrder, type Happening, type Ordered } from './events';
+import { inOrder, type Ordered } from './events';
 import { progressOf, sizeKey } from './progress';
+import { eventOf as event } from './testing';
 
-let count = 0;
-const event = (happening: Happening, more: Partial<Ordered> = {}): Ordered => {
-  count += 1;
-  return {
-    id: `e${count}`,
-    device: 'bench',
-    seq: count,
-    at: '2026-11-30T08:00:00Z',
-    revision: 1,
-    ...more,
-    ...happening,
-  };
-};
 const shape = { setups: [{ steps: ['face', 'turn'] }, { steps: ['back'] }], quantity: 2 };
 const done = (piece: number, operation: string, more: Partial<Ordered> = {}) =>
   event({ kind: 'done' }, { piece, operation, ...more });
