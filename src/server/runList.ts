@@ -273,7 +273,7 @@ export async function listNeeds(): Promise<StockNeed[]> {
     .orderBy('run_id', 'desc')
     .pluck<string[]>('need');
   const used = await usedLengths();
-  return rows.map((text) => stillNeeded(JSON.parse(text) as StockNeed, used));
+  return rows.map((text) => stillNeeded(JSON.parse(text) as StockNeed, used)).filter(({ count }) => count > 0);
 }
 
 /** What every planned run uses of the shop. */

@@ -162,4 +162,8 @@ test('what a run has used of the rack it needs no more', async () => {
   const used = await act(item, { do: 'use', run: id, left: 3000 - before / 4, place: '' });
   expect(used.ok).toBe(true);
   expect((await needOf())?.length).toBeCloseTo((3 / 4) * before, 2);
+  // All of it used, it asks for nothing.
+  const [other = 0] = await receive({ ...bar, material: 'bronze', length: 3000, count: 1 });
+  expect((await act(other, { do: 'use', run: id, left: 0, place: '' })).ok).toBe(true);
+  expect(await needOf()).toBeUndefined();
 });

@@ -69,13 +69,14 @@ export function BarWindow({ plan, bar, onHappened, onClose }: Props) {
   const wrong = typeof rest === 'number' || rest.ok ? undefined : rest.problems[0]?.message;
   const keep = async () => {
     const length = typeof rest === 'number' ? rest : rest.ok ? rest.value : 0;
-    if (state === 'there' && bar !== undefined) {
-      const gone = await actOn(bar, { do: 'use', run, left: `${length} mm`, place: '' });
-      if (!gone.ok) return setProblem(gone.problems.map(({ message }) => message).join('; '));
-    }
+    // What is reserved twice is reserved once; a bar that is used up cannot be used again by the next try.
     if (item) {
       const taken = await actOn(item.id, { do: 'reserve', run, length: `${freeFor(item, run)} mm` });
       if (!taken.ok) return setProblem(taken.problems.map(({ message }) => message).join('; '));
+    }
+    if (state === 'there' && bar !== undefined) {
+      const gone = await actOn(bar, { do: 'use', run, left: `${length} mm`, place: '' });
+      if (!gone.ok) return setProblem(gone.problems.map(({ message }) => message).join('; '));
     }
     onHappened({
       kind: 'bar',

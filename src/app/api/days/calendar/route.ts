@@ -1,9 +1,6 @@
 import { NextResponse } from 'next/server';
-import { format } from 'date-fns';
 import { calendarFile } from '@/core/formats/calendarFile';
-import { answerDays } from '@/core/schedule/answer';
-import { currentDays } from '@/server/daysRepository';
-import { runsToMake } from '@/server/runsToMake';
+import { placedNow } from '@/server/placedNow';
 import { currentShop } from '@/server/shopRepository';
 import { answered, refused } from '../../answers';
 
@@ -15,24 +12,14 @@ export const GET = (request: Request) =>
   answered(async () => {
     const { searchParams } = new URL(request.url);
     const [lathe, run] = [searchParams.get('lathe') ?? undefined, searchParams.get('run') ?? undefined];
-    const [{ days }, { machines }, all] = await Promise.all([currentDays(), currentShop(), runsToMake()]);
+    const { machines } = await currentShop();
+    const { placed, runs, all, days, today, stamp } = await placedNow(machines.map(({ id }) => id));
     if (lathe !== undefined && !machines.some(({ id }) => id === lathe))
       return refused([{ path: 'lathe', message: `must be one of ${machines.map(({ id }) => id).join(', ')}` }], 404);
     if (run !== undefined && !all.some(({ id }) => String(id) === run))
       return refused([{ path: 'run', message: 'is no run that is still to be made' }], 404);
     if (days.order.length === 0)
       return refused([{ path: '', message: 'no order is taken yet: open Days and take one' }], 409);
-    const stamp = new Date();
-    const today = format(stamp, 'yyyy-MM-dd');
-    const runs = all.filter(({ lathes }) => lathes !== undefined);
-    const asked = {
-      runs,
-      days,
-      machines: machines.map(({ id }) => id),
-      today,
-      now: stamp.getHours() * 60 + stamp.getMinutes(),
-    };
-    const { placed } = answerDays(asked, { weeks: 0 });
     const text = calendarFile({
       placed,
       runs,
