@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { answerDays, type DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile } from '@/core/schedule/days';
-import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { RunToMake } from '@/core/schedule/runToMake';
 import { currentDays } from './daysRepository';
 import { runsToMake } from './runsToMake';
 

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { RunOnLathe, RunToMake } from '@/core/schedule/fromRuns';
+import type { RunOnLathe, RunToMake } from '@/core/schedule/runToMake';
 import { runsWaiting } from '@/core/rack/waiting';
 import { runOnLathes } from '@/core/schedule/onLathes';
 import { database } from './database';
@@ -36,8 +36,8 @@ interface Row {
   lathes_basis: string;
 }
 
-/** Steps at the lathe that are done of each run, but for those that were struck out again. */
-async function stepsDone(): Promise<Map<number, number>> {
+/** Steps at the lathe that are done of each run: of how many pieces, by their keys, but for those that were struck out again. */
+async function stepsDone(): Promise<Map<number, Record<string, number>>> {
   const struck = await database()('lathe_events')
     .where({ kind: 'struck' })
     .select<{ name: string }[]>(database().raw("json_value(document, '$.event') as name"));
@@ -47,9 +47,16 @@ async function stepsDone(): Promise<Map<number, number>> {
       'name',
       struck.map(({ name }) => name),
     )
-    .groupBy('run_id')
-    .select<{ run_id: number; done: number }[]>('run_id', database().raw('count(*) as done'));
-  return new Map(rows.map(({ run_id, done }) => [run_id, Number(done)]));
+    .groupBy('run_id', 'operation')
+    .select<{ run_id: number; operation: string | null; pieces: number }[]>(
+      'run_id',
+      database().raw("json_value(document, '$.operation') as operation"),
+      database().raw("count(distinct json_value(document, '$.piece')) as pieces"),
+    );
+  const done = new Map<number, Record<string, number>>();
+  for (const { run_id, operation, pieces } of rows)
+    if (operation !== null) done.set(run_id, { ...done.get(run_id), [operation]: Number(pieces) });
+  return done;
 }
 
 /** Days until the bars come that a run waits for, where its material says how long they are on their way. */
@@ -113,7 +120,7 @@ export async function runsToMake(): Promise<RunToMake[]> {
     machine: row.machine,
     lathes: row.lathes === null ? undefined : (JSON.parse(row.lathes) as RunOnLathe[]),
     ...(isOld(row) ? { isOld: true as const } : {}),
-    done: done.get(row.run_id) ?? 0,
+    done: done.get(row.run_id) ?? {},
     ...(barsIn.has(row.run_id) ? { barsIn: barsIn.get(row.run_id) as number } : {}),
   }));
 }

@@ -109,6 +109,43 @@ test('a run is dragged to another lathe, and what is decided of it holds', async
   expect(days.days.runs).toContainEqual({ run: id, release: dayIn(12) });
 });
 
+test('a run is made in two parts, the second on another lathe; pinned to a day; and in one go again', async ({
+  page,
+}) => {
+  await made(page, 'WS-726', dayIn(25));
+  await page.goto('/days');
+  await expectPlaced(page);
+  await block(page, 'WS-726').click();
+  const panel = page.getByRole('region', { name: /^WS-726/ });
+  await panel.getByLabel('Made', { exact: true }).selectOption('some pieces, then the others');
+  await expectPlaced(page);
+  await panel.getByLabel('Pieces of the first part, of 40').fill('40');
+  await expect(panel.getByText('“40” is no number from 1 to 39')).toBeVisible();
+  await panel.getByLabel('Pieces of the first part, of 40').fill('12');
+  await panel.getByLabel('Pieces of the first part, of 40').blur();
+  await expect(panel.getByText('the other 28: ')).toBeVisible();
+  await panel.getByLabel('Second part on').selectOption('centre lathe C');
+  await expect(lane(page, 'centre lathe C').getByRole('button', { name: /^WS-726 .*the other 28/ })).toBeVisible();
+  await expectAccessible(page);
+  await expect(page.getByRole('row', { name: /WS-726/ })).toHaveCount(2);
+  // Begun on a day that is gone already: it is told, and nothing is moved for it.
+  await panel.getByLabel('Begun on').fill(dayIn(-3));
+  await expect(page.getByRole('status').filter({ hasText: 'is pinned to a day before it can begin' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('is pinned to a day before it can begin')).toHaveCount(0);
+  // From its second set-up on it goes to the other lathe while the first is at it, where both make the same until then.
+  await panel.getByLabel('Made', { exact: true }).selectOption('from set-up 2 on by itself');
+  await expect(panel.getByText('from set-up 2 on: ')).toBeVisible();
+  await page.reload();
+  await expectPlaced(page);
+  await block(page, 'WS-726').first().click();
+  await expect(panel.getByLabel('Made', { exact: true })).toHaveValue('2');
+  const calendar = await (await page.request.get('/api/days/calendar')).text();
+  expect(calendar).toMatch(/SUMMARY:WS-726 Stud for a rush from set-up 2 on/);
+  await panel.getByLabel('Made', { exact: true }).selectOption('in one go');
+  await expect(block(page, 'WS-726')).toHaveCount(1);
+});
+
 test('who works when: wrong hours are told and not kept, a lathe without anybody is told', async ({ page }) => {
   await page.goto('/days?window=hours');
   const window = page.getByRole('dialog');

@@ -38,7 +38,7 @@ export interface After<Id> {
 const heldBy = ({ kind, diameter, words, on, change }: WorkHolding): HeldBy => ({ kind, diameter, words, on, change });
 
 /** How a machine is set up for a plan (trade: Time): holdings, tools that stand on height, wheels; undefined without a set-up. */
-export function settingOf({ run, setups }: Plan): Setting | undefined {
+export function settingOf({ run, setups }: Pick<Plan, 'run' | 'setups'>): Setting | undefined {
   const [first, last] = [setups[0], setups.at(-1)];
   if (!first || !last) return undefined;
   const { machine, setupMinutes } = run.shop;

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import { startDays } from '../schedule/startDays';
 import type { Placed } from '../schedule/place';
-import type { RunToMake } from '../schedule/fromRuns';
+import type { RunToMake } from '../schedule/runToMake';
 import { calendarFile } from './calendarFile';
 
 const run = (id: number, more: Partial<RunToMake> = {}): RunToMake => ({
@@ -14,12 +14,13 @@ const run = (id: number, more: Partial<RunToMake> = {}): RunToMake => ({
   state: 'released',
   lathes: [],
   machine: 'A',
-  done: 0,
+  done: {},
   ...more,
 });
 
 const place = (job: number, lathe: string, start: number, made: number): Placed => ({
   job,
+  run: Math.floor(job),
   lathe,
   start,
   begun: start,
@@ -27,6 +28,7 @@ const place = (job: number, lathe: string, start: number, made: number): Placed 
   delivered: made,
   ready: 0,
   late: 0,
+  missed: 0,
 });
 
 /** Monday from 14:00 to Tuesday at 9:30; and one on the other lathe. */

@@ -1,7 +1,9 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { dayAfter, daysBetween, workTimeOf, type DaysFile } from '../schedule/days';
-import type { RunToMake } from '../schedule/fromRuns';
+import { partNamed } from '../schedule/fromRuns';
+import type { RunToMake } from '../schedule/runToMake';
 import { DAY, workedBetween } from '../schedule/hours';
+import { sayPart } from '../schedule/parts';
 import type { Placed } from '../schedule/place';
 
 /** What a calendar is made of, and whose it is: a lathe's, a run's, or everything. */
@@ -36,8 +38,9 @@ export function calendarFile({ placed, runs, days, machines, today, lathe, run, 
     prodId: '//Shingle//Days//EN',
   });
   for (const one of placed) {
-    const made = runs.find(({ id }) => id === one.job);
-    if (!made || (lathe !== undefined && one.lathe !== lathe) || (run !== undefined && one.job !== run)) continue;
+    const named = partNamed(one.job, runs, days);
+    if (!named || (lathe !== undefined && one.lathe !== lathe) || (run !== undefined && one.run !== run)) continue;
+    const { run: made, part } = named;
     const parts = workedBetween(workTimeOf(one.lathe, days, today), one.start, one.made);
     const onDays = [...new Set(parts.map(({ from }) => Math.floor(from / DAY)))];
     onDays.forEach((index, place) => {
@@ -48,14 +51,14 @@ export function calendarFile({ placed, runs, days, machines, today, lathe, run, 
         end: momentOf(today, stretches.at(-1)?.to ?? 0),
         floating: true,
         stamp,
-        summary: `${made.number} ${made.name}${onDays.length > 1 ? `, day ${place + 1} of ${onDays.length}` : ''}`,
+        summary: `${[made.number, made.name, sayPart(part, made.quantity)].filter(Boolean).join(' ')}${onDays.length > 1 ? `, day ${place + 1} of ${onDays.length}` : ''}`,
         location: nameOf(one.lathe),
         description: `${made.quantity} off${made.customer ? ` for ${made.customer}` : ''}`,
       });
     });
-    if (made.due !== '')
+    if (made.due !== '' && part.is !== 'first')
       calendar.createEvent({
-        id: `run-${one.job}-promised@shingle`,
+        id: `run-${one.run}-promised@shingle`,
         start: momentOf(today, daysBetween(today, made.due) * DAY),
         allDay: true,
         floating: true,

@@ -29,7 +29,15 @@ const hours = Joi.string()
   .messages({ 'any.invalid': 'must be hours in their order, as 07:00-12:00 12:30-15:30' });
 
 const id = Joi.number().integer().min(1);
+/** A run, or 12.1 for the second part of run 12. */
+const inOrder = Joi.number().min(1).multiple(0.1);
 const lathe = Joi.string().max(60);
+const split = Joi.alternatives()
+  .try(
+    Joi.object({ at: Joi.valid('pieces').required(), first: id.max(1_000_000).required(), lathe }),
+    Joi.object({ at: Joi.valid('setup').required(), second: id.min(2).max(20).required(), lathe }),
+  )
+  .messages({ 'alternatives.match': 'is split at so many pieces, or before a set-up from the second on' });
 
 /** When the shop works and what is decided of its runs, `shingle-days/1`. */
 export const daysSchema = Joi.object<DaysFile>({
@@ -58,7 +66,9 @@ export const daysSchema = Joi.object<DaysFile>({
         run: id.required(),
         weight: Joi.number().min(0).max(1000),
         release: day,
+        day,
         lathe,
+        split,
         after: Joi.array().items(id).max(50),
         outsideDays: Joi.number().min(0).max(400),
       }),
@@ -67,11 +77,12 @@ export const daysSchema = Joi.object<DaysFile>({
     .required(),
   order: Joi.array()
     .max(100)
-    .items(Joi.object({ lathe: lathe.required(), runs: Joi.array().items(id).max(2000).unique().required() }))
+    .items(Joi.object({ lathe: lathe.required(), runs: Joi.array().items(inOrder).max(2000).unique().required() }))
     .unique('lathe')
     .required(),
   sureFrom: Joi.number().min(0.05).max(1).default(START_TRYING.sureFrom),
   overtime: Joi.number().integer().min(0).max(720).default(START_TRYING.overtime),
+  between: Joi.number().integer().min(0).max(10_000).default(START_TRYING.between),
 });
 
 /** Reads the days of a shop from a file, a request or the database. */

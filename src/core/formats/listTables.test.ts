@@ -1,6 +1,7 @@
 import { csvParse } from 'd3-dsv';
 import type { ListedRun } from '../present/listedRun';
 import type { RackItem } from '../rack/rack';
+import { startDays } from '../schedule/startDays';
 import { daysTable } from './daysTable';
 import { rackTable } from './rackTable';
 import { runsTable } from './runsTable';
@@ -102,21 +103,27 @@ describe('the lists as tables', () => {
   it('days: lathe by lathe as they come, moments on the shop’s clock, what is never done left empty', () => {
     // 1 day and 7.5 hours are 1890 minutes: half past seven of the next day.
     const placed = [
-      { job: 2, lathe: 'b', start: 450, ready: 470, made: 600, delivered: 600, late: 0 },
-      { job: 1, lathe: 'a', start: 1890, ready: 1900, made: Infinity, delivered: Infinity, late: Infinity },
+      { job: 2, run: 2, lathe: 'b', start: 450, ready: 470, made: 600, delivered: 600, late: 0 },
+      { job: 1, run: 1, lathe: 'a', start: 1890, ready: 1900, made: Infinity, delivered: Infinity, late: Infinity },
     ];
     const runs = [
       { id: 1, number: 'WS-1', name: 'Stud', quantity: 40, due: '2026-12-04' },
       { id: 2, number: 'WS-2', name: 'Pin', quantity: 5, due: '' },
     ];
     const promised = [
-      { job: 1, kept: 0.256 },
-      { job: 2, kept: 1 },
+      { run: 1, kept: 0.256 },
+      { run: 2, kept: 1 },
     ];
-    const rows = daysTable({ placed, promised } as never, runs, '2026-11-30', (id) => `lathe ${id}`);
+    const rows = daysTable(
+      { placed, promised } as never,
+      runs as never,
+      startDays(['a', 'b']),
+      '2026-11-30',
+      (id) => `lathe ${id}`,
+    );
     expect(tableText(rows.slice(1)).split('\n')).toEqual([
-      'lathe a,WS-1,Stud,40,2026-12-01 07:30,,,2026-12-04,26',
-      'lathe b,WS-2,Pin,5,2026-11-30 07:30,2026-11-30 10:00,2026-11-30,,',
+      'lathe a,WS-1,Stud,,40,2026-12-01 07:30,,,2026-12-04,26',
+      'lathe b,WS-2,Pin,,5,2026-11-30 07:30,2026-11-30 10:00,2026-11-30,,',
       '',
     ]);
   });

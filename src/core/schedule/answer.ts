@@ -1,6 +1,7 @@
 import type { DaysFile } from './days';
 import { schedule, type Scheduled } from './best';
-import { toSchedule, type RunToMake, type ToSchedule } from './fromRuns';
+import { toSchedule, type ToSchedule } from './fromRuns';
+import type { RunToMake } from './runToMake';
 import { judgedBy } from './improve';
 import type { Order } from './job';
 import { compareWorth, placeAll, savesBetween, worthOf } from './place';
@@ -85,6 +86,7 @@ export function tryOrder({ runs, days, machines, today, now }: DaysAsked, order:
 /** Places for a run that comes in between, in an order that stands. */
 export function rushPlaces({ runs, days, machines, today, now }: DaysAsked, order: Order, run: number): RushPlace[] {
   const { jobs, lathes } = toSchedule(runs, days, machines, today);
+  // Of a run in two parts the first is put in between.
   const job = jobs.find(({ id }) => id === run);
   return job ? placesForRush(order, job, judgedBy(jobs, lathes, now, savesBetween())) : [];
 }

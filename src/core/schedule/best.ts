@@ -78,7 +78,7 @@ export function schedule({ jobs: asked, lathes, now, effort, keep, onRound }: As
   const judged = judgedBy(jobs, lathes, now, saves);
   const nowhere = asked.filter((job) => !byId.has(job.id)).map(({ id }) => id);
   const exact = isSmall(jobs, lathes) ? exactOrder(jobs, lathes, now, saves) : undefined;
-  const lateAtLeast = exact ? exact.worth[0] : leastLate(jobs, lathes, now, saves);
+  const lateAtLeast = exact ? exact.worth.late : leastLate(jobs, lathes, now, saves);
   const given = (order: Order): Scheduled => {
     const placed = placeAll(order, byId, lathes, now, saves) ?? [];
     const worth = judge(order, judged);

@@ -20,6 +20,15 @@ export interface Person {
   stands: readonly string[];
 }
 
+/**
+ * A run that is made in two parts, each made ready by itself: the first pieces and the others, by which good pieces are meant; or all
+ * pieces as far as before a set-up, and from that set-up on, which may be on another lathe while the first part is still being made.
+ */
+export type Split = ({ at: 'pieces'; first: number } | { at: 'setup'; second: number }) & {
+  /** The second part is made on this lathe. */
+  lathe?: string;
+};
+
 /** What is decided of one run. */
 export interface RunWish {
   run: number;
@@ -27,8 +36,11 @@ export interface RunWish {
   weight?: number;
   /** Its bar, or a tool for it, is not there before this day. */
   release?: string;
-  /** It is made on this lathe. */
+  /** It is begun on this day. */
+  day?: string;
+  /** It is made on this lathe; of a run in two parts the first is. */
   lathe?: string;
+  split?: Split;
   /** Runs that are made before it. */
   after?: readonly number[];
   /** Days that somebody else has it afterwards. */
@@ -44,8 +56,10 @@ export interface DaysFile {
   /** Lathes that are not to be had. */
   service: readonly ({ lathe: string } & DaySpan)[];
   runs: readonly RunWish[];
-  /** The order that was taken; what is not in it is placed anew. */
+  /** The order that was taken, the second part of run 12 as 12.1; what is not in it is placed anew. */
   order: readonly { lathe: string; runs: readonly number[] }[];
+  /** So many pieces lie between two lathes when one goes on with what the other makes. */
+  between: number;
   /** Share of the played weeks in which a promise is kept that is not in doubt. */
   sureFrom: number;
   /** Overtime that is tried where a promise is in doubt, minutes a day. */

@@ -27,11 +27,11 @@ export function endangers(
   const byId = new Map(jobs.map((job) => [job.id, job]));
   const keptWith = (steady: number | undefined) =>
     playWeeks(order, byId, lathes, now, (id, lathe) => (id === steady ? AS_PLANNED : off(id, lathe)), TRIED).find(
-      ({ job }) => job === run,
+      (one) => one.run === run,
     )?.kept ?? 0;
   const kept = keptWith(undefined);
-  const by = Object.values(order)
-    .flat()
+  const inOrder = new Set(Object.values(order).flatMap((ids) => ids.flatMap((id) => byId.get(id)?.run ?? [])));
+  const by = [...inOrder]
     .map((id): Danger => ({ run: id, keptWithout: keptWith(id) }))
     .filter(({ keptWithout }) => keptWithout - kept >= LEAST)
     .sort((a, b) => b.keptWithout - a.keptWithout);

@@ -1,5 +1,5 @@
 import type { Job, Order } from './job';
-import { compareWorth, placeOne, type Lathes, type Saves, type Worth } from './place';
+import { compareWorth, NO_WORTH, placeOne, plusWorth, worthOfOne, type Lathes, type Saves, type Worth } from './place';
 
 /** A run of some runs on one lathe: when the last is made, what it is worth, and what it went on from. */
 interface Label {
@@ -11,9 +11,6 @@ interface Label {
 
 /** Up to so many runs are placed exactly, on up to so many lathes: all sets of them are gone through. */
 export const MOST_EXACT = { jobs: 12, lathes: 3 };
-
-const plus = (a: Worth, b: Worth): Worth => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
-const NOTHING: Worth = [0, 0, 0];
 
 /** Keeps a label unless another ends no later and is worth no less; drops those that it beats. */
 function keep(labels: Label[], label: Label): void {
@@ -41,7 +38,7 @@ function bestOfSets(
   const sets = 1 << count;
   const labels: Label[][][] = Array.from({ length: sets }, () => []);
   const best: (Label | undefined)[] = Array.from({ length: sets });
-  best[0] = { made: now, worth: NOTHING, last: -1 };
+  best[0] = { made: now, worth: NO_WORTH, last: -1 };
   if (!at) return best;
   const extend = (set: number, from: Label) => {
     for (let next = 0; next < count; next++) {
@@ -50,7 +47,7 @@ function bestOfSets(
       const stands = from.last < 0 ? at.stands : jobs[from.last]?.on[lathe]?.setting;
       const placed = placeOne(job, lathe, at, from.made, stands, saves);
       if (!placed || placed.made === Infinity) continue;
-      const worth = plus(from.worth, [placed.late, placed.ready, placed.start - job.release]);
+      const worth = plusWorth(from.worth, worthOfOne(placed, job));
       const into = (labels[set | (1 << next)] ??= []);
       keep((into[next] ??= []), { made: placed.made, worth, last: next, from });
     }
@@ -92,7 +89,7 @@ export function exactOrder(
   const ofLathe = names.map((lathe) => bestOfSets(jobs, lathe, lathes, now, saves));
   /** The best of a set over the first lathes, and which part of it the last of them makes. */
   let over: ({ worth: Worth; parts: readonly number[] } | undefined)[] = Array.from({ length: sets });
-  over[0] = { worth: NOTHING, parts: [] };
+  over[0] = { worth: NO_WORTH, parts: [] };
   for (const best of ofLathe) {
     const next: typeof over = Array.from({ length: sets });
     for (let set = 0; set < sets; set++)
@@ -100,7 +97,7 @@ export function exactOrder(
       for (let part = set; ; part = (part - 1) & set) {
         const [own, rest] = [best[part], over[set ^ part]];
         if (own && rest) {
-          const worth = plus(own.worth, rest.worth);
+          const worth = plusWorth(own.worth, rest.worth);
           const least = next[set];
           if (!least || compareWorth(worth, least.worth) < 0) next[set] = { worth, parts: [...rest.parts, part] };
         }

@@ -42,7 +42,8 @@ test('a lathe is worked at when somebody stands there: not at the weekend, not a
 });
 
 test('a run that is begun stays on its lathe, is ready, and only what is left of it counts', () => {
-  const { jobs, begun } = toSchedule([run(1, 400, { done: 25 })], days(), ['A', 'B'], MONDAY);
+  // One minute of four is done of all ten.
+  const { jobs, begun } = toSchedule([run(1, 400, { done: { load: 10 } })], days(), ['A', 'B'], MONDAY);
   expect(jobs[0]?.on).toEqual({ A: { ready: 0, work: 300 } });
   expect(begun.get(1)).toBe('A');
 });
@@ -72,7 +73,7 @@ test('a run whose bars are on their way begins no sooner; one that is begun has 
     toSchedule([run(1, 100, more)], days({ runs: [{ run: 1, ...wish }] }), ['A', 'B'], MONDAY).jobs[0]?.release;
   expect(release({ barsIn: 5 })).toBe(5 * 1440);
   expect(release({ barsIn: 5 }, { release: '2026-12-08' })).toBe(8 * 1440);
-  expect(release({ barsIn: 5, done: 3 })).toBe(0);
+  expect(release({ barsIn: 5, done: { load: 3 } })).toBe(0);
 });
 
 test('a run whose lathes are not planned yet is left out, one that none can make is told', () => {
@@ -93,13 +94,13 @@ test('an order that was taken stays; the best anew is another', () => {
 });
 
 test('what is begun is gone on with before what is wanted sooner, and is then not proven', () => {
-  const two = [run(1, 300, { done: 1, due: '2027-02-01' }), run(2, 300, { due: MONDAY })];
+  const two = [run(1, 300, { done: { load: 1 }, due: '2027-02-01' }), run(2, 300, { due: MONDAY })];
   const one = { people: days().people.slice(0, 1) };
   const answer = answerDays(asked(two, one));
   expect(answer.order['A']).toEqual([1, 2]);
-  // 297 of 1 are left from 7 on, then 60 and 300 of 2: until Tuesday, late by the night and what is left.
+  // 292 ½ of 1 are left from 7 on, then 60 and 300 of 2: until Tuesday, late by the night and what is left.
   const late = answer.placed.find(({ job }) => job === 2)?.late ?? 0;
-  expect([answer.worth[0], answer.proven]).toEqual([late, false]);
+  expect([answer.worth.late, answer.proven]).toEqual([late, false]);
   expect(late).toBeGreaterThan(0);
 });
 

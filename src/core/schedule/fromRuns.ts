@@ -1,76 +1,127 @@
 import { triangular } from '../ask/promise';
-import type { Setting } from '../ask/runsThatShare';
-import type { Spread } from '../model/shop/shop';
-import { dayAfter, daysBetween, workTimeOf, type DaysFile } from './days';
+import { dayAfter, daysBetween, workTimeOf, type DaysFile, type RunWish } from './days';
 import { DAY } from './hours';
 import type { Job, OnLathe, Order } from './job';
+import { canSplit, leftOf, madeBefore, partOn, partsOf, secondOf, type Part } from './parts';
 import type { Lathes } from './place';
 import type { Off } from './play';
-
-/** A run as one lathe of the shop would make it, in minutes; or why that cannot. */
-export type RunOnLathe =
-  | {
-      lathe: string;
-      /** Making all of its set-ups ready. */
-      ready: number;
-      /** Its pieces with their spares, the first-off, outside work of the shop's own. */
-      work: number;
-      /** Steps at the lathe of all its pieces together. */
-      steps: number;
-      setting?: Setting;
-      off: { setup: Spread; pieces: Spread };
-      /** Its minutes come from runs that were made. */
-      learned: boolean;
-      setups: { ready: number; piece: number; words: string }[];
-    }
-  | { lathe: string; problem: string };
-
-/** A run that is still to be made, as a schedule is made of it. */
-export interface RunToMake {
-  id: number;
-  number: string;
-  name: string;
-  quantity: number;
-  customer: string;
-  /** Promised for this day; '' for none. */
-  due: string;
-  state: string;
-  /** On each lathe; undefined as long as that is being planned. */
-  lathes: readonly RunOnLathe[] | undefined;
-  /** Something that they were planned from has changed since, and they are being planned anew. */
-  isOld?: true;
-  /** The lathe that its file names. */
-  machine: string;
-  /** Steps at the lathe that are done. */
-  done: number;
-  /** Its bars are not there: so many days until they come, by the days of its material. */
-  barsIn?: number;
-}
+import { isBegun, isPlanned, type MadeOn, type RunToMake } from './runToMake';
 
 /** What schedules are made of: runs as jobs, lathes with their hours. */
 export interface ToSchedule {
   jobs: Job[];
   lathes: Lathes;
   /** By how much a run may be off on a lathe. */
-  off: (job: number, lathe: string) => Off;
+  off: (run: number, lathe: string) => Off;
   /** The order that was taken. */
   keep: Order;
-  /** Runs that are begun, by the lathe that they are on. */
+  /** Runs and parts that are begun, by the lathe that they are on. */
   begun: ReadonlyMap<number, string>;
 }
 
-const isPlanned = (one: RunOnLathe): one is Extract<RunOnLathe, { ready: number }> => 'ready' in one;
+/** The lathe that a run is meant for: decided, named in its file, or the first that can make it. */
+const ownLathe = ({ machine, lathes = [] }: RunToMake, wish?: RunWish): string | undefined =>
+  wish?.lathe ?? (machine || lathes.find(isPlanned)?.lathe);
 
-/** What is left of a run that is begun on its lathe: it is made ready already. */
-function onLathe(one: Extract<RunOnLathe, { ready: number }>, done: number, care: number): OnLathe {
-  const left = one.steps > 0 ? Math.max(0, 1 - done / one.steps) : 1;
-  const { setup, pieces } = one.off;
+const onOwn = (run: RunToMake, wish?: RunWish): MadeOn | undefined =>
+  (run.lathes ?? []).filter(isPlanned).find(({ lathe }) => lathe === ownLathe(run, wish));
+
+/** The parts in which a run is placed, as it is decided; in one go where it cannot be split so. */
+export function partsToMake(run: RunToMake, wish?: RunWish): Part[] {
+  const { split } = wish ?? {};
+  return partsOf(run.id, split && canSplit(split, run.quantity, onOwn(run, wish)) ? split : undefined);
+}
+
+/** What of a run an order names: the run and which part of it. */
+export function partNamed(
+  id: number,
+  runs: readonly RunToMake[],
+  days: DaysFile,
+): { run: RunToMake; part: Part } | undefined {
+  for (const run of runs)
+    for (const part of partsToMake(
+      run,
+      days.runs.find((one) => one.run === run.id),
+    ))
+      if (part.id === id) return { run, part };
+  return undefined;
+}
+
+/** What is left of a part on a lathe: one that is begun is made ready already. */
+function onLathe(part: Part, one: MadeOn, { done, quantity }: RunToMake, care: number): OnLathe {
+  const left = leftOf(part, one, quantity, done);
+  const { off, ready, work, setting } = partOn(part, one, quantity);
   return {
-    ready: done > 0 ? 0 : one.ready * (care > 0 ? triangular(care, setup) : 1),
-    work: one.work * left * (care > 0 ? triangular(care, pieces) : 1),
-    ...(one.setting ? { setting: one.setting } : {}),
+    ready: left < 1 ? 0 : ready * (care > 0 ? triangular(care, off.setup) : 1),
+    work: work * left * (care > 0 ? triangular(care, off.pieces) : 1),
+    ...(setting ? { setting } : {}),
   };
 }
+
+/** Lathes that can make a part: of a run that is split before a set-up those on which the same is made until then. */
+function lathesFor({ split }: Part, run: RunToMake, own: MadeOn | undefined): MadeOn[] {
+  const planned = (run.lathes ?? []).filter(isPlanned);
+  if (split?.at !== 'setup' || !own) return planned;
+  const before = madeBefore(own, split.second);
+  return planned.filter((one) => canSplit(split, run.quantity, one) && madeBefore(one, split.second) === before);
+}
+
+/** Where a part is being made, if it is begun: the first where its run is meant to be, the second where the order has it. */
+function begunOn(part: Part, run: RunToMake, own: MadeOn | undefined, order: DaysFile['order']): string | undefined {
+  if (!own || leftOf(part, own, run.quantity, run.done) === 1) return undefined;
+  const inOrder = order.find(({ runs }) => runs.includes(part.id))?.lathe;
+  return part.is === 'second' ? (inOrder ?? own.lathe) : run.machine || own.lathe;
+}
+
+/** When a part may begin, when it is wanted, and what it waits for. */
+function datesOf(part: Part, run: RunToMake, { between, runs }: DaysFile, today: string, own: MadeOn | undefined) {
+  const { release, day, after = [], outsideDays = 0 } = runs.find((one) => one.run === run.id) ?? {};
+  const at = (date: string | undefined) => (date === undefined ? 0 : daysBetween(today, date) * DAY);
+  const bySetup = part.split?.at === 'setup';
+  const isLast = !(bySetup && part.is === 'first');
+  const bars = isBegun(run) ? 0 : (run.barsIn ?? 0) * DAY;
+  const onDay = part.is === 'second' || isBegun(run) ? undefined : day;
+  return {
+    release: Math.max(0, at(release), at(onDay), bars),
+    ...(onDay === undefined ? {} : { beginBy: at(onDay) + DAY }),
+    ...(run.due === '' || !isLast ? {} : { due: at(run.due) + DAY }),
+    lead: isLast ? outsideDays * DAY : 0,
+    after: bySetup && part.is === 'second' ? [] : after,
+    ...(part.is === 'second'
+      ? {
+          behind: {
+            job: run.id,
+            ...(bySetup ? { goesOn: { pieces: own?.pieces ?? run.quantity, between } } : {}),
+          },
+        }
+      : {}),
+  };
+}
+
+/** A run, or a part of one, as it is placed. @returns it, and the lathe that it is begun on */
+function jobOf(part: Part, run: RunToMake, days: DaysFile, lathes: Lathes, today: string, care: number) {
+  const wish = days.runs.find((one) => one.run === run.id);
+  const own = onOwn(run, wish);
+  const begun = begunOn(part, run, own, days.order);
+  const pinned = begun ?? (part.is === 'second' ? part.split?.lathe : wish?.lathe);
+  const on = lathesFor(part, run, own).filter(
+    ({ lathe }) => lathe in lathes && (pinned === undefined || lathe === pinned),
+  );
+  // Half of the pieces too late is half as bad.
+  const share = part.split?.at === 'pieces' && own ? partOn(part, own, run.quantity).pieces / own.pieces : 1;
+  const job: Job = {
+    id: part.id,
+    run: run.id,
+    on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(part, one, run, care)])),
+    weight: (wish?.weight ?? 1) * share,
+    ...datesOf(part, run, days, today, own),
+  };
+  return { job, begun };
+}
+
+/** Whoever waits for a run waits for both of its parts. */
+const withParts = (after: readonly number[], ids: ReadonlySet<number>): number[] =>
+  after.flatMap((run) => [run, secondOf(run)].filter((id) => ids.has(id)));
 
 /**
  * Runs and hours as they are placed (trade: Days).
@@ -90,37 +141,27 @@ export function toSchedule(
       return time.stretches.length > 0 ? [[lathe, { time }]] : [];
     }),
   );
-  const begun = new Map<number, string>();
-  const spreads = new Map<string, Off>();
-  const jobs = runs.flatMap((run): Job[] => {
-    const wish = days.runs.find((one) => one.run === run.id);
-    const planned = (run.lathes ?? []).filter(isPlanned);
-    const own = run.machine || planned[0]?.lathe;
-    if (run.done > 0 && own !== undefined) begun.set(run.id, own);
-    const pinned = begun.get(run.id) ?? wish?.lathe;
-    const on = planned.filter(({ lathe }) => lathe in lathes && (pinned === undefined || lathe === pinned));
-    for (const { lathe, off } of planned) spreads.set(`${run.id} ${lathe}`, off);
-    if (run.lathes === undefined) return [];
-    return [
-      {
-        id: run.id,
-        on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(one, run.done, care)])),
-        // What is begun has its bars.
-        release: Math.max(
-          0,
-          wish?.release === undefined ? 0 : daysBetween(today, wish.release) * DAY,
-          run.done > 0 ? 0 : (run.barsIn ?? 0) * DAY,
-        ),
-        ...(run.due === '' ? {} : { due: (daysBetween(today, run.due) + 1) * DAY }),
-        weight: wish?.weight ?? 1,
-        lead: (wish?.outsideDays ?? 0) * DAY,
-        after: (wish?.after ?? []).filter((id) => runs.some((other) => other.id === id)),
-      },
-    ];
-  });
-  const keep = Object.fromEntries(days.order.map(({ lathe, runs: ids }) => [lathe, ids]));
+  const made = runs
+    .filter(({ lathes: planned }) => planned !== undefined)
+    .flatMap((run) =>
+      partsToMake(
+        run,
+        days.runs.find((one) => one.run === run.id),
+      ).map((part) => jobOf(part, run, days, lathes, today, care)),
+    );
+  // What is not planned yet is waited for all the same.
+  const ids = new Set([...runs.map(({ id }) => id), ...made.map(({ job }) => job.id)]);
+  const spreads = new Map(
+    runs.flatMap((run) => (run.lathes ?? []).filter(isPlanned).map(({ lathe, off }) => [`${run.id} ${lathe}`, off])),
+  );
   const none: Off = { setup: { down: 0, up: 0 }, pieces: { down: 0, up: 0 } };
-  return { jobs, lathes, keep, begun, off: (job, lathe) => spreads.get(`${job} ${lathe}`) ?? none };
+  return {
+    jobs: made.map(({ job }) => ({ ...job, after: withParts(job.after, ids) })),
+    lathes,
+    keep: Object.fromEntries(days.order.map(({ lathe, runs: named }) => [lathe, named])),
+    begun: new Map(made.flatMap(({ job, begun }) => (begun === undefined ? [] : [[job.id, begun]]))),
+    off: (run, lathe) => spreads.get(`${run} ${lathe}`) ?? none,
+  };
 }
 
 /** A moment of a schedule as its day and the minutes of it. */

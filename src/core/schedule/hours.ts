@@ -70,6 +70,17 @@ export function workedFrom(time: WorkTime, at: number, minutes: number): number 
   return (begins[index] as number) + wanted - (before[index] as number);
 }
 
+/** Moments strictly between two at which work begins or ends. */
+export function edgesBetween({ stretches, begins }: WorkTime, from: number, to: number): number[] {
+  const edges: number[] = [];
+  for (let index = Math.max(0, lastAtMost(begins, from)); index < stretches.length; index++) {
+    const stretch = stretches[index] as Stretch;
+    if (stretch.from >= to) break;
+    for (const at of [stretch.from, stretch.to]) if (at > from && at < to) edges.push(at);
+  }
+  return edges;
+}
+
 /** The stretches in which work goes on between two moments. */
 export const workedBetween = ({ stretches }: WorkTime, from: number, to: number): Stretch[] =>
   stretches.flatMap((stretch) => {

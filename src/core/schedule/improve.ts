@@ -1,6 +1,6 @@
 import { seeded } from '../model/seeded';
 import type { Job, Order } from './job';
-import { compareWorth, placeAll, worthOf, type Lathes, type Saves, type Worth } from './place';
+import { compareWorth, NO_WORTH, placeAll, plusWorth, worthOf, type Lathes, type Saves, type Worth } from './place';
 
 /** What an order is judged by. */
 export interface Judged {
@@ -8,8 +8,10 @@ export interface Judged {
   lathes: Lathes;
   now: number;
   saves: Saves;
-  /** What sequences of single lathes are worth, remembered where no run waits for one on another lathe. */
-  known?: Map<string, Worth>;
+  /** Runs that wait for another, and those that are waited for: the lathes that they are on are placed together. */
+  linked: ReadonlySet<number>;
+  /** What sequences of lathes that are placed by themselves, or together, are worth. */
+  known: Map<string, Worth>;
 }
 
 /** What orders of these runs are judged by. */
@@ -18,28 +20,37 @@ export const judgedBy = (jobs: readonly Job[], lathes: Lathes, now: number, save
   lathes,
   now,
   saves,
-  ...(jobs.some(({ after }) => after.length > 0) ? {} : { known: new Map<string, Worth>() }),
+  linked: new Set(
+    jobs.flatMap(({ id, after, behind }) => {
+      const others = [...after, ...(behind ? [behind.job] : [])];
+      return others.length > 0 ? [id, ...others] : [];
+    }),
+  ),
+  known: new Map(),
 });
 
-const NEVER: Worth = [Infinity, Infinity, Infinity];
+const NEVER: Worth = { missed: Infinity, late: Infinity, ready: Infinity, waits: Infinity };
 
 /** What an order is worth; nothing is worse than one that cannot be. */
 export function judge(order: Order, judged: Judged): Worth {
-  const { jobs, lathes, now, saves, known } = judged;
-  const whole = (some: Order): Worth => {
-    const placed = placeAll(some, jobs, lathes, now, saves);
-    return placed ? worthOf(placed, jobs) : NEVER;
+  const { jobs, lathes, now, saves, linked, known } = judged;
+  const worthOfSome = (some: [string, readonly number[]][]): Worth => {
+    const key = some.map(([lathe, ids]) => `${lathe} ${ids.join(' ')}`).join(';');
+    let worth = known.get(key);
+    if (!worth) {
+      const placed = placeAll(Object.fromEntries(some), jobs, lathes, now, saves);
+      known.set(key, (worth = placed ? worthOf(placed, jobs) : NEVER));
+    }
+    return worth;
   };
-  if (!known) return whole(order);
-  let [late, ready, waits] = [0, 0, 0];
+  const together: [string, readonly number[]][] = [];
+  let sum = NO_WORTH;
   for (const lathe in order) {
     const ids = order[lathe] ?? [];
-    const key = `${lathe} ${ids.join(' ')}`;
-    let worth = known.get(key);
-    if (!worth) known.set(key, (worth = whole({ [lathe]: ids })));
-    [late, ready, waits] = [late + worth[0], ready + worth[1], waits + worth[2]];
+    if (linked.size > 0 && ids.some((id) => linked.has(id))) together.push([lathe, ids]);
+    else sum = plusWorth(sum, worthOfSome([[lathe, ids]]));
   }
-  return [late, ready, waits];
+  return together.length > 0 ? plusWorth(sum, worthOfSome(together)) : sum;
 }
 
 export const without = (order: Order, job: number): Order =>

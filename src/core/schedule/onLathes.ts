@@ -1,10 +1,10 @@
 import { settingOf } from '../ask/runsThatShare';
 import { learnedGroups, learnedPiece, runsFor, type LearnedRun } from '../lathe/learnFrom';
-import { stepsOf } from '../lathe/steps';
+import { stepsOf, type LatheStep } from '../lathe/steps';
 import type { Shop, Spread } from '../model/shop/shop';
 import { planFile, type Plan } from '../plan/plan';
 import type { RunFile } from '../read/runFile';
-import type { RunOnLathe } from './fromRuns';
+import type { MadeOn, RunOnLathe, SetupOn } from './runToMake';
 
 /** How far pieces may be off when it is not learned: each part of their minutes as the shop has it for its kind. */
 function plannedSpread({ times, run }: Plan): Spread {
@@ -33,10 +33,32 @@ function pieceOf(plan: Plan, learned: readonly LearnedRun[]): { minutes: number;
   };
 }
 
-function onLathe(plan: Plan, lathe: string, learned: readonly LearnedRun[]): RunOnLathe {
-  const { times, setups, stock, run } = plan;
+/** What a step takes a piece, minutes. */
+const minutesOf = ({ planned, operation }: LatheStep): number =>
+  operation ? operation.cutting.value + operation.hand.value : planned.loading.value;
+
+/** One set-up of a run on a lathe. @param ratio what its minutes are of those that are planned */
+function setupOn(plan: Plan, index: number, steps: readonly LatheStep[], ratio: number): SetupOn {
+  const planned = plan.setups[index] as Plan['setups'][number];
+  const { holding, end } = planned.setup;
+  const setting = settingOf({ run: plan.run, setups: [planned] });
+  const total = steps.reduce((sum, step) => sum + minutesOf(step), 0);
+  return {
+    number: index + 1,
+    words: `${holding.words}, from the ${end}`,
+    ready: planned.setting.value,
+    piece: ratio * (1 + plan.run.shop.timeAllowance) * total,
+    steps: Object.fromEntries(steps.map((step) => [step.key, minutesOf(step)])),
+    makes: [
+      ...new Set(planned.operations.flatMap(({ feature, makes = [] }) => [...makes, ...(feature ? [feature] : [])])),
+    ],
+    ...(setting ? { setting } : {}),
+  };
+}
+
+function onLathe(plan: Plan, lathe: string, learned: readonly LearnedRun[]): MadeOn {
+  const { times, stock, run } = plan;
   const piece = pieceOf(plan, learned);
-  const pieces = stock.toMake.value;
   const setting = settingOf(plan);
   const ratio = times.piece.value > 0 ? piece.minutes / times.piece.value : 1;
   const beside = times.batch.value - times.setup.value - run.quantity * times.piece.value;
@@ -44,18 +66,12 @@ function onLathe(plan: Plan, lathe: string, learned: readonly LearnedRun[]): Run
     lathe,
     ready: times.setup.value,
     work: Math.max(0, beside) + run.quantity * piece.minutes,
-    steps: pieces * stepsOf(plan).reduce((count, steps) => count + steps.length, 0),
+    pieces: stock.toMake.value,
+    perBar: stock.piecesPerBar.value,
     ...(setting ? { setting } : {}),
     off: { setup: run.shop.spreads.setup, pieces: piece.off },
     learned: piece.learned,
-    setups: setups.map(({ setup, setting: setUp, loading, operations }) => ({
-      words: `${setup.holding.words}, from the ${setup.end}`,
-      ready: setUp.value,
-      piece:
-        ratio *
-        (1 + run.shop.timeAllowance) *
-        operations.reduce((sum, { cutting, hand }) => sum + cutting.value + hand.value, loading.value),
-    })),
+    setups: stepsOf(plan).map((steps, index) => setupOn(plan, index, steps, ratio)),
   };
 }
 

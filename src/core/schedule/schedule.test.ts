@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Setting } from '../ask/runsThatShare';
 import { schedule, type Asked } from './best';
 import { workTime } from './hours';
-import { judge } from './improve';
+import { judge, judgedBy } from './improve';
 import type { Job, Order } from './job';
 import { compareWorth, placeAll, savesBetween, type Lathes, type Worth } from './place';
 import { playWeeks } from './play';
@@ -24,6 +24,7 @@ const tools = (machine: string, ...names: string[]): Setting => ({
 
 const job = (id: number, work: number, more: Partial<Job> = {}, on = ['A']): Job => ({
   id,
+  run: id,
   on: Object.fromEntries(on.map((lathe) => [lathe, { ready: 20, work }])),
   release: 0,
   weight: 1,
@@ -45,14 +46,17 @@ describe('worked by hand', () => {
     // 100 + 20 each: in the order 2, 1 both are in time; the other way 2 is 40 late.
     const found = schedule(asked([job(1, 100, { due: 480 }), job(2, 100, { due: 200 })]));
     expect(found.order).toEqual({ A: [2, 1] });
-    expect(found.worth[0]).toBe(0);
+    expect(found.worth.late).toBe(0);
     expect(found.proven).toBe(true);
   });
 
   test('where both are late, the customer that counts more is less late', () => {
     const both = [job(1, 200, { due: 200 }), job(2, 200, { due: 200, weight: 3 })];
     // 2 ends at 220, 20 late by three; 1 at 440, 240 late.
-    expect(schedule(asked(both))).toMatchObject({ order: { A: [2, 1] }, worth: [300, 40, 220] });
+    expect(schedule(asked(both))).toMatchObject({
+      order: { A: [2, 1] },
+      worth: { missed: 0, late: 300, ready: 40, waits: 220 },
+    });
   });
 
   test('runs that leave the lathe set up for each other come one after the other', () => {
@@ -62,7 +66,7 @@ describe('worked by hand', () => {
       asked([withTools(1, 'rough', 'thread'), withTools(2, 'knurl'), withTools(3, 'thread', 'rough')]),
     );
     // Two tools of 4 minutes are not set again: 20 + 20 + 12.
-    expect(found.worth[1]).toBe(52);
+    expect(found.worth.ready).toBe(52);
     expect(Math.abs((found.order['A'] ?? []).indexOf(1) - (found.order['A'] ?? []).indexOf(3))).toBe(1);
   });
 
@@ -83,7 +87,7 @@ describe('worked by hand', () => {
     const two = [job(1, 0, { on: on(100, 150), due: 100 }), job(2, 0, { on: on(100, 150), due: 150 })];
     const found = schedule(asked(two, { lathes: lathes('A', 'B') }));
     expect(found.order).toEqual({ A: [1], B: [2] });
-    expect(found.worth[0]).toBe(0);
+    expect(found.worth.late).toBe(0);
   });
 
   test('what no lathe can make within its hours is told, and the others are placed', () => {
@@ -110,7 +114,7 @@ describe('worked by hand', () => {
 
 /** Every order there is, worked minute by minute: shares nothing with what it judges but the three figures. */
 function bruteForce(jobs: readonly Job[], names: readonly string[], days: number): Worth {
-  let best: Worth = [Infinity, Infinity, Infinity];
+  let best: Worth = { missed: 0, late: Infinity, ready: Infinity, waits: Infinity };
   const open = (minute: number) => minute % 1440 < 480 && minute < days * 1440;
   const lasts = (from: number, work: number): number => {
     let minute = from;
@@ -138,7 +142,8 @@ function bruteForce(jobs: readonly Job[], names: readonly string[], days: number
           before = one;
         }
       }
-      if (compareWorth([late, ready, waits], best) < 0) best = [late, ready, waits];
+      const worth = { missed: 0, late, ready, waits };
+      if (compareWorth(worth, best) < 0) best = worth;
       return;
     }
     rest.forEach((one, index) => {
@@ -162,6 +167,7 @@ const anyJob = (id: number): fc.Arbitrary<Job> =>
     })
     .map(({ a, b, on, release, due, weight, names }) => ({
       id,
+      run: id,
       release,
       weight,
       lead: 0,
@@ -182,7 +188,8 @@ test('of a few runs it is the best of all orders, found minute by minute', () =>
       const found = schedule(asked(jobs, { lathes: lathes('A', 'B') }));
       const best = bruteForce(jobs, ['A', 'B'], 60);
       expect(found.proven).toBe(true);
-      found.worth.forEach((figure, index) => expect(figure).toBeCloseTo(best[index] ?? 0, 6));
+      for (const figure of ['missed', 'late', 'ready', 'waits'] as const)
+        expect(found.worth[figure]).toBeCloseTo(best[figure], 6);
     }),
     { numRuns: 60, seed: 7 },
   );
@@ -219,7 +226,7 @@ describe('laws', () => {
               }
             : one,
         );
-        const late = (all: readonly Job[]) => schedule(asked(all, { lathes: two })).worth[0];
+        const late = (all: readonly Job[]) => schedule(asked(all, { lathes: two })).worth.late;
         expect(late(less)).toBeLessThanOrEqual(late(jobs) + 1e-6);
       }),
       { numRuns: 40, seed: 5 },
@@ -231,9 +238,9 @@ describe('laws', () => {
       fc.property(anyJobs(3, 7), (jobs) => {
         const proven = schedule(asked(jobs, { lathes: two }));
         // Waiting for a run that is not there changes nothing but the method.
-        const judged = { jobs: new Map(jobs.map((one) => [one.id, one])), lathes: two, now: 0, saves: savesBetween() };
+        const judged = judgedBy(jobs, two, 0, savesBetween());
         expect(compareWorth(judge(proven.order, judged), proven.worth)).toBeLessThanOrEqual(0);
-        expect(proven.worth[0]).toBeGreaterThanOrEqual(proven.lateAtLeast - 1e-6);
+        expect(proven.worth.late).toBeGreaterThanOrEqual(proven.lateAtLeast - 1e-6);
       }),
       { numRuns: 30, seed: 11 },
     );
@@ -258,7 +265,7 @@ test('thirteen runs are searched for: the bound is stated, and what was asked fo
   );
   expect(rounds).toEqual([1, 2, 3]);
   expect(found.proven).toBe(false);
-  expect(found.lateAtLeast).toBeLessThanOrEqual(found.worth[0]);
+  expect(found.lateAtLeast).toBeLessThanOrEqual(found.worth.late);
 });
 
 describe('how sure', () => {
@@ -283,12 +290,7 @@ describe('how sure', () => {
 
 describe('a rush job', () => {
   const standing = [job(1, 200, { due: 240 }), job(2, 200, { due: 480 }), job(3, 100, { due: 3000 })];
-  const judged = {
-    jobs: new Map(standing.map((one) => [one.id, one])),
-    lathes: lathes('A'),
-    now: 0,
-    saves: savesBetween(),
-  };
+  const judged = judgedBy(standing, lathes('A'), 0, savesBetween());
   const order = { A: [1, 2, 3] };
 
   test('three places: without harm to any, first of all, and the best of the rest; each with whom it makes late', () => {

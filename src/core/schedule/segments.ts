@@ -1,4 +1,4 @@
-import type { RunOnLathe } from './fromRuns';
+import type { MadeOn } from './runToMake';
 import { workedFrom, type WorkTime } from './hours';
 import type { Placed } from './place';
 
@@ -11,12 +11,12 @@ export interface Segment {
 }
 
 /**
- * A run set-up by set-up over the hours of its lathe: each is made ready, then its pieces are made. What making ready is spared by what
+ * A run, or a part of one, set-up by set-up over the hours of its lathe: each is made ready, then its pieces are made. What making ready is spared by what
  * stands already, and what is made already, is spared of each in proportion.
  */
 export function segmentsOf(
   { start, ready, made }: Placed,
-  { setups, ready: whole }: Extract<RunOnLathe, { ready: number }>,
+  { setups, ready: whole }: MadeOn,
   time: WorkTime,
   worked: (from: number, to: number) => number,
 ): Segment[] {
@@ -31,9 +31,9 @@ export function segmentsOf(
     segments.push({ kind, setup, from, to });
     from = to;
   };
-  setups.forEach((one, index) => {
-    add('ready', index + 1, whole > 0 ? (ready * one.ready) / whole : 0);
-    add('pieces', index + 1, piece > 0 ? (pieces * one.piece) / piece : pieces / setups.length);
+  setups.forEach((one) => {
+    add('ready', one.number, whole > 0 ? (ready * one.ready) / whole : 0);
+    add('pieces', one.number, piece > 0 ? (pieces * one.piece) / piece : pieces / setups.length);
   });
   return segments;
 }

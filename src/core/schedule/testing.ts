@@ -1,6 +1,6 @@
 import type { DaysAsked } from './answer';
 import type { DaysFile } from './days';
-import type { RunToMake } from './fromRuns';
+import type { RunToMake } from './runToMake';
 import { startDays } from './startDays';
 
 /** 2026-11-30 is a Monday. */
@@ -18,17 +18,18 @@ export const run = (id: number, minutes: number, more: Partial<RunToMake> = {}):
   due: '',
   state: 'released',
   machine: 'A',
-  done: 0,
+  done: {},
   lathes: ['A', 'B'].map((lathe) => ({
     lathe,
     ready: 60,
     work: minutes,
-    steps: 100,
+    pieces: 10,
+    perBar: 4,
     off: { setup: { down: 0.2, up: 0.2 }, pieces: { down: 0.1, up: 0.3 } },
     learned: false,
     setups: [
-      { ready: 40, piece: 3, words: 'front' },
-      { ready: 20, piece: 1, words: 'back' },
+      { number: 1, ready: 40, piece: 3, words: 'front', steps: { load: 1, turn: 2 }, makes: ['face', 'steps.0'] },
+      { number: 2, ready: 20, piece: 1, words: 'back', steps: { turn_round: 1 }, makes: ['back'] },
     ],
   })),
   ...more,

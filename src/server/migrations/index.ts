@@ -16,6 +16,7 @@ import * as events from './014-events';
 import * as learnedRuns from './015-learned-runs';
 import * as days from './016-days';
 import * as begunWith from './017-begun-with';
+import * as lathesBySetup from './018-lathes-by-setup';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -35,6 +36,7 @@ const migrations: Record<string, Knex.Migration> = {
   '015-learned-runs': learnedRuns,
   '016-days': days,
   '017-begun-with': begunWith,
+  '018-lathes-by-setup': lathesBySetup,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

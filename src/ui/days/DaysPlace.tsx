@@ -79,12 +79,13 @@ export function DaysPlace({
   machines: readonly Machine[];
 }) {
   const at = useDays(begun, machines);
-  const { answer, runs, proposed, days, today, now } = at;
+  const { answer, runs, proposed, days, placedBy, today, now } = at;
   const [chosen, setChosen] = useState<number>();
   const [across, setAcross] = useState<Across>('5');
   const [open, show] = useWindow('hours');
   const [frame, size] = useSize<HTMLDivElement>({ width: 880, height: 400 });
   const shown = proposed?.answer ?? answer;
+  const shownDays = (proposed?.answer && proposed.days) ?? placedBy;
   return (
     <>
       <HouseBar at="days" />
@@ -95,7 +96,8 @@ export function DaysPlace({
           <Told at={at} machines={machines} />
           {shown && shown.placed.length > 0 && runs && (
             <Lanes
-              {...{ runs, days, machines, today, now, chosen }}
+              {...{ runs, machines, today, now, chosen }}
+              days={shownDays}
               answer={shown}
               room={size.width}
               across={Number(across)}
@@ -112,7 +114,9 @@ export function DaysPlace({
         </div>
         <Side at={at} machines={machines} chosen={chosen} />
         <div className="all" role="group" aria-label="The same in words" tabIndex={0}>
-          {shown && runs && <DaysTable answer={shown} {...{ runs, machines, today }} onChoose={setChosen} />}
+          {shown && runs && (
+            <DaysTable answer={shown} days={shownDays} {...{ runs, machines, today }} onChoose={setChosen} />
+          )}
         </div>
       </Room>
       {open === 'hours' && (
@@ -164,22 +168,22 @@ function Head(props: { at: AtTheDays; across: Across; onAcross: (across: Across)
 
 /** Beside the lanes: what is tried, and the run that was pressed. */
 function Side({ at, machines, chosen }: { at: AtTheDays; machines: readonly Machine[]; chosen: number | undefined }) {
-  const { answer, runs, proposed, days, today } = at;
+  const { answer, runs, proposed, days, placedBy, today } = at;
   const run = runs?.find(({ id }) => id === chosen);
   return (
     <aside>
       {proposed && answer && runs && (
         <ProposedCard
           key={proposed.words}
-          {...{ proposed, answer, runs }}
-          onTake={() => void at.take(proposed.order)}
+          {...{ proposed, answer, runs, days }}
+          onTake={() => void at.take(proposed)}
           onLeave={at.leave}
         />
       )}
       {run && runs && answer && (
         <RunPanel
           key={`panel ${run.id}`}
-          {...{ run, runs, answer, days, machines, today }}
+          {...{ run, runs, answer, days, placedBy, machines, today }}
           onKeep={(next) => void at.keep(next)}
           onRush={at.rush}
           onEndangers={at.endangers}

@@ -1,23 +1,27 @@
 'use client';
 import { daysTable } from '@/core/formats/daysTable';
 import type { DaysAnswer } from '@/core/schedule/answer';
-import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { DaysFile } from '@/core/schedule/days';
+import { partNamed } from '@/core/schedule/fromRuns';
+import type { RunToMake } from '@/core/schedule/runToMake';
 import { useGiveTable } from '../device/useGiveTable';
 import { Table } from '../primitives/Table';
 import { TextButton } from '../primitives/TextButton';
 import type { Machine } from './useDays';
+import { sayPart } from '@/core/schedule/parts';
 import { lastDay, sayDay, sayMoment, sayShare } from './words';
 
 interface Props {
   answer: DaysAnswer;
   runs: readonly RunToMake[];
+  days: DaysFile;
   machines: readonly Machine[];
   today: string;
   onChoose: (run: number) => void;
 }
 
 /** The same in words: lathe by lathe, in the order in which it is made. */
-export function DaysTable({ answer, runs, machines, today, onChoose }: Props) {
+export function DaysTable({ answer, runs, days, machines, today, onChoose }: Props) {
   const giveTable = useGiveTable();
   const rows = machines.flatMap(({ id, name }) =>
     answer.placed
@@ -26,7 +30,7 @@ export function DaysTable({ answer, runs, machines, today, onChoose }: Props) {
       .map((placed) => ({ placed, machine: name })),
   );
   const asTable = () =>
-    daysTable(answer, runs, today, (lathe) => machines.find(({ id }) => id === lathe)?.name ?? lathe);
+    daysTable(answer, runs, days, today, (lathe) => machines.find(({ id }) => id === lathe)?.name ?? lathe);
   return (
     <>
       <Table aria-label="Lathe by lathe">
@@ -41,16 +45,17 @@ export function DaysTable({ answer, runs, machines, today, onChoose }: Props) {
         </thead>
         <tbody>
           {rows.map(({ placed, machine }) => {
-            const run = runs.find(({ id }) => id === placed.job);
-            const sure = answer.promised.find(({ job }) => job === placed.job);
-            if (!run) return null;
+            const { run, part } = partNamed(placed.job, runs, days) ?? {};
+            const sure = answer.promised.find((one) => one.run === placed.run);
+            if (!run || !part) return null;
             return (
               <tr key={placed.job}>
                 <td>{machine}</td>
                 <th scope="row">
                   <TextButton type="button" onClick={() => onChoose(run.id)}>
                     {run.number} {run.name}
-                  </TextButton>
+                  </TextButton>{' '}
+                  {sayPart(part, run.quantity)}
                 </th>
                 <td>{sayMoment(today, placed.start)}</td>
                 <td>{sayMoment(today, placed.made)}</td>

@@ -121,26 +121,35 @@ function within(text: string, least: number, most: number): number | undefined {
   return text.trim() !== '' && Number.isInteger(value) && value >= least && value <= most ? value : undefined;
 }
 
-interface TryingTexts {
-  sureFrom: string;
-  overtime: string;
-}
+/** Figures of the days, whole and within two others. */
+const FIGURES = {
+  sureFrom: { label: 'A promise is sure that is kept so often of 100', least: 5, most: 100, is: 'a whole number' },
+  overtime: { label: 'Overtime that is tried, minutes a day', least: 0, most: 720, is: 'whole minutes' },
+  between: { label: 'Pieces between two lathes that share a run', least: 0, most: 10_000, is: 'a whole number' },
+};
+type FigureOf = keyof typeof FIGURES;
+type FigureTexts = Record<FigureOf, string>;
+const NAMES = Object.keys(FIGURES) as FigureOf[];
 
-/** From when on a promise is in no doubt, and how much overtime is tried where it is. */
-const Trying = ({ texts, onChange }: { texts: TryingTexts; onChange: (texts: TryingTexts) => void }) => (
-  <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14, margin: '14px 0' }}>
-    <Field
-      label="A promise is sure that is kept so often of 100"
-      value={texts.sureFrom}
-      problem={within(texts.sureFrom, 5, 100) === undefined ? 'a whole number from 5 to 100' : undefined}
-      onChange={(sureFrom) => onChange({ ...texts, sureFrom })}
-    />
-    <Field
-      label="Overtime that is tried, minutes a day"
-      value={texts.overtime}
-      problem={within(texts.overtime, 0, 720) === undefined ? 'whole minutes, at most 720' : undefined}
-      onChange={(overtime) => onChange({ ...texts, overtime })}
-    />
+const figureOf = (name: FigureOf, text: string): number | undefined =>
+  within(text, FIGURES[name].least, FIGURES[name].most);
+
+/** From when on a promise is in no doubt, how much overtime is tried where it is, and what lies between two lathes. */
+const Figures = ({ texts, onChange }: { texts: FigureTexts; onChange: (texts: FigureTexts) => void }) => (
+  <div style={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 14, margin: '14px 0', alignItems: 'end' }}>
+    {NAMES.map((name) => {
+      const { label, least, most, is } = FIGURES[name];
+      const wrong = figureOf(name, texts[name]) === undefined;
+      return (
+        <Field
+          key={name}
+          label={label}
+          value={texts[name]}
+          problem={wrong ? `${is}, ${least === 0 ? `at most ${most}` : `from ${least} to ${most}`}` : undefined}
+          onChange={(text) => onChange({ ...texts, [name]: text })}
+        />
+      );
+    })}
   </div>
 );
 
@@ -151,14 +160,13 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
   const [closed, setClosed] = useState(saySpans(days.closed));
   const change = (index: number, next: Partial<Person>) =>
     setPeople((all) => all.map((person, at) => (at === index ? { ...person, ...next } : person)));
-  const [trying, setTrying] = useState({
+  const [figures, setFigures] = useState<FigureTexts>({
     sureFrom: String(Math.round(100 * days.sureFrom)),
     overtime: String(days.overtime),
+    between: String(days.between),
   });
-  const [sureFrom, overtime] = [within(trying.sureFrom, 5, 100), within(trying.overtime, 0, 720)];
   const isWrong =
-    sureFrom === undefined ||
-    overtime === undefined ||
+    NAMES.some((name) => figureOf(name, figures[name]) === undefined) ||
     people.some(({ hours, name }) => name.trim() === '' || hours.some((text) => stretchesOf(text) === undefined)) ||
     new Set(people.map(({ name }) => name.trim())).size < people.length ||
     [closed, ...away].some((text) => spansOf(text) === undefined);
@@ -171,8 +179,9 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
         away: spansOf(away[index] ?? '') ?? [],
       })),
       closed: spansOf(closed) ?? [],
-      sureFrom: (sureFrom ?? 0) / 100,
-      overtime: overtime ?? 0,
+      sureFrom: Number(figures.sureFrom) / 100,
+      overtime: Number(figures.overtime),
+      between: Number(figures.between),
     });
     onClose();
   };
@@ -212,7 +221,7 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
           onChange={setClosed}
         />
       </div>
-      <Trying texts={trying} onChange={setTrying} />
+      <Figures texts={figures} onChange={setFigures} />
       <Button $strong isDisabled={isWrong} onPress={keep}>
         Keep
       </Button>

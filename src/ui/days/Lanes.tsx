@@ -4,17 +4,19 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import type { DaysAnswer } from '@/core/schedule/answer';
 import { daysBetween, weekdayOf, workTimeOf, type DaysFile } from '@/core/schedule/days';
-import type { RunToMake } from '@/core/schedule/fromRuns';
+import { partNamed } from '@/core/schedule/fromRuns';
+import type { RunToMake } from '@/core/schedule/runToMake';
 import { DAY, workedBy, type WorkTime } from '@/core/schedule/hours';
 import { without, withAt } from '@/core/schedule/improve';
 import type { Order } from '@/core/schedule/job';
+import { partOn, sayPart, type Part } from '@/core/schedule/parts';
 import type { Placed } from '@/core/schedule/place';
 import { segmentsOf } from '@/core/schedule/segments';
 import { useDeviceSettings } from '../device/DeviceSettings';
 import { Block } from './Block';
 import { dayScale, type DayScale } from './dayScale';
 import type { Machine } from './useDays';
-import { sayDay, sayLate, sayMoment, sayShare } from './words';
+import { sayDay, sayJob, sayLate, sayMoment, sayShare } from './words';
 
 const Frame = styled.div`
   position: relative;
@@ -172,17 +174,28 @@ interface LaneProps extends Props {
   time: WorkTime;
 }
 
-function LaneOf({ machine, row, scale, time, answer, runs, machines, today, chosen, onChoose, onTry }: LaneProps) {
+function LaneOf({
+  machine,
+  row,
+  scale,
+  time,
+  answer,
+  runs,
+  days,
+  machines,
+  today,
+  chosen,
+  onChoose,
+  onTry,
+}: LaneProps) {
   const { weekFrom } = useDeviceSettings().settings;
   const here = answer.placed.filter(({ lathe }) => lathe === machine.id).sort((a, b) => a.start - b.start);
-  const runOf = (id: number) => runs.find((one) => one.id === id);
-  const next = here[0] && runOf(here[0].job);
+  const next = here[0] && partNamed(here[0].job, runs, days)?.run;
   const put = (id: number, lathe: string, place: number) => {
-    const run = runOf(id);
     const order = withAt(without(answer.order, id), id, lathe, Math.max(0, place));
     const name = machines.find((one) => one.id === lathe)?.name ?? lathe;
-    onChoose(id);
-    onTry(`${run?.number ?? ''} on ${name}, ${place <= 0 ? 'first' : `in place ${place + 1}`}`, order);
+    onChoose(partNamed(id, runs, days)?.run.id ?? id);
+    onTry(`${sayJob(id, runs, days)} on ${name}, ${place <= 0 ? 'first' : `in place ${place + 1}`}`, order);
   };
   const moved = (id: number, dx: number, dy: number) => {
     const to = machines[Math.min(machines.length - 1, Math.max(0, row + Math.round(dy / LANE_HEIGHT)))] ?? machine;
@@ -223,9 +236,9 @@ function LaneOf({ machine, row, scale, time, answer, runs, machines, today, chos
           <RunOf
             key={placed.job}
             {...{ placed, answer, scale, time, today }}
-            run={runOf(placed.job)}
-            chosen={chosen === placed.job}
-            onChoose={() => onChoose(placed.job)}
+            named={partNamed(placed.job, runs, days)}
+            chosen={chosen === placed.run}
+            onChoose={() => onChoose(placed.run)}
             onMoved={(dx, dy) => moved(placed.job, dx, dy)}
             onStep={(places, lathes) => stepped(placed.job, places, lathes)}
           />
@@ -236,7 +249,7 @@ function LaneOf({ machine, row, scale, time, answer, runs, machines, today, chos
 }
 
 interface RunProps {
-  run: RunToMake | undefined;
+  named: { run: RunToMake; part: Part } | undefined;
   placed: Placed;
   answer: DaysAnswer;
   scale: DayScale;
@@ -248,19 +261,23 @@ interface RunProps {
   onStep: (places: number, lathes: number) => void;
 }
 
-/** One run in its place, with the mark of its promise. */
-function RunOf({ run, placed, answer, scale, time, today, chosen, ...on }: RunProps) {
-  const made = run?.lathes?.find(({ lathe }) => lathe === placed.lathe);
-  if (!run || !made || 'problem' in made) return null;
-  const sure = answer.promised.find(({ job }) => job === run.id);
+/** One run, or a part of one, in its place, with the mark of its promise. */
+function RunOf({ named, placed, answer, scale, time, today, chosen, ...on }: RunProps) {
+  const made = named?.run.lathes?.find(({ lathe }) => lathe === placed.lathe);
+  if (!named || !made || 'problem' in made) return null;
+  const { run, part } = named;
+  const isLast = answer.placed.every((one) => one.run !== run.id || one.made <= placed.made);
+  const sure = isLast ? answer.promised.find((one) => one.run === run.id) : undefined;
+  const words = sayPart(part, run.quantity);
   const [left, right] = [scale.x(placed.start), scale.x(placed.made)];
-  const due = run.due === '' ? undefined : (daysBetween(today, run.due) + 1) * DAY;
+  const isPromised = run.due !== '' && !(part.split?.at === 'setup' && part.is === 'first');
+  const due = !isPromised ? undefined : (daysBetween(today, run.due) + 1) * DAY;
   const late = due !== undefined && placed.delivered > due ? sayLate(placed.delivered - due) : undefined;
   const worked = (from: number, to: number) => workedBy(time, to) - workedBy(time, from);
   const label = [
-    `${run.number} ${run.name}`,
+    [run.number, run.name, words].filter(Boolean).join(' '),
     `from ${sayMoment(today, placed.start)} to ${sayMoment(today, placed.made)}`,
-    run.due && `promised ${sayDay(run.due)}`,
+    isPromised && `promised ${sayDay(run.due)}`,
     late && `late ${late}`,
     run.due && sure && `kept ${sayShare(sure.kept)}`,
   ];
@@ -275,12 +292,12 @@ function RunOf({ run, placed, answer, scale, time, today, chosen, ...on }: RunPr
       )}
       <Block
         number={run.number}
-        name={run.name}
+        name={words || run.name}
         label={label.filter(Boolean).join(', ')}
         left={left}
         width={Math.max(12, right - left)}
         doubt={sure ? Math.max(0, scale.x(sure.p80) - right) : 0}
-        segments={segmentsOf(placed, made, time, worked).map((segment) => ({
+        segments={segmentsOf(placed, partOn(part, made, run.quantity), time, worked).map((segment) => ({
           ...segment,
           left: scale.x(segment.from) - left,
           width: scale.x(segment.to) - scale.x(segment.from),

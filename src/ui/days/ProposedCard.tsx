@@ -1,23 +1,27 @@
 'use client';
 import type { DaysAnswer } from '@/core/schedule/answer';
-import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { DaysFile } from '@/core/schedule/days';
+import { partNamed } from '@/core/schedule/fromRuns';
+import type { RunToMake } from '@/core/schedule/runToMake';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import type { Proposed } from './useDays';
-import { sayLate } from './words';
+import { sayJob, sayLate } from './words';
 
 interface Props {
   proposed: Proposed;
   answer: DaysAnswer;
   runs: readonly RunToMake[];
+  days: DaysFile;
   onTake: () => void;
   onLeave: () => void;
 }
 
 /** What a move would do, before it is taken: who is later, who is earlier, making ready. */
-export function ProposedCard({ proposed: { words, order, answer: then }, answer: now, runs, onTake, onLeave }: Props) {
-  const numberOf = (id: number) => runs.find((run) => run.id === id)?.number ?? String(id);
+export function ProposedCard({ proposed, answer: now, runs, days, onTake, onLeave }: Props) {
+  const { words, order, answer: then } = proposed;
+  const split = proposed.days ?? days;
   const was = new Map(now.placed.map((one) => [one.job, one]));
   const changes = (then?.placed ?? []).flatMap((one) => {
     const by = one.delivered - (was.get(one.job)?.delivered ?? one.delivered);
@@ -27,11 +31,11 @@ export function ProposedCard({ proposed: { words, order, answer: then }, answer:
   });
   const problem = Object.entries(order).flatMap(([lathe, ids]) =>
     ids.flatMap((id) => {
-      const on = runs.find((run) => run.id === id)?.lathes?.find((one) => one.lathe === lathe);
+      const on = partNamed(id, runs, split)?.run.lathes?.find((one) => one.lathe === lathe);
       return on && 'problem' in on ? [on.problem] : [];
     }),
   )[0];
-  const ready = then ? then.worth[1] - now.worth[1] : 0;
+  const ready = then ? then.worth.ready - now.worth.ready : 0;
   return (
     <Card aria-labelledby="proposed" role="status">
       <h2 id="proposed">{words}?</h2>
@@ -46,7 +50,7 @@ export function ProposedCard({ proposed: { words, order, answer: then }, answer:
           <ul>
             {changes.map(({ job, by, late, wasLate }) => (
               <li key={job}>
-                {numberOf(job)} {sayLate(Math.abs(by))} {by > 0 ? 'later' : 'earlier'}
+                {sayJob(job, runs, split)} {sayLate(Math.abs(by))} {by > 0 ? 'later' : 'earlier'}
                 {late && !wasLate && <b> and late by that</b>}
                 {!late && wasLate && <b> and in time by that</b>}
               </li>

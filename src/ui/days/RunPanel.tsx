@@ -2,17 +2,19 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { DaysAnswer } from '@/core/schedule/answer';
-import type { DaysFile, RunWish } from '@/core/schedule/days';
-import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { DaysFile } from '@/core/schedule/days';
+import { partNamed } from '@/core/schedule/fromRuns';
+import { isBegun, type RunToMake } from '@/core/schedule/runToMake';
+import { sayPart } from '@/core/schedule/parts';
 import type { endangers } from '@/core/schedule/endangers';
 import type { RushPlace } from '@/core/schedule/rush';
 import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
-import { Choice, Field } from '../primitives/Field';
 import { Table } from '../primitives/Table';
 import type { Machine } from './useDays';
-import { sayDay, sayLate, sayMoment, sayShare, lastDay } from './words';
+import { Wishes } from './Wishes';
+import { sayDay, sayJob, sayLate, sayMoment, sayShare, lastDay } from './words';
 
 type Endangered = ReturnType<typeof endangers>;
 
@@ -21,6 +23,8 @@ interface Props {
   runs: readonly RunToMake[];
   answer: DaysAnswer;
   days: DaysFile;
+  /** The days that the answer is of. */
+  placedBy: DaysFile;
   machines: readonly Machine[];
   today: string;
   onKeep: (days: DaysFile) => void;
@@ -31,9 +35,9 @@ interface Props {
 
 /** Everything of one run in the days: what it takes on which lathe, how sure it is, what is decided of it, other places for it. */
 export function RunPanel(props: Props) {
-  const { run, runs, answer, days, machines, today, onKeep, onRush, onTry, onEndangers } = props;
-  const placed = answer.placed.find(({ job }) => job === run.id);
-  const sure = answer.promised.find(({ job }) => job === run.id);
+  const { run, runs, answer, days, placedBy, machines, today, onKeep, onRush, onTry, onEndangers } = props;
+  const placed = answer.placed.filter((one) => one.run === run.id);
+  const sure = answer.promised.find((one) => one.run === run.id);
   const nameOf = (lathe: string) => machines.find(({ id }) => id === lathe)?.name ?? lathe;
   return (
     <Card aria-labelledby="run-of-days">
@@ -45,25 +49,37 @@ export function RunPanel(props: Props) {
         {run.due ? `promised ${sayDay(run.due)}` : 'promised for no day'} ·{' '}
         <Link href={`/runs/${run.id}`}>its sheet</Link>
       </p>
-      {placed ? (
+      {placed.map((one) => {
+        const words = sayPart(
+          partNamed(one.job, runs, placedBy)?.part ?? { ...one, id: one.job, is: 'whole' },
+          run.quantity,
+        );
+        return (
+          <p key={one.job}>
+            {words && <b>{words}: </b>}
+            {words ? 'on' : 'On'} {nameOf(one.lathe)} from <b>{sayMoment(today, one.start)}</b> to{' '}
+            <b>{sayMoment(today, one.made)}</b>.
+          </p>
+        );
+      })}
+      {placed.length > 0 && sure && (
         <p>
-          On {nameOf(placed.lathe)} from <b>{sayMoment(today, placed.start)}</b> to{' '}
-          <b>{sayMoment(today, placed.made)}</b>.
-          {sure && sure.p80 < Infinity && ` Four of five times it is there by ${sayDay(lastDay(today, sure.p80))}.`}
-          {run.due && sure && ` The promise is kept ${sayShare(sure.kept)} times.`}
+          {sure.p80 < Infinity && `Four of five times it is there by ${sayDay(lastDay(today, sure.p80))}.`}
+          {run.due && ` The promise is kept ${sayShare(sure.kept)} times.`}
         </p>
-      ) : (
+      )}
+      {placed.length === 0 && (
         <p role="status">
           {run.lathes === undefined ? 'It is being planned on every lathe.' : 'No lathe can make it within the hours.'}
         </p>
       )}
       {run.due && sure && sure.kept < days.sureFrom && <Endangers {...{ run, runs, onEndangers }} />}
-      {run.barsIn !== undefined && run.done === 0 && (
+      {run.barsIn !== undefined && !isBegun(run) && (
         <p>Its bars are not on the rack: ordered today they are there in {run.barsIn} days, and it begins no sooner.</p>
       )}
       <OnEachLathe run={run} nameOf={nameOf} />
-      <Wishes key={run.id} {...{ run, runs, days, machines, onKeep }} />
-      {run.done === 0 && <InBetween key={`between ${run.id}`} {...{ run, runs, today, nameOf, onRush, onTry }} />}
+      <Wishes key={run.id} {...{ run, runs, days, machines, today, onKeep }} placed={placed[0]} />
+      {!isBegun(run) && <InBetween key={`between ${run.id}`} {...{ run, runs, days, today, nameOf, onRush, onTry }} />}
     </Card>
   );
 }
@@ -124,10 +140,12 @@ function OnEachLathe({ run, nameOf }: { run: RunToMake; nameOf: (lathe: string) 
   );
 }
 
-type BetweenProps = Pick<Props, 'run' | 'runs' | 'today' | 'onRush' | 'onTry'> & { nameOf: (lathe: string) => string };
+type BetweenProps = Pick<Props, 'run' | 'runs' | 'days' | 'today' | 'onRush' | 'onTry'> & {
+  nameOf: (lathe: string) => string;
+};
 
 /** Places for it in the order that stands, with what each does to the others. */
-function InBetween({ run, runs, today, nameOf, onRush, onTry }: BetweenProps) {
+function InBetween({ run, runs, days, today, nameOf, onRush, onTry }: BetweenProps) {
   const [places, setPlaces] = useState<RushPlace[]>();
   return (
     <>
@@ -143,14 +161,14 @@ function InBetween({ run, runs, today, nameOf, onRush, onTry }: BetweenProps) {
               {place.harmed.length === 0
                 ? 'nobody else is made late'
                 : `makes late ${place.harmed
-                    .map(({ job, by }) => `${runs.find(({ id }) => id === job)?.number ?? job} by ${sayLate(by)}`)
+                    .map(({ job, by }) => `${sayJob(job, runs, days)} by ${sayLate(by)}`)
                     .join(', ')}`}
               ; {place.moreReady >= 0 ? '+' : '−'}
               {sayMinutes(Math.abs(place.moreReady))} of making ready{' '}
               <Button
                 onPress={() =>
                   onTry(
-                    `${run.number} on ${nameOf(place.lathe)}, ${place.place === 0 ? 'first' : `in place ${place.place + 1}`}`,
+                    `${sayJob(run.id, runs, days)} on ${nameOf(place.lathe)}, ${place.place === 0 ? 'first' : `in place ${place.place + 1}`}`,
                     place,
                   )
                 }
@@ -162,73 +180,5 @@ function InBetween({ run, runs, today, nameOf, onRush, onTry }: BetweenProps) {
         </ul>
       )}
     </>
-  );
-}
-
-/** What is decided of a run; each is kept when the field is left. */
-function Wishes({ run, runs, days, machines, onKeep }: Pick<Props, 'run' | 'runs' | 'days' | 'machines' | 'onKeep'>) {
-  const wish = days.runs.find((one) => one.run === run.id) ?? { run: run.id };
-  const [texts, setTexts] = useState({
-    weight: String(wish.weight ?? 1),
-    outsideDays: String(wish.outsideDays ?? 0),
-    release: wish.release ?? '',
-  });
-  const keep = (next: RunWish) => onKeep({ ...days, runs: [...days.runs.filter((one) => one.run !== run.id), next] });
-  const without = <K extends keyof RunWish>(key: K): RunWish =>
-    Object.fromEntries(Object.entries(wish).filter(([name]) => name !== key)) as unknown as RunWish;
-  const number = (text: string) => (text.trim() !== '' && Number(text) >= 0 ? Number(text) : undefined);
-  const figure = (key: 'weight' | 'outsideDays', label: string) => (
-    <Field
-      label={label}
-      value={texts[key]}
-      problem={number(texts[key]) === undefined ? `“${texts[key]}” is no number from 0 on` : undefined}
-      onChange={(text) => setTexts((was) => ({ ...was, [key]: text }))}
-      onBlur={() => {
-        const value = number(texts[key]);
-        if (value !== undefined && value !== (wish[key] ?? (key === 'weight' ? 1 : 0))) keep({ ...wish, [key]: value });
-      }}
-    />
-  );
-  return (
-    <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: '8px 14px', margin: '10px 0' }}>
-      <Choice
-        label="Lathe"
-        value={wish.lathe ?? ''}
-        onChange={(lathe) => keep(lathe === '' ? without('lathe') : { ...wish, lathe })}
-      >
-        <option value="">any that can</option>
-        {machines.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </Choice>
-      <Choice
-        label="After"
-        value={String(wish.after?.[0] ?? '')}
-        onChange={(after) => keep(after === '' ? without('after') : { ...wish, after: [Number(after)] })}
-      >
-        <option value="">no other</option>
-        {runs
-          .filter(({ id }) => id !== run.id)
-          .map(({ id, number: called }) => (
-            <option key={id} value={String(id)}>
-              {called}
-            </option>
-          ))}
-      </Choice>
-      <Field
-        label="Not before"
-        type="date"
-        value={texts.release}
-        onChange={(release) => {
-          setTexts((was) => ({ ...was, release }));
-          if (release === '') keep(without('release'));
-          else if (/^\d{4}-\d{2}-\d{2}$/u.test(release) && release > '2000') keep({ ...wish, release });
-        }}
-      />
-      {figure('outsideDays', 'Days outside afterwards')}
-      {figure('weight', 'Lateness counts')}
-    </div>
   );
 }

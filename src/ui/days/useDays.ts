@@ -6,7 +6,7 @@ import type { DaysAnswer, DaysAsked } from '@/core/schedule/answer';
 import type { endangers } from '@/core/schedule/endangers';
 import type { Help } from '@/core/schedule/helps';
 import type { DaysFile } from '@/core/schedule/days';
-import type { RunToMake } from '@/core/schedule/fromRuns';
+import type { RunToMake } from '@/core/schedule/runToMake';
 import type { Order } from '@/core/schedule/job';
 import type { RushPlace } from '@/core/schedule/rush';
 import type { DaysApi } from '@/workers/days.worker';
@@ -24,6 +24,8 @@ export interface Machine {
 export interface Proposed {
   words: string;
   order: Order;
+  /** Where more is tried than an order. */
+  days?: DaysFile;
   answer: DaysAnswer | undefined;
 }
 
@@ -155,9 +157,10 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
   }, [asked, remote]);
 
   const tryOrder = useCallback(
-    async (words: string, order: Order) => {
+    async (words: string, order: Order, other?: DaysFile) => {
       if (!asked) return;
-      setProposed({ words, order, answer: await remote().try(asked, order) });
+      const answered = await remote().try({ ...asked, days: other ?? asked.days }, order);
+      setProposed({ words, order, answer: answered, ...(other ? { days: other } : {}) });
     },
     [asked, remote],
   );
@@ -166,6 +169,8 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
     runs,
     waiting,
     answer,
+    /** The days that it is the answer to: which runs are in two parts. */
+    placedBy: answered?.to.days ?? days,
     /** What is shown is of what was asked before. */
     isPlacing: answered?.to !== asked,
     proposed,
@@ -173,7 +178,6 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
     round,
     today,
     now,
-    /** Asked for anew by whoever is shown something else. */
     tryOrder,
     bestAnew: useCallback(async () => {
       if (!asked) return;
@@ -189,7 +193,11 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
     }, [end]),
     ...questions,
     keep,
-    take: useCallback((order: Order) => keep({ ...days, order: asEntries(order) }), [days, keep]),
+    take: useCallback(
+      ({ order, days: other }: Pick<Proposed, 'order' | 'days'>) =>
+        keep({ ...(other ?? days), order: asEntries(order) }),
+      [days, keep],
+    ),
     leave,
     undo,
   };

@@ -1,8 +1,11 @@
 import { format, parseISO } from 'date-fns';
 import { sayMinutes } from '@/core/model/units/show';
 import { DAY } from '@/core/schedule/hours';
-import { momentOf } from '@/core/schedule/fromRuns';
+import { momentOf, partNamed } from '@/core/schedule/fromRuns';
+import type { RunToMake } from '@/core/schedule/runToMake';
+import type { DaysFile } from '@/core/schedule/days';
 import type { Help } from '@/core/schedule/helps';
+import { sayPart } from '@/core/schedule/parts';
 
 /** A day in words: Tue 1 Dec. */
 export const sayDay = (day: string): string => format(parseISO(day), 'EEE d MMM');
@@ -23,6 +26,12 @@ export function sayLate(minutes: number): string {
   return `${Math.max(1, Math.ceil(minutes / 60))} h`;
 }
 
+/** A run by its number, with its part where it is made in two. */
+export function sayJob(id: number, runs: readonly RunToMake[], days: DaysFile): string {
+  const { run, part } = partNamed(id, runs, days) ?? {};
+  return run && part ? [run.number, sayPart(part, run.quantity)].filter(Boolean).join(', ') : '';
+}
+
 /** So often of a hundred. */
 export const sayShare = (share: number): string => `${Math.round(100 * share)} of 100`;
 
@@ -41,6 +50,8 @@ export function sayHelp(
       return `${numberOf(what.run)} on ${nameOf(what.lathe)}`;
     case 'halved':
       return `${numberOf(what.run)} in two halves, the other on ${nameOf(what.lathe)}`;
+    case 'shared':
+      return `${numberOf(what.run)} from set-up ${what.second} on on ${nameOf(what.lathe)}, while the first lathe is at it`;
     case 'bought-in':
       return `${numberOf(what.run)} bought in`;
   }

@@ -20,7 +20,11 @@ export const GET = () =>
     ]);
     const { placed, today } = await placedNow(machines.map(({ id }) => id));
     const starts = new Map(
-      placed.filter(({ start }) => start < Infinity).map(({ job, start }) => [job, momentOf(today, start).day]),
+      // By its first part, which comes last here so that it counts.
+      placed
+        .filter(({ start }) => start < Infinity)
+        .sort((a, b) => b.start - a.start)
+        .map(({ run, start }) => [run, momentOf(today, start).day]),
     );
     const list = toOrder(buyingList(shortages(needs, items, levels), materials), materials, (run) => starts.get(run));
     return NextResponse.json({ list });
