@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { RackAction, Receipt } from '@/core/formats/rackFile';
-import { freeLength, type RackItem, type RackMove, type StockLevel } from '@/core/rack/rack';
+import { freeFor, freeLength, type RackItem, type RackMove, type StockLevel } from '@/core/rack/rack';
 import { refuse, type Result } from '@/core/model/result';
 import { database, inTransaction } from './database';
 import { wantAnew } from './runList';
@@ -166,7 +166,41 @@ async function takeOff(knex: Knex, item: RackItem, run: number, left: number, pl
   return { ok: true, value: null };
 }
 
-const doTo = (knex: Knex, item: RackItem, action: RackAction): Promise<Result<null>> => {
+/**
+ * A bar that was written off as used up by a run is on the rack after all, with what was reserved of it, as long as nobody has used what was left of it.
+ * One that is on the rack stays as it is.
+ */
+async function bringBack(knex: Knex, id: number, run: number): Promise<Result<string | null>> {
+  const row = await knex<ItemRow & { gone_at: Date | null }>('stock_items').where({ id }).forUpdate().first();
+  if (!row) return refuse('', 'there is no such bar');
+  if (row.gone_at === null) return { ok: true, value: null };
+  const lastOf = (what: RackMove['what']) =>
+    knex<{ id: number; item_id: number; run_id: number; what: string; length: string }>('stock_history')
+      .where({ item_id: id, what })
+      .orderBy('id', 'desc')
+      .first();
+  const [used, reserved] = await Promise.all([lastOf('used'), lastOf('reserved').where({ run_id: run })]);
+  if (used?.run_id !== run) return refuse('run', `run ${used?.run_id ?? 'nobody'} used this bar up, not run ${run}`);
+  const rest = await knex<ItemRow & { gone_at: Date | null; cut_from: number }>('stock_items')
+    .where({ cut_from: id })
+    .forUpdate()
+    .first();
+  if (rest && rest.gone_at !== null)
+    return refuse('', `what was left of it is used up as well, as bar ${rest.id}: put the rack right by hand`);
+  await knex('stock_items').where({ id }).update({ gone_at: null });
+  await note(knex, id, 'brought back', Number(row.length), run);
+  if (rest) {
+    await knex('stock_reservations').where({ item_id: rest.id }).update({ item_id: id });
+    await knex('stock_items').where({ id: rest.id }).update({ gone_at: new Date() });
+    await note(knex, rest.id, 'brought back', Number(rest.length), run, `into bar ${id}`);
+  }
+  const item = await locked(knex, id);
+  const length = Math.min(Number(reserved?.length ?? 0), item ? freeFor(item, run) : 0);
+  if (length > 0) await knex('stock_reservations').insert({ item_id: id, run_id: run, length }).onConflict().merge();
+  return { ok: true, value: row.material };
+}
+
+const doTo = (knex: Knex, item: RackItem, action: Exclude<RackAction, { do: 'bring-back' }>): Promise<Result<null>> => {
   if (action.do === 'reserve') return reserve(knex, item, action.run, action.length);
   if (action.do === 'release') return release(knex, item, action.run);
   return takeOff(knex, item, action.run, action.left, action.place);
@@ -179,6 +213,11 @@ const doTo = (knex: Knex, item: RackItem, action: RackAction): Promise<Result<nu
  */
 export const act = (id: number, action: RackAction): Promise<Result<null>> =>
   inTransaction(async (knex): Promise<Result<null>> => {
+    if (action.do === 'bring-back') {
+      const back = await bringBack(knex, id, action.run);
+      if (back.ok && back.value !== null) await wantAnew(knex, back.value);
+      return back.ok ? { ok: true, value: null } : back;
+    }
     const item = await locked(knex, id);
     if (!item)
       return refuse('', 'this bar is not on the rack any more: somebody has used it. The list shows what is there');

@@ -180,6 +180,13 @@ test('a bar of the rack comes on, another after it, and what is left goes back o
   expect(first).toBeUndefined();
   expect(second?.reserved).toEqual([{ run: Number(run.split('/').at(-1)), length: 1000 }]);
   expect(offcut).toMatchObject({ length: 120 });
+  // A press too many: taken back, the bar is whole on the rack again, and its rest is none.
+  await page.getByRole('button', { name: 'What happened' }).click();
+  await page.getByRole('button', { name: /^Take back: .*bar/ }).click();
+  await expect(window).toHaveCount(0);
+  const after = (await (await page.request.get('/api/rack')).json()) as { items: { id: number; length: number }[] };
+  expect(after.items.find(({ id }) => id === ids[0])?.length).toBe(1000);
+  expect(after.items.some(({ id }) => id === offcut?.id)).toBe(false);
 });
 
 test('a run of the demonstration teaches its minutes, and another run shows what was learned', async ({ page }) => {

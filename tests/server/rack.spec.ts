@@ -79,6 +79,38 @@ test('a used bar is gone, and its rest comes back with its real length and the o
   });
 });
 
+test('a bar that was not used up after all is brought back with what was reserved of it, unless its rest is used', async () => {
+  const [id, one, other] = [await bar(3000), await run(), await run()];
+  await act(id, { do: 'reserve', run: one, length: 1500 });
+  await act(id, { do: 'reserve', run: other, length: 1000 });
+  // As it is on the rack there is nothing to do.
+  expect(await act(id, { do: 'bring-back', run: one })).toMatchObject({ ok: true });
+  await act(id, { do: 'use', run: one, left: 1440, place: '' });
+  expect(await act(id, { do: 'bring-back', run: other })).toMatchObject({
+    ok: false,
+    problems: [{ path: 'run', message: `run ${one} used this bar up, not run ${other}` }],
+  });
+  const rest = (await listRack()).find(({ length, batch }) => length === 1440 && batch === 'B-7');
+  expect(await act(id, { do: 'bring-back', run: one })).toMatchObject({ ok: true });
+  expect(await item(id)).toMatchObject({
+    length: 3000,
+    reserved: expect.arrayContaining([
+      { run: one, length: 1500 },
+      { run: other, length: 1000 },
+    ]),
+  });
+  expect(await item(rest?.id ?? 0)).toBeUndefined();
+  // Used again, and its rest as well: what is gone is gone.
+  await act(id, { do: 'release', run: other });
+  await act(id, { do: 'use', run: one, left: 900, place: '' });
+  const again = (await listRack()).find(({ length, batch }) => length === 900 && batch === 'B-7');
+  await act(again?.id ?? 0, { do: 'use', run: other, left: 0, place: '' });
+  expect(await act(id, { do: 'bring-back', run: one })).toMatchObject({
+    ok: false,
+    problems: [{ message: `what was left of it is used up as well, as bar ${again?.id}: put the rack right by hand` }],
+  });
+});
+
 test('the history has every move, and cannot be edited away', async () => {
   const [id, one] = [await bar(), await run()];
   await act(id, { do: 'reserve', run: one, length: 500 });

@@ -161,12 +161,14 @@ export const readLevel = (value: unknown, materials: readonly string[]): Result<
 export type RackAction =
   | { do: 'reserve'; run: number; length: number }
   | { do: 'release'; run: number }
-  | { do: 'use'; run: number; left: number; place: string };
+  | { do: 'use'; run: number; left: number; place: string }
+  /** It was not used up after all. */
+  | { do: 'bring-back'; run: number };
 
 const id = () => Joi.number().strict().integer().positive().required();
 
 const actionSchema = Joi.object({
-  do: Joi.string().valid('reserve', 'release', 'use').required(),
+  do: Joi.string().valid('reserve', 'release', 'use', 'bring-back').required(),
   units: Joi.string().valid('mm', 'in').default('mm'),
   run: id(),
   length: Joi.when('do', { is: 'reserve', then: entry().required(), otherwise: Joi.forbidden() }),
@@ -186,7 +188,7 @@ interface ActionFile {
 /** Reads what is to be done with an item; lengths in mm. */
 export const readRackAction = (value: unknown): Result<RackAction> =>
   andThen(checkShape(actionSchema as Joi.Schema<ActionFile>, value), ({ do: act, units, run, length, left, place }) => {
-    if (act === 'release') return good<RackAction>({ do: act, run });
+    if (act === 'release' || act === 'bring-back') return good<RackAction>({ do: act, run });
     if (act === 'reserve')
       return andThen(lengthAt(length, units, 'length'), (mm) => good<RackAction>({ do: act, run, length: mm }));
     const rest = parseLength(String(left ?? '').trim() || '0', units);

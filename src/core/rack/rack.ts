@@ -35,7 +35,7 @@ export interface RackMove {
   id: number;
   item: number;
   run?: number;
-  what: 'received' | 'reserved' | 'released' | 'used' | 'returned' | 'scrapped';
+  what: 'received' | 'reserved' | 'released' | 'used' | 'returned' | 'brought back' | 'scrapped';
   length: number;
   note: string;
   at: string;

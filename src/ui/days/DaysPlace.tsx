@@ -28,6 +28,10 @@ const Room = styled.main`
     min-width: 0;
     overflow-x: auto;
   }
+  /* Words are not broken into letters on a phone: it is drawn to the side. */
+  .all table {
+    min-width: 640px;
+  }
   h1 {
     font-size: 21px;
   }

@@ -1,11 +1,13 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { SCRAP_REASONS, type Happening, type ScrapReason } from '@/core/lathe/events';
+import { SCRAP_REASONS, type Happening, type LatheEvent, type ScrapReason } from '@/core/lathe/events';
 import type { TimedOperation } from '@/core/plan/times/planTimes';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
+import { useWorkspace } from '../run/WorkspaceContext';
 import { Big } from './parts';
+import { strikeOnRack } from './strikeOnRack';
 
 const Part = styled.section`
   display: grid;
@@ -34,8 +36,8 @@ const LONGEST = 500;
 interface Props {
   piece: number;
   operation: TimedOperation | undefined;
-  /** What was written down last, by its id and in words. */
-  last: { id: string; words: string } | undefined;
+  /** What was written down last, and in words. */
+  last: { event: LatheEvent; words: string } | undefined;
   onHappened: (happening: Happening) => void;
   /** It is cut otherwise than planned, or the piece is no longer what was planned. */
   onOpen: (doing: 'otherwise' | 'as-it-is' | 'bar') => void;
@@ -46,12 +48,19 @@ interface Props {
 export function HappenedWindow({ piece, operation, last, onHappened, onOpen, onClose }: Props) {
   const [reason, setReason] = useState<ScrapReason>('size');
   const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const { id } = useWorkspace();
   const note = text.trim() === '' ? {} : { note: text.trim() };
   const isLong = text.length > LONGEST;
   const say = (happening: Happening) => {
     if (isLong) return;
     onHappened(happening);
     onClose();
+  };
+  const strike = async (event: LatheEvent) => {
+    const inTheWay = await strikeOnRack(event, Number(id));
+    if (inTheWay === undefined) say({ kind: 'struck', event: event.id });
+    else setProblem(inTheWay);
   };
   return (
     <Window title={`Piece ${piece}: what happened`} open onClose={onClose}>
@@ -69,8 +78,13 @@ export function HappenedWindow({ piece, operation, last, onHappened, onOpen, onC
           </Big>
           <Big onPress={() => say({ kind: 'paused', ...note })}>Stop here for now</Big>
           <Big onPress={() => onOpen('bar')}>A new bar …</Big>
-          {last && <Big onPress={() => say({ kind: 'struck', event: last.id })}>Take back: {last.words}</Big>}
+          {last && <Big onPress={() => void strike(last.event)}>Take back: {last.words}</Big>}
         </div>
+        {problem && (
+          <p role="alert" style={{ color: 'var(--oxide)' }}>
+            {problem}
+          </p>
+        )}
       </Part>
       {operation && (
         <Part>

@@ -25,7 +25,7 @@ export function lastOf({ events }: AtTheLathe, steps: readonly LatheStep[], { ru
     const operation = steps.find((step) => step.key === key)?.operation;
     return operation ? `${operation.number} ${operation.name}` : 'load and unload';
   };
-  return last && { id: last.id, words: sayEvent(last, run.units, nameOf) };
+  return last && { event: last, words: sayEvent(last, run.units, nameOf) };
 }
 
 interface Props {

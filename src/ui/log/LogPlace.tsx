@@ -3,6 +3,7 @@ import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { logTable } from '@/core/formats/logTable';
+import type { LatheEvent } from '@/core/lathe/events';
 import type { Ordered } from '@/core/lathe/events';
 import { edgesIn } from '@/core/lathe/edges';
 import { observedSteps } from '@/core/lathe/observed';
@@ -10,6 +11,7 @@ import { stepsOf } from '@/core/lathe/steps';
 import type { Plan } from '@/core/plan/plan';
 import { sizeCharts } from '@/core/present/planActual';
 import { sayEvent } from '@/core/present/saidEvent';
+import { strikeOnRack } from '../lathe/strikeOnRack';
 import { useHappened, type AtTheLathe } from '../lathe/useHappened';
 import { Button } from '../primitives/Button';
 import { Card, Empty } from '../primitives/Card';
@@ -151,6 +153,13 @@ function Edges({ plan, events }: { plan: Plan; events: readonly Ordered[] }) {
 function Everything({ plan, lathe: { events, append } }: { plan: Plan; lathe: AtTheLathe }) {
   const [find, setFind] = useState('');
   const giveTable = useGiveTable();
+  const { id } = useWorkspace();
+  const [problem, setProblem] = useState<string>();
+  const strike = async (event: LatheEvent) => {
+    const inTheWay = await strikeOnRack(event, Number(id));
+    setProblem(inTheWay);
+    if (inTheWay === undefined) void append({ kind: 'struck', event: event.id });
+  };
   const { units, part } = plan.run;
   const names = useMemo(
     () =>
@@ -181,17 +190,18 @@ function Everything({ plan, lathe: { events, append } }: { plan: Plan; lathe: At
         </Button>
         <span role="status">{find && `${shown.length} of ${events.length}`}</span>
       </Tools>
+      {problem && (
+        <p role="alert" style={{ color: 'var(--oxide)' }}>
+          {problem}
+        </p>
+      )}
       <Happenings aria-label="Everything that happened">
         {shown.map(({ event, words }) => (
           <li key={event.id}>
             <time dateTime={event.at}>{format(new Date(event.at), 'd MMM HH:mm')}</time>
             <span>{event.piece ? `piece ${event.piece}` : ''}</span>
             <span>{words}</span>
-            <TextButton
-              type="button"
-              aria-label={`Strike out: ${words}`}
-              onClick={() => void append({ kind: 'struck', event: event.id })}
-            >
+            <TextButton type="button" aria-label={`Strike out: ${words}`} onClick={() => void strike(event)}>
               strike out
             </TextButton>
           </li>

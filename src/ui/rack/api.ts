@@ -22,7 +22,7 @@ async function post(path: string, body: unknown): Promise<RackOutcome> {
 /** Puts bars that came in on the rack. */
 export const receiveBars = (receipt: object): Promise<RackOutcome> => post('/api/rack', receipt);
 
-/** Reserves of a bar, releases it, or uses it up. */
+/** Reserves of a bar, releases it, uses it up, or brings it back. */
 export const actOn = (id: number, action: object): Promise<RackOutcome> => post(`/api/rack/${id}`, action);
 
 /** Sets how much of a section is to be kept. */

@@ -3,7 +3,7 @@ import { readRackAction } from '@/core/formats/rackFile';
 import { act } from '@/server/rackRepository';
 import { answered, readJson, refused } from '../../answers';
 
-/** Reserves of a bar, releases it, or uses it up. What another did meanwhile is answered with 409 and in words. */
+/** Reserves of a bar, releases it, uses it up, or brings it back. What another did meanwhile is answered with 409 and in words. */
 export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answered(async () => {
     const { id } = await params;
