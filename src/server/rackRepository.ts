@@ -191,7 +191,8 @@ async function bringBack(knex: Knex, id: number, run: number): Promise<Result<st
   await note(knex, id, 'brought back', Number(row.length), run);
   if (rest) {
     await knex('stock_reservations').where({ item_id: rest.id }).update({ item_id: id });
-    await knex('stock_items').where({ id: rest.id }).update({ gone_at: new Date() });
+    // Used up another time the bar leaves another rest.
+    await knex('stock_items').where({ id: rest.id }).update({ gone_at: new Date(), cut_from: null });
     await note(knex, rest.id, 'brought back', Number(rest.length), run, `into bar ${id}`);
   }
   const item = await locked(knex, id);
