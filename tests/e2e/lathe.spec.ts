@@ -381,3 +381,52 @@ test('on a phone nothing at the lathe runs over its edge, and the next is under 
 });
 
 const expectSettledAtLathe = (page: Page) => expect(page.getByRole('img', { name: /^The work/ })).toBeVisible();
+
+test('another order is made at the lathe: what it breaks and costs is told, left it is as it was, kept it is saved', async ({
+  page,
+}) => {
+  const outside = [
+    { shape: 'cylinder', diameter: '10 h9', length: 16 },
+    { shape: 'cylinder', diameter: 16, length: 8 },
+  ];
+  const run = await begin(page, 'WS-716', 3, { ...SPIGOT, outside });
+  const window = page.getByRole('dialog');
+  const opened = async () => {
+    await page.getByRole('button', { name: 'What happened' }).click();
+    await page.getByRole('button', { name: 'Another order …' }).click();
+  };
+  const names = () =>
+    window
+      .getByRole('list', { name: /^Order of set-up/ })
+      .locator('li > span')
+      .allInnerTexts();
+  await opened();
+  await expect(window.getByRole('button', { name: 'Keep: it is made so' })).toBeDisabled();
+  await expectAccessible(page);
+  const planned = await names();
+  const name = planned[1]?.replace(/^\d+ /, '') ?? '';
+  const moved = () => window.getByRole('button', { name: `${name}: later`, exact: true }).click();
+  await moved();
+  await expect(window.getByRole('list', { name: 'Decided' })).toContainText('not followed, against a hard rule');
+  // Roughing after its finish is nothing that is kept without a signature.
+  await expect(window.getByRole('button', { name: 'Keep: it is made so' })).toBeDisabled();
+  await window.getByRole('button', { name: 'As it was' }).click();
+  await expect(page.getByRole('main')).toBeVisible();
+  await opened();
+  expect(await names()).toEqual(planned);
+  await moved();
+  await window.getByLabel('Reason').fill('the bar runs out');
+  await window.getByLabel('Signed').fill('turner 1');
+  await window.getByRole('button', { name: 'Do it anyway' }).click();
+  await window.getByRole('button', { name: 'Keep: it is made so' }).click();
+  await expect(window).toHaveCount(0);
+  await expect(page.getByRole('status').filter({ hasText: /^saved / })).toBeVisible();
+  const id = run.split('/').at(-1);
+  const { run: kept } = (await (await page.request.get(`/api/runs/${id}`)).json()) as {
+    run: { file: { overrules?: object[] } };
+  };
+  expect(kept.file.overrules?.length).toBeGreaterThan(0);
+  await page.reload();
+  await opened();
+  expect(await names()).not.toEqual(planned);
+});

@@ -16,6 +16,10 @@ const Week = styled.fieldset`
   legend {
     font-weight: 700;
   }
+  > label,
+  > button {
+    margin-top: 10px;
+  }
   .day {
     display: grid;
     grid-template-columns: 90px minmax(0, 1fr) minmax(0, 1fr);
@@ -136,7 +140,15 @@ const figureOf = (name: FigureOf, text: string): number | undefined =>
 
 /** From when on a promise is in no doubt, how much overtime is tried where it is, and what lies between two lathes. */
 const Figures = ({ texts, onChange }: { texts: FigureTexts; onChange: (texts: FigureTexts) => void }) => (
-  <div style={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 14, margin: '14px 0', alignItems: 'end' }}>
+  <div
+    style={{
+      display: 'grid',
+      gridTemplateColumns: 'repeat(auto-fit, minmax(160px, 1fr))',
+      gap: 14,
+      margin: '14px 0',
+      alignItems: 'end',
+    }}
+  >
     {NAMES.map((name) => {
       const { label, least, most, is } = FIGURES[name];
       const wrong = figureOf(name, texts[name]) === undefined;

@@ -40,7 +40,7 @@ interface Props {
   last: { event: LatheEvent; words: string } | undefined;
   onHappened: (happening: Happening) => void;
   /** It is cut otherwise than planned, or the piece is no longer what was planned. */
-  onOpen: (doing: 'otherwise' | 'as-it-is' | 'bar') => void;
+  onOpen: (doing: 'otherwise' | 'as-it-is' | 'bar' | 'order') => void;
   onClose: () => void;
 }
 
@@ -78,6 +78,7 @@ export function HappenedWindow({ piece, operation, last, onHappened, onOpen, onC
           </Big>
           <Big onPress={() => say({ kind: 'paused', ...note })}>Stop here for now</Big>
           <Big onPress={() => onOpen('bar')}>A new bar …</Big>
+          <Big onPress={() => onOpen('order')}>Another order …</Big>
           {last && <Big onPress={() => void strike(last.event)}>Take back: {last.words}</Big>}
         </div>
         {problem && (

@@ -8,6 +8,7 @@ import { Empty } from '../primitives/Card';
 import { NoPlan } from '../run/NoPlan';
 import { PlaceLink } from '../run/PlaceLink';
 import { useShortcuts } from '../run/useShortcuts';
+import type { Planned } from '../run/usePlanner';
 import { useWorkspace } from '../run/WorkspaceContext';
 import { BarWindow } from './BarWindow';
 import { EarlierRun } from './EarlierRun';
@@ -36,10 +37,18 @@ const Whole = styled.main`
   }
 `;
 
+/** The plan that is worked by: while another one is being planned, the one before it. */
+function useSettledPlan({ answer, lastPlan, settled }: Planned): Plan | undefined {
+  const newest = settled ? (answer?.plan ?? lastPlan) : undefined;
+  const [plan, setPlan] = useState(newest);
+  if (newest && newest !== plan) setPlan(newest);
+  return newest ?? plan;
+}
+
 /** The run that is open, at the lathe; it has to be saved and planned. */
 export function LathePlace() {
   const { id, planned } = useWorkspace();
-  const plan = planned.answer?.plan ?? planned.lastPlan;
+  const plan = useSettledPlan(planned);
   if (id === 'new')
     return (
       <main style={{ padding: 16 }}>
@@ -49,7 +58,7 @@ export function LathePlace() {
         </Empty>
       </main>
     );
-  if (!planned.settled || !plan) return <NoPlan />;
+  if (!plan) return <NoPlan />;
   return <Running id={id} plan={plan} />;
 }
 

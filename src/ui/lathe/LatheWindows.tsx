@@ -13,10 +13,12 @@ const BadlyWindow = later(() => import('./BadlyWindow').then((loaded) => loaded.
 const AsItIsWindow = later(() => import('./AsItIsWindow').then((loaded) => loaded.AsItIsWindow));
 const BarWindow = later(() => import('./BarWindow').then((loaded) => loaded.BarWindow));
 const OtherwiseWindow = later(() => import('./OtherwiseWindow').then((loaded) => loaded.OtherwiseWindow));
+const OrderWindow = later(() => import('./OrderWindow').then((loaded) => loaded.OrderWindow));
 const HappenedWindow = later(() => import('./HappenedWindow').then((loaded) => loaded.HappenedWindow));
 
-/** What is opened over a step: a size that is measured, what goes badly, what happened, a new bar, how it is cut otherwise, what the piece is like. */
-export type Doing = { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | 'as-it-is' | 'bar' | undefined;
+/** What is opened over a step: a size that is measured, what goes badly, what happened, a new bar, another order, how it is cut otherwise, what the piece is like. */
+export type Doing =
+  { check: PlannedCheck } | 'badly' | 'happened' | 'otherwise' | 'as-it-is' | 'bar' | 'order' | undefined;
 
 /** What was written down last, so that a press too many is taken back. */
 export function lastOf({ events }: AtTheLathe, steps: readonly LatheStep[], { run }: Plan) {
@@ -58,6 +60,7 @@ export function LatheWindows({
   const shared = { onHappened, onClose };
   if (doing === 'happened') return <HappenedWindow {...{ piece, operation, last, onOpen, ...shared }} />;
   if (doing === 'bar') return <BarWindow {...{ plan, ...shared }} bar={progress.bar} />;
+  if (doing === 'order') return <OrderWindow {...{ planned, ...shared }} />;
   if (doing === 'as-it-is') {
     const done = operation && planned.operations[planned.operations.indexOf(operation) - 1];
     return <AsItIsWindow {...{ plan, planned, done, piece, ...shared }} />;

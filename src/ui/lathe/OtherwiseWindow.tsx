@@ -40,8 +40,8 @@ interface Props {
 /** What becomes of what is kept here, and where what is not of a cut is decided. */
 const WhatIsKept = ({ id }: { id: string }) => (
   <p style={{ margin: '8px 0' }}>
-    What is kept stands at this operation from now on, and in the log; the plan is left as it is. Another order or
-    another holding is decided on the{' '}
+    What is kept stands at this operation from now on, and in the log; the plan is left as it is. Another order is among
+    what happened; another holding is decided on the{' '}
     <PlaceLink id={id} place="">
       sheet
     </PlaceLink>

@@ -122,8 +122,8 @@ export function RunWorkspace(props: OpenRun) {
   const edit = useEdit(run, planned.lastPlan?.skeleton);
   const differs = useDiffers(file, copiedFrom);
   const document = useMemo(
-    () => ({ id, revision: base, file, edit, shop, shopRevision, copiedFrom, differs }),
-    [id, base, file, edit, shop, shopRevision, copiedFrom, differs],
+    () => ({ id, revision: base, file, edit, save, shop, shopRevision, copiedFrom, differs }),
+    [id, base, file, edit, save, shop, shopRevision, copiedFrom, differs],
   );
   const workspace = useMemo<Workspace>(
     () => ({ ...document, planned, problems, selected, pass, select, ...tools }),

@@ -14,6 +14,7 @@ export interface Workspace extends PlannerTools {
   revision: number;
   file: RunFile;
   edit: (field: string | undefined, recipe: (draft: Draft<RunFile>) => void) => void;
+  save: () => Promise<void>;
   shop: Shop;
   /** Revision of the shop that it is planned with. */
   shopRevision: number;
