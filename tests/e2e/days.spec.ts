@@ -109,6 +109,44 @@ test('a run is dragged to another lathe, and what is decided of it holds', async
   expect(days.days.runs).toContainEqual({ run: id, release: dayIn(12) });
 });
 
+test.describe('by touch', () => {
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+
+  test('three rush jobs by touch on a tablet: tapped and taken where they come in between, dragged to another lathe', async ({
+    page,
+  }) => {
+    for (const number of ['WS-731', 'WS-732', 'WS-733']) await made(page, number, dayIn(9));
+    await page.goto('/days');
+    await expectPlaced(page);
+    for (const number of ['WS-731', 'WS-732']) {
+      await block(page, number).tap();
+      await expect(page.getByRole('heading', { name: new RegExp(`^${number}`) })).toBeVisible();
+      await page.getByRole('button', { name: 'Where it could come in between …' }).tap();
+      await page.getByRole('list', { name: 'Places for it' }).getByRole('button').first().tap();
+      await page.getByRole('button', { name: 'Take it' }).tap();
+      await expect(page.getByRole('button', { name: 'Take it' })).toHaveCount(0);
+      await expectPlaced(page);
+    }
+    const own = block(page, 'WS-733');
+    await own.scrollIntoViewIfNeeded();
+    const from = await own.boundingBox();
+    const others = page.getByRole('region', { name: /lathe/ }).filter({ hasNot: own });
+    const to = await others.last().boundingBox();
+    const name = (await others.last().getAttribute('aria-label')) ?? '';
+    if (!from || !to) throw new Error('both are drawn');
+    const finger = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', y?: number) =>
+      finger.send('Input.dispatchTouchEvent', { type, touchPoints: y === undefined ? [] : [{ x: from.x + 8, y }] });
+    const [begins, ends] = [from.y + 12, to.y + 50];
+    await touch('touchStart', begins);
+    for (let part = 1; part <= 6; part++) await touch('touchMove', begins + ((ends - begins) * part) / 6);
+    await touch('touchEnd');
+    await expect(page.getByRole('heading', { name: new RegExp(`^WS-733 on ${name}`) })).toBeVisible();
+    await page.getByRole('button', { name: 'Take it' }).tap();
+    await expect(lane(page, name).getByRole('button', { name: /^WS-733/ })).toBeVisible();
+  });
+});
+
 test('a run is made in two parts, the second on another lathe; pinned to a day; and in one go again', async ({
   page,
 }) => {
