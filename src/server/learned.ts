@@ -1,17 +1,13 @@
-import type { LearnedRun } from '@/core/lathe/learnFrom';
+import type { LearnedRun, Taught } from '@/core/lathe/learnFrom';
 import { database } from './database';
 
-/** Keeps what a run taught of minutes; what it said before stays behind it. @returns whether there is such a run */
-export async function keepLearned(
-  run: number,
-  { machine, says }: Pick<LearnedRun, 'machine' | 'says'>,
-  by: string,
-): Promise<boolean> {
+/** Keeps what a run taught; what it said before stays behind it. @returns whether there is such a run */
+export async function keepLearned(run: number, { machine, ...taught }: Taught, by: string): Promise<boolean> {
   if (!(await database()('runs').where({ id: run }).first('id'))) return false;
   await database()('learned_runs').insert({
     run_id: run,
     machine,
-    document: JSON.stringify(says),
+    document: JSON.stringify(taught),
     said_by: by,
     at: new Date(),
   });
@@ -24,6 +20,12 @@ interface Row {
   machine: string;
   document: string;
 }
+
+/** What is kept of a run; before edges and cost were learned it was what it says of minutes alone. */
+const taughtIn = (document: string): Omit<Taught, 'machine'> => {
+  const kept = JSON.parse(document) as Omit<Taught, 'machine'> | Taught['says'];
+  return 'says' in kept ? (kept as Omit<Taught, 'machine'>) : { says: kept };
+};
 
 /** What every run taught that was learned from, the newest that each said. */
 export async function learnedRuns(): Promise<LearnedRun[]> {
@@ -39,6 +41,6 @@ export async function learnedRuns(): Promise<LearnedRun[]> {
     run,
     number,
     machine,
-    says: JSON.parse(document) as LearnedRun['says'],
+    ...taughtIn(document),
   }));
 }

@@ -80,8 +80,11 @@ async function daysUntilBars(): Promise<ReadonlyMap<number, number>> {
   );
 }
 
-/** Runs that are released, begun, or promised for a day, on every lathe as far as that is planned; what is missing is planned beside the server. */
-export async function runsToMake(): Promise<RunToMake[]> {
+/**
+ * Runs that are released, begun, or promised for a day, on every lathe as far as that is planned; what is missing is planned beside the server.
+ * @param also a run that may be a draft, of which it is asked when it would be there
+ */
+export async function runsToMake(also?: number): Promise<RunToMake[]> {
   const rows = await database()('run_list')
     .whereNull('damaged')
     // What is neither released nor promised is a draft, and takes nobody's days.
@@ -89,7 +92,8 @@ export async function runsToMake(): Promise<RunToMake[]> {
       (query) =>
         void query
           .whereIn('state', ['released', 'running'])
-          .orWhere((open) => void open.where({ state: 'open' }).whereNot({ due: '' })),
+          .orWhere((open) => void open.where({ state: 'open' }).whereNot({ due: '' }))
+          .orWhere({ run_id: also ?? null }),
     )
     .orderBy('run_id')
     .select<Row[]>(

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { answerDays, rushPlaces, tryOrder, type DaysAnswer, type DaysAsked } from '@/core/schedule/answer';
+import { deliveryOf } from '@/core/schedule/delivery';
 import { endangers } from '@/core/schedule/endangers';
 import { helps } from '@/core/schedule/helps';
 import type { Order } from '@/core/schedule/job';
@@ -17,6 +18,9 @@ class Days {
   }
   endangers(asked: DaysAsked, order: Order, run: number) {
     return endangers(asked, order, run);
+  }
+  delivery(asked: DaysAsked, run: number) {
+    return deliveryOf(asked, run);
   }
   helps(asked: DaysAsked, now: DaysAnswer) {
     return helps(asked, now);

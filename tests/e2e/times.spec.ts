@@ -114,11 +114,16 @@ test('a quotation: what is earned comes on each price, is kept with the run, and
   await page.getByLabel('Holds until').fill('2027-01-31');
   await expect(page.getByText('It holds until 31 January 2027.')).toBeVisible();
   await expectAccessible(page);
+  // A draft, which takes nobody's days yet: when it would be there is asked of the days, and offered.
+  await page.getByRole('button', { name: 'Delivery by the days …' }).click();
+  await page.getByRole('button', { name: 'Offer that day' }).click({ timeout: 200_000 });
+  await expect(page.getByText(/^Delivery: by \d+ \w+ 20\d\d$/)).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'Quotation' }).click();
   await expect(margin).toHaveValue('100');
+  await expect(page.getByText(/^Delivery: by /)).toBeVisible();
   await expect(page.getByText('It holds until 31 January 2027.')).toBeVisible();
 
   // The customer takes ten: ten are made, at that price, and the log sets beside it what they cost.
@@ -149,4 +154,27 @@ test('a quotation: what is earned comes on each price, is kept with the run, and
   ).toHaveText((2 * rates.machineHour).toFixed(2));
   await expect(page.getByText('The 0 good pieces are paid with 0.00')).toBeVisible();
   await expectAccessible(page);
+
+  // What a run of it taught stands beside the next quotation of the part, and its edges in the times of every run.
+  const says = { hand: { mean: 0.1, variance: 0.01, within: 0.02, pieces: 8 } };
+  const taught = {
+    machine: 'centre-lathe-a',
+    says,
+    edges: { carbide: { lives: 2.6, worn: 2 } },
+    cost: { good: 10, reckoned: 4.1, really: 4.55, soldAt: Number(sold), on: '2026-11-30' },
+  };
+  expect(
+    (await send(page, 'post', `/api${run}/learned`, { ...taught, cost: { ...taught.cost, good: -1 } })).status(),
+  ).toBe(422);
+  expect((await send(page, 'post', `/api${run}/learned`, taught)).ok()).toBe(true);
+  const { run: first } = (await (await page.request.get(`/api${run}`)).json()) as { run: { file: object } };
+  const again = await send(page, 'post', '/api/runs', { file: { ...first.file, quote: {} } });
+  const { run: next } = (await again.json()) as { run: { id: number } };
+  await page.goto(`/runs/${next.id}/print`);
+  await page.getByRole('button', { name: 'Quotation' }).click();
+  const before = page.getByRole('table', { name: 'What it cost before' });
+  await expect(before.getByRole('row', { name: /^30 Nov 2026/ })).toContainText(/10\s*4\.10\s*4\.55/);
+  await expectAccessible(page);
+  await page.goto(`/runs/${next.id}/times`);
+  await expect(page.getByText('An edge of carbide lasts 26 min at its table speed, by 2 that were worn')).toBeVisible();
 });

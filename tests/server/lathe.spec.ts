@@ -117,5 +117,18 @@ test('of what a run taught the newest counts, and what it said before stays', as
     says(0.2),
   ]);
   expect(await database()('learned_runs').where({ run_id: id })).toHaveLength(2);
+  // As it was kept before edges and cost were learned, and with them.
+  await database()('learned_runs').insert({
+    run_id: id,
+    machine: 'lathe-a',
+    document: JSON.stringify(says(0.3)),
+    said_by: '',
+    at: new Date(),
+  });
+  const newest = async () => (await learnedRuns()).find((learned) => learned.run === id);
+  expect(await newest()).toMatchObject({ machine: 'lathe-a', says: says(0.3) });
+  const edges = { hss: { lives: 2.6, worn: 2 } };
+  await keepLearned(id, { machine: 'lathe-a', says: says(0.3), edges }, 'tablet');
+  expect(await newest()).toMatchObject({ machine: 'lathe-a', says: says(0.3), edges });
   expect(await keepLearned(999_999_999, { machine: 'lathe-a', says: says(0) }, '')).toBe(false);
 });

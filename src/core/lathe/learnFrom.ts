@@ -8,6 +8,7 @@ import {
   type LearnedMinutes,
   type RunSays,
 } from './learned';
+import type { EdgeWears } from './edgeWear';
 import type { ObservedStep } from './observed';
 import { rowsOf, stepsOf } from './steps';
 
@@ -28,12 +29,29 @@ export interface LearnedGroup extends LearnedMinutes {
   learned: Learned;
 }
 
-/** A run that was learned from, as it is kept: on which machine it was made, and what it says of each group. */
-export interface LearnedRun {
-  run: number;
-  number: string;
+/** What a run cost in the end: good pieces, what one was reckoned at and what it really came to, and what it was sold for. */
+export interface CostTaught {
+  good: number;
+  reckoned: number;
+  really: number;
+  soldAt?: number;
+  /** The day on which it was made to the end, as 2026-12-24. */
+  on: string;
+}
+
+/** What a run taught: on which machine it was made, what it says of each group of minutes and of its edges, and what it cost. */
+export interface Taught {
   machine: string;
   says: Readonly<Record<string, RunSays>>;
+  edges?: EdgeWears;
+  /** Once all of it is made. */
+  cost?: CostTaught;
+}
+
+/** A run that was learned from, as it is kept. */
+export interface LearnedRun extends Taught {
+  run: number;
+  number: string;
 }
 
 /** So many runs on a machine speak for it by themselves; of fewer the whole shop is asked. */

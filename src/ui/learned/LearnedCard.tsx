@@ -5,6 +5,7 @@ import { learnedGroups, learnedPiece, runsFor } from '@/core/lathe/learnFrom';
 import { sayMinutes } from '@/core/model/units/show';
 import type { Plan } from '@/core/plan/plan';
 import { Card } from '../primitives/Card';
+import { LearnedEdges } from './LearnedEdges';
 import { LearnedTable } from './LearnedTable';
 import { useLearned } from './useLearned';
 
@@ -41,6 +42,7 @@ export function LearnedCard({ plan }: { plan: Plan }) {
             than <b>{sayMinutes(told.range.p50)}</b>, four of five no longer than <b>{sayMinutes(told.range.p80)}</b>.
           </p>
           <LearnedTable groups={told.groups} />
+          <LearnedEdges edges={plan.run.shop.edges} said={told.runs.map(({ edges }) => edges)} />
           <p style={{ marginTop: 6, color: 'var(--ink-soft)', fontSize: 13 }}>
             From {told.runs.map(({ number }) => number).join(', ')}
             {told.own ? `, made on ${machine.name}` : ', of the whole shop: few were made on this lathe'}.

@@ -1,11 +1,11 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
-import type { LearnedRun } from '@/core/lathe/learnFrom';
+import type { LearnedRun, Taught } from '@/core/lathe/learnFrom';
 import { ask } from '../primitives/ask';
 
 type Answer = { learned: LearnedRun[] };
 
-/** What runs taught of their minutes, and what teaches more. Nothing while it is asked for. */
+/** What runs taught, and what teaches more. Nothing while it is asked for. */
 export function useLearned() {
   const [learned, setLearned] = useState<LearnedRun[]>();
   const [failed, setFailed] = useState(false);
@@ -18,7 +18,7 @@ export function useLearned() {
       over = true;
     };
   }, []);
-  const learn = useCallback(async (run: string, taught: Pick<LearnedRun, 'machine' | 'says'>) => {
+  const learn = useCallback(async (run: string, taught: Taught) => {
     const answer = await ask<Answer>('POST', `/api/runs/${run}/learned`, taught);
     setFailed(!answer.ok);
     if (answer.ok) setLearned(answer.value.learned);

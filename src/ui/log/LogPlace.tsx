@@ -6,7 +6,9 @@ import { logTable } from '@/core/formats/logTable';
 import type { LatheEvent } from '@/core/lathe/events';
 import type { Ordered } from '@/core/lathe/events';
 import { edgesIn } from '@/core/lathe/edges';
-import { observedSteps } from '@/core/lathe/observed';
+import { observedSteps, readyMinutes } from '@/core/lathe/observed';
+import { costTaught } from '@/core/money/earlier';
+import { reallyCost } from '@/core/money/really';
 import { stepsOf } from '@/core/lathe/steps';
 import type { Plan } from '@/core/plan/plan';
 import { sizeCharts } from '@/core/present/planActual';
@@ -86,6 +88,12 @@ function Logged({ id, plan }: { id: string; plan: Plan }) {
   const lathe = useHappened(plan);
   const { events, progress } = lathe;
   const observed = useMemo(() => observedSteps(events), [events]);
+  const { file } = useWorkspace();
+  const cost = useMemo(() => {
+    const steps = observed.reduce((sum, { minutes }) => sum + minutes, 0);
+    return reallyCost(plan, steps + readyMinutes(events), progress, file.quote?.accepted);
+  }, [plan, events, observed, progress, file.quote?.accepted]);
+  const last = format(new Date(events.at(-1)?.at ?? 0), 'yyyy-MM-dd');
   const charts = sizeCharts(plan, progress);
   const { good, toMake, scrapped } = progress;
   const { units } = plan.run;
@@ -101,8 +109,8 @@ function Logged({ id, plan }: { id: string; plan: Plan }) {
   return (
     <Room>
       <div>
-        <TimesTook id={id} plan={plan} observed={observed} />
-        <WhatItCost {...{ plan, events, observed, progress }} />
+        <TimesTook {...{ id, plan, observed, events }} cost={costTaught(cost, good, last)} />
+        <WhatItCost {...{ id, plan, progress, cost }} />
       </div>
       <div>
         <Card aria-labelledby="sizes">

@@ -1,9 +1,12 @@
 'use client';
-import { learnedGroups, learnedPiece, saidBy } from '@/core/lathe/learnFrom';
+import { edgeWear } from '@/core/lathe/edgeWear';
+import type { Ordered } from '@/core/lathe/events';
+import { learnedGroups, learnedPiece, saidBy, type CostTaught, type Taught } from '@/core/lathe/learnFrom';
 import type { ObservedStep } from '@/core/lathe/observed';
 import { sayMinutes } from '@/core/model/units/show';
 import type { Plan } from '@/core/plan/plan';
 import { stepsTook } from '@/core/present/planActual';
+import { LearnedEdges } from '../learned/LearnedEdges';
 import { LearnedTable } from '../learned/LearnedTable';
 import { useLearned } from '../learned/useLearned';
 import { Button } from '../primitives/Button';
@@ -16,17 +19,20 @@ interface Props {
   id: string;
   plan: Plan;
   observed: readonly ObservedStep[];
+  events: readonly Ordered[];
+  /** What the run cost, once all of it is made. */
+  cost: CostTaught | undefined;
 }
 
 /** Planned against what it took, step by step, and what the run says of each group of minutes. */
 export const TimesTook = (props: Props) => (
   <>
     <Steps {...props} />
-    <Taught {...props} />
+    <Teaches {...props} />
   </>
 );
 
-function Steps({ plan, observed }: Props) {
+function Steps({ plan, observed }: Pick<Props, 'plan' | 'observed'>) {
   return (
     <Card aria-labelledby="took">
       <h2 id="took">Steps: planned, and what they took</h2>
@@ -48,14 +54,19 @@ function Steps({ plan, observed }: Props) {
   );
 }
 
+const isSameTaught = (a: Taught, b: Taught): boolean =>
+  (['says', 'edges', 'cost'] as const).every((what) => JSON.stringify(a[what] ?? {}) === JSON.stringify(b[what] ?? {}));
+
 /** What this run says, and a press that has the shop learn from it. */
-function Taught({ id, plan, observed }: Props) {
+function Teaches({ id, plan, observed, events, cost }: Props) {
   const { learned, learn, failed } = useLearned();
   const says = saidBy(plan, observed);
   const groups = learnedGroups(plan, [says]);
   const piece = learnedPiece(plan, groups);
+  const edges = edgeWear(plan, events);
+  const taught: Taught = { machine: plan.run.shop.machine.id, says, edges, ...(cost ? { cost } : {}) };
   const before = learned?.find(({ run }) => String(run) === id);
-  const isSame = before !== undefined && JSON.stringify(before.says) === JSON.stringify(says);
+  const isSame = before !== undefined && isSameTaught(before, taught);
   return (
     <Card aria-labelledby="learned">
       <h2 id="learned">What it teaches</h2>
@@ -69,8 +80,9 @@ function Taught({ id, plan, observed }: Props) {
             {sayMinutes(piece.expected * plan.run.quantity + plan.times.setup.value)}.
           </p>
           <LearnedTable groups={groups} />
+          <LearnedEdges edges={plan.run.shop.edges} said={[edges]} />
           <p style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', marginTop: 10 }}>
-            <Button isDisabled={isSame} onPress={() => void learn(id, { machine: plan.run.shop.machine.id, says })}>
+            <Button isDisabled={isSame} onPress={() => void learn(id, taught)}>
               Learn from this run
             </Button>
             <span role="status">

@@ -1,29 +1,26 @@
 'use client';
-import { useMemo } from 'react';
-import type { Ordered } from '@/core/lathe/events';
-import { readyMinutes, type ObservedStep } from '@/core/lathe/observed';
 import type { Progress } from '@/core/lathe/progress';
-import { reallyCost, type CostBeside } from '@/core/money/really';
+import type { CostBeside, ReallyCost } from '@/core/money/really';
 import type { Plan } from '@/core/plan/plan';
+import { EarlierCosts } from '../learned/EarlierCosts';
+import { useLearned } from '../learned/useLearned';
 import { Card } from '../primitives/Card';
 import { Table } from '../primitives/Table';
 import { useWorkspace } from '../run/WorkspaceContext';
 
 interface Props {
+  id: string;
   plan: Plan;
-  events: readonly Ordered[];
-  observed: readonly ObservedStep[];
   progress: Progress;
+  cost: ReallyCost;
 }
 
-/** What the run really cost beside what was reckoned, and what is earned where a quotation was accepted. */
-export function WhatItCost({ plan, events, observed, progress }: Props) {
+/** What the run really cost beside what was reckoned, what is earned where a quotation was accepted, and what earlier ones cost. */
+export function WhatItCost({ id, plan, progress, cost }: Props) {
   const { file } = useWorkspace();
+  const { learned } = useLearned();
   const accepted = file.quote?.accepted;
-  const { shares, batch, piece, isWhole, paid, earned } = useMemo(() => {
-    const steps = observed.reduce((sum, { minutes }) => sum + minutes, 0);
-    return reallyCost(plan, steps + readyMinutes(events), progress, accepted);
-  }, [plan, events, observed, progress, accepted]);
+  const { shares, batch, piece, isWhole, paid, earned } = cost;
   const { currency } = plan.run.shop.rates;
   const row = ({ name, reckoned, really }: CostBeside) => (
     <tr key={name}>
@@ -65,6 +62,7 @@ export function WhatItCost({ plan, events, observed, progress }: Props) {
           </>
         )}
       </p>
+      {learned && <EarlierCosts learned={learned} number={plan.run.part.number} id={id} />}
     </Card>
   );
 }

@@ -5,6 +5,8 @@ import { quotedPrices } from '@/core/money/quotation';
 import type { Plan } from '@/core/plan/plan';
 import { assumed } from '@/core/present/assumed';
 import { NO_QUOTE } from '@/core/read/runFile';
+import { EarlierCosts } from '../learned/EarlierCosts';
+import { useLearned } from '../learned/useLearned';
 import { Button } from '../primitives/Button';
 import { useGiveTable } from '../device/useGiveTable';
 import { useWorkspace } from '../run/WorkspaceContext';
@@ -15,7 +17,8 @@ import { QuotedPrices } from './QuotedPrices';
 
 /** What the run is offered for, as paper: quantities and prices, delivery, until when it holds, what it rests on, terms. */
 export function Quotation({ plan }: { plan: Plan }) {
-  const { file, edit, revision } = useWorkspace();
+  const { id, file, edit, revision } = useWorkspace();
+  const { learned } = useLearned();
   const { breaks } = useTimes(1);
   const giveTable = useGiveTable();
   const quote = file.quote ?? NO_QUOTE;
@@ -41,6 +44,9 @@ export function Quotation({ plan }: { plan: Plan }) {
           })
         }
       />
+      <aside className="screen-only" style={{ maxWidth: '188mm', margin: '0 auto 14px' }}>
+        {learned && <EarlierCosts learned={learned} number={part.number} id={id} />}
+      </aside>
       <Paper aria-busy={!breaks}>
         <div className="head">
           <div>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { Quote } from '@/core/read/runFile';
 import { Field } from '../primitives/Field';
+import { ByTheDays } from './ByTheDays';
 
 const Asked = styled.section`
   display: grid;
@@ -56,6 +57,7 @@ export function QuoteFields({ quote, onQuote }: { quote: Quote; onQuote: (quote:
         onChange={(until) => put('until', until)}
       />
       <Field label="Delivery" plain value={quote.delivery ?? ''} onChange={(text) => put('delivery', text)} />
+      <ByTheDays onDay={(words) => put('delivery', words)} />
       <div className="wide">
         <Field label="Terms" plain value={quote.terms ?? ''} onChange={(text) => put('terms', text)} />
       </div>

@@ -1,7 +1,7 @@
 import { figure, term, type Figure } from '../../model/figure';
 import type { Stock } from '../../model/plan/stock';
 import type { Run } from '../../model/run';
-import type { PlannedSetup, Times } from '../times/planTimes';
+import type { PlannedSetup, TimedOperation, Times } from '../times/planTimes';
 import type { EdgeLife, Tool } from '../../model/shop/shop';
 
 /** What Taylor's law wants to know of an edge. */
@@ -46,16 +46,27 @@ export interface EdgeUse {
   economic: number;
 }
 
+/** The cutting speed that the life of an operation's edge is given for, m/min. */
+const tableFor = ({ shop }: Run, { tool, kind }: Pick<TimedOperation, 'tool' | 'kind'>): number =>
+  shop.material.speed[tool.edge] * (shop.cutting.speedFactor[kind] ?? 1);
+
+/** How long an edge lasts at what an operation cuts with, minutes; undefined where it wears none: by hand, or where nothing is cut. */
+export function lifeOf(run: Run, operation: TimedOperation): number | undefined {
+  const { tool, cutting, achieved } = operation;
+  if (tool.mount === 'hand' || cutting.value <= 0 || achieved.value <= 0) return undefined;
+  return lifeAt(achieved.value, tableFor(run, operation), run.shop.edges[tool.edge]);
+}
+
 /** What the edges of a batch come to, the most used first; work by hand takes none. */
 export function edgesOf({ run, stock, setups }: Omit<PlannedRun, 'times'>): EdgeUse[] {
-  const { material, cutting, edges, rates } = run.shop;
+  const { edges, rates } = run.shop;
   const cuts = setups
     .flatMap(({ operations }) => operations)
-    .filter(({ tool, cutting: inCut, achieved }) => tool.mount !== 'hand' && inCut.value > 0 && achieved.value > 0)
-    .map(({ tool, kind, cutting: inCut, achieved }) => {
-      const table = material.speed[tool.edge] * (cutting.speedFactor[kind] ?? 1);
-      const life = lifeAt(achieved.value, table, edges[tool.edge]);
-      return { tool, minutes: inCut.value, speed: achieved.value, table, life };
+    .flatMap((operation) => {
+      const life = lifeOf(run, operation);
+      const { tool, cutting, achieved } = operation;
+      const table = tableFor(run, operation);
+      return life === undefined ? [] : [{ tool, minutes: cutting.value, speed: achieved.value, table, life }];
     });
   const tools = [...new Map(cuts.map(({ tool }) => [tool.id, tool])).values()];
   return tools
