@@ -82,6 +82,7 @@ export const daysSchema = Joi.object<DaysFile>({
     .required(),
   sureFrom: Joi.number().min(0.05).max(1).default(START_TRYING.sureFrom),
   overtime: Joi.number().integer().min(0).max(720).default(START_TRYING.overtime),
+  toolDays: Joi.number().integer().min(0).max(400).default(START_TRYING.toolDays),
   between: Joi.number().integer().min(0).max(10_000).default(START_TRYING.between),
 });
 

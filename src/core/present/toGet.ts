@@ -79,10 +79,13 @@ const blanksOf = ({ stock, run }: Plan): ToGet[] =>
     ? [{ what: `${nameOfBar(stock, run.units)}, cut to order`, for: [], cost: stock.cost.material.value }]
     : [];
 
+/** What a run cannot be begun without: blanks, tools and wheels. */
+export const neededFor = (plan: Plan): ToGet[] => [...blanksOf(plan), ...toolsOf(plan), ...wheelsOf(plan)];
+
 /** Everything that a run wants and the shop has not, each once, with all of the operations that want it. */
 export function toGetFor(plan: Plan): ToGet[] {
   const told = new Map<string, ToGet>();
-  for (const one of [...blanksOf(plan), ...toolsOf(plan), ...wheelsOf(plan), ...gaugesToGet(plan)]) {
+  for (const one of [...neededFor(plan), ...gaugesToGet(plan)]) {
     const known = told.get(one.what);
     told.set(one.what, known ? { ...known, for: [...known.for, ...one.for] } : one);
   }

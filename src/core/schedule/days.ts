@@ -58,6 +58,8 @@ export interface DaysFile {
   runs: readonly RunWish[];
   /** The order that was taken, the second part of run 12 as 12.1; what is not in it is placed anew. */
   order: readonly { lathe: string; runs: readonly number[] }[];
+  /** So many days until something is there that a run wants and the shop has not, where nobody says when. */
+  toolDays: number;
   /** So many pieces lie between two lathes when one goes on with what the other makes. */
   between: number;
   /** Share of the played weeks in which a promise is kept that is not in doubt. */

@@ -76,6 +76,20 @@ test('a run whose bars are on their way begins no sooner; one that is begun has 
   expect(release({ barsIn: 5, done: { load: 3 } })).toBe(0);
 });
 
+test('a run that wants what the shop has not begins when that is got, on a lathe that wants it; somebody may know better', () => {
+  const lathes = (run(1, 100).lathes ?? []).map((on) => (on.lathe === 'A' ? { ...on, toGet: ['a reamer'] } : on));
+  const from = (more: object, wish: object = {}) =>
+    toSchedule([run(1, 100, { lathes, ...more })], days({ runs: [{ run: 1, ...wish }] }), ['A', 'B'], MONDAY).jobs[0]
+      ?.on;
+  expect([from({})?.['A']?.from, from({})?.['B']?.from]).toEqual([3 * 1440, undefined]);
+  expect(from({}, { release: '2026-12-01' })?.['A']?.from).toBe(0);
+  expect(from({ done: { load: 1 } })?.['A']?.from).toBeUndefined();
+  // It is made on the other lathe meanwhile, unless it has to be on this one: on Thursday at seven.
+  const placed = (wish: object) => answerDays(asked([run(1, 100, { lathes })], { runs: [{ run: 1, ...wish }] })).placed;
+  expect(placed({})[0]).toMatchObject({ lathe: 'B', start: 420 });
+  expect(placed({ lathe: 'A' })[0]).toMatchObject({ lathe: 'A', start: 3 * 1440 + 420 });
+});
+
 test('a run whose lathes are not planned yet is left out, one that none can make is told', () => {
   const none = run(3, 100, { lathes: [{ lathe: 'A', problem: 'too thick' }] });
   const answer = answerDays(asked([run(1, 100), run(2, 100, { lathes: undefined }), none]));

@@ -48,10 +48,12 @@ export function partNamed(
 }
 
 /** What is left of a part on a lathe: one that is begun is made ready already. */
-function onLathe(part: Part, one: MadeOn, { done, quantity }: RunToMake, care: number): OnLathe {
+function onLathe(part: Part, one: MadeOn, run: RunToMake, gotIn: number, care: number): OnLathe {
+  const { done, quantity } = run;
   const left = leftOf(part, one, quantity, done);
-  const { off, ready, work, setting } = partOn(part, one, quantity);
+  const { off, ready, work, setting, toGet } = partOn(part, one, quantity);
   return {
+    ...(toGet.length > 0 && !isBegun(run) ? { from: gotIn * DAY } : {}),
     ready: left < 1 ? 0 : ready * (care > 0 ? triangular(care, off.setup) : 1),
     work: work * left * (care > 0 ? triangular(care, off.pieces) : 1),
     ...(setting ? { setting } : {}),
@@ -107,12 +109,14 @@ function jobOf(part: Part, run: RunToMake, days: DaysFile, lathes: Lathes, today
   const on = lathesFor(part, run, own).filter(
     ({ lathe }) => lathe in lathes && (pinned === undefined || lathe === pinned),
   );
+  // Whoever said from when on it can be begun knows when what is to be got is there.
+  const gotIn = wish?.release === undefined ? days.toolDays : 0;
   // Half of the pieces too late is half as bad.
   const share = part.split?.at === 'pieces' && own ? partOn(part, own, run.quantity).pieces / own.pieces : 1;
   const job: Job = {
     id: part.id,
     run: run.id,
-    on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(part, one, run, care)])),
+    on: Object.fromEntries(on.map((one) => [one.lathe, onLathe(part, one, run, gotIn, care)])),
     weight: (wish?.weight ?? 1) * share,
     ...datesOf(part, run, days, today, own),
   };

@@ -6,6 +6,8 @@ export interface OnLathe {
   /** Of making ready, what a run before may leave standing is taken off by `setting`. */
   setting?: Setting;
   work: number;
+  /** Not before on this lathe: something for it is to be got. */
+  from?: number;
 }
 
 /**

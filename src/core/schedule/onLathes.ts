@@ -3,6 +3,7 @@ import { learnedGroups, learnedPiece, runsFor, type LearnedRun } from '../lathe/
 import { stepsOf, type LatheStep } from '../lathe/steps';
 import type { Shop, Spread } from '../model/shop/shop';
 import { planFile, type Plan } from '../plan/plan';
+import { neededFor } from '../present/toGet';
 import type { RunFile } from '../read/runFile';
 import type { MadeOn, RunOnLathe, SetupOn } from './runToMake';
 
@@ -68,6 +69,7 @@ function onLathe(plan: Plan, lathe: string, learned: readonly LearnedRun[]): Mad
     work: Math.max(0, beside) + run.quantity * piece.minutes,
     pieces: stock.toMake.value,
     perBar: stock.piecesPerBar.value,
+    toGet: [...new Set(neededFor(plan).map(({ what }) => what))],
     ...(setting ? { setting } : {}),
     off: { setup: run.shop.spreads.setup, pieces: piece.off },
     learned: piece.learned,

@@ -92,7 +92,7 @@ export function placeOne(
     : goesOn
       ? startBehind(first, { ...goesOn, time, ready, work: on.work })
       : first.placed.start;
-  const start = workedFrom(time, Math.max(from, job.release, behind), 0);
+  const start = workedFrom(time, Math.max(from, job.release, on.from ?? 0, behind), 0);
   const begun = ready > 0 ? workedFrom(time, start, ready) : start;
   const made = workedFrom(time, start, ready + on.work);
   const delivered = made + job.lead;

@@ -26,6 +26,8 @@ export interface MadeOn {
   pieces: number;
   /** As many as a bar gives. */
   perBar: number;
+  /** What it cannot be begun without there and the shop has not: tools, wheels, blanks to order. */
+  toGet: readonly string[];
   setting?: Setting;
   off: { setup: Spread; pieces: Spread };
   /** Its minutes come from runs that were made. */

@@ -4,8 +4,8 @@ import type { DaysFile } from './days';
 const USUAL = '07:00-12:00 12:30-15:30';
 const week = (day: string) => [...Array.from({ length: 5 }, () => day), '', ''];
 
-/** Four of five, two hours, and some pieces for a lathe that has to be looked after. */
-export const START_TRYING = { sureFrom: 0.8, overtime: 120, between: 5 };
+/** Four of five, two hours, some pieces for a lathe that has to be looked after, and what an order of a tool takes. */
+export const START_TRYING = { sureFrom: 0.8, overtime: 120, between: 5, toolDays: 3 };
 
 /** Days to begin with: somebody at every lathe from Monday to Friday; to be put right by the shop. */
 export const startDays = (lathes: readonly string[]): DaysFile => ({

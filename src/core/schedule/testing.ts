@@ -25,6 +25,7 @@ export const run = (id: number, minutes: number, more: Partial<RunToMake> = {}):
     work: minutes,
     pieces: 10,
     perBar: 4,
+    toGet: [],
     off: { setup: { down: 0.2, up: 0.2 }, pieces: { down: 0.1, up: 0.3 } },
     learned: false,
     setups: [

@@ -129,6 +129,7 @@ function within(text: string, least: number, most: number): number | undefined {
 const FIGURES = {
   sureFrom: { label: 'A promise is sure that is kept so often of 100', least: 5, most: 100, is: 'a whole number' },
   overtime: { label: 'Overtime that is tried, minutes a day', least: 0, most: 720, is: 'whole minutes' },
+  toolDays: { label: 'Days until a tool is there that is to be got', least: 0, most: 400, is: 'whole days' },
   between: { label: 'Pieces between two lathes that share a run', least: 0, most: 10_000, is: 'a whole number' },
 };
 type FigureOf = keyof typeof FIGURES;
@@ -175,6 +176,7 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
   const [figures, setFigures] = useState<FigureTexts>({
     sureFrom: String(Math.round(100 * days.sureFrom)),
     overtime: String(days.overtime),
+    toolDays: String(days.toolDays),
     between: String(days.between),
   });
   const isWrong =
@@ -193,6 +195,7 @@ export function HoursWindow({ days, machines, onKeep, onClose }: Props) {
       closed: spansOf(closed) ?? [],
       sureFrom: Number(figures.sureFrom) / 100,
       overtime: Number(figures.overtime),
+      toolDays: Number(figures.toolDays),
       between: Number(figures.between),
     });
     onClose();

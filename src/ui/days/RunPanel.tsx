@@ -4,7 +4,8 @@ import { useState } from 'react';
 import type { DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile } from '@/core/schedule/days';
 import { partNamed } from '@/core/schedule/fromRuns';
-import { isBegun, type RunToMake } from '@/core/schedule/runToMake';
+import type { Placed } from '@/core/schedule/place';
+import { isBegun, isPlanned, type RunToMake } from '@/core/schedule/runToMake';
 import { sayPart } from '@/core/schedule/parts';
 import type { endangers } from '@/core/schedule/endangers';
 import type { RushPlace } from '@/core/schedule/rush';
@@ -77,10 +78,27 @@ export function RunPanel(props: Props) {
       {run.barsIn !== undefined && !isBegun(run) && (
         <p>Its bars are not on the rack: ordered today they are there in {run.barsIn} days, and it begins no sooner.</p>
       )}
+      <ToGet run={run} placed={placed} days={days} />
       <OnEachLathe run={run} nameOf={nameOf} />
       <Wishes key={run.id} {...{ run, runs, days, machines, today, onKeep }} placed={placed[0]} />
       {!isBegun(run) && <InBetween key={`between ${run.id}`} {...{ run, runs, days, today, nameOf, onRush, onTry }} />}
     </Card>
+  );
+}
+
+/** What it cannot be begun without where it is made, and the shop has not. */
+function ToGet({ run, placed, days }: { run: RunToMake; placed: readonly Placed[]; days: DaysFile }) {
+  const wanted = (run.lathes ?? []).filter(isPlanned).filter(({ lathe }) => placed.some((one) => one.lathe === lathe));
+  const things = [...new Set(wanted.flatMap(({ toGet }) => toGet))];
+  if (things.length === 0 || isBegun(run)) return null;
+  const isSaid = days.runs.some((one) => one.run === run.id && one.release !== undefined);
+  return (
+    <p>
+      To be got first: {things.join(', ')}.{' '}
+      {isSaid
+        ? 'It is there when the run may begin.'
+        : `Ordered today it is there in ${days.toolDays} days, and the run begins no sooner; say in “Not before” if you know better.`}
+    </p>
   );
 }
 
