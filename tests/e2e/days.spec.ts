@@ -201,11 +201,18 @@ test('who works when: wrong hours are told and not kept, a lathe without anybody
   await overtime.fill('60');
   for (const weekday of ['Tuesday', 'Wednesday', 'Thursday', 'Friday'])
     await window.getByLabel(`Hours of turner 3 on ${weekday}`).fill('');
+  await window.getByLabel('Where turner 1 stands on Monday after the break').selectOption('bench lathe B');
   await window.getByRole('button', { name: 'Keep', exact: true }).click();
   await expectPlaced(page);
   await expect(lane(page, 'centre lathe C')).toContainText('nobody stands here');
   expect(((await (await page.request.get('/api/days')).json()) as { days: object }).days).toMatchObject({
     overtime: 60,
+    people: expect.arrayContaining([
+      expect.objectContaining({
+        name: 'turner 1',
+        stands: expect.arrayContaining([expect.stringMatching(/^.+;.+$/)]) as unknown,
+      }),
+    ]) as unknown,
   });
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(lane(page, 'centre lathe C')).not.toContainText('nobody stands here');

@@ -32,6 +32,11 @@ const id = Joi.number().integer().min(1);
 /** A run, or 12.1 for the second part of run 12. */
 const inOrder = Joi.number().min(1).multiple(0.1);
 const lathe = Joi.string().max(60);
+/** A lathe, or two with a semicolon between them. */
+const stands = Joi.string()
+  .max(121)
+  .pattern(/^[^;]*;?[^;]*$/u)
+  .messages({ 'string.pattern.base': 'must be a lathe, or two with a semicolon between them' });
 const split = Joi.alternatives()
   .try(
     Joi.object({ at: Joi.valid('pieces').required(), first: id.max(1_000_000).required(), lathe }),
@@ -49,7 +54,7 @@ export const daysSchema = Joi.object<DaysFile>({
         name: Joi.string().trim().min(1).max(60).required(),
         hours: Joi.array().length(7).items(hours).required(),
         away: spans.max(200).required(),
-        stands: Joi.array().length(7).items(lathe.allow('')).required(),
+        stands: Joi.array().length(7).items(stands.allow('')).required(),
       }),
     )
     .unique('name')

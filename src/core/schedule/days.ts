@@ -16,7 +16,10 @@ export interface Person {
   hours: readonly string[];
   /** Holidays and sick days. */
   away: readonly DaySpan[];
-  /** At which lathe on which days of the week: a lathe by its id for each, nothing for none. */
+  /**
+   * At which lathe on which days of the week: a lathe by its id for each, nothing for none; two with a `;` between them where the second is
+   * stood at from the second stretch of hours on.
+   */
   stands: readonly string[];
 }
 
@@ -105,6 +108,15 @@ export const weekdayOf = (day: string): number => (new Date(`${day}T00:00:00Z`).
 const isIn = (day: string, spans: readonly DaySpan[]): boolean =>
   spans.some(({ from, to }) => day >= from && day <= to);
 
+/** The lathe that somebody stands at in a stretch of a day, from what is kept of that day; nothing for none. */
+export function standsAt(stands: string | undefined, stretch: number): string {
+  const [first = '', second = first] = (stands ?? '').split(';');
+  return stretch === 0 ? first : second;
+}
+
+/** Where somebody stands on a day: at one lathe, or at another from the second stretch on. */
+export const standing = (first: string, second: string): string => (first === second ? first : `${first};${second}`);
+
 /** So far a schedule looks ahead, days. */
 export const AHEAD = 400;
 
@@ -120,8 +132,10 @@ export function workTimeOf(lathe: string, { people, closed, service }: DaysFile,
     if (isIn(day, closed) || isIn(day, notToBeHad)) continue;
     const weekday = weekdayOf(day);
     const here = people
-      .filter(({ stands, away }) => stands[weekday] === lathe && !isIn(day, away))
-      .flatMap(({ hours }) => stretchesOf(hours[weekday] ?? '') ?? [])
+      .filter(({ away }) => !isIn(day, away))
+      .flatMap(({ hours, stands }) =>
+        (stretchesOf(hours[weekday] ?? '') ?? []).filter((_, stretch) => standsAt(stands[weekday], stretch) === lathe),
+      )
       .sort((a, b) => a.from - b.from);
     for (const { from, to } of here) stretches.push({ from: index * DAY + from, to: index * DAY + to });
   }

@@ -1,5 +1,5 @@
 import { answerDays, rushPlaces, tryOrder } from './answer';
-import { daysBetween, stretchesOf, weekdayOf, workTimeOf, type DaysFile } from './days';
+import { daysBetween, standing, standsAt, stretchesOf, weekdayOf, workTimeOf, type DaysFile } from './days';
 import { toSchedule } from './fromRuns';
 import { workedBy } from './hours';
 import { segmentsOf } from './segments';
@@ -39,6 +39,26 @@ test('a lathe is worked at when somebody stands there: not at the weekend, not a
   // Monday and Friday of the first week: 8 hours each; the next is Monday again.
   expect(time.stretches.slice(0, 5).map(({ from }) => Math.floor(from / 1440))).toEqual([0, 0, 4, 4, 7]);
   expect(workedBy(time, 7 * 1440)).toBe(960);
+});
+
+test('somebody who goes to another lathe after the break works at each in turn', () => {
+  const [turner] = days().people;
+  const two = {
+    ...days(),
+    people: [{ ...(turner as never as DaysFile['people'][number]), stands: Array(7).fill('A;B') }],
+  };
+  const [a, b] = ['A', 'B'].map((lathe) => workTimeOf(lathe, two, MONDAY).stretches[0]);
+  expect([a, b]).toEqual([
+    { from: 420, to: 720 },
+    { from: 750, to: 930 },
+  ]);
+  expect([standsAt('A', 1), standsAt('A;B', 1), standsAt(';B', 0), standing('A', 'A'), standing('', 'B')]).toEqual([
+    'A',
+    'B',
+    '',
+    'A',
+    ';B',
+  ]);
 });
 
 test('a run that is begun stays on its lathe, is ready, and only what is left of it counts', () => {

@@ -1,7 +1,15 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { stretchesOf, WEEKDAYS, type DaysFile, type DaySpan, type Person } from '@/core/schedule/days';
+import {
+  standing,
+  standsAt,
+  stretchesOf,
+  WEEKDAYS,
+  type DaysFile,
+  type DaySpan,
+  type Person,
+} from '@/core/schedule/days';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
@@ -20,12 +28,28 @@ const Week = styled.fieldset`
   > button {
     margin-top: 10px;
   }
+  .stands {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+    gap: 6px;
+  }
   .day {
     display: grid;
-    grid-template-columns: 90px minmax(0, 1fr) minmax(0, 1fr);
+    grid-template-columns: 90px minmax(0, 1fr) minmax(0, 1.4fr);
     gap: 8px;
     align-items: end;
     margin-top: 6px;
+  }
+  .day + :not(.day) {
+    margin-top: 10px;
+  }
+  @media (max-width: 600px) {
+    .day {
+      grid-template-columns: 90px minmax(0, 1fr);
+    }
+    .stands {
+      grid-column: 1 / -1;
+    }
   }
 `;
 
@@ -70,6 +94,45 @@ interface WeekProps {
   onGone: () => void;
 }
 
+interface StandsProps {
+  name: string;
+  stands: string;
+  /** There is a break, after which somebody may stand elsewhere. */
+  isTwice: boolean;
+  machines: readonly Machine[];
+  onChange: (stands: string) => void;
+}
+
+/** At which lathe somebody stands on a day, and at which after the break. */
+function Stands({ name, stands, isTwice, machines, onChange }: StandsProps) {
+  const [first, second] = [standsAt(stands, 0), standsAt(stands, 1)];
+  const choice = (label: string, value: string, none: string, onLathe: (lathe: string) => void, same?: string) => (
+    <Choice labelHidden label={label} value={value} onChange={onLathe}>
+      <option value="">{none}</option>
+      {machines.map(({ id, name: called }) => (
+        <option key={id} value={id}>
+          {id === same ? 'then the same' : called}
+        </option>
+      ))}
+    </Choice>
+  );
+  return (
+    <div className="stands">
+      {choice(`Where ${name}`, first, 'at no lathe', (lathe) =>
+        onChange(standing(lathe, second === first ? lathe : second)),
+      )}
+      {isTwice &&
+        choice(
+          `Where ${name} after the break`,
+          second,
+          'then at no lathe',
+          (lathe) => onChange(standing(first, lathe)),
+          first,
+        )}
+    </div>
+  );
+}
+
 /** One person's week: hours of each day, and at which lathe. */
 function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekProps) {
   const { weekFrom } = useDeviceSettings().settings;
@@ -97,19 +160,13 @@ function PersonWeek({ person, away, machines, onChange, onAway, onGone }: WeekPr
               problem={stretchesOf(person.hours[day] ?? '') ? undefined : 'hours as 07:00-12:00 12:30-15:30'}
               onChange={(text) => onChange({ hours: put(person.hours, day, text) })}
             />
-            <Choice
-              labelHidden
-              label={`Where ${person.name} stands on ${weekday}`}
-              value={person.stands[day] ?? ''}
-              onChange={(lathe) => onChange({ stands: put(person.stands, day, lathe) })}
-            >
-              <option value="">at no lathe</option>
-              {machines.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </Choice>
+            <Stands
+              {...{ machines }}
+              name={`${person.name} stands on ${weekday}`}
+              stands={person.stands[day] ?? ''}
+              isTwice={(stretchesOf(person.hours[day] ?? '') ?? []).length > 1}
+              onChange={(stands) => onChange({ stands: put(person.stands, day, stands) })}
+            />
           </div>
         );
       })}
