@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import { ensureBrowser, openBrowser, startApplication } from './lib/application.mjs';
+import { benchEvents } from './lib/benchEvents.mjs';
 import { bundle } from './lib/bundle.mjs';
 import { project } from './lib/folder.mjs';
 import { ensurePackages } from './lib/packages.mjs';
@@ -249,6 +250,8 @@ await main(async () => {
       const diameter = Math.max(...file.part.outside.map((step) => step.diameter));
       await benchEdits(browser, await saved(address, file), { features, diameter });
     }
+    const { file } = plans.find(({ features: own }) => own === 12);
+    await benchEvents(browser, await saved(address, { ...file, quantity: 500 }), row);
     printRows();
   } finally {
     await closeAll();
