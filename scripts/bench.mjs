@@ -71,9 +71,13 @@ async function benchFirstLoad(browser, address, path, name) {
   const from = performance.now();
   await page.goto(`${address}${path}`);
   await page.getByRole('button', { name: /Night shift|Day shift/ }).click();
-  const usable = performance.now() - from;
+  const [usable, first] = [performance.now() - from, bytes];
   await page.waitForLoadState('networkidle');
-  row(`${name}: script on first load`, `${(bytes / 1000).toFixed(0)} kB compressed`, '≤ 250 kB');
+  row(
+    `${name}: script on first load`,
+    `${(bytes / 1000).toFixed(0)} kB compressed, ${(first / 1000).toFixed(0)} until it is usable`,
+    '≤ 250 kB',
+  );
   row(`${name}: usable after`, `${usable.toFixed(0)} ms`, '≤ 1500 ms');
   await page.close();
 }

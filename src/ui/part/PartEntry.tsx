@@ -13,7 +13,7 @@ import { EntryList } from './EntryList';
 import { DETAILS, ELSEWHERE, HOLES } from './kinds';
 import { LengthList } from './LengthList';
 import { OrderFields } from './OrderFields';
-import { PartDrawing, type MoveShoulder } from './PartDrawing';
+import type { MoveShoulder } from './PartDrawing';
 import { PartTools } from './PartTools';
 import { placeOfProblem } from './placeOfProblem';
 import { ReadyPlan } from './ReadyPlan';
@@ -82,6 +82,7 @@ const Missing = styled.div`
 `;
 
 // What only a plan brings is fetched with the first plan, windows when they are opened.
+const PartDrawing = later(() => import('./PartDrawing').then((loaded) => loaded.PartDrawing));
 const Matters = later(() => import('./Matters').then((loaded) => loaded.Matters));
 const KnownPart = later(() => import('./KnownPart').then((loaded) => loaded.KnownPart));
 const CopiedFrom = later(() => import('../run/CopiedFrom').then((loaded) => loaded.CopiedFrom));

@@ -9,19 +9,22 @@ import type { KeptHolder, Shop } from '@/core/model/shop/shop';
 import type { UsedBy } from '@/core/ask/usedBy';
 import { Button } from '../primitives/Button';
 import { download } from '../primitives/download';
+import { later } from '../primitives/later';
 import { Notice } from '../primitives/Notice';
 import { HouseBar } from '../primitives/HouseBar';
 import { useAddressWord } from '../primitives/useWindow';
 import { keepShop, previewShop } from './api';
 import { Effects } from './Effects';
 import { FiguresCard } from './FiguresCard';
-import { GaugeCard } from './GaugeCard';
-import { HoldersCard } from './HoldersCard';
-import { HoldingCard } from './HoldingCard';
 import { HouseRulesCard } from './HouseRulesCard';
-import { MachineCard } from './MachineCard';
-import { MaterialCard } from './MaterialCard';
-import { ToolTable } from './ToolTable';
+
+// A page's script comes when it is turned to.
+const GaugeCard = later(() => import('./GaugeCard').then((loaded) => loaded.GaugeCard));
+const HoldersCard = later(() => import('./HoldersCard').then((loaded) => loaded.HoldersCard));
+const HoldingCard = later(() => import('./HoldingCard').then((loaded) => loaded.HoldingCard));
+const MachineCard = later(() => import('./MachineCard').then((loaded) => loaded.MachineCard));
+const MaterialCard = later(() => import('./MaterialCard').then((loaded) => loaded.MaterialCard));
+const ToolTable = later(() => import('./ToolTable').then((loaded) => loaded.ToolTable));
 
 const Room = styled.main`
   display: grid;
