@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { type Page } from '@playwright/test';
 import { expect, expectAccessible, expectSettled, living, openRun, openSaved, send, test } from './page';
 
@@ -327,11 +328,27 @@ test('cut otherwise: its limits are looked at before it is kept, and the next ru
   await expect(window).toHaveCount(0);
   await expect(page.locator('dd', { hasText: /^560$/ })).toBeVisible();
 
+  // Its stop was moved as well.
+  const run = new URL(page.url()).pathname.replace('/lathe', '');
+  const { events } = (await (await page.request.get(`/api${run}/events`)).json()) as {
+    events: { kind: string; operation: string; device: string; revision: number }[];
+  };
+  const { operation, device, revision } = events.find(({ kind }) => kind === 'changed') ?? {};
+  const moved = { device: `${device} too`, revision, operation, seq: 0, at: '2026-11-30T09:00:00Z', id: randomUUID() };
+  const corrected = { ...moved, kind: 'corrected', place: 'stop 1A', by: -0.05, what: 'shoulder' };
+  expect((await send(page, 'post', `/api${run}/events`, { events: [corrected] })).ok()).toBe(true);
+
   await openSaved(page, { ...part, number: 'WS-708' }, { quantity: 5 });
   await page.getByRole('link', { name: 'Lathe' }).click();
   const proved = page.getByRole('region', { name: /^Proved the last time/ });
-  await expect(proved.getByRole('listitem')).toHaveText([/speed was changed to 560/, /feed was changed to 0\.1/]);
+  await expect(proved.getByRole('listitem')).toHaveText([
+    /stop 1A was moved for shoulder by −0\.050 mm/,
+    /speed was changed to 560/,
+    /feed was changed to 0\.1/,
+  ]);
   await proved.getByRole('button', { name: 'Cut so again' }).click();
+  await proved.getByRole('button', { name: 'Set stops and presets so again' }).click();
+  await expect(page.getByLabel('What was moved at the lathe')).toContainText('−0.050');
   await page.getByRole('button', { name: 'Begin with piece 1' }).click();
   await goOnTo(page, /Finish ⌀10 h9/);
   await expect(page.locator('dd', { hasText: /^560$/ })).toBeVisible();

@@ -64,10 +64,13 @@ interface Props {
   onHappened: (happening: Happening, operation: string) => void;
 }
 
-/** What the run of this part before proved in this set-up, beside what is planned; its speeds and feeds are taken over by a press. */
+/**
+ * What the run of this part before proved in this set-up, beside what is planned; how it cut is taken over by a press, and where its stops and
+ * presets stood by another: a touch-off of its own may want something else, so that the first piece is measured all the same.
+ */
 export function EarlierRun({ id, planned, onHappened }: Props) {
   const [earlier, setEarlier] = useState<Earlier>();
-  const [isTaken, setTaken] = useState(false);
+  const [taken, setTaken] = useState({ cuts: false, settings: false });
   useEffect(() => {
     let over = false;
     // Without a net nothing is known of other runs, and the plan stands by itself.
@@ -81,10 +84,16 @@ export function EarlierRun({ id, planned, onHappened }: Props) {
   if (!earlier) return null;
   const rows = rowsOf(earlier, planned);
   const cuts = inSetup(planned, earlier.proved.changed);
+  const settings = inSetup(planned, earlier.proved.moved);
   if (rows.length === 0) return null;
-  const take = () => {
+  const takeCuts = () => {
     for (const { operation, what, to } of cuts) onHappened({ kind: 'changed', what, to }, operation);
-    setTaken(true);
+    setTaken((was) => ({ ...was, cuts: true }));
+  };
+  const takeSettings = () => {
+    for (const { operation, place, by, what } of settings)
+      onHappened({ kind: 'corrected', place, by, ...(what === undefined ? {} : { what }) }, operation);
+    setTaken((was) => ({ ...was, settings: true }));
   };
   return (
     <Before aria-labelledby="before">
@@ -102,8 +111,13 @@ export function EarlierRun({ id, planned, onHappened }: Props) {
         ))}
       </ul>
       {cuts.length > 0 && (
-        <Big onPress={take} isDisabled={isTaken}>
-          {isTaken ? 'Taken over' : 'Cut so again'}
+        <Big onPress={takeCuts} isDisabled={taken.cuts}>
+          {taken.cuts ? 'Taken over' : 'Cut so again'}
+        </Big>
+      )}{' '}
+      {settings.length > 0 && (
+        <Big onPress={takeSettings} isDisabled={taken.settings}>
+          {taken.settings ? 'Set so; the first piece proves it' : 'Set stops and presets so again'}
         </Big>
       )}
     </Before>
