@@ -71,6 +71,10 @@ export interface DaysFile {
   overtime: number;
 }
 
+/** What is decided of a run, by its id. */
+export const wishOf = ({ runs }: Pick<DaysFile, 'runs'>, run: number): RunWish | undefined =>
+  runs.find((wish) => wish.run === run);
+
 /** A moment of a day, minutes from its midnight. */
 const minutesOf = (clock: string): number => {
   const [hours = 0, minutes = 0] = clock.split(':').map(Number);

@@ -68,6 +68,14 @@ test('a run that is begun stays on its lathe, is ready, and only what is left of
   expect(begun.get(1)).toBe('A');
 });
 
+test('a run that is begun stays on its lathe also where that can no longer make it, and where its steps are others by now', () => {
+  const lathes = (run(1, 400).lathes ?? []).map((on) => (on.lathe === 'A' ? { lathe: 'A', problem: 'too thick' } : on));
+  const stuck = toSchedule([run(1, 400, { lathes, done: { load: 1 } })], days(), ['A', 'B'], MONDAY);
+  expect([stuck.begun.get(1), stuck.jobs[0]?.on]).toEqual(['A', {}]);
+  const other = toSchedule([run(1, 400, { done: { 'gone-by-now': 3 } })], days(), ['A', 'B'], MONDAY);
+  expect([other.begun.get(1), other.jobs[0]?.on]).toEqual(['A', { A: { ready: 0, work: 400 } }]);
+});
+
 test('by how much a run may be off is what is known of it on that lathe', () => {
   const learned = { setup: { down: 0.1, up: 0.1 }, pieces: { down: 0.02, up: 0.02 } };
   const lathes = (run(1, 100).lathes ?? []).map((on) => (on.lathe === 'B' ? { ...on, off: learned } : on));

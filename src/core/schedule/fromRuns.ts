@@ -1,5 +1,5 @@
 import { triangular } from '../ask/promise';
-import { dayAfter, daysBetween, workTimeOf, type DaysFile, type RunWish } from './days';
+import { dayAfter, daysBetween, wishOf, workTimeOf, type DaysFile, type RunWish } from './days';
 import { DAY } from './hours';
 import type { Job, OnLathe, Order } from './job';
 import { canSplit, leftOf, madeBefore, partOn, partsOf, secondOf, type Part } from './parts';
@@ -27,7 +27,8 @@ const onOwn = (run: RunToMake, wish?: RunWish): MadeOn | undefined =>
   (run.lathes ?? []).filter(isPlanned).find(({ lathe }) => lathe === ownLathe(run, wish));
 
 /** The parts in which a run is placed, as it is decided; in one go where it cannot be split so. */
-export function partsToMake(run: RunToMake, wish?: RunWish): Part[] {
+export function partsToMake(run: RunToMake, days: DaysFile): Part[] {
+  const wish = wishOf(days, run.id);
   const { split } = wish ?? {};
   return partsOf(run.id, split && canSplit(split, run.quantity, onOwn(run, wish)) ? split : undefined);
 }
@@ -38,14 +39,13 @@ export function partNamed(
   runs: readonly RunToMake[],
   days: DaysFile,
 ): { run: RunToMake; part: Part } | undefined {
-  for (const run of runs)
-    for (const part of partsToMake(
-      run,
-      days.runs.find((one) => one.run === run.id),
-    ))
-      if (part.id === id) return { run, part };
+  for (const run of runs) for (const part of partsToMake(run, days)) if (part.id === id) return { run, part };
   return undefined;
 }
+
+/** Whether anything of a part is done, as far as its steps on a lathe tell. */
+const isPartBegun = (part: Part, on: MadeOn | undefined, run: RunToMake): boolean =>
+  part.is === 'whole' || !on ? isBegun(run) : leftOf(part, on, run.quantity, run.done) < 1;
 
 /** What is left of a part on a lathe: one that is begun is made ready already. */
 function onLathe(part: Part, one: MadeOn, run: RunToMake, gotIn: number, care: number): OnLathe {
@@ -54,7 +54,7 @@ function onLathe(part: Part, one: MadeOn, run: RunToMake, gotIn: number, care: n
   const { off, ready, work, setting, toGet } = partOn(part, one, quantity);
   return {
     ...(toGet.length > 0 && !isBegun(run) ? { from: gotIn * DAY } : {}),
-    ready: left < 1 ? 0 : ready * (care > 0 ? triangular(care, off.setup) : 1),
+    ready: isPartBegun(part, one, run) ? 0 : ready * (care > 0 ? triangular(care, off.setup) : 1),
     work: work * left * (care > 0 ? triangular(care, off.pieces) : 1),
     ...(setting ? { setting } : {}),
   };
@@ -70,14 +70,14 @@ function lathesFor({ split }: Part, run: RunToMake, own: MadeOn | undefined): Ma
 
 /** Where a part is being made, if it is begun: the first where its run is meant to be, the second where the order has it. */
 function begunOn(part: Part, run: RunToMake, own: MadeOn | undefined, order: DaysFile['order']): string | undefined {
-  if (!own || leftOf(part, own, run.quantity, run.done) === 1) return undefined;
+  if (!isPartBegun(part, own, run)) return undefined;
   const inOrder = order.find(({ runs }) => runs.includes(part.id))?.lathe;
-  return part.is === 'second' ? (inOrder ?? own.lathe) : run.machine || own.lathe;
+  return part.is === 'second' ? (inOrder ?? own?.lathe) : run.machine || own?.lathe;
 }
 
 /** When a part may begin, when it is wanted, and what it waits for. */
-function datesOf(part: Part, run: RunToMake, { between, runs }: DaysFile, today: string, own: MadeOn | undefined) {
-  const { release, day, after = [], outsideDays = 0 } = runs.find((one) => one.run === run.id) ?? {};
+function datesOf(part: Part, run: RunToMake, days: DaysFile, today: string, own: MadeOn | undefined) {
+  const { release, day, after = [], outsideDays = 0 } = wishOf(days, run.id) ?? {};
   const at = (date: string | undefined) => (date === undefined ? 0 : daysBetween(today, date) * DAY);
   const bySetup = part.split?.at === 'setup';
   const isLast = !(bySetup && part.is === 'first');
@@ -93,7 +93,7 @@ function datesOf(part: Part, run: RunToMake, { between, runs }: DaysFile, today:
       ? {
           behind: {
             job: run.id,
-            ...(bySetup ? { goesOn: { pieces: own?.pieces ?? run.quantity, between } } : {}),
+            ...(bySetup ? { goesOn: { pieces: own?.pieces ?? run.quantity, between: days.between } } : {}),
           },
         }
       : {}),
@@ -102,7 +102,7 @@ function datesOf(part: Part, run: RunToMake, { between, runs }: DaysFile, today:
 
 /** A run, or a part of one, as it is placed. @returns it, and the lathe that it is begun on */
 function jobOf(part: Part, run: RunToMake, days: DaysFile, lathes: Lathes, today: string, care: number) {
-  const wish = days.runs.find((one) => one.run === run.id);
+  const wish = wishOf(days, run.id);
   const own = onOwn(run, wish);
   const begun = begunOn(part, run, own, days.order);
   const pinned = begun ?? (part.is === 'second' ? part.split?.lathe : wish?.lathe);
@@ -147,12 +147,7 @@ export function toSchedule(
   );
   const made = runs
     .filter(({ lathes: planned }) => planned !== undefined)
-    .flatMap((run) =>
-      partsToMake(
-        run,
-        days.runs.find((one) => one.run === run.id),
-      ).map((part) => jobOf(part, run, days, lathes, today, care)),
-    );
+    .flatMap((run) => partsToMake(run, days).map((part) => jobOf(part, run, days, lathes, today, care)));
   // What is not planned yet is waited for all the same.
   const ids = new Set([...runs.map(({ id }) => id), ...made.map(({ job }) => job.id)]);
   const spreads = new Map(

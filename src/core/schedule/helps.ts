@@ -1,5 +1,5 @@
 import { answerDays, begunFirst, EFFORT, tryOrder, TRIED, type DaysAnswer, type DaysAsked } from './answer';
-import { stretchesOf, type DaysFile, type Split } from './days';
+import { stretchesOf, wishOf, type DaysFile, type Split } from './days';
 import { DAY } from './hours';
 import { schedule } from './best';
 import { toSchedule, type ToSchedule } from './fromRuns';
@@ -73,7 +73,7 @@ type Tried = Omit<Help, 'moreKept'> & { kept: number };
 /** A run split so, its second part put where it is worth most on each lathe that can make it but for its first part's. */
 function split(asked: DaysAsked, { order }: DaysAnswer, run: number, from: string, at: Split): Tried[] {
   const { runs, machines, today, now } = asked;
-  const wish = asked.days.runs.find((one) => one.run === run);
+  const wish = wishOf(asked.days, run);
   const days = { ...asked.days, runs: [...asked.days.runs.filter((one) => one !== wish), { ...wish, run, split: at }] };
   const { jobs, lathes, off } = toSchedule(runs, days, machines, today);
   const second = jobs.find(({ id }) => id === secondOf(run));

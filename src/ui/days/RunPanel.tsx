@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { DaysAnswer } from '@/core/schedule/answer';
-import type { DaysFile } from '@/core/schedule/days';
+import { wishOf, type DaysFile } from '@/core/schedule/days';
 import { partNamed } from '@/core/schedule/fromRuns';
 import type { Placed } from '@/core/schedule/place';
 import { isBegun, isPlanned, type RunToMake } from '@/core/schedule/runToMake';
@@ -91,7 +91,7 @@ function ToGet({ run, placed, days }: { run: RunToMake; placed: readonly Placed[
   const wanted = (run.lathes ?? []).filter(isPlanned).filter(({ lathe }) => placed.some((one) => one.lathe === lathe));
   const things = [...new Set(wanted.flatMap(({ toGet }) => toGet))];
   if (things.length === 0 || isBegun(run)) return null;
-  const isSaid = days.runs.some((one) => one.run === run.id && one.release !== undefined);
+  const isSaid = wishOf(days, run.id)?.release !== undefined;
   return (
     <p>
       To be got first: {things.join(', ')}.{' '}

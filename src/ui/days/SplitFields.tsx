@@ -6,6 +6,7 @@ import { piecesOfFirstDay } from '@/core/schedule/parts';
 import type { Placed } from '@/core/schedule/place';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
+import { LatheChoice } from './LatheChoice';
 import type { Machine } from './useDays';
 
 interface Props {
@@ -58,18 +59,12 @@ export function SplitFields({ run, wish, days, machines, today, placed, onSplit 
         ))}
       </Choice>
       {split && (
-        <Choice
+        <LatheChoice
           label="Second part on"
-          value={split.lathe ?? ''}
-          onChange={(lathe) => onSplit({ ...withoutLathe(split), ...(lathe === '' ? {} : { lathe }) })}
-        >
-          <option value="">any that can</option>
-          {machines.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Choice>
+          value={split.lathe}
+          machines={machines}
+          onChange={(lathe) => onSplit({ ...withoutLathe(split), ...(lathe === undefined ? {} : { lathe }) })}
+        />
       )}
       {split?.at === 'pieces' && (
         <div>

@@ -1,9 +1,10 @@
 'use client';
 import { useState } from 'react';
-import type { DaysFile, RunWish } from '@/core/schedule/days';
+import { wishOf, type DaysFile, type RunWish } from '@/core/schedule/days';
 import { isBegun, type RunToMake } from '@/core/schedule/runToMake';
 import type { Placed } from '@/core/schedule/place';
 import { Choice, Field } from '../primitives/Field';
+import { LatheChoice } from './LatheChoice';
 import { SplitFields } from './SplitFields';
 import type { Machine } from './useDays';
 
@@ -20,7 +21,7 @@ interface Props {
 
 /** What is decided of a run; each is kept when the field is left. */
 export function Wishes({ run, runs, days, machines, today, placed, onKeep }: Props) {
-  const wish = days.runs.find((one) => one.run === run.id) ?? { run: run.id };
+  const wish = wishOf(days, run.id) ?? { run: run.id };
   const [texts, setTexts] = useState({
     weight: String(wish.weight ?? 1),
     outsideDays: String(wish.outsideDays ?? 0),
@@ -59,18 +60,12 @@ export function Wishes({ run, runs, days, machines, today, placed, onKeep }: Pro
     <div
       style={{ display: 'grid', gridTemplateColumns: 'repeat(2, minmax(0, 1fr))', gap: '8px 14px', margin: '10px 0' }}
     >
-      <Choice
+      <LatheChoice
         label="Lathe"
-        value={wish.lathe ?? ''}
-        onChange={(lathe) => keep(lathe === '' ? without('lathe') : { ...wish, lathe })}
-      >
-        <option value="">any that can</option>
-        {machines.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </Choice>
+        value={wish.lathe}
+        machines={machines}
+        onChange={(lathe) => keep(lathe === undefined ? without('lathe') : { ...wish, lathe })}
+      />
       <Choice
         label="After"
         value={String(wish.after?.[0] ?? '')}
