@@ -202,11 +202,16 @@ test('who works when: wrong hours are told and not kept, a lathe without anybody
   for (const weekday of ['Tuesday', 'Wednesday', 'Thursday', 'Friday'])
     await window.getByLabel(`Hours of turner 3 on ${weekday}`).fill('');
   await window.getByLabel('Where turner 1 stands on Monday after the break').selectOption('bench lathe B');
+  const service = window.getByLabel('bench lathe B is not to be had');
+  await service.fill('next week');
+  await expect(window.getByRole('button', { name: 'Keep', exact: true })).toBeDisabled();
+  await service.fill(`${dayIn(40)} to ${dayIn(41)}`);
   await window.getByRole('button', { name: 'Keep', exact: true }).click();
   await expectPlaced(page);
   await expect(lane(page, 'centre lathe C')).toContainText('nobody stands here');
   expect(((await (await page.request.get('/api/days')).json()) as { days: object }).days).toMatchObject({
     overtime: 60,
+    service: [{ lathe: 'bench-lathe-b', from: dayIn(40), to: dayIn(41) }],
     people: expect.arrayContaining([
       expect.objectContaining({
         name: 'turner 1',

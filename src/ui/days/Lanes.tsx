@@ -6,17 +6,14 @@ import type { DaysAnswer } from '@/core/schedule/answer';
 import { daysBetween, weekdayOf, workTimeOf, type DaysFile } from '@/core/schedule/days';
 import { partNamed } from '@/core/schedule/fromRuns';
 import type { RunToMake } from '@/core/schedule/runToMake';
-import { DAY, workedBy, type WorkTime } from '@/core/schedule/hours';
+import { DAY, type WorkTime } from '@/core/schedule/hours';
 import { without, withAt } from '@/core/schedule/improve';
 import type { Order } from '@/core/schedule/job';
-import { partOn, sayPart, type Part } from '@/core/schedule/parts';
-import type { Placed } from '@/core/schedule/place';
-import { segmentsOf } from '@/core/schedule/segments';
 import { useDeviceSettings } from '../device/DeviceSettings';
-import { Block } from './Block';
 import { dayScale, type DayScale } from './dayScale';
+import { PlacedRun } from './PlacedRun';
 import type { Machine } from './useDays';
-import { sayDay, sayJob, sayLate, sayMoment, sayShare } from './words';
+import { sayDay, sayJob } from './words';
 
 const Frame = styled.div`
   position: relative;
@@ -84,24 +81,6 @@ const Column = styled.span`
   }
   &[data-off] {
     background: repeating-linear-gradient(135deg, transparent 0 4px, var(--line) 4px 5px);
-  }
-`;
-
-/** Until when it is promised: a mark at the lane's lower edge, a line through it when it is chosen. */
-const Due = styled.span`
-  position: absolute;
-  bottom: 0;
-  width: 0;
-  height: 7px;
-  border-left: 2px solid var(--ink-soft);
-  pointer-events: none;
-  &[data-chosen] {
-    top: 0;
-    height: auto;
-    border-left: 2px dashed var(--blue);
-  }
-  &[data-late] {
-    border-color: var(--oxide);
   }
 `;
 
@@ -233,7 +212,7 @@ function LaneOf({
           />
         ))}
         {here.map((placed) => (
-          <RunOf
+          <PlacedRun
             key={placed.job}
             {...{ placed, answer, scale, time, today }}
             named={partNamed(placed.job, runs, days)}
@@ -245,65 +224,5 @@ function LaneOf({
         ))}
       </div>
     </Lane>
-  );
-}
-
-interface RunProps {
-  named: { run: RunToMake; part: Part } | undefined;
-  placed: Placed;
-  answer: DaysAnswer;
-  scale: DayScale;
-  time: WorkTime;
-  today: string;
-  chosen: boolean;
-  onChoose: () => void;
-  onMoved: (dx: number, dy: number) => void;
-  onStep: (places: number, lathes: number) => void;
-}
-
-/** One run, or a part of one, in its place, with the mark of its promise. */
-function RunOf({ named, placed, answer, scale, time, today, chosen, ...on }: RunProps) {
-  const made = named?.run.lathes?.find(({ lathe }) => lathe === placed.lathe);
-  if (!named || !made || 'problem' in made) return null;
-  const { run, part } = named;
-  const isLast = answer.placed.every((one) => one.run !== run.id || one.made <= placed.made);
-  const sure = isLast ? answer.promised.find((one) => one.run === run.id) : undefined;
-  const words = sayPart(part, run.quantity);
-  const [left, right] = [scale.x(placed.start), scale.x(placed.made)];
-  const isPromised = run.due !== '' && !(part.split?.at === 'setup' && part.is === 'first');
-  const due = !isPromised ? undefined : (daysBetween(today, run.due) + 1) * DAY;
-  const late = due !== undefined && placed.delivered > due ? sayLate(placed.delivered - due) : undefined;
-  const worked = (from: number, to: number) => workedBy(time, to) - workedBy(time, from);
-  const label = [
-    [run.number, run.name, words].filter(Boolean).join(' '),
-    `from ${sayMoment(today, placed.start)} to ${sayMoment(today, placed.made)}`,
-    isPromised && `promised ${sayDay(run.due)}`,
-    late && `late ${late}`,
-    run.due && sure && `kept ${sayShare(sure.kept)}`,
-  ];
-  return (
-    <>
-      {due !== undefined && due > 0 && (
-        <Due
-          data-chosen={chosen ? '' : undefined}
-          data-late={late ? '' : undefined}
-          style={{ left: scale.x(due - 1) }}
-        />
-      )}
-      <Block
-        number={run.number}
-        name={words || run.name}
-        label={label.filter(Boolean).join(', ')}
-        left={left}
-        width={Math.max(12, right - left)}
-        doubt={sure ? Math.max(0, scale.x(sure.p80) - right) : 0}
-        segments={segmentsOf(placed, partOn(part, made, run.quantity), time, worked).map((segment) => ({
-          ...segment,
-          left: scale.x(segment.from) - left,
-          width: scale.x(segment.to) - scale.x(segment.from),
-        }))}
-        {...{ late, chosen, ...on }}
-      />
-    </>
   );
 }
