@@ -1,6 +1,7 @@
 import { format } from 'date-fns';
 import { answerDays, type DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile } from '@/core/schedule/days';
+import { momentOf } from '@/core/schedule/fromRuns';
 import type { RunToMake } from '@/core/schedule/runToMake';
 import { currentDays } from './daysRepository';
 import { runsToMake } from './runsToMake';
@@ -26,4 +27,26 @@ export async function placedNow(machines: readonly string[]): Promise<PlacedNow>
   const { placed } =
     days.order.length === 0 ? { placed: [] } : answerDays({ runs, days, machines, today, now }, { weeks: 0 });
   return { placed, runs, all, days, today, stamp };
+}
+
+/** What is made next on a lathe, and when it is begun. */
+export interface Next {
+  run: Pick<RunToMake, 'id' | 'number' | 'name' | 'quantity'>;
+  /** Its day, and minutes of it. */
+  from: { day: string; minutes: number };
+}
+
+/**
+ * What is made next on a lathe by the order that was taken; nothing before one was.
+ * @param but a run that was just made there
+ */
+export async function nextOn(lathe: string, machines: readonly string[], but?: number): Promise<Next | undefined> {
+  const { placed, runs, today } = await placedNow(machines);
+  const [first] = placed
+    .filter((one) => one.lathe === lathe && one.run !== but && one.start < Infinity)
+    .sort((a, b) => a.start - b.start);
+  const run = first && runs.find(({ id }) => id === first.run);
+  if (!first || !run) return undefined;
+  const { id, number, name, quantity } = run;
+  return { run: { id, number, name, quantity }, from: momentOf(today, first.start) };
 }

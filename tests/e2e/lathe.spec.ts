@@ -118,6 +118,53 @@ test('a whole batch: scrap and another in its place, a press too many taken back
     if (await ready.isVisible()) await ready.click();
     await expect(page.getByRole('heading', { name: 'All made: 2 good, 1 scrap' })).toBeVisible({ timeout: 150 });
   }).toPass({ intervals: [20] });
+  // What is next on this lathe by the days, there and for its own tablet; after this the days are as they were.
+  const file = {
+    format: 'shingle-run/1',
+    units: 'mm',
+    quantity: 4,
+    due: '2027-12-01',
+    part: { ...SPIGOT, number: 'WS-717' },
+  };
+  const made = await send(page, 'post', '/api/runs', { file });
+  const { run: other } = (await made.json()) as { run: { id: number } };
+  const isPlanned = async () => {
+    const { runs } = (await (await page.request.get('/api/schedule')).json()) as {
+      runs: { id: number; lathes?: [] }[];
+    };
+    return runs.find(({ id }) => id === other.id)?.lathes !== undefined;
+  };
+  await expect.poll(isPlanned, { timeout: 120_000 }).toBe(true);
+  const { revision, days } = (await (await page.request.get('/api/days')).json()) as {
+    revision: number;
+    days: { order: object[] };
+  };
+  const order = [{ lathe: 'centre-lathe-a', runs: [other.id] }];
+  expect((await send(page, 'put', '/api/days', { base: revision, days: { ...days, order } })).ok()).toBe(true);
+  await page.reload();
+  const nextOn = async (more: string) => {
+    const answer = await page.request.get(`/api/days/next?lathe=centre-lathe-a${more}`);
+    return ((await answer.json()) as { next: { run: { id: number; number: string; name: string; quantity: number } } })
+      .next.run;
+  };
+  // What is begun there comes before it.
+  const own = new URL(page.url()).pathname.split('/')[2];
+  const next = await nextOn(`&but=${own}`);
+  expect(String(next.id)).not.toBe(own);
+  await expect(
+    page.getByText(`Next on centre lathe A: ${next.number} ${next.name}, ${next.quantity} off, from `),
+  ).toBeVisible();
+  await expectAccessible(page);
+  const here = page.url();
+  await page.goto('/lathes/centre-lathe-a');
+  await expect(page).toHaveURL(new RegExp(`/runs/${(await nextOn('')).id}/lathe$`));
+  expect((await page.request.get('/api/days/next?lathe=nowhere')).status()).toBe(404);
+  expect((await page.request.get('/lathes/nowhere')).status()).toBe(404);
+  expect((await send(page, 'put', '/api/days', { base: revision + 1, days })).ok()).toBe(true);
+  await page.goto('/lathes/centre-lathe-a');
+  await expect(page.getByRole('heading', { name: 'Nothing is to be made on centre lathe A' })).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(here);
   await page.getByRole('link', { name: /What it took/ }).click();
   await expect(page.getByRole('heading', { name: 'Steps: planned, and what they took' })).toBeVisible();
   await page.getByLabel('Find').fill('dropped');

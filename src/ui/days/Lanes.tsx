@@ -200,6 +200,9 @@ function LaneOf({
             next: {next.number} {next.name}
           </Link>
         )}
+        <Link href={`/lathes/${encodeURIComponent(machine.id)}`} prefetch={false} className="screen-only">
+          for its tablet
+        </Link>
         {time.stretches.length === 0 && 'nobody stands here'}
       </header>
       <div>

@@ -20,6 +20,7 @@ import { LatheButtons } from './LatheButtons';
 import { lastOf, LatheWindows, type Doing } from './LatheWindows';
 import { RunStrip } from './RunStrip';
 import { StepShown } from './StepShown';
+import { WhatNext } from './WhatNext';
 import { useStaysAwake } from './useHand';
 import { useHappened, type AtTheLathe } from './useHappened';
 import { stageOf, useShown } from './useShown';
@@ -144,6 +145,7 @@ function AllMade({ id, plan, lathe }: { id: string; plan: Plan; lathe: AtTheLath
             : 'Everything is kept.'}
         </p>
         {bar !== undefined && <Big onPress={() => setIsBack(true)}>What is left of bar {bar} goes back …</Big>}
+        <WhatNext run={id} machine={plan.run.shop.machine} />
         <PlaceLink id={id} place="log">
           What it took, and what was learned
         </PlaceLink>
