@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { answerDays, type DaysAnswer } from '@/core/schedule/answer';
 import type { DaysFile } from '@/core/schedule/days';
-import { momentOf } from '@/core/schedule/fromRuns';
+import { momentOf, partNamed } from '@/core/schedule/fromRuns';
 import type { RunToMake } from '@/core/schedule/runToMake';
 import { currentDays } from './daysRepository';
 import { runsToMake } from './runsToMake';
@@ -32,6 +32,8 @@ export async function placedNow(machines: readonly string[]): Promise<PlacedNow>
 /** What is made next on a lathe, and when it is begun. */
 export interface Next {
   run: Pick<RunToMake, 'id' | 'number' | 'name' | 'quantity'>;
+  /** Where it is at the lathe: of a run that another lathe makes as far as a set-up, from that one on. */
+  address: string;
   /** Its day, and minutes of it. */
   from: { day: string; minutes: number };
 }
@@ -41,12 +43,18 @@ export interface Next {
  * @param but a run that was just made there
  */
 export async function nextOn(lathe: string, machines: readonly string[], but?: number): Promise<Next | undefined> {
-  const { placed, runs, today } = await placedNow(machines);
+  const { placed, runs, days, today } = await placedNow(machines);
   const [first] = placed
     .filter((one) => one.lathe === lathe && one.run !== but && one.start < Infinity)
     .sort((a, b) => a.start - b.start);
-  const run = first && runs.find(({ id }) => id === first.run);
-  if (!first || !run) return undefined;
-  const { id, number, name, quantity } = run;
-  return { run: { id, number, name, quantity }, from: momentOf(today, first.start) };
+  const named = first && partNamed(first.job, runs, days);
+  if (!first || !named) return undefined;
+  const { id, number, name, quantity } = named.run;
+  const { is, split } = named.part;
+  const setup = is === 'second' && split?.at === 'setup' ? `?from=${split.second}` : '';
+  return {
+    run: { id, number, name, quantity },
+    address: `/runs/${id}/lathe${setup}`,
+    from: momentOf(today, first.start),
+  };
 }

@@ -157,9 +157,10 @@ test('a whole batch: scrap and another in its place, a press too many taken back
   await expectAccessible(page);
   const here = page.url();
   await page.goto('/lathes/centre-lathe-a');
-  await expect(page).toHaveURL(new RegExp(`/runs/${(await nextOn('')).id}/lathe$`));
+  await expect(page).toHaveURL(new RegExp(`/runs/${(await nextOn('')).id}/lathe`));
   expect((await page.request.get('/api/days/next?lathe=nowhere')).status()).toBe(404);
-  expect((await page.request.get('/lathes/nowhere')).status()).toBe(404);
+  await page.goto('/lathes/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
   expect((await send(page, 'put', '/api/days', { base: revision + 1, days })).ok()).toBe(true);
   await page.goto('/lathes/centre-lathe-a');
   await expect(page.getByRole('heading', { name: 'Nothing is to be made on centre lathe A' })).toBeVisible();
@@ -493,4 +494,37 @@ test('another order is made at the lathe: what it breaks and costs is told, left
   await page.reload();
   await opened();
   expect(await names()).not.toEqual(planned);
+});
+
+test('two lathes at one run: the second goes on with what is through the first set-up, and hears of the next by itself', async ({
+  page,
+  browser,
+}) => {
+  const outside = [
+    { shape: 'cylinder', diameter: '10 h9', length: 16 },
+    { shape: 'cylinder', diameter: 16, length: 8 },
+  ];
+  const run = await begin(page, 'WS-718', 2, { ...SPIGOT, outside });
+  const context = await browser.newContext();
+  const other = living(await context.newPage());
+  // As the tablet of the other lathe opens it where the days have its second part there.
+  await other.goto(`${run}/lathe?from=2`);
+  await expect(other.getByRole('heading', { name: 'No piece is here yet' })).toBeVisible();
+  await expectAccessible(other);
+  await goOnTo(page, /Put piece 2 in/);
+  await expect(other.getByRole('button', { name: 'Begin with piece 1' })).toBeVisible();
+  await other.getByRole('button', { name: 'Begin with piece 1' }).click();
+  await expect(other.getByText('set-up 2 of 2')).toBeVisible();
+  await expect(strip(other)).toHaveText(/^piece 1 of 2/);
+  // The first lathe is at its second piece, whatever the second does.
+  await done(other).click();
+  await expect(strip(page)).toHaveText(/^piece 2 of 2/);
+  await expect(page.getByText('set-up 1 of 2')).toBeVisible();
+  await expectAccessible(other);
+  // Kept on that device, and put back there.
+  await other.goto(`${run}/lathe`);
+  await expect(other.getByText('set-up 2 of 2')).toBeVisible();
+  await other.getByLabel('Set-ups made at this lathe').selectOption('all of them here');
+  await expect(other.getByText('set-up 1 of 2')).toBeVisible();
+  await context.close();
 });

@@ -176,5 +176,8 @@ test('a quotation: what is earned comes on each price, is kept with the run, and
   await expect(before.getByRole('row', { name: /^30 Nov 2026/ })).toContainText(/10\s*4\.10\s*4\.55/);
   await expectAccessible(page);
   await page.goto(`/runs/${next.id}/times`);
-  await expect(page.getByText('An edge of carbide lasts 26 min at its table speed, by 2 that were worn')).toBeVisible();
+  // 1.3 lives of 20 min, and what other runs have cut without wearing one out.
+  const edges = page.getByText(/An edge of carbide lasts \d+ min at its table speed, by 2 that were worn/);
+  await expect(edges).toBeVisible();
+  expect(Number(/carbide lasts (\d+)/.exec(await edges.innerText())?.[1])).toBeGreaterThanOrEqual(26);
 });

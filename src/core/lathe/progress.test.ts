@@ -20,6 +20,25 @@ test('the next is the next operation of the piece, then the next piece, then the
   expect([all.at, all.good]).toEqual([undefined, 2]);
 });
 
+test('at the lathe of the second set-up a piece is next once it is through the first, and until then it waits', () => {
+  const there = (events: Ordered[]) => {
+    const { at, waits } = progressOf(shape, events, 2);
+    return { at, waits };
+  };
+  const first = [done(1, 'face'), done(1, 'turn')];
+  expect(there([])).toEqual({ at: undefined, waits: true });
+  expect(there([done(1, 'face')])).toEqual({ at: undefined, waits: true });
+  expect(there(first)).toEqual({ at: { piece: 1, setup: 2, operation: 'back' }, waits: false });
+  // The first lathe is at its second piece meanwhile.
+  expect(progressOf(shape, first).at).toEqual({ piece: 2, setup: 1, operation: 'face' });
+  expect(there([...first, done(1, 'back')])).toEqual({ at: undefined, waits: true });
+  const both = [...first, done(1, 'back'), done(2, 'face'), done(2, 'turn'), done(2, 'back')];
+  expect(there(both)).toEqual({ at: undefined, waits: false });
+  // What is scrap is waited for by its replacement, not by itself.
+  const scrapped = [...first, done(1, 'back'), event({ kind: 'scrap', reason: 'size' }, { piece: 2 })];
+  expect(there(scrapped)).toEqual({ at: undefined, waits: true });
+});
+
 test('a step that is done on all pieces before the next goes through the pieces first', () => {
   const byStep = { setups: [{ steps: ['knurl', 'thread'], stepByStep: true }], quantity: 2 };
   expect(progressOf(byStep, [done(1, 'knurl')]).at).toEqual({ piece: 2, setup: 1, operation: 'knurl' });

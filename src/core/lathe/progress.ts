@@ -30,8 +30,10 @@ export const sizeKey = (operation: string, what: string): string => `${operation
 export interface Progress {
   /** Steps of making ready that are done. */
   ready: ReadonlySet<string>;
-  /** What is next; undefined when all are made. */
+  /** What is next; undefined when all are made, or none is there to go on with. */
   at: At | undefined;
+  /** Pieces are still to come from the set-ups before, which another lathe makes. */
+  waits: boolean;
   /** Pieces that have been through every set-up, and those that are scrap. */
   good: number;
   scrapped: readonly { piece: number; reason: ScrapReason; note?: string }[];
@@ -61,11 +63,19 @@ function* inTurn({ steps, stepByStep }: RunShape['setups'][number], pieces: read
   else for (const piece of pieces) for (const operation of steps) yield { piece, operation };
 }
 
-/** The first step that is not done: set-up after set-up. */
-function nextAt({ setups }: RunShape, pieces: readonly number[], done: ReadonlySet<string>): At | undefined {
+/** The first step that is not done from a set-up on, of the pieces that are through those before it: set-up after set-up. */
+function nextAt(
+  { setups }: RunShape,
+  pieces: readonly number[],
+  done: ReadonlySet<string>,
+  from: number,
+): At | undefined {
+  const before = setups.slice(0, from - 1).flatMap(({ steps }) => steps);
+  const through = pieces.filter((piece) => before.every((operation) => done.has(place(piece, operation))));
   for (const [index, setup] of setups.entries())
-    for (const { piece, operation } of inTurn(setup, pieces))
-      if (!done.has(place(piece, operation))) return { piece, setup: index + 1, operation };
+    if (index >= from - 1)
+      for (const { piece, operation } of inTurn(setup, through))
+        if (!done.has(place(piece, operation))) return { piece, setup: index + 1, operation };
   return undefined;
 }
 
@@ -146,8 +156,11 @@ function take(written: Written, event: LatheEvent): void {
   }
 }
 
-/** What a run has come to by its events, which are in order (`inOrder`). Of the same events the same, wherever it is asked. */
-export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Progress {
+/**
+ * What a run has come to by its events, which are in order (`inOrder`). Of the same events the same, wherever it is asked.
+ * @param from the set-up from which on it is worked at here, while another lathe makes those before it
+ */
+export function progressOf(shape: RunShape, events: readonly LatheEvent[], from = 1): Progress {
   const written: Written = {
     ready: new Set(),
     done: new Set(),
@@ -167,5 +180,7 @@ export function progressOf(shape: RunShape, events: readonly LatheEvent[]): Prog
   const pieces = Array.from({ length: toMake }, (_, index) => index + 1).filter((piece) => !scrapped.has(piece));
   const last = shape.setups.at(-1)?.steps.at(-1);
   const good = pieces.filter((piece) => last !== undefined && done.has(place(piece, last))).length;
-  return { ...rest, ready, at: nextAt(shape, pieces, done), good, toMake, scrapped: [...scrapped.values()] };
+  const at = nextAt(shape, pieces, done, from);
+  const waits = at === undefined && good < pieces.length;
+  return { ...rest, ready, at, waits, good, toMake, scrapped: [...scrapped.values()] };
 }

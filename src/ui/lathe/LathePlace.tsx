@@ -1,5 +1,5 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Happening } from '@/core/lathe/events';
 import { stepsOf } from '@/core/lathe/steps';
@@ -22,6 +22,7 @@ import { RunStrip } from './RunStrip';
 import { StepShown } from './StepShown';
 import { WhatNext } from './WhatNext';
 import { useStaysAwake } from './useHand';
+import { useFromSetup } from './useFromSetup';
 import { useHappened, type AtTheLathe } from './useHappened';
 import { stageOf, useShown } from './useShown';
 
@@ -64,7 +65,8 @@ export function LathePlace() {
 }
 
 function Running({ id, plan }: { id: string; plan: Plan }) {
-  const lathe = useHappened(plan);
+  const { from, change } = useFromSetup(id, plan.setups.length);
+  const lathe = useHappened(plan, from);
   const { progress, append } = lathe;
   const all = useMemo(() => stepsOf(plan), [plan]);
   const { at } = progress;
@@ -77,6 +79,8 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
   useShortcuts(
     stage === 'works' ? { ' ': next, ArrowRight: next, PageDown: next, ArrowLeft: before, PageUp: before } : NO_KEYS,
   );
+  const strip = <RunStrip plan={plan} lathe={lathe} from={from} onFrom={change} />;
+  if (progress.waits) return <Waits from={from}>{strip}</Waits>;
   if (!at) return <AllMade {...{ id, plan, lathe }} />;
   const planned = plan.setups[at.setup - 1];
   if (!planned || !step) return null;
@@ -84,7 +88,7 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
   const happened = (happening: Happening, operation = step.key) => void append(happening, { ...where, operation });
   return (
     <Whole>
-      <RunStrip plan={plan} lathe={lathe} />
+      {strip}
       <DoubledPieces lathe={lathe} />
       <section>
         {stage === 'stopped' && <GoOn plan={plan} planned={planned} lathe={lathe} />}
@@ -125,6 +129,20 @@ function Running({ id, plan }: { id: string; plan: Plan }) {
     </Whole>
   );
 }
+
+/** No piece is there to go on with: they come from the lathe that makes the set-ups before. */
+const Waits = ({ from, children }: { from: number; children: ReactNode }) => (
+  <Whole>
+    {children}
+    <Empty>
+      <h2>No piece is here yet</h2>
+      <p role="status">
+        The next is gone on with as soon as it is through set-up {from - 1} on the other lathe; this page hears of it by
+        itself.
+      </p>
+    </Empty>
+  </Whole>
+);
 
 const NO_KEYS = {};
 

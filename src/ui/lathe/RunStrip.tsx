@@ -3,6 +3,7 @@ import { CloudOff, HardDriveUpload } from 'lucide-react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
 import { stockBeyond } from '@/core/present/stockLeft';
+import { Choice } from '../primitives/Field';
 import type { AtTheLathe } from './useHappened';
 import { useKeptPage } from './useKeptPage';
 
@@ -33,8 +34,16 @@ const Strip = styled.div`
 const CANNOT =
   'This address is not secure: without a net the page goes on while it is open, but does not open again, and the screen may go dark.';
 
+interface Props {
+  plan: Plan;
+  lathe: AtTheLathe;
+  /** The set-up from which on it is worked at here. */
+  from: number;
+  onFrom: (from: number) => void;
+}
+
 /** How far the run is, and whether what happens reaches the server. */
-export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { plan: Plan; lathe: AtTheLathe }) {
+export function RunStrip({ plan, lathe: { progress, unsent, net, refused }, from, onFrom }: Props) {
   const { at, good, toMake, scrapped } = progress;
   const page = useKeptPage();
   const beyond = stockBeyond(plan, progress);
@@ -46,6 +55,20 @@ export function RunStrip({ plan, lathe: { progress, unsent, net, refused } }: { 
       <span>
         set-up <b>{at?.setup ?? plan.setups.length}</b> of {plan.setups.length}
       </span>
+      {plan.setups.length > 1 && (
+        <Choice
+          labelHidden
+          label="Set-ups made at this lathe"
+          value={String(from)}
+          onChange={(next) => onFrom(Number(next))}
+        >
+          {plan.setups.map(({ setup }, index) => (
+            <option key={setup.number} value={String(index + 1)}>
+              {index === 0 ? 'all of them here' : `from set-up ${index + 1} on here`}
+            </option>
+          ))}
+        </Choice>
+      )}
       <span>
         {good} good{scrapped.length > 0 && `, ${scrapped.length} scrap`}
       </span>

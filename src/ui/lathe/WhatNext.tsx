@@ -7,6 +7,7 @@ import { ask } from '../primitives/ask';
 interface Answer {
   next?: {
     run: { id: number; number: string; name: string; quantity: number };
+    address: string;
     from: { day: string; minutes: number };
   };
 }
@@ -31,7 +32,7 @@ export function WhatNext({ run, machine }: { run: string; machine: { id: string;
   return (
     <p>
       Next on {machine.name}:{' '}
-      <Link href={`/runs/${next.run.id}/lathe`} prefetch={false}>
+      <Link href={next.address} prefetch={false}>
         {next.run.number} {next.run.name}
       </Link>
       , {next.run.quantity} off, from {format(parseISO(next.from.day), 'EEE d MMM')} {clock(next.from.minutes)}.

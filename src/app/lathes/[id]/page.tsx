@@ -16,6 +16,6 @@ export default async function LathePage({ params }: { params: Promise<{ id: stri
   if (!machine) notFound();
   const ids = machines.map((one) => one.id);
   const next = await loaded(() => nextOn(id, ids));
-  if (next) redirect(`/runs/${next.run.id}/lathe`);
+  if (next) redirect(next.address);
   return <NothingNext lathe={machine.name} />;
 }
