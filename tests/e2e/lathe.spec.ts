@@ -524,7 +524,7 @@ test('two lathes at one run: the second goes on with what is through the first s
   // Kept on that device, and put back there.
   await other.goto(`${run}/lathe`);
   await expect(other.getByText('set-up 2 of 2')).toBeVisible();
-  await other.getByLabel('Set-ups made at this lathe').selectOption('all of them here');
+  await other.getByLabel('Set-ups made at this lathe').selectOption('all set-ups here');
   await expect(other.getByText('set-up 1 of 2')).toBeVisible();
   await context.close();
 });

@@ -44,13 +44,13 @@ interface Props {
 
 /** How far the run is, and whether what happens reaches the server. */
 export function RunStrip({ plan, lathe: { progress, unsent, net, refused }, from, onFrom }: Props) {
-  const { at, good, toMake, scrapped } = progress;
+  const { at, waits, good, toMake, scrapped } = progress;
   const page = useKeptPage();
   const beyond = stockBeyond(plan, progress);
   return (
     <Strip>
       <span>
-        piece <b>{at?.piece ?? toMake}</b> of {toMake}
+        piece <b>{at?.piece ?? (waits ? '–' : toMake)}</b> of {toMake}
       </span>
       <span>
         set-up <b>{at?.setup ?? plan.setups.length}</b> of {plan.setups.length}
@@ -64,7 +64,7 @@ export function RunStrip({ plan, lathe: { progress, unsent, net, refused }, from
         >
           {plan.setups.map(({ setup }, index) => (
             <option key={setup.number} value={String(index + 1)}>
-              {index === 0 ? 'all of them here' : `from set-up ${index + 1} on here`}
+              {index === 0 ? 'all set-ups here' : `from set-up ${index + 1} on here`}
             </option>
           ))}
         </Choice>
