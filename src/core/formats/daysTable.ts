@@ -1,5 +1,5 @@
 import type { DaysAnswer } from '../schedule/answer';
-import { dayAfter, type DaysFile } from '../schedule/days';
+import { clockOf, dayAfter, type DaysFile } from '../schedule/days';
 import { partNamed } from '../schedule/fromRuns';
 import type { RunToMake } from '../schedule/runToMake';
 import { DAY } from '../schedule/hours';
@@ -11,9 +11,7 @@ const HEAD = ['lathe', 'number', 'name', 'part', 'quantity', 'from', 'until', 'd
 /** A moment as tables have it: 2026-12-04 07:30. @param at minutes from the midnight that `today` began with */
 function momentOf(today: string, at: number): string {
   if (at === Infinity) return '';
-  const minute = Math.round(at) % DAY;
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${dayAfter(today, Math.floor(Math.round(at) / DAY))} ${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
+  return `${dayAfter(today, Math.floor(Math.round(at) / DAY))} ${clockOf(Math.round(at) % DAY)}`;
 }
 
 /** The order of the days, a row a run or part of one, lathe by lathe (docs/run-file.md). @param nameOf a lathe by its id */

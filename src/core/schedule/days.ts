@@ -81,6 +81,10 @@ const minutesOf = (clock: string): number => {
   return 60 * hours + minutes;
 };
 
+/** Minutes of a day as a clock has them: 07:30. */
+export const clockOf = (minutes: number): string =>
+  [Math.floor(minutes / 60), minutes % 60].map((part) => String(part).padStart(2, '0')).join(':');
+
 /** How hours of a day are written: stretches in their order that do not overlap. */
 export function stretchesOf(text: string): Stretch[] | undefined {
   const words = text.trim() === '' ? [] : text.trim().split(/[\s,;]+/u);

@@ -1,5 +1,5 @@
 import { answerDays, begunFirst, EFFORT, tryOrder, TRIED, type DaysAnswer, type DaysAsked } from './answer';
-import { stretchesOf, wishOf, type DaysFile, type Split } from './days';
+import { clockOf, stretchesOf, wishOf, type DaysFile, type Split } from './days';
 import { DAY } from './hours';
 import { schedule } from './best';
 import { toSchedule, type ToSchedule } from './fromRuns';
@@ -25,8 +25,6 @@ export interface Help {
   days?: DaysFile;
 }
 
-const clock = (minutes: number) => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
-
 /** Everybody stays longer on every day that they work at all. */
 const withOvertime = (days: DaysFile): DaysFile => ({
   ...days,
@@ -37,7 +35,7 @@ const withOvertime = (days: DaysFile): DaysFile => ({
       return stretches
         .map(({ from, to }, index) => {
           const end = index === stretches.length - 1 ? Math.min(DAY, to + days.overtime) : to;
-          return `${clock(from)}-${clock(end)}`;
+          return `${clockOf(from)}-${clockOf(end)}`;
         })
         .join(' ');
     }),

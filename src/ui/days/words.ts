@@ -3,7 +3,7 @@ import { sayMinutes } from '@/core/model/units/show';
 import { DAY } from '@/core/schedule/hours';
 import { momentOf, partNamed } from '@/core/schedule/fromRuns';
 import type { RunToMake } from '@/core/schedule/runToMake';
-import type { DaysFile } from '@/core/schedule/days';
+import { clockOf, type DaysFile } from '@/core/schedule/days';
 import type { Help } from '@/core/schedule/helps';
 import { sayPart } from '@/core/schedule/parts';
 
@@ -14,7 +14,7 @@ export const sayDay = (day: string): string => format(parseISO(day), 'EEE d MMM'
 export function sayMoment(today: string, at: number): string {
   if (at === Infinity) return 'not within the hours';
   const { day, minutes } = momentOf(today, at);
-  return `${sayDay(day)} ${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+  return `${sayDay(day)} ${clockOf(minutes)}`;
 }
 
 /** The last day of something that ends at a moment; what ends with a midnight ends on the day before it. */
@@ -51,7 +51,7 @@ export function sayHelp(
     case 'halved':
       return `${numberOf(what.run)} in two halves, the other on ${nameOf(what.lathe)}`;
     case 'shared':
-      return `${numberOf(what.run)} from set-up ${what.second} on on ${nameOf(what.lathe)}, while the first lathe is at it`;
+      return `${numberOf(what.run)} from set-up ${what.second} on: on ${nameOf(what.lathe)}, while the first lathe is at it`;
     case 'bought-in':
       return `${numberOf(what.run)} bought in`;
   }

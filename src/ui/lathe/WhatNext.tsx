@@ -2,6 +2,7 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
+import { clockOf } from '@/core/schedule/days';
 import { ask } from '../primitives/ask';
 
 interface Answer {
@@ -11,9 +12,6 @@ interface Answer {
     from: { day: string; minutes: number };
   };
 }
-
-const clock = (minutes: number) =>
-  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 
 /** What is made next on this lathe by the days, once a run is done; nothing where they have nothing, or no server answers. */
 export function WhatNext({ run, machine }: { run: string; machine: { id: string; name: string } }) {
@@ -35,7 +33,7 @@ export function WhatNext({ run, machine }: { run: string; machine: { id: string;
       <Link href={next.address} prefetch={false}>
         {next.run.number} {next.run.name}
       </Link>
-      , {next.run.quantity} off, from {format(parseISO(next.from.day), 'EEE d MMM')} {clock(next.from.minutes)}.
+      , {next.run.quantity} off, from {format(parseISO(next.from.day), 'EEE d MMM')} {clockOf(next.from.minutes)}.
     </p>
   );
 }
