@@ -264,6 +264,8 @@ test('no net for a while: it goes on, is kept on the device, and comes in order 
   await done(page).click();
   await done(page).click();
   await expect(page.getByText(/No net: it goes on, \d+ kept on this device/)).toBeVisible();
+  // Put in and faced: what is next is shown before it is asked what that is.
+  await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText(/^20 /);
   const heading = await page.getByRole('heading', { level: 2 }).first().textContent();
   await page.unroute('**/events**');
   await expect(page.getByText(/^all is kept/)).toBeVisible();
