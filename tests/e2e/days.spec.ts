@@ -153,6 +153,11 @@ test('a run is made in two parts, the second on another lathe; pinned to a day; 
   await made(page, 'WS-726', dayIn(25));
   await page.goto('/days');
   await expectPlaced(page);
+  // An order stands, whatever was made before.
+  const notTaken = page.getByRole('button', { name: 'Take this order' });
+  if (await notTaken.isVisible()) await notTaken.click();
+  await expect(notTaken).toHaveCount(0);
+  await expectPlaced(page);
   await block(page, 'WS-726').click();
   const panel = page.getByRole('region', { name: /^WS-726/ });
   await panel.getByLabel('Made', { exact: true }).selectOption('some pieces, then the others');

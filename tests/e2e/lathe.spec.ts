@@ -455,11 +455,7 @@ const expectSettledAtLathe = (page: Page) => expect(page.getByRole('img', { name
 test('another order is made at the lathe: what it breaks and costs is told, left it is as it was, kept it is saved', async ({
   page,
 }) => {
-  const outside = [
-    { shape: 'cylinder', diameter: '10 h9', length: 16 },
-    { shape: 'cylinder', diameter: 16, length: 8 },
-  ];
-  const run = await begin(page, 'WS-716', 3, { ...SPIGOT, outside });
+  const run = await begin(page, 'WS-716', 3);
   const window = page.getByRole('dialog');
   const opened = async () => {
     await page.getByRole('button', { name: 'What happened' }).click();
@@ -505,11 +501,7 @@ test('two lathes at one run: the second goes on with what is through the first s
   page,
   browser,
 }) => {
-  const outside = [
-    { shape: 'cylinder', diameter: '10 h9', length: 16 },
-    { shape: 'cylinder', diameter: 16, length: 8 },
-  ];
-  const run = await begin(page, 'WS-718', 2, { ...SPIGOT, outside });
+  const run = await begin(page, 'WS-718', 2);
   const context = await browser.newContext();
   const other = living(await context.newPage());
   // As the tablet of the other lathe opens it where the days have its second part there.

@@ -51,10 +51,8 @@ export function RunPanel(props: Props) {
         <Link href={`/runs/${run.id}`}>its sheet</Link>
       </p>
       {placed.map((one) => {
-        const words = sayPart(
-          partNamed(one.job, runs, placedBy)?.part ?? { ...one, id: one.job, is: 'whole' },
-          run.quantity,
-        );
+        const part = partNamed(one.job, runs, placedBy)?.part;
+        const words = part && sayPart(part, run.quantity);
         return (
           <p key={one.job}>
             {words && <b>{words}: </b>}

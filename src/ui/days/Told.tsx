@@ -10,7 +10,7 @@ import { sayHelp, sayJob, sayLate, sayMoment, sayShare } from './words';
 
 /** How it stands in one line: what is planned, what is late, whether it is proven, what would help. */
 export function Told({
-  at: { runs, waiting, answer, days, isPlacing, proposed, wrong, helps, tryOrder, take, today },
+  at: { runs, waiting, answer, days, placedBy, isPlacing, proposed, wrong, helps, tryOrder, take, today },
   machines,
 }: {
   at: AtTheDays;
@@ -53,10 +53,11 @@ export function Told({
               It is not taken yet: <Button onPress={() => void take(answer)}>Take this order</Button>
             </>
           )}
-          {answer.nowhere.length > 0 && ` Made nowhere: ${answer.nowhere.map(numberOf).join(', ')}.`}
+          {answer.nowhere.length > 0 &&
+            ` Made nowhere: ${answer.nowhere.map((id) => sayJob(id, runs ?? [], placedBy)).join('; ')}.`}
           {missed.map(
             ({ job, start }) =>
-              ` ${sayJob(job, runs ?? [], days)} is pinned to a day before it can begin, ${sayMoment(today, start)}.`,
+              ` ${sayJob(job, runs ?? [], placedBy)} is pinned to a day before it can begin, ${sayMoment(today, start)}.`,
           )}{' '}
         </p>
       )}
