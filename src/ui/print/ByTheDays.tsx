@@ -78,7 +78,7 @@ export function ByTheDays({ onDay }: { onDay: (words: string) => void }) {
     );
   }
   return (
-    <div style={{ alignSelf: 'end' }}>
+    <div className="wide">
       <Button isDisabled={told.state === 'asked'} onPress={press}>
         Delivery by the days …
       </Button>
