@@ -1,3 +1,4 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
@@ -13,6 +14,12 @@ const { SHINGLE_LISTEN: network, SHINGLE_TLS_PORT: securePort } = process.env;
 const app = next({ dev: false, dir: new URL('..', import.meta.url).pathname, hostname: '127.0.0.1', port });
 await app.prepare();
 const handle = app.getRequestHandler();
+
+/** Whatever answers a request says its figures as the device wants them that asks: its settings come along as a cookie. */
+const asking = new AsyncLocalStorage();
+globalThis.decimalMark = () => asking.getStore() ?? '.';
+const markFor = ({ headers }) =>
+  /shingle-settings=[^;]*%22mark%22%3A%22comma%22/.test(headers.cookie ?? '') ? ',' : '.';
 
 /** What every answer says, whatever it is. */
 const ALWAYS = { 'x-content-type-options': 'nosniff' };
@@ -40,7 +47,7 @@ const at = (door) => (request, response) => {
   request.headers['x-shingle-door'] = door;
   request.headers['x-shingle-from'] = request.socket.remoteAddress ?? '';
   for (const [name, value] of Object.entries(wordsFor(request))) response.setHeader(name, value);
-  void handle(request, response);
+  asking.run(markFor(request), () => void handle(request, response));
 };
 
 /** How long a connection may lie idle, ms: longer than any browser keeps one, so that the server never hangs up first. */

@@ -4,6 +4,7 @@ import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { DeviceSettingsProvider } from '@/ui/device/DeviceSettings';
+import { markScript } from '@/ui/device/markScript';
 import { GlobalStyle } from '@/ui/theme/GlobalStyle';
 import { themeScript } from '@/ui/theme/ThemeToggle.script';
 import { Locale } from '@/ui/primitives/Locale';
@@ -24,7 +25,11 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <head>
         {/* Components that write styles later mark them with it. */}
         <meta property="csp-nonce" nonce={nonce} />
-        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: themeScript }} />
+        <script
+          nonce={nonce}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: `${themeScript};${markScript(settings.mark)}` }}
+        />
       </head>
       <body>
         <StyledRegistry nonce={nonce}>

@@ -1,3 +1,4 @@
+import { sayFixed } from '@/core/model/units/mark';
 import type { Refusal } from '@/core/ask/refusal';
 
 /** Routes by what stopped them: many stop at the same. */
@@ -15,7 +16,7 @@ export function describeRefusal({ tried, remedies }: Refusal): string[] {
     ...(remedies.length > 0 ? ['\nwould do:\n'] : []),
     ...remedies.map(
       ({ words, path, value, pieceMinutes }) =>
-        `  ${words} (${path}=${JSON.stringify(value)}): ${pieceMinutes.toFixed(1)} min a piece\n`,
+        `  ${words} (${path}=${JSON.stringify(value)}): ${sayFixed(pieceMinutes, 1)} min a piece\n`,
     ),
   ];
 }

@@ -2,6 +2,7 @@ import { setPriority } from 'node:os';
 import { setTimeout } from 'node:timers/promises';
 import { closeDatabase, database } from './database';
 import { figureSome } from './figuring';
+import { sayForAll } from './kept';
 import { wantAnew } from './runList';
 import { planForSchedule } from './runsToMake';
 import { troubleOf } from './trouble';
@@ -38,4 +39,5 @@ async function keepFigures(program: string): Promise<void> {
   process.exit(0);
 }
 
+sayForAll();
 await keepFigures(process.env.SHINGLE_PLANNER ?? '');

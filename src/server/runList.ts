@@ -7,6 +7,7 @@ import type { UnitSystem } from '@/core/model/units/length';
 import { AT_WORK, RUN_STATES, type RunState } from '@/core/model/runState';
 import type { ListedFigures, ListedRun } from '@/core/present/listedRun';
 import { database } from './database';
+import { readKept } from './kept';
 import type { RunFigures, StockNeed } from './runFigures';
 
 /** What the list is sorted by; a run without it comes last. */
@@ -161,7 +162,7 @@ const listedOf = (row: ListRow): ListedRun => ({
   machine: row.machine,
   newerPart: row.newer ?? undefined,
   stale: row.stale === 1,
-  figures: row.figures === null ? undefined : shownOf(JSON.parse(row.figures) as RunFigures['board']),
+  figures: row.figures === null ? undefined : shownOf(readKept<RunFigures['board']>(row.figures)),
 });
 
 const ORDERS: Record<ListOrder, string> = {
@@ -273,7 +274,7 @@ export async function listNeeds(): Promise<StockNeed[]> {
     .orderBy('run_id', 'desc')
     .pluck<string[]>('need');
   const used = await usedLengths();
-  return rows.map((text) => stillNeeded(JSON.parse(text) as StockNeed, used)).filter(({ count }) => count > 0);
+  return rows.map((text) => stillNeeded(readKept<StockNeed>(text), used)).filter(({ count }) => count > 0);
 }
 
 /** What every planned run uses of the shop. */
@@ -283,7 +284,7 @@ export async function listUses(): Promise<Uses[]> {
     .whereNotNull('uses')
     .whereIn('state', AT_WORK)
     .pluck<string[]>('uses');
-  return rows.map((text) => JSON.parse(text) as Uses);
+  return rows.map((text) => readKept<Uses>(text));
 }
 
 /** How the machine is set up for every planned run, the newest first. */
@@ -295,7 +296,7 @@ export async function listSettings(): Promise<SetRun<number>[]> {
     .orderBy('run_id', 'desc')
     .select<{ run_id: number; uses: string }[]>('run_id', 'uses');
   return rows.flatMap(({ run_id: id, uses }) => {
-    const { setting } = JSON.parse(uses) as Uses;
+    const { setting } = readKept<Uses>(uses);
     return setting ? [{ id, setting }] : [];
   });
 }
@@ -346,6 +347,6 @@ export async function batchMinutes(): Promise<
   return rows.map(({ run_id: id, batch_minutes, figures }) => ({
     id,
     minutes: batch_minutes ?? undefined,
-    routes: figures === null ? undefined : (JSON.parse(figures) as { routes?: Skeleton[] }).routes,
+    routes: figures === null ? undefined : readKept<{ routes?: Skeleton[] }>(figures).routes,
   }));
 }

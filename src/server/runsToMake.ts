@@ -3,6 +3,7 @@ import type { RunOnLathe, RunToMake } from '@/core/schedule/runToMake';
 import { runsWaiting } from '@/core/rack/waiting';
 import { runOnLathes } from '@/core/schedule/onLathes';
 import { database } from './database';
+import { readKept } from './kept';
 import { learnedRuns } from './learned';
 import { plannedWith } from './plannedWith';
 import { listRack } from './rackRepository';
@@ -122,7 +123,7 @@ export async function runsToMake(also?: number): Promise<RunToMake[]> {
     due: row.due,
     state: row.state,
     machine: row.machine,
-    lathes: row.lathes === null ? undefined : (JSON.parse(row.lathes) as RunOnLathe[]),
+    lathes: row.lathes === null ? undefined : readKept<RunOnLathe[]>(row.lathes),
     ...(isOld(row) ? { isOld: true as const } : {}),
     done: done.get(row.run_id) ?? {},
     ...(barsIn.has(row.run_id) ? { barsIn: barsIn.get(row.run_id) as number } : {}),

@@ -1,3 +1,4 @@
+import './saidAsPage';
 import { expose } from 'comlink';
 import { answerDays, rushPlaces, tryOrder, type DaysAnswer, type DaysAsked } from '@/core/schedule/answer';
 import { deliveryOf } from '@/core/schedule/delivery';

@@ -1,3 +1,4 @@
+import './saidAsPage';
 import { expose } from 'comlink';
 import { choicesOf, type Choice } from '@/core/ask/choices';
 import { refusing, type Refusal } from '@/core/ask/refusal';

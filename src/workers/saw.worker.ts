@@ -1,3 +1,4 @@
+import './saidAsPage';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import type { Result } from '@/core/model/result';

@@ -1,3 +1,4 @@
+import './saidAsPage';
 import { expose } from 'comlink';
 import type { RunFile } from '@/core/read/runFile';
 import { edgesOf, type EdgeUse } from '@/core/plan/cost/edgeLife';

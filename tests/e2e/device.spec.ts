@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, expectReadableByNight, test } from './page';
+import type { Page } from '@playwright/test';
+import { startValues } from '../../src/core/model/shop/startValues';
+import { expect, expectAccessible, expectReadableByNight, openRun, test } from './page';
 
 test('a device is told how it has things: inches for a new run, a comma in its tables, weeks from Sunday; it keeps to them', async ({
   page,
@@ -8,7 +10,11 @@ test('a device is told how it has things: inches for a new run, a comma in its t
   await page.getByRole('button', { name: 'On this device' }).click();
   const window = page.getByRole('dialog');
   await window.getByLabel('A new run is drawn in').selectOption('inches');
-  await window.getByLabel('Tables that it gives out').selectOption({ label: '12,5, a semicolon between columns' });
+  await window
+    .getByLabel('Figures, on screen, on paper and in tables')
+    .selectOption({ label: '12,5 (tables: a semicolon between columns)' });
+  // What is there already was said otherwise: it is loaded again, the window with it.
+  await expect(page.getByText(/^⌀?\d+,\d+ /).first()).toBeAttached();
   await window.getByLabel('A week begins on').selectOption('Sunday');
   await expectAccessible(page);
   await expectReadableByNight(page);
@@ -36,4 +42,49 @@ test('a device is told how it has things: inches for a new run, a comma in its t
     'Friday',
     'Saturday',
   ]);
+});
+
+/** Names of the shop's tools, and threads: no figures, they are as they were written. */
+const NAMES = startValues.tools.map(({ name }) => name).filter((name) => /\d\.\d/.test(name));
+
+/** Texts on the page, its fields and what it says to who hears it, that have a figure with a point. */
+const pointsOn = async (page: Page): Promise<string[]> => {
+  const texts = await page.evaluate(() => {
+    const found: string[] = [];
+    const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walk.nextNode())
+      if (!walk.currentNode.parentElement?.closest('script, style')) found.push(walk.currentNode.textContent ?? '');
+    for (const element of document.querySelectorAll('body *'))
+      for (const name of ['aria-label', 'aria-valuetext', 'aria-description', 'title', 'placeholder', 'value'])
+        found.push(element.getAttribute(name) ?? '');
+    return found;
+  });
+  return texts.filter((text) => /\d\.\d/.test(NAMES.reduce((rest, name) => rest.replaceAll(name, ''), text)));
+};
+
+test('every figure has a comma where a device wants it so, whoever made it: page, worker, server, or what was kept', async ({
+  page,
+  context,
+}) => {
+  const settings = { units: 'mm', mark: 'comma', weekFrom: 0 };
+  await context.addCookies([
+    { name: 'shingle-settings', value: encodeURIComponent(JSON.stringify(settings)), url: process.env.BASE_URL ?? '' },
+  ]);
+  await openRun(page, 'Sensor spacer');
+  const run = /runs\/(\d+)/.exec(page.url())?.[1];
+  // A figure that each page has for sure, and by which it is known to be there.
+  for (const [path, figure] of [
+    ['/', /\d,\d+ min/],
+    [`/runs/${run}`, /^\d+,\d\d kg$/],
+    [`/runs/${run}/part`, /cm³/],
+    [`/runs/${run}/stock`, /\d,\d\d mm/],
+    [`/runs/${run}/times`, /\d,\d\d/],
+    [`/runs/${run}/print`, /\d,\d\d/],
+    ['/rack', /\d,\d\d m/],
+    ['/shop', /^\d+,\d+$/],
+  ] as const) {
+    await page.goto(path);
+    await expect(page.getByText(figure).first()).toBeAttached();
+    expect([path, await pointsOn(page)]).toEqual([path, []]);
+  }
 });

@@ -1,9 +1,10 @@
+import { sayFigure } from '../model/units/mark';
 import type { Size } from '../model/part/size';
 import { formatNominal, MM_PER_INCH, type UnitSystem } from '../model/units/length';
 
 const deviation = (mm: number, units: UnitSystem): string => {
   const value = Number((units === 'mm' ? mm : mm / MM_PER_INCH).toFixed(4));
-  return value === 0 ? '0' : `${value > 0 ? '+' : '−'}${Math.abs(value)}`;
+  return value === 0 ? '0' : `${value > 0 ? '+' : '−'}${sayFigure(Math.abs(value))}`;
 };
 
 /** The limits behind a size, as a drawing writes them; a size under the general tolerance has none of its own. */

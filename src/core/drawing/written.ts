@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import type { Dimension, Place } from '../model/part/feature';
 import { chainBetween, sumOf, treeOf } from '../model/part/chain';
 import { countedFrom } from '../read/lengths/faces';
@@ -36,7 +37,7 @@ const stepLabels = ({ steps, features }: Part, units: UnitSystem): Label[] =>
     .map((step) => ({
       z: (step.zFrom + step.zTo) / 2,
       r: step.diameter.nominal / 2,
-      text: `⌀${sizeOnDrawing(step.diameter, units)}${step.roughness === undefined ? '' : ` Ra ${step.roughness}`}`,
+      text: `⌀${sizeOnDrawing(step.diameter, units)}${step.roughness === undefined ? '' : ` Ra ${sayFigure(step.roughness)}`}`,
       of: step.path,
       critical: step.critical,
     }));

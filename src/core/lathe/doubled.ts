@@ -1,3 +1,4 @@
+import { sizeKey } from './progress';
 import type { LatheEvent } from './events';
 
 /** A piece of which two devices say that they did the same: each without a net, or each at a lathe of its own. */
@@ -12,7 +13,7 @@ const doneOf = (event: LatheEvent): string | undefined =>
   event.kind === 'done'
     ? `done ${event.operation}`
     : event.kind === 'measured'
-      ? `${event.operation} ${event.what}`
+      ? sizeKey(event.operation ?? '', event.what)
       : undefined;
 
 /**

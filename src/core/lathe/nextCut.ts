@@ -1,3 +1,4 @@
+import { sayFixed } from '../model/units/mark';
 import { figure, term, termOf, type Figure } from '../model/figure';
 import type { LatheValues } from '../model/shop/latheValues';
 
@@ -136,7 +137,7 @@ function aimAt(
         value: (lower + upper) / 2,
         formula: '(l + u) / 2',
         terms: terms.slice(1, 3),
-        note: `gauge and cut may be off by ${(2 * off).toFixed(3)} mm, the limits are ${(upper - lower).toFixed(3)} mm apart`,
+        note: `gauge and cut may be off by ${sayFixed(2 * off, 3)} mm, the limits are ${sayFixed(upper - lower, 3)} mm apart`,
       }),
     };
   // What is too much can still be cut, what is too little not: that side is kept clear of last.

@@ -83,6 +83,18 @@ test('a size that is measured again is the size that the piece has; what was mov
   expect(moved.get('1A')).toBeCloseTo(-0.05, 9);
 });
 
+test('a size and a step are known again by another device, which says its figures with a comma', () => {
+  const { sizes, ready } = progressOf(shape, [
+    event({ kind: 'measured', what: '⌀6.8', readings: [6.81], size: 6.81 }, { piece: 1, operation: 'turn' }),
+    event({ kind: 'measured', what: '⌀6,8', readings: [6.84], size: 6.84 }, { piece: 2, operation: 'turn' }),
+    event({ kind: 'ready', step: '1 station 1 to 0.50', done: true }),
+    event({ kind: 'ready', step: '1 station 2 to 8.90', done: true }),
+    event({ kind: 'ready', step: '1 station 2 to 8,90', done: false }),
+  ]);
+  expect(sizes.get(sizeKey('turn', '⌀6,8'))?.map(({ size }) => size)).toEqual([6.81, 6.84]);
+  expect([...ready]).toEqual(['1 station 1 to 0.50']);
+});
+
 test('a new edge or a new bar makes its piece worth measuring', () => {
   const edge = event({ kind: 'edge', tool: 'finish-r04', what: 'ground' }, { piece: 4 });
   expect(progressOf(shape, []).freshFrom).toBeUndefined();

@@ -1,3 +1,4 @@
+import { knownBy } from '../model/units/mark';
 import type { LatheEvent, ScrapReason } from './events';
 
 /** What a run is made of, as far as its progress goes: steps by their keys, set-up by set-up. */
@@ -24,11 +25,11 @@ export interface MeasuredSize {
 }
 
 /** By what a size is told from another: two journals may be of one diameter. @param operation key of the one that makes it */
-export const sizeKey = (operation: string, what: string): string => `${operation} ${what}`;
+export const sizeKey = (operation: string, what: string): string => `${operation} ${knownBy(what)}`;
 
 /** How far a run has come. */
 export interface Progress {
-  /** Steps of making ready that are done. */
+  /** Steps of making ready that are done, by what they are known by (`knownBy`). */
   ready: ReadonlySet<string>;
   /** What is next; undefined when all are made, or none is there to go on with. */
   at: At | undefined;
@@ -99,8 +100,8 @@ function take(written: Written, event: LatheEvent): void {
   const { piece = 0, operation = '' } = event;
   switch (event.kind) {
     case 'ready':
-      if (event.done) written.ready.add(event.step);
-      else written.ready.delete(event.step);
+      if (event.done) written.ready.add(knownBy(event.step));
+      else written.ready.delete(knownBy(event.step));
       return;
     case 'done':
       written.done.add(place(piece, operation));

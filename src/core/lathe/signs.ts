@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../model/units/mark';
 import type { Sign } from './events';
 
 /** Signs in words, as they are pressed. */
@@ -50,27 +51,35 @@ const slowerBy = (now: CutNow): string =>
   now.slower ? `the cut takes ${Math.round((now.speed / now.slower - 1) * 100)} % longer; zeros stay` : 'zeros stay';
 
 const down = (now: CutNow) =>
-  cause('speed-down', now.slower ? `speed down, ${now.speed} to ${now.slower}` : 'speed down', slowerBy(now));
+  cause(
+    'speed-down',
+    now.slower ? `speed down, ${sayFigure(now.speed)} to ${sayFigure(now.slower)}` : 'speed down',
+    slowerBy(now),
+  );
 const up = (now: CutNow) =>
   cause(
     'speed-up',
-    now.faster ? `speed up, ${now.speed} to ${now.faster}` : 'speed up',
+    now.faster ? `speed up, ${sayFigure(now.speed)} to ${sayFigure(now.faster)}` : 'speed up',
     'the cut is quicker; zeros stay',
   );
 const feedUp = (now: CutNow) =>
   cause(
     'feed-up',
-    now.feed > 0 ? `feed up, ${now.feed.toFixed(2)} to ${(now.feed * 1.3).toFixed(2)} mm/rev` : 'feed quicker by hand',
+    now.feed > 0
+      ? `feed up, ${sayFixed(now.feed, 2)} to ${sayFixed(now.feed * 1.3, 2)} mm/rev`
+      : 'feed quicker by hand',
     'the cut is quicker; the surface is coarser by its square',
   );
 const feedDown = (now: CutNow) =>
   cause(
     'feed-down',
-    now.feed > 0 ? `feed down, ${now.feed.toFixed(2)} to ${(now.feed * 0.7).toFixed(2)} mm/rev` : 'feed slower by hand',
+    now.feed > 0
+      ? `feed down, ${sayFixed(now.feed, 2)} to ${sayFixed(now.feed * 0.7, 2)} mm/rev`
+      : 'feed slower by hand',
     'the cut takes 43 % longer; zeros stay',
   );
 const lessDeep = (now: CutNow) =>
-  cause('depth', `less deep, ${(now.depth / 2).toFixed(2)} in place of ${now.depth.toFixed(2)}`, 'twice the passes');
+  cause('depth', `less deep, ${sayFixed(now.depth / 2, 2)} in place of ${sayFixed(now.depth, 2)}`, 'twice the passes');
 const EDGE = cause('edge', 'look at the edge; a new or ground one', 'its zero is set anew, the next piece is measured');
 const FLUID = cause('fluid', 'fluid, and the built-up edge off', 'nothing else moves');
 const HEIGHT = cause('height', 'height of the tool to the centre', 'its zero is set anew');

@@ -1,6 +1,6 @@
 import type { UnitSystem } from './units/length';
 
-/** Decimal mark of the tables that a device gives out; with a comma their columns are told apart by semicolons. */
+/** Decimal mark of the figures that a device shows and gives out; with a comma, columns of its tables are told apart by semicolons. */
 export type DecimalMark = 'point' | 'comma';
 
 /** How one device wants things, whoever works at it. */

@@ -1,3 +1,4 @@
+import { sayFixed } from '../model/units/mark';
 import type { Plan } from '../plan/plan';
 import { sayMinutes } from '../model/units/show';
 import type { RunCost } from '../plan/cost/runCost';
@@ -11,7 +12,7 @@ export function wantedFor(price: number, { run, times }: Plan, cost: RunCost): s
   const { currency, machineHour } = shop.rates;
   const over = cost.piece.value - price;
   if (over <= 1e-9)
-    return [`It is met: a piece costs ${cost.piece.value.toFixed(2)} ${currency}, ${(-over).toFixed(2)} less.`];
+    return [`It is met: a piece costs ${sayFixed(cost.piece.value, 2)} ${currency}, ${sayFixed(-over, 2)} less.`];
   const minutes = (over * 60) / machineHour;
   const piece = times.piece.value - minutes;
   const once = cost.setupShare.value * quantity;
@@ -21,15 +22,15 @@ export function wantedFor(price: number, { run, times }: Plan, cost: RunCost): s
   return [
     piece > 0
       ? `A piece in ${sayMinutes(piece)} instead of ${sayMinutes(times.piece.value)};`
-      : `no piece is quick enough: its minutes cost ${((times.piece.value * machineHour) / 60).toFixed(2)} ${currency} of it, and ${over.toFixed(2)} must go;`,
+      : `no piece is quick enough: its minutes cost ${sayFixed((times.piece.value * machineHour) / 60, 2)} ${currency} of it, and ${sayFixed(over, 2)} must go;`,
     setup > 0
       ? `or set up in ${sayMinutes(setup)} instead of ${sayMinutes(times.setup.value)};`
       : 'no setting up is short enough by itself;',
     each < price
       ? `or ${Math.ceil(once / (price - each) - 1e-9)} pieces instead of ${quantity};`
-      : `no quantity is large enough: without what is paid once a piece still costs ${each.toFixed(2)} ${currency};`,
+      : `no quantity is large enough: without what is paid once a piece still costs ${sayFixed(each, 2)} ${currency};`,
     material > 0
-      ? `or material at ${material.toFixed(2)} ${currency} a piece instead of ${(cost.material.value / quantity).toFixed(2)}.`
+      ? `or material at ${sayFixed(material, 2)} ${currency} a piece instead of ${sayFixed(cost.material.value / quantity, 2)}.`
       : 'free material would not do it.',
   ];
 }

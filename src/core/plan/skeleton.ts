@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import { isHolding, namesSetup } from '../model/overrule';
 import type { Problem } from '../model/result';
 import type { Run } from '../model/run';
@@ -193,6 +194,6 @@ export const saySkeleton = ({
     ...(hold ? [hold === 1 ? 'the second side held otherwise' : 'the second side held otherwise again'] : []),
     ...(alike ? ['both sides held alike'] : []),
     ...(dearer > 0 ? [dearer === 1 ? 'the next bar' : 'the bar after the next'] : []),
-    ...(clearance === undefined ? [] : [`${clearance} mm clear of the jaws`]),
+    ...(clearance === undefined ? [] : [`${sayFigure(clearance)} mm clear of the jaws`]),
     ...later.map(({ name }) => `${name} made from the other end`),
   ].join(', ');

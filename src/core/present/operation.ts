@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import { FLUID_WORDS } from './fluid';
 import { dialReadings, sayReading, type DialReading } from '../model/shop/dial';
 import { formatLength } from '../model/units/length';
@@ -107,7 +108,7 @@ export function operationView(planned: PlannedSetup, operation: TimedOperation):
     cross,
     target: last?.on === 'cross' ? last.to : undefined,
     ...(crossStop ? { crossStop: { place: crossStop.place, words: sayCrossStop(crossStop) } } : {}),
-    speed: operation.speed.value > 0 ? String(operation.speed.value) : 'off',
+    speed: operation.speed.value > 0 ? sayFigure(operation.speed.value) : 'off',
     ...(operation.fluid ? { fluid: FLUID_WORDS[operation.fluid] } : {}),
     ...(note ? { note: note.text } : {}),
     feed: operation.stop.means === 'none' ? 'hand' : show(operation.feed.value, 'mm/rev', units).text,

@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import { say, sayDiameter } from '../model/words';
 import { nameOfBar } from '../plan/stock/nameOfBar';
 import type { Tool } from '../model/shop/shop';
@@ -95,6 +96,6 @@ export function toGetFor(plan: Plan): ToGet[] {
 /** Such a thing in words, its price not broken over two lines: `reamer ⌀9.525 for operation 40, about 28 €; without it: bored to ⌀9.525 mm`. */
 export const sayToGet = ({ what, for: numbers, cost, without }: ToGet, currency: string): string =>
   [
-    `${what}${numbers.length > 0 ? ` for operation ${numbers.join(', ')}` : ''}, about ${Number(cost.toFixed(0))}\u00a0${currency}`,
+    `${what}${numbers.length > 0 ? ` for operation ${numbers.join(', ')}` : ''}, about ${sayFigure(cost, 0)}\u00a0${currency}`,
     ...(without ? [`without it: ${without}`] : []),
   ].join('; ');

@@ -1,3 +1,4 @@
+import { sayFixed } from '../model/units/mark';
 import type { Profile, Segment } from '../model/workpiece/segment';
 import type { Workpiece } from '../model/workpiece/workpiece';
 import { formatLength, type UnitSystem } from '../model/units/length';
@@ -52,7 +53,7 @@ export function walkedWork({ outside, bore }: Workpiece, upTo: number, units: Un
   ];
 }
 
-const minutes = (value: number): string => `${value.toFixed(2)} min`;
+const minutes = (value: number): string => `${sayFixed(value, 2)} min`;
 
 const walkedSetup = ({ setup, loading, operations }: PlannedSetup): WalkedTime => ({
   words: `Set-up ${setup.number}: load and unload ${minutes(loading.value)}`,

@@ -1,3 +1,4 @@
+import { sayEntry, sayFigure } from '../model/units/mark';
 import { andThen, bad, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { parseLength, type UnitSystem } from '../model/units/length';
 import {
@@ -116,7 +117,7 @@ export function readLength(entry: LengthEntry, units: UnitSystem, path: string):
 function readPositive(entry: unknown, units: UnitSystem, path: string): Result<number> {
   if (!isLength(entry)) return refuse(path, 'is not a length');
   const length = readLength(entry, units, path);
-  return length.ok && length.value <= 0 ? refuse(path, `${entry} must be more than nothing`) : length;
+  return length.ok && length.value <= 0 ? refuse(path, `${sayEntry(entry)} must be more than nothing`) : length;
 }
 
 function readNumber(entry: unknown, path: string, what: string, accepts: (value: number) => boolean): Result<number> {
@@ -134,7 +135,12 @@ function readRoughness(entry: unknown, path: string): Result<number> {
     .replace(/^ra\s*/i, '');
   const ofGrade = RA_OF_GRADE[Number(/^n(\d{1,2})$/i.exec(text)?.[1] ?? 0) - 1];
   return ofGrade === undefined
-    ? readNumber(text, path, 'a roughness; write Ra in µm, as 1.6, or its grade, as N7', (value) => value > 0)
+    ? readNumber(
+        text,
+        path,
+        `a roughness; write Ra in µm, as ${sayFigure(1.6)}, or its grade, as N7`,
+        (value) => value > 0,
+      )
     : good(ofGrade);
 }
 

@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import type { Elsewhere } from '../model/part/elsewhere';
 import type { ElsewhereFile } from './runFile';
 import { andThen, collect, good, refuse, type Result } from '../model/result';
@@ -45,7 +46,9 @@ function lyingOn(end: 'front' | 'back', { chamfers, holes, features, length }: O
   const through = ({ z0, z1 }: Feature) => z0 < CLOSE && z1 > length - CLOSE;
   return [
     ...chamfers.filter((chamfer) => Math.abs(chamfer.z - z) < CLOSE).map(() => 'a chamfer'),
-    ...holes.filter((hole) => !hole.through && hole.from === end).map(({ diameter }) => `the hole ${diameter.nominal}`),
+    ...holes
+      .filter((hole) => !hole.through && hole.from === end)
+      .map(({ diameter }) => `the hole ${sayFigure(diameter.nominal)}`),
     ...features
       .filter((feature) => (end === 'front' ? feature.z0 < CLOSE : feature.z1 > length - CLOSE))
       .filter((feature) => !(feature.bore && feature.size && through(feature)))

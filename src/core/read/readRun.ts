@@ -1,3 +1,4 @@
+import { sayEntry } from '../model/units/mark';
 import type { BarOnSale } from '../model/plan/stock';
 import { bad, collect, good, refuse, type Problem, type Result, missing } from '../model/result';
 import { readLength } from './fields';
@@ -116,7 +117,7 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
     const length = readLength(entry, units, path);
     if (!length.ok) return length;
     if (length.value < 0 || (length.value === 0 && key === 'bladeWidth'))
-      return refuse(path, `${entry} is too little: an allowance cannot be less than nothing`);
+      return refuse(path, `${sayEntry(entry)} is too little: an allowance cannot be less than nothing`);
     return good([key, length.value]);
   });
   const all = collect(read);

@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import { good, refuse, type Result } from '../model/result';
 import { roomOf, takeOf, taken, type CutList, type SawPiece } from './cutList';
 
@@ -8,24 +9,24 @@ const MOST_PIECES = 100_000;
 export function possible({ kerf, bars, pieces }: CutList): Result<null> {
   if (bars.length === 0) return refuse('bars', 'is empty: there is nothing to saw from');
   if (pieces.length === 0) return refuse('pieces', 'is empty: there is nothing to saw');
-  if (kerf < 0) return refuse('kerf', `${kerf} mm: a kerf cannot be less than nothing`);
+  if (kerf < 0) return refuse('kerf', `${sayFigure(kerf)} mm: a kerf cannot be less than nothing`);
   for (const [index, { length, endWaste }] of bars.entries()) {
-    if (length <= 0) return refuse(`bars[${index}].length`, `${length} mm must be more than nothing`);
+    if (length <= 0) return refuse(`bars[${index}].length`, `${sayFigure(length)} mm must be more than nothing`);
     if (endWaste < 0 || endWaste >= length)
       return refuse(
         `bars[${index}].endWaste`,
-        `${endWaste} mm must be less than the bar (${length} mm) and not below nothing`,
+        `${sayFigure(endWaste)} mm must be less than the bar (${sayFigure(length)} mm) and not below nothing`,
       );
   }
   for (const [index, { length, count, turned }] of pieces.entries()) {
-    if (length <= 0) return refuse(`pieces[${index}].length`, `${length} mm must be more than nothing`);
+    if (length <= 0) return refuse(`pieces[${index}].length`, `${sayFigure(length)} mm must be more than nothing`);
     if (turned && turned.longest < turned.lost + length)
       return refuse(
         `pieces[${index}].turned`,
-        `the longest length that the spindle takes (${turned.longest} mm) gives no piece: ${turned.lost} mm of it are lost, and a piece takes ${length} mm`,
+        `the longest length that the spindle takes (${sayFigure(turned.longest)} mm) gives no piece: ${sayFigure(turned.lost)} mm of it are lost, and a piece takes ${sayFigure(length)} mm`,
       );
     if (!Number.isInteger(count) || count < 1)
-      return refuse(`pieces[${index}].count`, `${count} must be a whole number of pieces, 1 or more`);
+      return refuse(`pieces[${index}].count`, `${sayFigure(count)} must be a whole number of pieces, 1 or more`);
   }
   const total = pieces.reduce((sum, { count }) => sum + count, 0);
   if (total > MOST_PIECES)
@@ -39,7 +40,7 @@ export function possible({ kerf, bars, pieces }: CutList): Result<null> {
   return refuse(
     `pieces[${long}].length`,
     turned
-      ? `${length} mm and the ${turned.lost} mm that the chuck holds and its end loses are longer than any bar gives`
-      : `${length} mm is longer than any bar gives (${Number((room - kerf).toFixed(3))} mm)`,
+      ? `${sayFigure(length)} mm and the ${sayFigure(turned.lost)} mm that the chuck holds and its end loses are longer than any bar gives`
+      : `${sayFigure(length)} mm is longer than any bar gives (${sayFigure(room - kerf, 3)} mm)`,
   );
 }

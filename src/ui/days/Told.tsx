@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { useState } from 'react';
 import { sayMinutes } from '@/core/model/units/show';
 import type { DaysFile } from '@/core/schedule/days';
@@ -101,7 +102,7 @@ function Helpful({ helpful, numberOf, machines, onTry }: HelpfulProps) {
         const words = sayHelp(what, numberOf, nameOf);
         return (
           <li key={words}>
-            {words}: {moreKept.toFixed(1)} promises more kept.{' '}
+            {words}: {sayFixed(moreKept, 1)} promises more kept.{' '}
             {order && <Button onPress={() => onTry(words, order, days)}>Try it</Button>}
           </li>
         );

@@ -1,4 +1,5 @@
 'use client';
+import { begun } from '../device/begun';
 import { proxy, wrap, type Remote } from 'comlink';
 import { format } from 'date-fns';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
@@ -69,7 +70,7 @@ function useWorker() {
   const worker = useRef<{ ended: Worker; remote: Remote<DaysApi> } | undefined>(undefined);
   const remote = useCallback(() => {
     if (!worker.current) {
-      const ended = new Worker(new URL('../../workers/days.worker.ts', import.meta.url), { type: 'module' });
+      const ended = begun(new Worker(new URL('../../workers/days.worker.ts', import.meta.url), { type: 'module' }));
       worker.current = { ended, remote: wrap<DaysApi>(ended) };
     }
     return worker.current.remote;

@@ -18,6 +18,8 @@ export function DeviceSettingsProvider({ served, children }: { served: DeviceSet
     const next = { ...settings, ...some };
     setSettings(next);
     document.cookie = `${SETTINGS_COOKIE}=${encodeURIComponent(JSON.stringify(next))}; path=/; max-age=31536000; samesite=lax`;
+    // What is on the page, and what its workers and the server made for it, says its figures as before.
+    if (next.mark !== settings.mark) window.location.reload();
   };
   return <Settings value={{ settings, change }}>{children}</Settings>;
 }

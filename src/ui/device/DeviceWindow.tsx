@@ -14,7 +14,7 @@ const Settings = styled.div`
   }
 `;
 
-/** On this device: what a new run is drawn in, how tables are written, on which day a week begins. */
+/** On this device: what a new run is drawn in, how figures are written, on which day a week begins. */
 export function DeviceWindow({ onClose }: { onClose: () => void }) {
   const { settings, change } = useDeviceSettings();
   return (
@@ -24,9 +24,13 @@ export function DeviceWindow({ onClose }: { onClose: () => void }) {
           <option value="mm">millimetres</option>
           <option value="in">inches</option>
         </Choice>
-        <Choice label="Tables that it gives out (CSV)" value={settings.mark} onChange={(mark) => change({ mark })}>
-          <option value="point">12.5, a comma between columns</option>
-          <option value="comma">12,5, a semicolon between columns</option>
+        <Choice
+          label="Figures, on screen, on paper and in tables"
+          value={settings.mark}
+          onChange={(mark) => change({ mark })}
+        >
+          <option value="point">12.5 (tables: a comma between columns)</option>
+          <option value="comma">12,5 (tables: a semicolon between columns)</option>
         </Choice>
         <Choice
           label="A week begins on"
@@ -38,8 +42,9 @@ export function DeviceWindow({ onClose }: { onClose: () => void }) {
           <option value="6">Sunday</option>
         </Choice>
         <p>
-          Kept by this browser, for whoever works at it. Sizes may be typed with a comma or a point anywhere. What money
-          is counted in stands with the shop’s costs.
+          Kept by this browser, for whoever works at it. Sizes may be typed with a comma or a point anywhere; what was
+          typed, and names of tools, threads and materials, stay as they were written. What money is counted in stands
+          with the shop’s costs.
         </p>
       </Settings>
     </Window>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure, sayFixed } from '@/core/model/units/mark';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Happening } from '@/core/lathe/events';
@@ -71,11 +72,11 @@ export function BarWindow({ plan, bar, onHappened, onClose }: Props) {
     const length = typeof rest === 'number' ? rest : rest.ok ? rest.value : 0;
     // What is reserved twice is reserved once; a bar that is used up cannot be used again by the next try.
     if (item) {
-      const taken = await actOn(item.id, { do: 'reserve', run, length: `${freeFor(item, run)} mm` });
+      const taken = await actOn(item.id, { do: 'reserve', run, length: `${sayFigure(freeFor(item, run))} mm` });
       if (!taken.ok) return setProblem(taken.problems.map(({ message }) => message).join('; '));
     }
     if (state === 'there' && bar !== undefined) {
-      const gone = await actOn(bar, { do: 'use', run, left: `${length} mm`, place: '' });
+      const gone = await actOn(bar, { do: 'use', run, left: `${sayFigure(length)} mm`, place: '' });
       if (!gone.ok) return setProblem(gone.problems.map(({ message }) => message).join('; '));
     }
     onHappened({
@@ -103,7 +104,7 @@ export function BarWindow({ plan, bar, onHappened, onClose }: Props) {
             <option key={one.id} value={one.id}>
               {[
                 `bar ${one.id}`,
-                `${freeFor(one, run).toFixed(0)} mm`,
+                `${sayFixed(freeFor(one, run), 0)} mm`,
                 one.offcut ? 'offcut' : '',
                 one.place,
                 one.reserved.some((reservation) => reservation.run === run) ? 'reserved for this run' : '',

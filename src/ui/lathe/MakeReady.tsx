@@ -1,4 +1,5 @@
 'use client';
+import { knownBy } from '@/core/model/units/mark';
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Progress } from '@/core/lathe/progress';
@@ -85,7 +86,7 @@ export function MakeReady({ plan, planned, progress, onTick }: Ready) {
   const kit = number === 1 ? kitOf(plan) : [];
   const row = (key: string, words: React.ReactNode, figure?: string) => (
     <li key={key}>
-      <Tick isSelected={progress.ready.has(key)} onChange={(done) => onTick(key, done)}>
+      <Tick isSelected={progress.ready.has(knownBy(key))} onChange={(done) => onTick(key, done)}>
         <span>{words}</span>
         {figure && <b>{figure}</b>}
       </Tick>

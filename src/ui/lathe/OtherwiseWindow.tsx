@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Tile } from '@/core/ask/trial';
@@ -95,7 +96,7 @@ export function OtherwiseWindow({ setup, operation, changed, onHappened, onClose
             key={what}
             label={LABELS[what]}
             value={texts[what]}
-            placeholder={now ? String(Number(now[what].toFixed(3))) : ''}
+            placeholder={now ? sayFigure(now[what], 3) : ''}
             problem={wrongIn(what, texts[what], units)}
             onChange={(text) => setTexts((was) => ({ ...was, [what]: text }))}
           />

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { earlierCosts } from '@/core/money/earlier';
@@ -36,9 +37,9 @@ export function EarlierCosts({ learned, number, id }: Props) {
               </Link>
             </th>
             <td className="figure">{good}</td>
-            <td className="figure">{reckoned.toFixed(2)}</td>
-            <td className="figure">{really.toFixed(2)}</td>
-            <td className="figure">{soldAt?.toFixed(2)}</td>
+            <td className="figure">{sayFixed(reckoned, 2)}</td>
+            <td className="figure">{sayFixed(really, 2)}</td>
+            <td className="figure">{soldAt !== undefined && sayFixed(soldAt, 2)}</td>
           </tr>
         ))}
       </tbody>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { useMemo } from 'react';
 import { rangeOfLearned } from '@/core/ask/promise';
 import { learnedGroups, learnedPiece, runsFor } from '@/core/lathe/learnFrom';
@@ -37,8 +38,8 @@ export function LearnedCard({ plan }: { plan: Plan }) {
       {told ? (
         <>
           <p style={{ marginBottom: 8 }}>
-            A piece: planned {told.piece.planned.toFixed(2)} min, learned <b>{told.piece.expected.toFixed(2)}</b>,
-            between {told.piece.p10.toFixed(2)} and {told.piece.p90.toFixed(2)}. Half of such batches take no longer
+            A piece: planned {sayFixed(told.piece.planned, 2)} min, learned <b>{sayFixed(told.piece.expected, 2)}</b>,
+            between {sayFixed(told.piece.p10, 2)} and {sayFixed(told.piece.p90, 2)}. Half of such batches take no longer
             than <b>{sayMinutes(told.range.p50)}</b>, four of five no longer than <b>{sayMinutes(told.range.p80)}</b>.
           </p>
           <LearnedTable groups={told.groups} />

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure, sayFixed } from '@/core/model/units/mark';
 import Link from 'next/link';
 import { learnedEdges } from '@/core/lathe/edgeWear';
 import type { Taught } from '@/core/lathe/learnFrom';
@@ -18,8 +19,8 @@ export function LearnedEdges({ edges, said }: Props) {
     <p style={{ marginTop: 8 }}>
       {learned.map(({ kind, factor, worn }) => (
         <span key={kind}>
-          An edge of {EDGES[kind]} lasts <b>{(edges[kind].life * factor).toFixed(0)} min</b> at its table speed, by{' '}
-          {worn} that {worn === 1 ? 'was' : 'were'} worn; the shop has {edges[kind].life}.{' '}
+          An edge of {EDGES[kind]} lasts <b>{sayFixed(edges[kind].life * factor, 0)} min</b> at its table speed, by{' '}
+          {worn} that {worn === 1 ? 'was' : 'were'} worn; the shop has {sayFigure(edges[kind].life)}.{' '}
         </span>
       ))}
       <Link href="/shop?page=money" prefetch={false}>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import type { LearnedGroup } from '@/core/lathe/learnFrom';
 import { Heads, Table } from '../primitives/Table';
 
@@ -22,7 +23,7 @@ export const LearnedTable = ({ groups }: { groups: readonly LearnedGroup[] }) =>
           <th scope="row">{words}</th>
           {[planned, expected, p10, p90, expected / planned].map((minutes, index) => (
             <td key={index} className="figure">
-              {minutes.toFixed(2)}
+              {sayFixed(minutes, 2)}
             </td>
           ))}
           <td className="figure">{learned.pieces}</td>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -147,7 +148,7 @@ function Edges({ plan, events }: { plan: Plan; events: readonly Ordered[] }) {
             {name}: {edges.map(({ pieces, ended }) => `${pieces} (${ended})`).join(', ')}; {now} by the one that is in
             {mean !== undefined && (
               <>
-                . On average <b>{mean.toFixed(0)}</b> pieces an edge
+                . On average <b>{sayFixed(mean, 0)}</b> pieces an edge
               </>
             )}
           </li>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import { capabilityOf, trendOf } from '@/core/lathe/trend';
@@ -51,7 +52,7 @@ export function SizeChart({ chart, units }: Props) {
         {trend
           ? `It goes towards its ${trend.towards} limit, ${fine(trend.perPiece)} a piece: met at piece ${trend.metAt}. Move it by ${fine(trend.correction)}.`
           : 'No trend.'}
-        {capability && ` Cpk ${capability.cpk.toFixed(2)} of ${capability.count} readings.`}
+        {capability && ` Cpk ${sayFixed(capability.cpk, 2)} of ${capability.count} readings.`}
       </p>
       <ol className="unseen" aria-label={`Readings of ${what}`}>
         {readings.map(({ piece, size, correctedAfter }) => (

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { edgeWear } from '@/core/lathe/edgeWear';
 import type { Ordered } from '@/core/lathe/events';
 import { learnedGroups, learnedPiece, saidBy, type CostTaught, type Taught } from '@/core/lathe/learnFrom';
@@ -13,7 +14,7 @@ import { Button } from '../primitives/Button';
 import { Card } from '../primitives/Card';
 import { Heads, Table } from '../primitives/Table';
 
-const figure = (minutes: number | undefined) => (minutes === undefined ? '' : minutes.toFixed(2));
+const figure = (minutes: number | undefined) => (minutes === undefined ? '' : sayFixed(minutes, 2));
 
 interface Props {
   id: string;
@@ -75,9 +76,9 @@ function Teaches({ id, plan, observed, events, cost }: Props) {
       ) : (
         <>
           <p style={{ marginBottom: 8 }}>
-            By this run alone a piece takes <b>{piece.expected.toFixed(2)} min</b> (planned {piece.planned.toFixed(2)}),
-            between {piece.p10.toFixed(2)} and {piece.p90.toFixed(2)}; a batch of {plan.run.quantity}:{' '}
-            {sayMinutes(piece.expected * plan.run.quantity + plan.times.setup.value)}.
+            By this run alone a piece takes <b>{sayFixed(piece.expected, 2)} min</b> (planned{' '}
+            {sayFixed(piece.planned, 2)}), between {sayFixed(piece.p10, 2)} and {sayFixed(piece.p90, 2)}; a batch of{' '}
+            {plan.run.quantity}: {sayMinutes(piece.expected * plan.run.quantity + plan.times.setup.value)}.
           </p>
           <LearnedTable groups={groups} />
           <LearnedEdges edges={plan.run.shop.edges} said={[edges]} />

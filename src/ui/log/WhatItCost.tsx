@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import type { Progress } from '@/core/lathe/progress';
 import type { CostBeside, ReallyCost } from '@/core/money/really';
 import type { Plan } from '@/core/plan/plan';
@@ -25,8 +26,8 @@ export function WhatItCost({ id, plan, progress, cost }: Props) {
   const row = ({ name, reckoned, really }: CostBeside) => (
     <tr key={name}>
       <th scope="row">{name}</th>
-      <td className="figure">{reckoned.toFixed(2)}</td>
-      <td className="figure">{really.toFixed(2)}</td>
+      <td className="figure">{sayFixed(reckoned, 2)}</td>
+      <td className="figure">{sayFixed(really, 2)}</td>
     </tr>
   );
   return (
@@ -51,11 +52,11 @@ export function WhatItCost({ id, plan, progress, cost }: Props) {
         as reckoned.{' '}
         {paid !== undefined && earned !== undefined && (
           <>
-            The {Math.min(progress.good, accepted?.quantity ?? 0)} good pieces are paid with <b>{paid.toFixed(2)}</b>
+            The {Math.min(progress.good, accepted?.quantity ?? 0)} good pieces are paid with <b>{sayFixed(paid, 2)}</b>
             {isWhole && (
               <>
                 {' '}
-                ({earned < 0 ? 'lost' : 'earned'} <b>{Math.abs(earned).toFixed(2)}</b>)
+                ({earned < 0 ? 'lost' : 'earned'} <b>{sayFixed(Math.abs(earned), 2)}</b>)
               </>
             )}
             .

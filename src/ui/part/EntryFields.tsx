@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import type { Field as EntryField } from '@/core/read/fields';
-import { isSize, sizeText } from '@/core/model/part/size';
+import { isSize, saySize } from '@/core/model/part/size';
 import { Field } from '../primitives/Field';
 import { problemAt, useWorkspace, wasAt } from '../run/WorkspaceContext';
 
@@ -42,7 +42,7 @@ type Entry = Record<string, unknown>;
 
 export const textIn = (entry: Entry, key: string): string => {
   const value = entry[key];
-  return isSize(value) ? sizeText(value) : '';
+  return isSize(value) ? saySize(value) : '';
 };
 
 /** The fields of an entry in a row, each with its name above it. What is wrong stands under the whole entry. */

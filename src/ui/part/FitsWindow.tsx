@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { mate, offerFits, type Mated, type OfferedFit } from '@/core/model/part/mates';
 import type { RunFile } from '@/core/read/runFile';
-import { readSize, sizeObject, sizeText, type SizeEntry } from '@/core/model/part/size';
+import { readSize, sizeObject, saySize, type SizeEntry } from '@/core/model/part/size';
 import { gaugeFor } from '@/core/model/shop/gauge';
 import { formatLength, type UnitSystem } from '@/core/model/units/length';
 import { Button } from '../primitives/Button';
@@ -71,7 +71,7 @@ function placesOf({ part }: RunFile): Place[] {
       ? [
           {
             path: `part.outside[${index}]`,
-            label: `Step ${index + 1}: ⌀${sizeText(step.diameter)}${step.name ? `, ${step.name}` : ''}`,
+            label: `Step ${index + 1}: ⌀${saySize(step.diameter)}${step.name ? `, ${step.name}` : ''}`,
             making: 'shaft',
             size: step.diameter,
             put: (file, size) => {
@@ -87,7 +87,7 @@ function placesOf({ part }: RunFile): Place[] {
       ? [
           {
             path: `part.bores[${index}]`,
-            label: `Hole ${index + 1}: ⌀${sizeText(bore.diameter)}`,
+            label: `Hole ${index + 1}: ⌀${saySize(bore.diameter)}`,
             making: 'hole',
             size: bore.diameter,
             put: (file, size) => {

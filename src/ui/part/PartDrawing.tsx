@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { drawPart } from '@/core/drawing/drawPart';
@@ -115,7 +116,7 @@ function Section({
           ))}
       </g>
       <text x={10} y={height - 8} className="soft">
-        {width < 420 ? '' : `to scale, ${scale.toFixed(1)} px to the mm · `}dimensions in {units}
+        {width < 420 ? '' : `to scale, ${sayFixed(scale, 1)} px to the mm · `}dimensions in {units}
       </text>
       <Mistakes mistakes={wrong} drawing={drawing} />
     </svg>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
 import { movedShoulder } from '@/core/formats/moveShoulder';
@@ -212,8 +213,8 @@ function EntryLists({ onMark }: { onMark: (path: string | undefined) => void }) 
 
 const MassLine = ({ mass, units }: { mass: Mass; units: UnitSystem }) => (
   <Weight>
-    {mass.grams > 0 && `${mass.grams.toFixed(2)} g · `}
-    {(mass.volume / 1000).toFixed(3)} cm³ · surface {(mass.surface / 100).toFixed(2)} cm² · centre of gravity{' '}
+    {mass.grams > 0 && `${sayFixed(mass.grams, 2)} g · `}
+    {sayFixed(mass.volume / 1000, 3)} cm³ · surface {sayFixed(mass.surface / 100, 2)} cm² · centre of gravity{' '}
     {formatLength(mass.centre, units)} {units} from the front
   </Weight>
 );

@@ -1,4 +1,5 @@
 'use client';
+import { sayEntry } from '@/core/model/units/mark';
 import { useState } from 'react';
 import { refuse } from '@/core/model/result';
 import { linesOf, readLines } from '@/core/read/lines';
@@ -39,7 +40,7 @@ export function PieceFields({ piece }: { piece: PieceFile }) {
       <div style={cell(3)}>
         <Field
           label="Before the front face"
-          value={String(piece.ahead ?? '')}
+          value={sayEntry(piece.ahead ?? '')}
           placeholder="facing allowance"
           problem={problemAt(problems, 'stock.ahead')}
           onChange={(typed) =>

@@ -1,4 +1,5 @@
 'use client';
+import { sayEntry } from '@/core/model/units/mark';
 import type { KeyboardEvent } from 'react';
 import type { RunFile, StockFile } from '@/core/read/runFile';
 import { Choice, Field } from '../primitives/Field';
@@ -197,7 +198,7 @@ function LeftOn() {
         <div style={cell(3)}>
           <Field
             label="Length left on"
-            value={length === 'choose' ? '' : String(length)}
+            value={length === 'choose' ? '' : sayEntry(length ?? '')}
             placeholder="as needed"
             onChange={(text) => keep(kind, text)}
           />
@@ -315,7 +316,7 @@ function NamedBar({ bar }: { bar: StockFile }) {
       <div style={cell(2)}>
         <Field
           label={bar.form === 'hex' || bar.form === 'square' ? 'Across flats of the bar' : 'Diameter of the bar'}
-          value={String(bar.size)}
+          value={sayEntry(bar.size)}
           problem={problemAt(problems, 'stock.size')}
           onChange={(text) => editBar('size', (typed) => void (typed.size = text))}
         />
@@ -324,7 +325,7 @@ function NamedBar({ bar }: { bar: StockFile }) {
         <div style={cell(2)}>
           <Field
             label="Bore of the tube"
-            value={String(bar.bore ?? '')}
+            value={sayEntry(bar.bore ?? '')}
             problem={problemAt(problems, 'stock.bore')}
             onChange={(text) => editBar('bore', (typed) => void (typed.bore = text))}
           />
@@ -345,7 +346,7 @@ function NamedBar({ bar }: { bar: StockFile }) {
       <div style={cell(2)}>
         <Field
           label="Bar length"
-          value={String(bar.barLength ?? '')}
+          value={sayEntry(bar.barLength ?? '')}
           placeholder="as sold"
           problem={problemAt(problems, 'stock.barLength')}
           onChange={(text) =>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { useState } from 'react';
 import { scalePart } from '@/core/formats/scalePart';
 import { Button } from '../primitives/Button';
@@ -39,7 +40,9 @@ export function ScaleWindow({ onClose }: { onClose: () => void }) {
         value={text}
         placeholder="1.5 or 3/2"
         problem={
-          text !== '' && times === undefined ? `a figure from ${LIMITS[0]} to ${LIMITS[1]}, as 1.5 or 3/2` : undefined
+          text !== '' && times === undefined
+            ? `a figure from ${sayFigure(LIMITS[0])} to ${sayFigure(LIMITS[1])}, as 1.5 or 3/2`
+            : undefined
         }
         onChange={setText}
       />

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { Plus } from 'lucide-react';
 import { useRef, type KeyboardEvent } from 'react';
 import { flushSync } from 'react-dom';
@@ -88,7 +89,7 @@ export function StepTable({ onMark }: { onMark: (path: string | undefined) => vo
     <Group aria-labelledby="outside">
       <h2>
         <span id="outside">Outside</span>{' '}
-        <small>front to back · 14 h8, 22 −0.1/0, 3/8 in · Ctrl+D copies a step, Alt+↑↓ moves it</small>
+        <small>front to back · 14 h8, 22 −{sayFigure(0.1)}/0, 3/8 in · Ctrl+D copies a step, Alt+↑↓ moves it</small>
       </h2>
       <EntryTable ref={table}>
         <StepHeads />

@@ -1,3 +1,4 @@
+import { sayEntry } from '@/core/model/units/mark';
 import type { Part } from '@/core/model/part/part';
 import { formatNominal } from '@/core/model/units/length';
 import { byKeys } from '@/core/read/byKeys';
@@ -24,7 +25,7 @@ export const mainOf = (step: StepFile): string =>
 const fieldAt = (step: StepFile, column: Column): string => (column === 'diameter' ? mainOf(step) : column);
 
 export const textOf = (step: StepFile, column: Column): string => {
-  if (column === 'front' || column === 'back') return String(step.chamfers?.[column] ?? '');
+  if (column === 'front' || column === 'back') return sayEntry(step.chamfers?.[column] ?? '');
   return textIn(byKeys(step), fieldAt(step, column));
 };
 

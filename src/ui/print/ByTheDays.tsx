@@ -1,4 +1,5 @@
 'use client';
+import { begun } from '../device/begun';
 import { wrap } from 'comlink';
 import { format, parseISO } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
@@ -35,7 +36,7 @@ async function askDelivery(run: number, isOver: () => boolean): Promise<Told> {
     const stamp = new Date();
     const today = format(stamp, 'yyyy-MM-dd');
     const machines = [...new Set(runs.flatMap(({ lathes = [] }) => lathes.map(({ lathe }) => lathe)))];
-    const worker = new Worker(new URL('../../workers/days.worker.ts', import.meta.url), { type: 'module' });
+    const worker = begun(new Worker(new URL('../../workers/days.worker.ts', import.meta.url), { type: 'module' }));
     const now = stamp.getHours() * 60 + stamp.getMinutes();
     const delivery = await wrap<DaysApi>(worker).delivery({ runs, days: kept.value.days, machines, today, now }, run);
     worker.terminate();

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { useState } from 'react';
 import styled, { createGlobalStyle } from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
@@ -72,7 +73,7 @@ function LabelField({
   sizes: LabelSizes;
   onChange: (value: number) => void;
 }) {
-  const [text, setText] = useState(String(sizes[of]));
+  const [text, setText] = useState(sayFigure(sizes[of]));
   const [least, most] = LIMITS[of];
   const value = Number(text.replace(',', '.'));
   const isGood = (typed: number) => Number.isFinite(typed) && typed >= least && typed <= most;

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { format, parseISO } from 'date-fns';
 import { quotationTable } from '@/core/formats/quotationTable';
 import { quotedPrices } from '@/core/money/quotation';
@@ -71,7 +72,7 @@ export function Quotation({ plan }: { plan: Plan }) {
         {accepted && (
           <p>
             Accepted on {format(parseISO(accepted.on), 'd MMMM yyyy')}: {accepted.quantity} pieces at{' '}
-            {accepted.each.toFixed(2)}.
+            {sayFixed(accepted.each, 2)}.
           </p>
         )}
         {quote.delivery && <p>Delivery: {quote.delivery}</p>}

@@ -1,4 +1,5 @@
 'use client';
+import { sayEntry } from '@/core/model/units/mark';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { Quote } from '@/core/read/runFile';
@@ -28,7 +29,10 @@ export const isDay = (text: string) => text === '' || /^\d{4}-\d{2}-\d{2}$/u.tes
 
 /** What comes on the cost, and what is said beside the prices; kept with the run, whose revisions are the quotation's. */
 export function QuoteFields({ quote, onQuote }: { quote: Quote; onQuote: (quote: Quote) => void }) {
-  const [texts, setTexts] = useState({ margin: String(quote.margin ?? ''), firstRisk: String(quote.firstRisk ?? '') });
+  const [texts, setTexts] = useState({
+    margin: sayEntry(quote.margin ?? ''),
+    firstRisk: sayEntry(quote.firstRisk ?? ''),
+  });
   const put = (key: keyof Quote, value: Quote[keyof Quote]) => {
     const kept = Object.fromEntries(Object.entries(quote).filter(([name]) => name !== key));
     onQuote(value === undefined || value === '' ? kept : { ...kept, [key]: value });

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import type { QuotedPrice } from '@/core/money/quotation';
 import type { Quote } from '@/core/read/runFile';
 import { TextButton } from '../primitives/TextButton';
@@ -28,11 +29,11 @@ export const QuotedPrices = ({
       {prices.map(({ quantity, each, all }) => (
         <tr key={quantity}>
           <td className="figure">{quantity}</td>
-          <td className="figure">{each.toFixed(2)}</td>
-          <td className="figure">{all.toFixed(2)}</td>
+          <td className="figure">{sayFixed(each, 2)}</td>
+          <td className="figure">{sayFixed(all, 2)}</td>
           <td className="screen-only">
             {accepted?.quantity === quantity ? (
-              `accepted at ${accepted.each.toFixed(2)}`
+              `accepted at ${sayFixed(accepted.each, 2)}`
             ) : (
               <TextButton type="button" onClick={() => onAccept(quantity, each)}>
                 Accepted: {quantity}

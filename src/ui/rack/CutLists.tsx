@@ -1,4 +1,5 @@
 'use client';
+import { begun } from '../device/begun';
 import { wrap, proxy } from 'comlink';
 import { ChevronRight } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
@@ -352,7 +353,7 @@ function useSaw(lists: SectionCuts[]) {
   const end = useRef<() => void>(() => undefined);
   useEffect(() => {
     if (lists.length === 0) return;
-    const worker = new Worker(new URL('../../workers/saw.worker.ts', import.meta.url), { type: 'module' });
+    const worker = begun(new Worker(new URL('../../workers/saw.worker.ts', import.meta.url), { type: 'module' }));
     const saw = wrap<SawApi>(worker);
     let over = false;
     end.current = () => {

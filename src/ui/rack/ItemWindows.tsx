@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { freeLength, type RackItem } from '@/core/rack/rack';
@@ -101,7 +102,7 @@ export function ReserveWindow({
   onDone: (words: string) => void;
 }) {
   const [run, setRun] = useState(String(runs[0]?.id ?? ''));
-  const [length, setLength] = useState(String(Number(freeLength(item).toFixed(3))));
+  const [length, setLength] = useState(sayFigure(freeLength(item), 3));
   return (
     <Window title={`Reserve of bar ${item.id}`} open onClose={onClose}>
       <AskForm
@@ -162,7 +163,7 @@ export function UseWindow({
             />
             <Field label="Goes to" plain value={place} onChange={setPlace} />
             <p className="all" style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
-              What is left comes back as an offcut. Under {keepFrom} mm it is hardly worth keeping.
+              What is left comes back as an offcut. Under {sayFigure(keepFrom)} mm it is hardly worth keeping.
             </p>
           </>
         )}

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { useState } from 'react';
 import type { Section } from '@/core/rack/rack';
 import { Field } from '../primitives/Field';
@@ -21,7 +22,7 @@ export function LevelWindow({
   onClose: () => void;
   onDone: (words: string) => void;
 }) {
-  const [text, setText] = useState(least > 0 ? `${least / 1000} m` : '');
+  const [text, setText] = useState(least > 0 ? `${sayFigure(least / 1000)} m` : '');
   const { material, form, size, bore, condition } = section;
   return (
     <Window title={`How much of ${name} is kept`} open onClose={onClose}>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import styled from 'styled-components';
 import { freeLength, type Lot as LotItems, type RackItem } from '@/core/rack/rack';
 import { Button } from '../primitives/Button';
@@ -150,8 +151,8 @@ function BarRow({
       <td>
         {item.id} <small>{item.offcut ? 'offcut' : 'bar'}</small>
       </td>
-      <td className="figure">{item.length.toFixed(1)}</td>
-      <td className="figure">{freeLength(item).toFixed(1)}</td>
+      <td className="figure">{sayFixed(item.length, 1)}</td>
+      <td className="figure">{sayFixed(freeLength(item), 1)}</td>
       <td>
         <Strip aria-hidden style={{ width: `${(100 * item.length) / longest}%` }}>
           {item.reserved.map(({ run, length }) => (
@@ -160,7 +161,7 @@ function BarRow({
         </Strip>
         {item.reserved.map(({ run, length }) => (
           <small key={run} style={{ marginRight: 10 }}>
-            {runOf(run)} {length.toFixed(1)} mm{' '}
+            {runOf(run)} {sayFixed(length, 1)} mm{' '}
             <TextButton onClick={() => onRelease(item, run)} aria-label={`Release ${runOf(run)} from bar ${item.id}`}>
               release
             </TextButton>
@@ -168,7 +169,7 @@ function BarRow({
         ))}
       </td>
       <td>
-        {[item.place, item.batch, item.price !== undefined && `${item.price.toFixed(2)} ${currency}`]
+        {[item.place, item.batch, item.price !== undefined && `${sayFixed(item.price, 2)} ${currency}`]
           .filter(Boolean)
           .join(' · ')}
       </td>

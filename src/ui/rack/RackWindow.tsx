@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { format } from 'date-fns';
 import type { RackItem, RackMove, Section } from '@/core/rack/rack';
 import { Window } from '../primitives/Window';
@@ -60,7 +61,7 @@ function HistoryWindow({ history, runOf, onClose }: Pick<RackWindowProps, 'histo
       <ol>
         {history.map(({ id, item, run, what, length, note, at }) => (
           <li key={id} style={{ fontSize: 14, marginBottom: 3 }}>
-            {format(new Date(at), 'd MMM HH:mm')} · bar {item} · {what} {length.toFixed(1)} mm
+            {format(new Date(at), 'd MMM HH:mm')} · bar {item} · {what} {sayFixed(length, 1)} mm
             {run !== undefined && ` · ${runOf(run)}`}
             {note && ` · ${note}`}
           </li>

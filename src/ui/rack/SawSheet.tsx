@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { Printer } from 'lucide-react';
 import styled from 'styled-components';
 import { cutsOf, uncut, type CutList, type Cuts, type Pattern } from '@/core/saw/cutList';
@@ -94,7 +95,7 @@ function BarPicture({ pattern, kerf }: { pattern: Pattern; kerf: number }) {
       height="26"
       preserveAspectRatio="none"
       role="img"
-      aria-label={`Bar of ${barLength} mm: ${pieces.map(({ label, count }) => `${count} ${label}`).join(', ')}, ${pattern.remnant} mm left`}
+      aria-label={`Bar of ${sayFigure(barLength)} mm: ${pieces.map(({ label, count }) => `${count} ${label}`).join(', ')}, ${sayFigure(pattern.remnant)} mm left`}
       style={{ display: 'block', marginTop: 4, background: 'var(--metal)', border: '1px solid var(--ink-soft)' }}
     >
       <defs>
@@ -158,8 +159,8 @@ export function SawSheet({
       </header>
       {cuts.because && <p style={{ marginBottom: 6 }}>Not proven best: {cuts.because}</p>}
       <p style={{ color: 'var(--ink-soft)', fontSize: 13 }}>
-        Kerf {list.kerf} mm. Each length is the setting of the saw stop; hatched goes into the lathe. Guards on, no
-        gloves near the blade, the bar supported behind; the shop’s rules and the saw’s manual come first.
+        Kerf {sayFigure(list.kerf)} mm. Each length is the setting of the saw stop; hatched goes into the lathe. Guards
+        on, no gloves near the blade, the bar supported behind; the shop’s rules and the saw’s manual come first.
       </p>
       <ol>
         {cuts.patterns.map((pattern, index) => (

@@ -1,2 +1,4 @@
+import { sayFixed } from '@/core/model/units/mark';
+
 /** A length of bar as a rack counts it. */
-export const metres = (mm: number): string => `${(mm / 1000).toFixed(2)} m`;
+export const metres = (mm: number): string => `${sayFixed(mm / 1000, 2)} m`;

@@ -1,4 +1,5 @@
 'use client';
+import { begun } from '../device/begun';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { comparedSo, type Answer } from '@/core/formats/answer';
@@ -65,7 +66,7 @@ export function usePlanner(file: RunFile, shop: Shop): { planned: Planned; tools
   const newest = useRef(0);
 
   useEffect(() => {
-    const worker = new Worker(new URL('../../workers/planner.worker.ts', import.meta.url), { type: 'module' });
+    const worker = begun(new Worker(new URL('../../workers/planner.worker.ts', import.meta.url), { type: 'module' }));
     const remote = wrap<PlannerApi>(worker);
     planner.current = remote;
     void remote.useShop(shop);

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { Check } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Choice } from '@/core/ask/choices';
@@ -11,7 +12,7 @@ import { useWorkspace } from '../run/WorkspaceContext';
 import { RouteDrawn } from './RouteDrawn';
 
 const signed = (minutes: number): string =>
-  Math.abs(minutes) < 0.005 ? 'the same' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes).toFixed(2)}`;
+  Math.abs(minutes) < 0.005 ? 'the same' : `${minutes > 0 ? '+' : '−'}${sayFixed(Math.abs(minutes), 2)}`;
 
 /** What its choices are, over their names. */
 function headOf(question: Question): string {
@@ -70,7 +71,7 @@ export function ChoiceWindow({ title, question, onClose }: { title: string; ques
                   <>
                     <td className="figure">
                       {choice.planned
-                        ? (choice.pieceMinutes ?? 0).toFixed(2)
+                        ? sayFixed(choice.pieceMinutes ?? 0, 2)
                         : signed((choice.pieceMinutes ?? 0) - (current?.pieceMinutes ?? 0))}
                     </td>
                     <td className="figure">{sayMinutes(choice.batchMinutes ?? 0)}</td>

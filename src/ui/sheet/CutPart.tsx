@@ -1,3 +1,4 @@
+import { sayFixed } from '@/core/model/units/mark';
 import { Fragment } from 'react';
 import { CHIPS, LIMITS, type PassLoad } from '@/core/model/plan/passLoad';
 import type { Run } from '@/core/model/run';
@@ -79,7 +80,7 @@ function Passes({ view: { passes, cross }, pass, onPass }: Chosen) {
               <td>{index + 1}</td>
               <td>{depth}</td>
               <td>{dial ?? to}</td>
-              <td>{cut.minutes.value.toFixed(2)}</td>
+              <td>{sayFixed(cut.minutes.value, 2)}</td>
             </tr>
             {cut.note && (
               <tr className="note">
@@ -112,7 +113,7 @@ function Load({ load, run: { units, shop } }: { load: PassLoad; run: Run }) {
           <FigureButton figure={load.thrust} units={units} />
         </Line>
       )}
-      <Line name={`Power, kW of ${(shop.machine.motorKilowatts * shop.machine.efficiency).toFixed(2)}`}>
+      <Line name={`Power, kW of ${sayFixed(shop.machine.motorKilowatts * shop.machine.efficiency, 2)}`}>
         <FigureButton figure={load.power} units={units} />
       </Line>
       {load.bends && (

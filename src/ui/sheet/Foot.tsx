@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { memo } from 'react';
 import styled from 'styled-components';
 import type { Plan } from '@/core/plan/plan';
@@ -57,7 +58,7 @@ export const Foot = memo(function Foot({ id, plan }: { id: string; plan: Plan })
           [stock.leftOver, `${formatLength(stock.leftOver.value, units)} ${units}`, view.left],
         ] as const)
       : []),
-    [stock.mass, `${stock.mass.value.toFixed(2)} kg`, 'of stock'],
+    [stock.mass, `${sayFixed(stock.mass.value, 2)} kg`, 'of stock'],
   ] as const;
   return (
     <Bar aria-label="Figures of the run">

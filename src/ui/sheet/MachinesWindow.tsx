@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import type { OnMachine } from '@/core/ask/onEachMachine';
 import { sayMinutes } from '@/core/model/units/show';
 import { capital } from '@/core/model/words';
@@ -65,8 +66,8 @@ function Row({
       </th>
       {figures ? (
         <>
-          <td className="figure">{figures.pieceMinutes.toFixed(1)} min</td>
-          <td className="figure">{figures.setupMinutes.toFixed(0)} min</td>
+          <td className="figure">{sayFixed(figures.pieceMinutes, 1)} min</td>
+          <td className="figure">{sayFixed(figures.setupMinutes, 0)} min</td>
           <td className="figure">{sayMinutes(figures.batchMinutes)}</td>
           <td>
             {figures.stops.map(({ words, places }) => `${words}${places > 1 ? ` ×${places}` : ''}`).join(', ')}

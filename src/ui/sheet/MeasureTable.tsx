@@ -1,11 +1,12 @@
 'use client';
+import { sayFigure, sayFixed } from '@/core/model/units/mark';
 import { scaleLinear } from 'd3-scale';
 import type { CutState, Measure } from '@/core/ask/whatIf';
 import { Table } from '../primitives/Table';
 
 const WIDE = 200;
 
-const said = (value: number): string => (value >= 100 ? value.toFixed(0) : String(Number(value.toPrecision(3))));
+const said = (value: number): string => (value >= 100 ? sayFixed(value, 0) : sayFigure(Number(value.toPrecision(3))));
 
 const isBeyond = ({ value, limit, more }: Measure): boolean =>
   limit !== undefined && (more ? value < limit : value > limit * (1 + 1e-9));
@@ -41,7 +42,7 @@ export function MeasureTable({ now, then }: { now: CutState; then: CutState | un
         {now.measures.map((measure) => (
           <MeasureRow key={measure.name} now={measure} then={then?.measures.find((one) => one.name === measure.name)} />
         ))}
-        {row('a piece, min', ({ pieceMinutes }) => pieceMinutes.toFixed(2))}
+        {row('a piece, min', ({ pieceMinutes }) => sayFixed(pieceMinutes, 2))}
       </tbody>
     </Table>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { CircleAlert, Pin, Undo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
@@ -47,7 +48,7 @@ const Again = styled.button`
 
 const cost = (minutes: number): string => {
   if (Math.abs(minutes) < 0.005) return 'It costs nothing.';
-  return `It ${minutes > 0 ? 'costs' : 'saves'} ${Math.abs(minutes).toFixed(2)} min a piece.`;
+  return `It ${minutes > 0 ? 'costs' : 'saves'} ${sayFixed(Math.abs(minutes), 2)} min a piece.`;
 };
 
 interface Props {

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { CircleAlert, Pin } from 'lucide-react';
@@ -136,7 +137,7 @@ export const RouteNames = memo(function RouteNames({ plan, planned, layout, top,
             key={key}
             {...{ number, kind, name, rowHeight, onSelect }}
             operation={key}
-            minutes={minutesOf(operation).toFixed(2)}
+            minutes={sayFixed(minutesOf(operation), 2)}
             decided={decidedOf(plan, key)}
             chosen={key === selected}
             reached={key === selected || (selected === undefined && index === 0)}

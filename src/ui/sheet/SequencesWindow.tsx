@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { WAY_WORDS } from '@/core/model/way';
 import type { Sequence } from '@/core/ask/sequences';
 import { sayMinutes } from '@/core/model/units/show';
@@ -61,8 +62,8 @@ function Row({
       </th>
       {figures ? (
         <>
-          <td className="figure">{figures.pieceMinutes.toFixed(1)} min</td>
-          <td className="figure">{figures.setupMinutes.toFixed(0)} min</td>
+          <td className="figure">{sayFixed(figures.pieceMinutes, 1)} min</td>
+          <td className="figure">{sayFixed(figures.setupMinutes, 0)} min</td>
           <td className="figure">
             {sayMinutes(figures.batchMinutes)}
             <small>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { capital } from '@/core/model/words';
 import { sayToGet, toGetFor } from '@/core/present/toGet';
 import { Check, ShoppingBag } from 'lucide-react';
@@ -82,7 +83,7 @@ export function SetupPanel({ plan, planned, edits }: { plan: Plan; planned: Plan
           <Item icon={<Check size={15} color="var(--brass)" aria-hidden />}>
             {order.proven
               ? 'No order that keeps the rules takes less for tools, tailstock, compound, speeds and stops.'
-              : `At most ${order.gapMinutes.toFixed(2)} min a piece could be saved by another order.`}
+              : `At most ${sayFixed(order.gapMinutes, 2)} min a piece could be saved by another order.`}
           </Item>
         </ul>
         <ByRules of={[...reasons, { rule: 'ORDER' }]} />

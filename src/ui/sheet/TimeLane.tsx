@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { memo } from 'react';
 import { scaleLinear } from 'd3-scale';
 import type { Plan } from '@/core/plan/plan';
@@ -95,8 +96,8 @@ export const TimeLane = memo(function TimeLane({ plan, layout, top, selected, on
         </g>
       ))}
       <text x={96} y={y + height + 15} className="soft">
-        cutting (solid) {plan.times.cutting.value.toFixed(2)} · handling (hatched) {plan.times.hand.value.toFixed(2)}{' '}
-        min
+        cutting (solid) {sayFixed(plan.times.cutting.value, 2)} · handling (hatched){' '}
+        {sayFixed(plan.times.hand.value, 2)} min
       </text>
     </g>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { EDGES } from '@/core/model/shop/material';
@@ -184,7 +185,7 @@ function Listed({
   onText: (text: string) => void;
 }) {
   const isLength = field === 'stickOut' || field === 'nose';
-  const shown = (value: number) => (isLength ? formatNominal(value, units) : String(value));
+  const shown = (value: number) => (isLength ? formatNominal(value, units) : sayFigure(value));
   const value = valueOf(field, text, units) ?? is ?? 0;
   const at = Math.max(
     0,

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { useState, type ReactNode } from 'react';
 import { Button, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -85,7 +86,7 @@ const spoken = (formula: string): string =>
 /** A term to enough places to be worked again. */
 function termText({ value, unit }: Term, units: UnitSystem): string {
   const { text, unit: shown } =
-    unit === 'min' ? { text: value.toFixed(3), unit: 'min' } : show(value, unit, units, true);
+    unit === 'min' ? { text: sayFixed(value, 3), unit: 'min' } : show(value, unit, units, true);
   return `${text}${shown ? ` ${shown}` : ''}`;
 }
 

@@ -1,3 +1,4 @@
+import { sayEntry } from '@/core/model/units/mark';
 import type { RunFile } from '@/core/read/runFile';
 import { isCut, isStickOut } from '@/core/model/overrule';
 import { formatNominal, parseLength, type UnitSystem } from '@/core/model/units/length';
@@ -64,8 +65,8 @@ export function decidedTexts({ overrules = [] }: RunFile, { key, setup }: Tile, 
   )[0];
   const length = (mm: number | undefined) => (mm === undefined ? '' : formatNominal(mm, units));
   return {
-    speed: String(cut?.speed ?? ''),
-    feed: String(cut?.feed ?? ''),
+    speed: sayEntry(cut?.speed ?? ''),
+    feed: sayEntry(cut?.feed ?? ''),
     depth: length(cut?.depth),
     nose: length(cut?.nose),
     edge: cut?.edge ?? '',

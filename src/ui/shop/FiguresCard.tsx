@@ -1,4 +1,5 @@
 'use client';
+import { sayEntry } from '@/core/model/units/mark';
 import { Pencil } from 'lucide-react';
 import styled from 'styled-components';
 import type { FigureGroup } from '@/core/model/shop/figureGroup';
@@ -70,7 +71,7 @@ export function FiguresCard({
         {group.figures.map(({ key, label }) => (
           <div key={key}>
             <dt>{label}</dt>
-            <dd>{figures[key]}</dd>
+            <dd>{sayEntry(figures[key] ?? '')}</dd>
           </div>
         ))}
       </List>

@@ -2,6 +2,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { parseLength } from '@/core/model/units/length';
+import { sayFigure } from '@/core/model/units/mark';
+import { numbersIn, sayNumbers } from '@/core/model/units/numbers';
 import { Button } from '../primitives/Button';
 import { Choice, Field } from '../primitives/Field';
 import { Window } from '../primitives/Window';
@@ -34,16 +36,13 @@ export interface FormField {
 
 type Values = Record<string, unknown>;
 
-const shown = (value: unknown): string =>
-  Array.isArray(value)
-    ? value.join(', ')
-    : value === undefined
-      ? ''
-      : value === true
-        ? 'yes'
-        : value === false
-          ? 'no'
-          : String(value);
+function shown(value: unknown): string {
+  if (value === undefined) return '';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'number') return sayFigure(value);
+  if (!Array.isArray(value)) return String(value);
+  return value.every((one) => typeof one === 'number') ? sayNumbers(value) : value.join(', ');
+}
 
 /** What a field with a choice offers; of yes and no the usual answer first. */
 const optionsOf = (takes: FormField['takes']): readonly string[] => (Array.isArray(takes) ? takes : ['no', 'yes']);
@@ -63,10 +62,7 @@ function read({ takes, needed, counts }: FormField, text: string): Read {
   }
   if (takes === 'yes') return { ok: true, value: trimmed === 'yes' };
   if (takes === 'words') return { ok: true, value: trimmed.split(/[\s,;]+/).filter(Boolean) };
-  const numbers = trimmed
-    .split(/[\s,;]+/)
-    .filter(Boolean)
-    .map(Number);
+  const numbers = takes === 'number' ? [Number(trimmed.replace(',', '.'))] : numbersIn(trimmed);
   if (numbers.some((value) => !Number.isFinite(value)))
     return { ok: false, message: `“${trimmed}” is not ${takes === 'numbers' ? 'a list of numbers' : 'a number'}` };
   if (counts && !counts.includes(numbers.length))

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import type { Gauge, Shop } from '@/core/model/shop/shop';
 import { MEASURED } from '@/core/model/shop/tool';
 import type { FormField } from './FiguresForm';
@@ -14,7 +15,9 @@ const FIELDS: readonly FormField[] = [
 ];
 
 const rangeOf = ({ from, upTo }: Gauge): string =>
-  from === undefined && upTo === undefined ? 'any size' : `${from ?? 0} to ${upTo ?? '…'} mm`;
+  from === undefined && upTo === undefined
+    ? 'any size'
+    : `${sayFigure(from ?? 0)} to ${upTo === undefined ? '…' : sayFigure(upTo)} mm`;
 
 /** What is measured with: how closely it repeats, over which range, and what a reading takes. */
 export const GaugeCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: Shop) => void }) => (
@@ -24,7 +27,7 @@ export const GaugeCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: Sho
     items={shop.gauges}
     name={({ name }) => name}
     words={(gauge) => [
-      `${gauge.measures.join(', ')} · ${rangeOf(gauge)} · repeats to ±${gauge.repeats} mm · ${gauge.minutes} min`,
+      `${gauge.measures.join(', ')} · ${rangeOf(gauge)} · repeats to ±${sayFigure(gauge.repeats)} mm · ${sayFigure(gauge.minutes)} min`,
     ]}
     fields={FIELDS}
     values={(gauge) => gauge}

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { MADE_HOLDERS } from '@/core/model/shop/machine';
 import { holdingOf } from '@/core/plan/holding/means';
 import type { KeptHolder, Shop } from '@/core/model/shop/shop';
@@ -30,7 +31,7 @@ export const HoldersCard = ({ shop, offered, onChange }: Props) => (
     items={shop.holders}
     name={({ name }) => name}
     words={({ kind, diameter, thread, place }) => [
-      `${holdingOf(kind)?.madeFor ?? kind} ${thread ?? `⌀${diameter}`}${place ? ` · kept at ${place}` : ''}`,
+      `${holdingOf(kind)?.madeFor ?? kind} ${thread ?? `⌀${sayFigure(diameter)}`}${place ? ` · kept at ${place}` : ''}`,
     ]}
     fields={FIELDS}
     values={(holder) => holder}

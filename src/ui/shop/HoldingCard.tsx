@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { capital } from '@/core/model/words';
 import { holdingOf } from '@/core/plan/holding/means';
 import type { HoldingMeans, Shop } from '@/core/model/shop/shop';
@@ -24,7 +25,7 @@ export const HoldingCard = ({ shop, onChange }: { shop: Shop; onChange: (shop: S
     items={shop.holdings}
     name={named}
     words={({ from, upTo, length, runOut, load, change }) => [
-      `⌀${from} to ${upTo}, covers ${length} mm · run-out ${runOut} mm · ${load} min a piece, ${change} min to make ready`,
+      `⌀${sayFigure(from)} to ${sayFigure(upTo)}, covers ${sayFigure(length)} mm · run-out ${sayFigure(runOut)} mm · ${sayFigure(load)} min a piece, ${sayFigure(change)} min to make ready`,
     ]}
     fields={FIELDS}
     values={(means) => means}

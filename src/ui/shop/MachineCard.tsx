@@ -1,4 +1,5 @@
 'use client';
+import { sayEntry, sayFigure } from '@/core/model/units/mark';
 import type { Dial, Machine, Shop } from '@/core/model/shop/shop';
 import type { UsedBy } from '@/core/ask/usedBy';
 import type { FormField } from './FiguresForm';
@@ -67,7 +68,7 @@ const FIELDS: readonly FormField[] = [
 ];
 
 const words = ({ swing, betweenCentres, spindleBore, speeds, stations }: Machine): string =>
-  `swings ${swing} mm, ${betweenCentres} mm between centres, bore ${spindleBore} mm · ${speeds[0]} to ${speeds.at(-1)} rev/min · ${stations} ${stations === 1 ? 'station' : 'stations'}`;
+  `swings ${sayFigure(swing)} mm, ${sayFigure(betweenCentres)} mm between centres, bore ${sayFigure(spindleBore)} mm · ${sayEntry(speeds[0] ?? '–')} to ${sayEntry(speeds.at(-1) ?? '–')} rev/min · ${stations} ${stations === 1 ? 'station' : 'stations'}`;
 
 const listed = ({ from, upTo, length, runOut, over }: Machine['jaws']) => [
   from,
@@ -120,7 +121,7 @@ const valuesOf = ({
   pairs: leadscrew?.pairs && [leadscrew.pairs.least, leadscrew.pairs.most, leadscrew.pairs.clear],
   tumbler: leadscrew?.tumbler,
   threadDial: leadscrew?.dial && [leadscrew.dial.wheel, leadscrew.dial.lines],
-  box: leadscrew?.box?.map(({ pitch, levers }) => `${pitch} = ${levers}`).join('; '),
+  box: leadscrew?.box?.map(({ pitch, levers }) => `${sayFigure(pitch)} = ${levers}`).join('; '),
   feedLevers: feedLevers?.join('; '),
 });
 

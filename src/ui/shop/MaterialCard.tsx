@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { FLUIDS } from '@/core/model/shop/material';
 import type { Material, Shop } from '@/core/model/shop/shop';
 import type { FormField } from './FiguresForm';
@@ -45,7 +46,7 @@ export function MaterialCard({ shop, onChange }: { shop: Shop; onChange: (shop: 
       items={materials}
       name={({ name }) => name}
       words={({ speed, force, density, deepestCut, tough, stringy, bars, supplier, deliveryDays }) => [
-        `HSS ${speed.hss}, carbide ${speed.carbide} m/min · kc1.1 ${force.kc} N/mm², m ${force.m} · ${density} g/cm³ · ${deepestCut} mm deep a side`,
+        `HSS ${sayFigure(speed.hss)}, carbide ${sayFigure(speed.carbide)} m/min · kc1.1 ${sayFigure(force.kc)} N/mm², m ${sayFigure(force.m)} · ${sayFigure(density)} g/cm³ · ${sayFigure(deepestCut)} mm deep a side`,
         [
           tough ? 'tough' : 'not tough',
           stringy ? 'long chips' : 'short chips',

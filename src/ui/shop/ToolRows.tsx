@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import { Archive, ArchiveRestore, Copy, Pencil } from 'lucide-react';
 import {
   Cell,
@@ -69,12 +70,12 @@ const Scroll = styled.div`
 /** The figure that tells a tool from its like: what it is as wide, as round or as sharp as. */
 const mainFigure = (tool: Tool): string => {
   const { diameter, width, nose, hollowEdge, point, pitch } = tool;
-  if (diameter !== undefined) return `⌀${Number(diameter.toFixed(3))}${pitch ? ` × ${Number(pitch.toFixed(3))}` : ''}`;
-  if (width !== undefined) return `${width} wide`;
-  if (pitch !== undefined) return `pitch ${pitch}`;
-  if (nose !== undefined) return `r ${nose}`;
-  if (hollowEdge !== undefined) return `R ${hollowEdge}`;
-  return point === undefined ? '' : `${point}°`;
+  if (diameter !== undefined) return `⌀${sayFigure(diameter, 3)}${pitch ? ` × ${sayFigure(pitch, 3)}` : ''}`;
+  if (width !== undefined) return `${sayFigure(width)} wide`;
+  if (pitch !== undefined) return `pitch ${sayFigure(pitch)}`;
+  if (nose !== undefined) return `r ${sayFigure(nose)}`;
+  if (hollowEdge !== undefined) return `R ${sayFigure(hollowEdge)}`;
+  return point === undefined ? '' : `${sayFigure(point)}°`;
 };
 
 const COLUMNS = [

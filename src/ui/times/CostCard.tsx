@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure, sayFixed } from '@/core/model/units/mark';
 import { useState } from 'react';
 import type { PriceBreak } from '@/core/ask/running';
 import type { RunFile } from '@/core/read/runFile';
@@ -42,7 +43,7 @@ const CostTable = ({ cost, units, quantity }: { cost: BatchAccount['cost']; unit
           <td className="figure">
             <FigureButton figure={share} units={units} />
           </td>
-          <td className="figure">{(share.value / quantity).toFixed(2)}</td>
+          <td className="figure">{sayFixed(share.value / quantity, 2)}</td>
         </tr>
       ))}
       <tr>
@@ -87,11 +88,11 @@ const PriceByQuantity = ({
       marks={priced.map((price) => ({
         x: price.quantity,
         y: price.piece,
-        words: `${price.quantity} pieces: ${price.piece.toFixed(2)} ${currency} each, ${price.batch.toFixed(2)} ${currency} in all`,
+        words: `${price.quantity} pieces: ${sayFixed(price.piece, 2)} ${currency} each, ${sayFixed(price.batch, 2)} ${currency} in all`,
       }))}
       x="pieces in the batch"
       y={`${currency} a piece`}
-      sayY={(value) => String(Number(value.toFixed(1)))}
+      sayY={(value) => sayFigure(value, 1)}
     />
     <Table>
       <Heads of={['Pieces', { figures: 'each' }, { figures: 'batch' }, { figures: 'time' }]} />
@@ -99,8 +100,8 @@ const PriceByQuantity = ({
         {priced.map((price) => (
           <tr key={price.quantity} aria-current={price.quantity === quantity || undefined}>
             <th scope="row">{price.quantity}</th>
-            <td className="figure">{price.piece.toFixed(2)}</td>
-            <td className="figure">{price.batch.toFixed(2)}</td>
+            <td className="figure">{sayFixed(price.piece, 2)}</td>
+            <td className="figure">{sayFixed(price.batch, 2)}</td>
             <td className="figure">{sayMinutes(price.minutes)}</td>
           </tr>
         ))}
@@ -115,7 +116,7 @@ export function CostCard({ plan, account, breaks, offer, onOffer }: Props) {
   const { currency } = shop.rates;
   const { cost } = account;
   const [target, setTarget] = useState('');
-  const [each, setEach] = useState(offer ? String(offer.each) : '');
+  const [each, setEach] = useState(offer ? sayFigure(offer.each) : '');
   const wanted = numberOf(target);
   const asked = numberOf(each);
   const priced = breaks?.filter((at): at is Priced => at.piece !== undefined) ?? [];

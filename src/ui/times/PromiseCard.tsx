@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import type { BatchRange } from '@/core/ask/promise';
@@ -82,7 +83,7 @@ export function PromiseCard({ elements, range, seed, onAgain }: Props) {
               <th scope="row">{name}</th>
               <td>{KINDS[kind]}</td>
               <td className="figure">{sayMinutes(minutes)}</td>
-              <td className="figure">{((100 * minutes) / total).toFixed(0)} %</td>
+              <td className="figure">{sayFixed((100 * minutes) / total, 0)} %</td>
             </tr>
           ))}
           {rest > 0 && (
@@ -90,7 +91,7 @@ export function PromiseCard({ elements, range, seed, onAgain }: Props) {
               <th scope="row">{elements.length - NAMED} others</th>
               <td />
               <td className="figure">{sayMinutes(rest)}</td>
-              <td className="figure">{((100 * rest) / total).toFixed(0)} %</td>
+              <td className="figure">{sayFixed((100 * rest) / total, 0)} %</td>
             </tr>
           )}
         </tbody>
@@ -133,7 +134,7 @@ function Strip({ parts, total }: { parts: { kind: ElementKind; minutes: number }
         {parts
           .map(
             ({ kind, minutes }) =>
-              `${KINDS[kind]} (${LOOKS[kind]}) ${sayMinutes(minutes)}, ${((100 * minutes) / total).toFixed(0)} %`,
+              `${KINDS[kind]} (${LOOKS[kind]}) ${sayMinutes(minutes)}, ${sayFixed((100 * minutes) / total, 0)} %`,
           )
           .join(' · ')}
       </p>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure, sayFixed } from '@/core/model/units/mark';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import type { Swing } from '@/core/ask/sensitivity';
@@ -49,9 +50,9 @@ export function SwingCard({ swings }: { swings: readonly Swing[] | undefined }) 
                       <small style={{ color: 'var(--ink-soft)', fontWeight: 400 }}>{of}</small>
                     </th>
                     <td className="figure">
-                      {Number(value.toFixed(3))}
+                      {sayFigure(value, 3)}
                       <br />
-                      {Number(range[0].toFixed(3))} – {Number(range[1].toFixed(3))}
+                      {sayFigure(range[0], 3)} – {sayFigure(range[1], 3)}
                     </td>
                     <Bar>
                       <svg viewBox={`0 0 ${WIDE} 18`} preserveAspectRatio="none" aria-hidden>
@@ -118,9 +119,9 @@ export function EdgeCard({ edges }: { edges: readonly EdgeUse[] }) {
               <td className="figure">
                 <FigureButton figure={used} units="mm" />
               </td>
-              <td className="figure">{life > 1000 ? 'over 1000' : life.toFixed(0)}</td>
-              <td className="figure">{speed.toFixed(0)}</td>
-              <td className="figure">{economic.toFixed(0)}</td>
+              <td className="figure">{life > 1000 ? 'over 1000' : sayFixed(life, 0)}</td>
+              <td className="figure">{sayFixed(speed, 0)}</td>
+              <td className="figure">{sayFixed(economic, 0)}</td>
             </tr>
           ))}
         </tbody>

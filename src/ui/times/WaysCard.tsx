@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure, sayFixed } from '@/core/model/units/mark';
 import { useState } from 'react';
 import { Check } from 'lucide-react';
 import { at, crossOvers, type CrossOver, type Line } from '@/core/money/lines';
@@ -76,7 +77,7 @@ const batchOf = (way: RunningWay, measured: Measured) => (measured === 'minutes'
 export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
   const [measured, setMeasured] = useState<Measured>('minutes');
   const say = (value: number) =>
-    measured === 'minutes' ? sayMinutes(value) : `${value.toFixed(value < 1000 ? 2 : 0)} ${currency}`;
+    measured === 'minutes' ? sayMinutes(value) : `${sayFixed(value, value < 1000 ? 2 : 0)} ${currency}`;
   const lines = ways.flatMap(({ id, name, planned, [measured]: line }): WayLine[] =>
     line ? [{ id, name, planned, ...line }] : [],
   );
@@ -100,7 +101,7 @@ export function WaysCard({ ways, quantity, currency, onChoose }: Props) {
           {...chartOf(lines, crosses, quantity, say, nameOf)}
           x="pieces in the batch"
           y={measured === 'minutes' ? 'min a piece' : `${currency} a piece`}
-          sayY={(value) => String(Number(value.toFixed(1)))}
+          sayY={(value) => sayFigure(value, 1)}
         />
       )}
       <Table>
@@ -210,4 +211,4 @@ const Risks = ({ ways }: Pick<Props, 'ways'>) => (
 );
 
 const sayCross = ({ from, to, quantity }: CrossOver, nameOf: (id: string) => string): string =>
-  `From ${Math.ceil(quantity - 1e-9)} pieces “${nameOf(to)}” takes less than “${nameOf(from)}” (equal at ${quantity.toFixed(1)})`;
+  `From ${Math.ceil(quantity - 1e-9)} pieces “${nameOf(to)}” takes less than “${nameOf(from)}” (equal at ${sayFixed(quantity, 1)})`;

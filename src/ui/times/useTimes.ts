@@ -1,4 +1,5 @@
 'use client';
+import { begun } from '../device/begun';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { RunFile } from '@/core/read/runFile';
@@ -31,7 +32,8 @@ function usePlannedFile(file: RunFile): RunFile {
   return useMemo(() => JSON.parse(written) as RunFile, [written]);
 }
 
-const timesWorker = () => new Worker(new URL('../../workers/times.worker.ts', import.meta.url), { type: 'module' });
+const timesWorker = () =>
+  begun(new Worker(new URL('../../workers/times.worker.ts', import.meta.url), { type: 'module' }));
 
 /** A batch played for its promise, by itself: played again, nothing else is worked out anew. */
 function useRange(account: BatchAccount | undefined, seed: number): BatchRange | undefined {

@@ -1,4 +1,4 @@
-import { parseLength, formatNominal } from '../../model/units/length';
+import { formatNominal, MM_PER_INCH, parseLength } from '../../model/units/length';
 import type { RemedyKind } from './remedy';
 
 /** How many sizes beside the one that is asked for are offered. */
@@ -18,7 +18,7 @@ export const nearestTool: RemedyKind = ({ part, units }, { tools }, problems) =>
       .slice(0, NEAR)
       .map((size) => ({
         path,
-        value: Number(formatNominal(size, units)),
+        value: Number((units === 'in' ? size / MM_PER_INCH : size).toFixed(units === 'in' ? 4 : 3)),
         words: `Drill it ⌀${formatNominal(size, units)}, a drill of the list; the drawing then says so`,
       }));
   });

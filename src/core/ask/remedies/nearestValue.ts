@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { MM_PER_INCH, parseLength } from '../../model/units/length';
 import { valueAt } from '../../model/setPath';
 import { isSize, sizeObject } from '../../model/part/size';
@@ -65,7 +66,7 @@ const named = (path: string): string =>
 const changed = ({ path, put }: Written, to: number, was: number): Change => ({
   path,
   value: put(to),
-  words: `Make the ${named(path)} ${to} instead of ${Number(was.toFixed(3))}; ${path.startsWith('part.') ? 'the drawing then says so' : 'the run then says so'}`,
+  words: `Make the ${named(path)} ${sayFigure(to)} instead of ${sayFigure(was, 3)}; ${path.startsWith('part.') ? 'the drawing then says so' : 'the run then says so'}`,
 });
 
 /** The figure that a problem is about, a little less or more of it, as far as it has to be. */
@@ -75,7 +76,7 @@ export const nearestValue: RemedyKind = (file, _, problems) => {
     ...figures.flatMap(({ path, plain }): Change[] =>
       plain === undefined
         ? []
-        : [{ path, value: plain, words: `Make the ${named(path)} ${plain} without limits of its own` }],
+        : [{ path, value: plain, words: `Make the ${named(path)} ${sayFigure(plain)} without limits of its own` }],
     ),
     ...TIMES.flatMap((times) =>
       figures.flatMap((figure) =>

@@ -2,7 +2,7 @@ import { linesOf } from '../../read/lines';
 import type { DetailFile, ElsewhereFile, HoleFile, LengthFile, PartFile, StepFile } from '../../read/runFile';
 import { KIND_KEY, kindOfEntry, type EntryListName } from '../../read/entryKinds';
 import type { Field } from '../../read/fields';
-import { isSize, readPlace, sizeText } from '../../model/part/size';
+import { isSize, readPlace, saySize } from '../../model/part/size';
 import { parseLength, type UnitSystem } from '../../model/units/length';
 import { align } from './align';
 import { byKeys, type ByKeys } from '../../read/byKeys';
@@ -78,7 +78,7 @@ function meant({ takes }: Field, value: unknown, units: UnitSystem): string {
 function shown({ takes }: Field, value: unknown, units: UnitSystem, mixed: boolean): string | undefined {
   if (value === undefined || value === '' || value === false) return undefined;
   if (value === true) return 'yes';
-  const text = isSize(value) ? sizeText(value) : String(value);
+  const text = isSize(value) ? saySize(value) : String(value);
   const isLong = ['size', 'place', 'length', 'depth'].includes(String(takes));
   return mixed && isLong && !/[a-z"″]/i.test(text) ? `${text} ${units}` : text;
 }

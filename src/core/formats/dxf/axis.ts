@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { TINY, type Edge } from './edge';
 
 /** So many of a drawing's corners have their like on the other side of its axis, where it is drawn whole. */
@@ -36,10 +37,10 @@ export function axisOf(
   if (level) return level.from.y;
   const symmetry = symmetryOf(edges);
   if (symmetry !== undefined) {
-    told.push(`no centre line was found: it is the same above and below y ${Number(symmetry.toFixed(4))}, its axis`);
+    told.push(`no centre line was found: it is the same above and below y ${sayFigure(symmetry, 4)}, its axis`);
     return symmetry;
   }
   const lowest = Math.min(...edges.flatMap(({ from, to }) => [from.y, to.y]));
-  told.push(`no centre line was found: the lowest line, at y ${Number(lowest.toFixed(4))}, is taken for the axis`);
+  told.push(`no centre line was found: the lowest line, at y ${sayFigure(lowest, 4)}, is taken for the axis`);
   return lowest;
 }

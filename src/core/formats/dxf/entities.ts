@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { IBlock, IDxf, IEllipseEntity, IEntity, IInsertEntity, ISplineEntity } from 'dxf-parser';
 import { edgesAlong, ellipseOf, splineOf, type Curve } from './curve';
 import { TINY, type Edge, type Point } from './edge';
@@ -169,7 +170,8 @@ export function drawnIn(dxf: IDxf, { within, layers }: Taking): Drawn {
   take(dxf.entities, AS_DRAWN, 0);
   for (const [what, many] of left) drawn.told.push(`${what}: ${many} left out`);
   for (const [type, many] of strange) drawn.told.push(`${many} × ${type} not understood and left out`);
-  for (const [type, many] of curves) drawn.told.push(`${many} × ${type} read as arcs and lines within ${WITHIN} mm`);
+  for (const [type, many] of curves)
+    drawn.told.push(`${many} × ${type} read as arcs and lines within ${sayFigure(WITHIN)} mm`);
   drawn.layers = [...lines].map(([name, many]) => ({ name, lines: many, metal: layers[name] ?? isMetal(name) }));
   return drawn;
 }

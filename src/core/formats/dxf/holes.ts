@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Lines } from '../../read/lines';
 import { TINY } from './edge';
 import { figure, GAP, type Piece } from './profile';
@@ -77,7 +78,7 @@ export function holesOf(inner: readonly Piece[], length: number, told: string[])
       const level = chain.find(isLevel);
       if (level)
         told.push(
-          `the bore of ${figure(2 * level.r0)} from ${figure(first.z0)} to ${figure(last.z1)} reaches neither end and is left out`,
+          `the bore of ${sayFigure(figure(2 * level.r0))} from ${sayFigure(figure(first.z0))} to ${sayFigure(figure(last.z1))} reaches neither end and is left out`,
         );
       else strange += chain.length;
       return [];

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Lines } from '../../read/lines';
 import { TINY } from './edge';
 import { figure, type Piece } from './profile';
@@ -93,7 +94,7 @@ export function stepsOf(outer: readonly Piece[], told: string[]): Pick<Lines, 'o
     else {
       if (arc)
         told.push(
-          `an arc of radius ${figure(arc.radius)} at ${figure(z0)} is taken as a cone: give the radius as a detail`,
+          `an arc of radius ${sayFigure(figure(arc.radius))} at ${sayFigure(figure(z0))} is taken as a cone: give the radius as a detail`,
         );
       outside.push({ shape: 'cone', from: figure(2 * r0), to: figure(2 * r1), length });
     }

@@ -1,3 +1,4 @@
+import { sayFigure } from '../units/mark';
 import { say, sayDiameter } from '../words';
 import type { UnitSystem } from '../units/length';
 import type { Part } from './part';
@@ -29,7 +30,7 @@ export function criticalDimensions(part: Part, units: UnitSystem): CriticalDimen
     part.ties
       .filter(({ of, to }) => of === path || to === path)
       .map(({ of, to, limit }) => `run-out to ${nameIn(part, of === path ? to : of)} within ${say(limit, units)}`);
-  const rough = (ra: number | undefined) => (ra === undefined ? [] : [`Ra ${ra}`]);
+  const rough = (ra: number | undefined) => (ra === undefined ? [] : [`Ra ${sayFigure(ra)}`]);
   const found = [
     ...part.steps.flatMap(({ path, name, diameter, critical, why, roughness }): CriticalDimension[] => {
       const marked = markedBy({ critical, why });

@@ -1,3 +1,4 @@
+import { sayEntry } from '../units/mark';
 import { bad, good, refuse, type Problem, type Result } from '../result';
 import { parseLength, type UnitSystem } from '../units/length';
 import { fitDeviations, generalTolerance, type Deviations, type GeneralClass } from './tolerance';
@@ -120,7 +121,7 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
     typeof parts === 'object' ? parts : { size: parts };
   const nominal = parseLength(size, units);
   if (!nominal.ok) return at(path, nominal.problems);
-  if (nominal.value <= 0) return refuse(path, `${size} must be more than nothing`);
+  if (nominal.value <= 0) return refuse(path, `${sayEntry(size)} must be more than nothing`);
   const whole = (deviations: Deviations, from: Size['from']): Result<Size> =>
     good({
       nominal: nominal.value,
@@ -141,12 +142,13 @@ export function readSize(entry: SizeEntry, { units, general, path }: SizeContext
     if (lower.value >= upper.value)
       return refuse(
         path,
-        `the limits ${limits[0]} and ${limits[1]} are the wrong way round or leave nothing; lower first`,
+        `the limits ${sayEntry(limits[0])} and ${sayEntry(limits[1])} are the wrong way round or leave nothing; lower first`,
       );
     return whole({ lower: lower.value, upper: upper.value }, 'limits');
   }
   const width = generalTolerance(general, nominal.value);
-  if (width === undefined) return refuse(path, `${size} is beyond the general tolerances (400 mm); give limits`);
+  if (width === undefined)
+    return refuse(path, `${sayEntry(size)} is beyond the general tolerances (400 mm); give limits`);
   return whole({ lower: -width, upper: width }, 'general');
 }
 
@@ -169,20 +171,27 @@ export function readPlace(entry: SizeEntry, context: SizeContext): Result<Size> 
   return readSize(entry, context);
 }
 
-/** The text of a size entry, as it is typed on the page: `14 h8`, `9 0/0.05`. */
-export function sizeText(entry: SizeEntry | undefined): string {
+/**
+ * The text of a size entry, as it is typed on the page: `14 h8`, `9 0/0.05`.
+ * @param as how its figures are written: as in a file, or as they are said on a device
+ */
+export function sizeText(entry: SizeEntry | undefined, as: (figure: LengthEntry) => string = String): string {
   if (entry === undefined) return '';
-  if (typeof entry !== 'object') return String(entry);
-  if (entry.fit) return `${entry.size} ${entry.fit}`;
-  if (entry.free) return `${entry.size} free`;
-  if (entry.about) return `about ${entry.size}`;
-  if (!entry.limits) return String(entry.size);
-  const [least, most] = entry.limits.map(String);
-  if (least !== undefined && least.replace('−', '-') === `-${most}`) return `${entry.size} ±${most}`;
-  const [lower, upper] = entry.limits.map((limit) => (/^[+−-]|^0$/.test(String(limit)) ? String(limit) : `+${limit}`));
+  if (typeof entry !== 'object') return as(entry);
+  const size = as(entry.size);
+  if (entry.fit) return `${size} ${entry.fit}`;
+  if (entry.free) return `${size} free`;
+  if (entry.about) return `about ${size}`;
+  if (!entry.limits) return size;
+  const [least, most] = entry.limits.map(as);
+  if (least !== undefined && least.replace('−', '-') === `-${most}`) return `${size} ±${most}`;
+  const [lower, upper] = entry.limits.map((limit) => (/^[+−-]|^0$/.test(as(limit)) ? as(limit) : `+${as(limit)}`));
   // A figure of its own begins with its sign; nought has none, and stands last.
-  return lower === '0' ? `${entry.size} ${upper}/0` : `${entry.size} ${lower}/${upper}`;
+  return lower === '0' ? `${size} ${upper}/0` : `${size} ${lower}/${upper}`;
 }
+
+/** The same as a device says its figures: `14,5 h8`. What was typed stays as it was typed. */
+export const saySize = (entry: SizeEntry | undefined): string => sizeText(entry, sayEntry);
 
 /** The size as the object form of the run file, for programs that do not read the text form. */
 export function sizeObject(entry: SizeEntry): SizeEntry {

@@ -1,3 +1,4 @@
+import { sayFigure } from '../units/mark';
 import { good, refuse, type Result } from '../result';
 import { MM_PER_INCH } from '../units/length';
 import type { Thread } from './feature';
@@ -92,7 +93,7 @@ function readPlainThread(text: string, path: string): Result<Thread> {
           .join(', ')}); write its pitch, as M${diameter}x1`,
       );
     if (pitch <= 0 || pitch > diameter / 2)
-      return refuse(path, `a pitch of ${pitch} mm is not one for a thread of ${diameter} mm`);
+      return refuse(path, `a pitch of ${sayFigure(pitch)} mm is not one for a thread of ${sayFigure(diameter)} mm`);
     return good({ designation: `M${diameter}${metric[2] ? `x${pitch}` : ''}`, diameter, pitch });
   }
   const unified = /^(?:no\.?\s*|#)?(\d+(?:\/\d+)?)(?:\s*in|")?\s*-\s*(\d+)(?:\s*un[cfs]?)?$/i.exec(text.trim());

@@ -1,3 +1,4 @@
+import { sayFigure } from '../units/mark';
 import { type Result, good, refuse } from '../result';
 
 /** Limits as deviations from the nominal size, mm. */
@@ -75,7 +76,10 @@ export function fitDeviations(fit: string, nominal: number, path: string): Resul
     );
   const width = standardTolerance(grade, nominal);
   if (width === undefined)
-    return refuse(path, `no table for ${fit} at ${nominal} mm; grades 5 to 14, sizes to 120 mm; give limits instead`);
+    return refuse(
+      path,
+      `no table for ${fit} at ${sayFigure(nominal)} mm; grades 5 to 14, sizes to 120 mm; give limits instead`,
+    );
   if (letter === 'H') return good({ lower: 0, upper: width });
   if (letter.toLowerCase() === 'js') return good({ lower: -width / 2, upper: width / 2 });
   const fundamental = (letter === 'k' && grade > 7 ? 0 : (SHAFTS[letter]?.[bandOf(BANDS, nominal)] ?? 0)) / 1000;

@@ -1,3 +1,4 @@
+import { sayFigure } from '../units/mark';
 import type { Dial } from './shop';
 
 /** A way of a slide as its dial shows it: whole turns, divisions, and what is left under half a division, mm. */
@@ -38,7 +39,7 @@ export function dialReadings(distances: readonly number[], dial: Dial): DialRead
 
 /** A reading in words: `0 → 50`, `100 → 25 past 0`. */
 export const sayReading = ({ from, to, pastNought }: DialReading): string =>
-  `${from} → ${to}${pastNought === 0 ? '' : ` past 0${pastNought > 1 ? ` ×${pastNought}` : ''}`}`;
+  `${sayFigure(from)} → ${sayFigure(to)}${pastNought === 0 ? '' : ` past 0${pastNought > 1 ? ` ×${pastNought}` : ''}`}`;
 
 /** Whole turns and divisions, as they are counted. */
-export const sayDial = ({ turns, divisions }: DialMove): string => `${turns} + ${divisions}`;
+export const sayDial = ({ turns, divisions }: DialMove): string => `${turns} + ${sayFigure(divisions)}`;

@@ -52,12 +52,12 @@ const questions = [
     schools: [
       {
         value: '1.5d',
-        label: '1.5 × its diameter',
+        label: 'one and a half times its diameter',
         because: 'For beginners and heavy cuts: nothing bends, nothing chatters.',
       },
       {
         value: '4d',
-        label: '4 × its diameter',
+        label: 'four times its diameter',
         because: 'For light cuts in practised hands: one holding less, no centre hole.',
       },
     ],

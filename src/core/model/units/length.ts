@@ -1,4 +1,5 @@
 import { good, type Result, missing, bad } from '../result';
+import { sayFigure, sayFixed } from './mark';
 
 /** The two systems a drawing may use. The core itself counts in millimetres only. */
 export type UnitSystem = 'mm' | 'in';
@@ -41,13 +42,13 @@ export function parseLength(entry: number | string, units: UnitSystem): Result<n
   if (text === '') return bad(missing(''));
   const match = LENGTH.exec(spelt(text));
   const unclear = (why: string): Result<number> => ({ ok: false, problems: [{ path: '', message: why }] });
-  if (!match) return unclear(`“${text}” is not a length; write for example 12.7, 3/8 in or 1 1/32"`);
+  if (!match) return unclear(`“${text}” is not a length; write for example ${sayFigure(12.7)}, 3/8 in or 1 1/32"`);
   const [, sign, whole, top, bottom, plain, unit] = match;
   if (bottom !== undefined && Number(bottom) === 0) return unclear(`“${text}” divides by nothing`);
   // Half a millimetre, or half an inch on a drawing in mm: nobody can know.
   if (plain === undefined && unit === undefined && units === 'mm')
     return unclear(
-      `“${text}” may be mm or inches: write ${Number((Number(whole ?? 0) + Number(top) / Number(bottom)).toFixed(4))}, or ${text} in`,
+      `“${text}” may be mm or inches: write ${sayFigure(Number(whole ?? 0) + Number(top) / Number(bottom), 4)}, or ${text} in`,
     );
   const value = plain === undefined ? Number(whole ?? 0) + Number(top) / Number(bottom) : decimal(plain);
   const factor = UNIT_MM[(unit ?? units).toLowerCase()] ?? 1;
@@ -61,11 +62,11 @@ export function parseLength(entry: number | string, units: UnitSystem): Result<n
  */
 export function formatLength(mm: number, units: UnitSystem, fine = false): string {
   const places = (units === 'mm' ? 2 : 3) + (fine ? 1 : 0);
-  const text = (units === 'mm' ? mm : mm / MM_PER_INCH).toFixed(places);
-  return Number(text) === 0 ? text.replace('-', '') : text.replace('-', '−');
+  const text = sayFixed(units === 'mm' ? mm : mm / MM_PER_INCH, places);
+  return text.replace('-', /[1-9]/.test(text) ? '−' : '');
 }
 
 /** The same without trailing noughts, for names such as ⌀26 and for entries: `26`, `0.5`. */
 export function formatNominal(mm: number, units: UnitSystem): string {
-  return String(Number((units === 'mm' ? mm : mm / MM_PER_INCH).toFixed(units === 'mm' ? 3 : 4)));
+  return units === 'mm' ? sayFigure(mm, 3) : sayFigure(mm / MM_PER_INCH, 4);
 }

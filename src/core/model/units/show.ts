@@ -1,5 +1,6 @@
 import type { Unit } from '../figure';
 import { formatLength, MM_PER_INCH, type UnitSystem } from './length';
+import { sayFigure, sayFixed } from './mark';
 
 const SHOWN: Record<Unit, { places: number; inch?: { unit: string; per: number; places: number } }> = {
   mm: { places: 2 },
@@ -23,14 +24,14 @@ const SHOWN: Record<Unit, { places: number; inch?: { unit: string; per: number; 
 export function show(value: number, unit: Unit, units: UnitSystem, fine = false): { text: string; unit: string } {
   if (unit === 'mm') return { text: formatLength(value, units, fine), unit: units };
   const { places, inch } = SHOWN[unit];
-  if (unit === '') return { text: String(Number(value.toFixed(places))), unit: '' };
-  if (units === 'in' && inch) return { text: (value / inch.per).toFixed(inch.places), unit: inch.unit };
-  return { text: value.toFixed(places), unit };
+  if (unit === '') return { text: sayFigure(value, places), unit: '' };
+  if (units === 'in' && inch) return { text: sayFixed(value / inch.per, inch.places), unit: inch.unit };
+  return { text: sayFixed(value, places), unit };
 }
 
 /** Minutes as people say them: `7.9 min`, `16 h 40`. */
 export function sayMinutes(minutes: number): string {
-  if (minutes < 100) return `${minutes.toFixed(1)} min`;
+  if (minutes < 100) return `${sayFixed(minutes, 1)} min`;
   const whole = Math.round(minutes);
   return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
 }

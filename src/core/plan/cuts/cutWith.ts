@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { figure, sum, term, type Figure } from '../../model/figure';
 import { thinnestWall, type Wall, type Workpiece } from '../../model/workpiece/workpiece';
 import { kindOf } from '../operations';
@@ -34,7 +35,7 @@ function wallWarning(before: Workpiece, after: Workpiece, { run }: Setup): strin
   const was = thinnestWall(before);
   if (was && share(was) <= share(is) + 1e-6) return [];
   return [
-    `Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${100 * limit} %: light cuts, and mind the grip.`,
+    `Leaves a wall of ${say(Number(is.wall.toFixed(2)), run.units)} under ${sayDiameter(Number(is.diameter.toFixed(2)), run.units)}, less than ${sayFigure(100 * limit, 1)} %: light cuts, and mind the grip.`,
   ];
 }
 
@@ -76,7 +77,7 @@ const leftAs = (usual: Figure, value: number | undefined): Figure =>
         value,
         formula: 'x',
         terms: [term('x', 'as the lever stands for the operations beside', value, usual.unit, 'computed')],
-        note: `It could be ${usual.value}: moving the lever there and back takes longer than that saves.`,
+        note: `It could be ${sayFigure(usual.value)}: moving the lever there and back takes longer than that saves.`,
       });
 
 /** The cuts of an operation with the levers as they stand for it. */

@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import { figure, sum, term, type Figure } from '../../model/figure';
 import { andThen, good, type Result } from '../../model/result';
 import { remove, type Workpiece } from '../../model/workpiece/workpiece';
@@ -41,7 +42,7 @@ function feedOf(operation: Operation, { passes }: Cuts, setup: Setup): Figure {
     ...wanted,
     value,
     formula: `snap(${wanted.formula})`,
-    note: `The formula gives ${wanted.value.toFixed(3)}; the gearbox's nearest feed not above it is taken.`,
+    note: `The formula gives ${sayFixed(wanted.value, 3)}; the gearbox's nearest feed not above it is taken.`,
   };
 }
 
@@ -67,7 +68,7 @@ function heldBack(usual: Figure, less: number | undefined, asked: number | undef
       value: asked,
       formula: 'x',
       terms: [term('x', 'so decided', asked, usual.unit, 'run')],
-      note: `The planner would take ${less ?? usual.value}.`,
+      note: `The planner would take ${sayFigure(less ?? usual.value)}.`,
     });
   if (less === undefined || less >= usual.value) return usual;
   return figure({
@@ -76,7 +77,7 @@ function heldBack(usual: Figure, less: number | undefined, asked: number | undef
     value: less,
     formula: 'x',
     terms: [term('x', 'the quickest of the machine within all limits', less, usual.unit, 'computed')],
-    note: `Usual were ${usual.value}: that is more than a limit allows.`,
+    note: `Usual were ${sayFigure(usual.value)}: that is more than a limit allows.`,
   });
 }
 

@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import type { Chip } from '../../model/plan/passLoad';
 import type { Operation } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
@@ -26,7 +27,9 @@ export function chipCaution({ tool, checks }: Operation, feed: number, depth: nu
   const more = [
     ...(depth < deep - 1e-9 ? [`a cut of ${say(Number(deep.toFixed(2)), run.units)} a side`] : []),
     ...(feed < cutting.chipFeed
-      ? [`a feed of ${cutting.chipFeed} mm/rev, which leaves Ra ${roughnessOf(cutting.chipFeed, nose).toFixed(1)} µm,`]
+      ? [
+          `a feed of ${sayFigure(cutting.chipFeed)} mm/rev, which leaves Ra ${sayFixed(roughnessOf(cutting.chipFeed, nose), 1)} µm,`,
+        ]
       : []),
   ];
   return [

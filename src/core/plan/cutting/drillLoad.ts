@@ -1,3 +1,4 @@
+import { sayFixed } from '../../model/units/mark';
 import type { PassLoad } from '../../model/plan/passLoad';
 import { figure, term, type Figure } from '../../model/figure';
 import { radiusAt } from '../../model/workpiece/profile';
@@ -116,6 +117,6 @@ export function tapWarning(pitch: number, diameter: number, setup: Setup): strin
   if (torque <= cutting.tapNear * breaks) return [];
   const wider = say(Number((diameter - pitch + cutting.tapDrillOver * pitch).toFixed(2)), setup.run.units);
   return [
-    `The tap takes about ${torque.toFixed(2)} N·m and breaks at ${breaks.toFixed(2)}: its hole at ${wider}, oil, back half a turn in each; by hand you feel it.`,
+    `The tap takes about ${sayFixed(torque, 2)} N·m and breaks at ${sayFixed(breaks, 2)}: its hole at ${wider}, oil, back half a turn in each; by hand you feel it.`,
   ];
 }

@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import type { PassLoad } from '../../model/plan/passLoad';
 import type { Setup } from '../../model/plan/setup';
 import { say } from '../../model/words';
@@ -44,12 +45,12 @@ function turnsTheWork(
   const driven = drivenBy({ ...(torque ? { torque } : {}), ...(thrust ? { thrust } : {}) }, setup);
   const share = slipsBy(driven, setup);
   if (torque && share > 1) {
-    const less = (feed / share).toFixed(2);
-    return `${torque.value.toFixed(1)} N·m and ${Math.round(driven.push)} N along, ${share.toFixed(1)} times what holds the work bears: ${widerHole({ torque })} first, or a feed of ${less} instead of ${feed.toFixed(2)}.`;
+    const less = sayFixed(feed / share, 2);
+    return `${sayFixed(torque.value, 1)} N·m and ${Math.round(driven.push)} N along, ${sayFixed(share, 1)} times what holds the work bears: ${widerHole({ torque })} first, or a feed of ${less} instead of ${sayFixed(feed, 2)}.`;
   }
   const most = gripAt(on, at, setup);
   if (!force || force.value <= most * (1 + 1e-9)) return undefined;
-  return `${Math.round(force.value)} N on ⌀${Number(on.toFixed(1))}, and what holds the work takes ${Math.round(most)}: ${lessOf(cut, most / force.value, setup)} is within it, or hold it on a larger diameter.`;
+  return `${Math.round(force.value)} N on ⌀${sayFigure(on, 1)}, and what holds the work takes ${Math.round(most)}: ${lessOf(cut, most / force.value, setup)} is within it, or hold it on a larger diameter.`;
 }
 
 const widerHole = ({ torque }: Pick<PassLoad, 'torque'>): string =>
@@ -62,7 +63,7 @@ function tooMuch(cut: Cut, load: PassLoad, { speed }: Standing, setup: Setup): s
   const share = motor / load.power.value;
   const within = notAbove(setup.run.shop.machine.speeds, speed * share);
   const less = load.torque ? `${widerHole(load)} first leaves less to cut` : `so is ${lessOf(cut, share, setup)}`;
-  return `${load.power.value.toFixed(2)} kW, and the motor gives ${motor.toFixed(2)}: ${within} rev/min is within it; ${less}.`;
+  return `${sayFixed(load.power.value, 2)} kW, and the motor gives ${sayFixed(motor, 2)}: ${sayFigure(within)} rev/min is within it; ${less}.`;
 }
 
 /** Cuts that turn the work in what holds it, or that the motor does not give, and what helps most. Each is said once. */

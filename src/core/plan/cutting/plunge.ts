@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import { LIMITS, type Limit, type PassLoad } from '../../model/plan/passLoad';
 import type { Figure } from '../../model/figure';
 import type { Workpiece } from '../../model/workpiece/workpiece';
@@ -74,7 +75,7 @@ export function plungeWithin(
     speed,
     limitedBy,
     warnings: [
-      `Held back: ${LIMITS[limitedBy]} (${Math.round(force)} N over ${say(Number(wide.toFixed(2)), setup.run.units)} of edge): ${speed} rev/min and ${Number(feed.toFixed(3))} mm/rev. A narrower edge helps most.`,
+      `Held back: ${LIMITS[limitedBy]} (${Math.round(force)} N over ${say(Number(wide.toFixed(2)), setup.run.units)} of edge): ${sayFigure(speed)} rev/min and ${sayFigure(feed, 3)} mm/rev. A narrower edge helps most.`,
     ],
   };
 }
@@ -106,7 +107,7 @@ export function drillWithin(
     speed,
     limitedBy,
     warnings: [
-      `Held back: ${LIMITS[limitedBy]} (${share.toFixed(1)} times ${asks} at the usual feed): ${speed} rev/min and ${Number(feed.toFixed(3))} mm/rev. A hole drilled before it helps most.`,
+      `Held back: ${LIMITS[limitedBy]} (${sayFixed(share, 1)} times ${asks} at the usual feed): ${sayFigure(speed)} rev/min and ${sayFigure(feed, 3)} mm/rev. A hole drilled before it helps most.`,
     ],
   };
 }

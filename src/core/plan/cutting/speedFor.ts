@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { FLATS } from '../../model/shop/section';
 import { figure, term, type Figure, type Term } from '../../model/figure';
 import type { Operation } from '../../model/plan/operation';
@@ -78,7 +79,7 @@ export function speedFor(
       ? [
           term(
             'o',
-            `standing out more than ${cutting.overhangTimes} times its diameter`,
+            `standing out more than ${sayFigure(cutting.overhangTimes)} times its diameter`,
             cutting.overhangFactor,
             '',
             'start value' as const,

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Size } from '../../model/part/size';
 import { gradeOf } from '../../model/part/tolerance';
 import { finishedPart } from '../../model/workpiece/finishedPart';
@@ -41,7 +42,7 @@ export const thinWall: Look = ({ part, shop, units }) => {
     {
       path: 'part',
       rule: 'THIN-WALL',
-      because: `The finished part has a wall of ${say(Number(wall.wall.toFixed(3)), units)} under ${sayDiameter(Number(wall.diameter.toFixed(3)), units)}, less than ${100 * shop.cutting.thinWall} % of it: jaws and tool bend it.`,
+      because: `The finished part has a wall of ${say(Number(wall.wall.toFixed(3)), units)} under ${sayDiameter(Number(wall.diameter.toFixed(3)), units)}, less than ${sayFigure(100 * shop.cutting.thinWall, 1)} % of it: jaws and tool bend it.`,
     },
   ];
 };

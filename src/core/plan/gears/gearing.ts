@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Thread } from '../../model/part/feature';
 import { sayPpm, type Gearing } from '../../model/plan/gearing';
 import type { Leadscrew } from '../../model/shop/machine';
@@ -80,7 +81,7 @@ export function whyNotCut(thread: Threaded, shop: Pick<ShopForRun, 'machine' | '
   const { name, leadscrew } = shop.machine;
   if (!leadscrew) return `${name} has no leadscrew`;
   if (gearingFor(thread, shop)) return undefined;
-  const within = `within ${Math.floor(errorAtMost(thread, shop.cutting))} ppm of a pitch of ${Number(thread.pitch.toFixed(4))} mm`;
+  const within = `within ${Math.floor(errorAtMost(thread, shop.cutting))} ppm of a pitch of ${sayFigure(thread.pitch, 4)} mm`;
   const nearest = nearestTrain(thread, leadscrew);
   if (!nearest) return `${name} has no two wheels that can be put on`;
   const { drivers, driven, error } = nearest;

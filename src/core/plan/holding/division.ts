@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Part, Step } from '../../model/part/part';
 import { good, refuse, type Result } from '../../model/result';
 import type { Turned } from '../../model/plan/setup';
@@ -25,7 +26,7 @@ export function splits(part: Part, asDrawn: string[]): Result<number[]> {
   if (step)
     return refuse(
       `${step.path}.diameter`,
-      `⌀${step.diameter.nominal} mm lies between larger diameters: a turning tool reaches it from neither end, and recesses are not planned yet`,
+      `⌀${sayFigure(step.diameter.nominal)} mm lies between larger diameters: a turning tool reaches it from neither end, and recesses are not planned yet`,
     );
   const all = Array.from({ length: steps.length + 1 }, (_, index) => steps.length - index);
   return good(all.filter((count) => steps.every((_, index) => (index < count ? fromHere[index] : fromThere[index]))));

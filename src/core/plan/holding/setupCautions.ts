@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Stock } from '../../model/plan/stock';
 import { growth } from '../cutting/heat';
 import type { Run } from '../../model/run';
@@ -48,7 +49,7 @@ export function setupCautions(
     ...(supported && shop.material.expansion
       ? [
           mistake(
-            `Warmed by ${shop.cutting.warmedBy} K the work is ${say(Number(growth(part.length, shop.material.expansion, shop.cutting.warmedBy).toFixed(3)), units)} longer and pushes on the centre: ease it and set it again before finishing, and measure cold.`,
+            `Warmed by ${sayFigure(shop.cutting.warmedBy)} K the work is ${say(Number(growth(part.length, shop.material.expansion, shop.cutting.warmedBy).toFixed(3)), units)} longer and pushes on the centre: ease it and set it again before finishing, and measure cold.`,
           ),
         ]
       : []),

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { good, refuse, type Result } from '../../model/result';
 import type { Run } from '../../model/run';
 import type { Rest } from '../../model/shop/shop';
@@ -20,7 +21,7 @@ export const sayRest = ({ kind }: Rest): string => NAMES[kind];
 function restFor(run: Run, diameter: number, stickOut: number, room: number): Result<Rest> {
   const { machine, cutting } = run.shop;
   const { units } = run;
-  const stands = `${say(stickOut, units)} would stand out of ${sayDiameter(diameter, units)}, more than ${cutting.restTimes} times`;
+  const stands = `${say(stickOut, units)} would stand out of ${sayDiameter(diameter, units)}, more than ${sayFigure(cutting.restTimes)} times`;
   const rest = machine.rests?.find(({ from, upTo }) => diameter >= from && diameter <= upTo);
   if (!rest)
     return refuse(
@@ -51,7 +52,7 @@ export function carriedBy(
     ? good(rest)
     : refuse(
         'part.outside',
-        `${say(out, units)} would stand out of ${say(grip, units)} that the jaws hold, more than ${cutting.leanTimes} times, and ${machine.name} has no fixed rest for ${sayDiameter(diameter, units)}`,
+        `${say(out, units)} would stand out of ${say(grip, units)} that the jaws hold, more than ${sayFigure(cutting.leanTimes)} times, and ${machine.name} has no fixed rest for ${sayDiameter(diameter, units)}`,
       );
 }
 
@@ -85,11 +86,11 @@ export function supportOf(
   const stands = `${say(standsOut, units)} stand out of ${by}`;
   const centre = {
     rule: 'CENTRE-SUPPORT',
-    because: `${stands}, more than the house's ${timesByItself(run)} times: a centre holds the free end while it is turned.`,
+    because: `${stands}, more than the house's ${sayFigure(timesByItself(run))} times: a centre holds the free end while it is turned.`,
   };
   if (standsOut <= shop.cutting.restTimes * diameter) return good({ supported: true, reasons: [centre] });
   const rest = restFor(run, diameter, standsOut, room);
   if (!rest.ok) return rest;
-  const because = `${stands}, more than ${shop.cutting.restTimes} times: a ${sayRest(rest.value)} bears on it beside the ${rest.value.kind === 'follow' ? 'tool' : 'jaws'}.`;
+  const because = `${stands}, more than ${sayFigure(shop.cutting.restTimes)} times: a ${sayRest(rest.value)} bears on it beside the ${rest.value.kind === 'follow' ? 'tool' : 'jaws'}.`;
   return good({ supported: true, rest: rest.value, reasons: [centre, { rule: 'REST', because }] });
 }

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { chamferCut } from '../../model/workpiece/chamferCut';
 import { halfAngle } from '../cutting/compound';
 import { figure, term } from '../../model/figure';
@@ -116,7 +117,7 @@ export const chamfer: OperationKind = {
           ...(removal[0] ? cutsLike(removal[0], setup) : {}),
           feature: path,
           ...(makes ? { makes } : {}),
-          name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${Number(angle.toFixed(1))}°`,
+          name: `Chamfer ${say(Number(Math.abs(z1 - z0).toFixed(3)), units)} × ${sayFigure(angle, 1)}°`,
           tool: nearest,
           from: z0,
           to: z1,
@@ -165,7 +166,7 @@ export const chamfer: OperationKind = {
             term('c', 'leg of the chamfer', leg, 'mm', 'drawing'),
             term('a', 'approach', approach, 'mm', 'start value'),
           ],
-          ...(stands?.turned ? { note: `the tool set over to ${Number(angle.toFixed(1))}° from the axis` } : {}),
+          ...(stands?.turned ? { note: `the tool set over to ${sayFigure(angle, 1)}° from the axis` } : {}),
         },
       ],
       cautions: cutsAs ? [WANTS_SLOW] : [],

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Feature } from '../../model/part/feature';
 import { term } from '../../model/figure';
 import { isTied } from '../../model/part/part';
@@ -69,7 +70,7 @@ export const countersink: OperationKind = {
             kind: 'countersink',
             feature: feature.path,
             makes: [feature.path],
-            name: `Countersink ${sayDiameter(Number(shape.mouth.toFixed(3)), run.units)} × ${Number(shape.included.toFixed(1))}°`,
+            name: `Countersink ${sayDiameter(Number(shape.mouth.toFixed(3)), run.units)} × ${sayFigure(shape.included, 1)}°`,
             tool,
             from: 0,
             to: mouth ? mouth.z : feature.z1,

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { isOnBar } from '../../model/plan/setup';
 import { drillLoad, usualDrillFeed } from '../cutting/drillLoad';
 import { figure, term } from '../../model/figure';
@@ -108,7 +109,9 @@ export const drill: OperationKind = {
             term('a', 'approach', run.shop.allowances.approach, 'mm', 'start value'),
           ],
           path: intoHole(-setup.facing - run.shop.allowances.approach, to),
-          ...(pecks > 1 ? { note: `${pecks} pecks: first ${firstPeckTimes} × d, then every ${peckTimes} × d` } : {}),
+          ...(pecks > 1
+            ? { note: `${pecks} pecks: first ${sayFigure(firstPeckTimes)} × d, then every ${sayFigure(peckTimes)} × d` }
+            : {}),
         },
       ],
       cautions: [...(through && !isOnBar(setup) ? [COMES_OUT] : []), ...cautions],

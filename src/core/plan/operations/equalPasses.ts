@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { LIMITS, type Limit } from '../../model/plan/passLoad';
 import { limitsOn } from '../cutting/limitsOn';
 import { deepestAt, fewestMinutes, type QuickestCuts, type Roughing } from '../cutting/roughing';
@@ -49,7 +50,7 @@ function beyondOf(roughing: Roughing, { feed, speed }: QuickestCuts, depth: numb
 function heldBack({ passes, feed, speed, heldBackBy }: QuickestCuts, depth: number, slower: boolean, { units }: Run) {
   if (!heldBackBy) return [];
   const one = passes === 1;
-  const at = slower ? `, at ${speed} rev/min and ${feed} mm/rev,` : '';
+  const at = slower ? `, at ${sayFigure(speed)} rev/min and ${sayFigure(feed)} mm/rev,` : '';
   return [
     `Held back: ${LIMITS[heldBackBy]}. ${passes} ${one ? 'pass' : 'passes'} of ${say(Number(depth.toFixed(2)), units)}${at} ${one ? 'is' : 'are'} the quickest within that.`,
   ];

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { bottom } from '../../model/workpiece/segment';
 import { hollowTable, type NosePlace } from '../cutting/hollowTable';
 import { stepTable } from '../cutting/stepTable';
@@ -241,7 +242,7 @@ export const form: OperationKind = {
       z: formed ? endOf(formed, tool) : to,
       wide: to - from,
       path: formed ? straightPath(formed, tool, lowest, clear) : [],
-      ...(set ? { note: `the post turned to ${set.at}° from the axis` } : {}),
+      ...(set ? { note: `the post turned to ${sayFigure(set.at)}° from the axis` } : {}),
       way: [term('t', 'depth of the form', depth, 'mm', 'computed'), approach],
     };
     const diameter = 2 * outer;

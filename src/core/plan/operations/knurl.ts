@@ -1,3 +1,4 @@
+import { sayFixed } from '../../model/units/mark';
 import { term } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
 import { largestRadius } from '../../model/workpiece/profile';
@@ -84,7 +85,7 @@ export const knurl: OperationKind = {
       warnings: tracks
         ? []
         : [
-            `${sayDiameter(round(diameter), units)} is ${pitches.toFixed(1)} pitches round: ${sayDiameter(round(below), units)} or ${sayDiameter(round(above), units)} before knurling tracks.`,
+            `${sayDiameter(round(diameter), units)} is ${sayFixed(pitches, 1)} pitches round: ${sayDiameter(round(below), units)} or ${sayDiameter(round(above), units)} before knurling tracks.`,
           ],
     });
   },

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { good } from '../../model/result';
 import { polishedSteps } from '../../model/shop/polished';
 import { say, sayDiameter } from '../../model/words';
@@ -27,7 +28,7 @@ export const polish: OperationKind = {
         key: `polish:${path}`,
         kind: 'polish',
         feature: path,
-        name: `Polish ${sayDiameter(diameter.nominal, run.units)}${roughness === undefined ? '' : `, Ra ${roughness}`}`,
+        name: `Polish ${sayDiameter(diameter.nominal, run.units)}${roughness === undefined ? '' : `, Ra ${sayFigure(roughness)}`}`,
         tool: tool.value,
         from: zFrom,
         to: zTo,

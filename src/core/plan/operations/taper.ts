@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import type { Limit } from '../../model/plan/passLoad';
 import { errorAtEnd, slideFor } from '../cutting/compound';
 import { barLoad, deepestOfBar } from '../cutting/bar';
@@ -225,7 +226,7 @@ export const taper: OperationKind = {
           ],
           ...(index === 0
             ? {
-                note: `compound at ${compound.toFixed(2)}° from the axis${protractor === 'square' ? `, ${(90 - compound).toFixed(2)}° on its protractor` : ''}; its ±${cutting.compoundWithin}° are ±${say(round(error), run.units)} at the far end`,
+                note: `compound at ${sayFixed(compound, 2)}° from the axis${protractor === 'square' ? `, ${sayFixed(90 - compound, 2)}° on its protractor` : ''}; its ±${sayFigure(cutting.compoundWithin)}° are ±${say(round(error), run.units)} at the far end`,
               }
             : {}),
         };
@@ -233,7 +234,7 @@ export const taper: OperationKind = {
       warnings:
         error > closest / 2
           ? [
-              `The compound is set to ±${cutting.compoundWithin}°, which is ±${say(round(error), run.units)} on the diameter at the far end, and the drawing leaves ±${say(round(closest / 2), run.units)}: set it by angle blocks or an indicator along a master.`,
+              `The compound is set to ±${sayFigure(cutting.compoundWithin)}°, which is ±${say(round(error), run.units)} on the diameter at the far end, and the drawing leaves ±${say(round(closest / 2), run.units)}: set it by angle blocks or an indicator along a master.`,
             ]
           : [],
     });

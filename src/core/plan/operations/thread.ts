@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import { threadTorque } from '../cutting/drillLoad';
 import { gripAt, slipsBy } from '../cutting/grip';
 import { threadForce, threadLoad } from '../cutting/threadLoad';
@@ -35,7 +36,7 @@ function dieOf({ thread, z0 }: Feature, setup: Setup): Tool | undefined {
 
 /** What a die asks of whoever turns it, and of what holds the work. */
 function sayDie(thread: Thread, setup: Setup): string {
-  const torque = `It takes about ${threadTorque(thread.pitch, thread.diameter, setup).toFixed(1)} N·m at once`;
+  const torque = `It takes about ${sayFixed(threadTorque(thread.pitch, thread.diameter, setup), 1)} N·m at once`;
   return dieRuns(thread, setup) > 1
     ? `${torque}, more than the work is held by: run on opened first, then closed to its gauge.`
     : `${torque}.`;
@@ -254,7 +255,7 @@ export const thread: OperationKind = {
             way,
             path: helix(deep),
             limitedBy,
-            note: `${infeed(deep)}${index === 0 ? `, set to ${cutting.threadCompound}°` : ''}`,
+            note: `${infeed(deep)}${index === 0 ? `, set to ${sayFigure(cutting.threadCompound)}°` : ''}`,
           },
           ...(springs && (index + 1) % cutting.threadSpringEvery === 0 && index < depths.length - 1
             ? [again(deep)]

@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import { term } from '../../model/figure';
 import { halfAngle, slideFor } from '../cutting/compound';
 import type { Feature } from '../../model/part/feature';
@@ -68,7 +69,7 @@ export const vee: OperationKind = {
             ...(shape.isFlat ? { cutsAs: 'taper' } : {}),
             feature: feature.path,
             makes: [feature.path],
-            name: `Vee ${Number((2 * shape.half).toFixed(1))}°, ${say(shape.depth, setup.run.units)} deep`,
+            name: `Vee ${sayFigure(2 * shape.half, 1)}°, ${say(shape.depth, setup.run.units)} deep`,
             tool,
             from: feature.z0,
             to: feature.z1,
@@ -115,7 +116,7 @@ export const vee: OperationKind = {
         ],
         ...(beside > 0 || isFlat ? { leaves: { outside: [left] } } : {}),
         way: [term('s', 'slide, along the flank', slideFor(depth, 90 - half), 'mm', 'computed'), approach],
-        note: `${side} flank, compound at ${half.toFixed(1)}° from square to the axis`,
+        note: `${side} flank, compound at ${sayFixed(half, 1)}° from square to the axis`,
       };
     };
     const last = rest.at(-1);

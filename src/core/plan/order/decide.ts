@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { isAdd, isCut, isSigned, isSkip, isTool, keyOfAdded, type CutWish } from '../../model/overrule';
 import { EDGES } from '../../model/shop/material';
 import type { Tool } from '../../model/shop/shop';
@@ -62,6 +63,7 @@ const asking = (operation: Operation, setup: Setup): Break[] =>
 const around = (list: readonly number[], value: number): string =>
   [list.findLast((figure) => figure < value), list.find((figure) => figure > value)]
     .filter((figure) => figure !== undefined)
+    .map((figure) => sayFigure(figure))
     .join(' and ');
 
 /** A tool with another edge in it: a tool of its own, to be set and changed to. */
@@ -91,9 +93,9 @@ function notPossible(
   const { machine } = run.shop;
   if (kind.byHand !== undefined) return 'It is done by hand.';
   if (speed !== undefined && !machine.speeds.includes(speed))
-    return `${machine.name} has no ${speed} rev/min; next to it are ${around(machine.speeds, speed)}.`;
+    return `${machine.name} has no ${sayFigure(speed)} rev/min; next to it are ${around(machine.speeds, speed)}.`;
   if (feed !== undefined && !kind.handFed && !machine.feeds.includes(feed))
-    return `${machine.name} has no feed of ${feed} mm/rev; next to it are ${around(machine.feeds, feed)}.`;
+    return `${machine.name} has no feed of ${sayFigure(feed)} mm/rev; next to it are ${around(machine.feeds, feed)}.`;
   if (depth !== undefined && !kind.takesDepth)
     return 'It is not divided by a depth: its form or its allowance says how deep.';
   if (nose !== undefined && tool.nose === undefined) return `${tool.name} has no nose.`;

@@ -1,3 +1,4 @@
+import { sayEntry, sayFigure } from '../../model/units/mark';
 import {
   isAdd,
   isCut,
@@ -71,10 +72,10 @@ export function keysIn(overrule: Overrule): string[] {
 
 const sayWish = ({ speed, feed, depth, nose, edge }: CutWish): string =>
   [
-    ...(speed === undefined ? [] : [`${speed} rev/min`]),
-    ...(feed === undefined ? [] : [`${feed} mm/rev`]),
-    ...(depth === undefined ? [] : [`${depth} mm a pass`]),
-    ...(nose === undefined ? [] : [`a nose of ${nose} mm`]),
+    ...(speed === undefined ? [] : [`${sayFigure(speed)} rev/min`]),
+    ...(feed === undefined ? [] : [`${sayFigure(feed)} mm/rev`]),
+    ...(depth === undefined ? [] : [`${sayFigure(depth)} mm a pass`]),
+    ...(nose === undefined ? [] : [`a nose of ${sayFigure(nose)} mm`]),
     ...(edge === undefined ? [] : [EDGES[edge]]),
   ].join(', ');
 
@@ -105,14 +106,15 @@ export function sayOverrule({ overrule, name }: PlannedOverrule, names: Readonly
     const { kind } = overrule.holding;
     return `${overrule.setup === 1 ? 'The first side' : 'The second side'} ${holdingOf(kind)?.words ?? kind}`;
   }
-  if (isStickOut(overrule)) return `Set-up ${overrule.setup}, ${overrule.stickOut} mm standing out`;
+  if (isStickOut(overrule)) return `Set-up ${overrule.setup}, ${sayEntry(overrule.stickOut)} mm standing out`;
   if (isEnd(overrule)) return `${named(overrule.feature)}, from the ${overrule.end}`;
   if (isSetup(overrule)) return `${named(overrule.feature)}, in set-up ${overrule.setup}`;
   if (isSetups(overrule))
     return `${overrule.setups === 1 ? 'In one set-up' : `In ${overrule.setups} set-ups`}${overrule.drawnOut ? ', drawn out a piece at a time' : ''}`;
-  if (isLeave(overrule)) return `${LEFT_ON[overrule.leave]}${overrule.length ? `, ${overrule.length} mm` : ''}`;
+  if (isLeave(overrule))
+    return `${LEFT_ON[overrule.leave]}${overrule.length ? `, ${sayEntry(overrule.length)} mm` : ''}`;
   if (isOutside(overrule)) return `${named(overrule.outside)}, after set-up ${overrule.after}`;
-  return `${overrule.add.name} added, ${overrule.add.minutes} min`;
+  return `${overrule.add.name} added, ${sayFigure(overrule.add.minutes)} min`;
 }
 
 const IDLE = 'the plan has not what it is about; it does nothing.';

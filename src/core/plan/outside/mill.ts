@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { finishedPart } from '../../model/workpiece/finishedPart';
 import { largestRadius } from '../../model/workpiece/profile';
 import { say } from '../../model/words';
@@ -21,7 +22,7 @@ export const mill: OutsideKind = (run, made, setups) =>
     const { after, reasons } = placeAcross(feature, run, setups);
     const radius = largestRadius(finishedPart(run.part).outside, z0 + 1e-6, z1 - 1e-6);
     const depth = Number((radius - flats.fromAxis).toFixed(3));
-    const indexing = flats.count > 1 ? `${flats.count} flats, indexed by ${360 / flats.count}°; ` : '';
+    const indexing = flats.count > 1 ? `${flats.count} flats, indexed by ${sayFigure(360 / flats.count, 3)}°; ` : '';
     return [
       {
         key: `outside-op:${path}`,

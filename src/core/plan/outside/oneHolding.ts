@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import type { Run } from '../../model/run';
 import { IN_AND_OUT, pieceMinutes, setupMinutes, type OutsideOp } from './outsideOp';
 
@@ -21,7 +22,7 @@ function inThatHolding(operation: OutsideOp, first: OutsideOp, { part, shop }: R
       operation.piece.terms.filter(({ name }) => name !== IN_AND_OUT).map(({ name, value }) => [name, value]),
     ),
     notes: [
-      `In the holding of “${first.name}”${by > 1e-6 ? `, turned on by ${Number(by.toFixed(3))}°` : ', not turned'}.`,
+      `In the holding of “${first.name}”${by > 1e-6 ? `, turned on by ${sayFigure(by, 3)}°` : ', not turned'}.`,
       ...operation.notes,
     ],
   };

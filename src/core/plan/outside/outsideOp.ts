@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { sum, term, type Figure } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
 import type { Run } from '../../model/run';
@@ -30,9 +31,9 @@ export type OutsideKind = (run: Run, made: ReadonlySet<string>, setups: readonly
 
 /** Where something is set about the axis, and out of square, in words for whoever sets it there. */
 export const sayTurned = ({ turnedTo, cross }: Pick<Feature, 'turnedTo' | 'cross'>): string[] => [
-  ...(turnedTo === undefined ? [] : [`At ${turnedTo}° about the axis, from the first.`]),
+  ...(turnedTo === undefined ? [] : [`At ${sayFigure(turnedTo)}° about the axis, from the first.`]),
   ...(cross?.tilt
-    ? [`Set over by ${cross.tilt}° out of square: an angle block or the vice, and spotted flat first.`]
+    ? [`Set over by ${sayFigure(cross.tilt)}° out of square: an angle block or the vice, and spotted flat first.`]
     : []),
 ];
 

@@ -1,3 +1,4 @@
+import { sayFixed } from '../../model/units/mark';
 import type { Way } from '../../model/way';
 import type { Bar, BarOnSale, Stock } from '../../model/plan/stock';
 import { andThen, bad, good, refuse, type Result } from '../../model/result';
@@ -91,7 +92,7 @@ const TOLD = 3;
 /** What the rack has of the chosen bar. */
 function rackReason(run: Run, best: Stock): Reason[] {
   if (!run.shop.rack) return [];
-  const [free, taken] = [onHand(run, best), lengthTaken(best)].map((mm) => `${(mm / 1000).toFixed(2)} m`);
+  const [free, taken] = [onHand(run, best), lengthTaken(best)].map((mm) => `${sayFixed(mm / 1000, 2)} m`);
   const because =
     best.cost.order.value === 0
       ? `The rack has ${free} of it free, and the run takes ${taken}: nothing to order.`
@@ -184,7 +185,7 @@ function stockOf(run: Run, way: Way, assessed: readonly Assessed[], dearer: numb
     return priced.length > 0
       ? refuse('stock', 'no other bar would do')
       : (divided.find(({ ok }) => !ok) as Result<Stock>);
-  const money = (value: number) => `${value.toFixed(2)} ${shop.rates.currency}`;
+  const money = (value: number) => `${sayFixed(value, 2)} ${shop.rates.currency}`;
   const parts = ({ cost }: Stock) =>
     [
       `${money(cost.material.value)} of stock`,

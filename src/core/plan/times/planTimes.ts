@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import type { Stock } from '../../model/plan/stock';
 import { sum, term, figure, type Figure } from '../../model/figure';
 import type { CutOperation } from '../cuts/cutOperation';
@@ -100,7 +101,7 @@ const runs = ({ speed }: CutOperation): boolean => speed.value > 0;
 /** A speed left in from the operation before is the likelier the further down it has to go (trade: Mistakes). */
 function leftIn(before: CutOperation, cut: CutOperation, { shop }: Run): Caution[] {
   if (!runs(cut) || before.speed.value < shop.cutting.speedDrop * cut.speed.value) return [];
-  return [{ kind: 'mistake', text: `Down from ${before.speed.value} rev/min first.` }];
+  return [{ kind: 'mistake', text: `Down from ${sayFigure(before.speed.value)} rev/min first.` }];
 }
 
 /** Tools for which the post has no place left: those that come last into it. */
@@ -185,7 +186,7 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
     },
     {
       change: true,
-      name: `turn the post to ${cut.postAt ?? 0}°`,
+      name: `turn the post to ${sayFigure(cut.postAt ?? 0)}°`,
       minutes: turnsPost(cut, lastBefore(setup.cuts, index, isInPost)) ? hand.turnPost : 0,
     },
     ...checks.map(({ what, gauge, every }) => ({
@@ -198,14 +199,14 @@ function timed(cut: CutOperation, index: number, setup: StoppedSetup, looked: Lo
       minutes: (gauge?.minutes ?? 0) / every,
       of: 'measure' as const,
     })),
-    { name: `clear ${cleared.toFixed(1)} cm³ of swarf`, minutes: swarf, of: 'clear' },
+    { name: `clear ${sayFixed(cleared, 1)} cm³ of swarf`, minutes: swarf, of: 'clear' },
   ];
   const coarse = checks
     // Said where it is cut; another look needs no other word.
     .filter(({ gauge, again }) => gauge && !gauge.fineEnough && !again)
     .map(
       ({ what, gauge }) =>
-        `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${gauge?.repeats} mm, more than a fifth of the tolerance.`,
+        `No gauge is fine enough for ${what}: ${gauge?.name} repeats to ±${sayFigure(gauge?.repeats ?? 0)} mm, more than a fifth of the tolerance.`,
     );
   const cautions = [...cut.cautions, ...leftIn(running, cut, run)];
   const opByOp = isOpByOp(setup.setup);

@@ -1,3 +1,4 @@
+import { sayFigure, sayFixed } from '../../model/units/mark';
 import { featureKind } from '../featureKind';
 import { andThen, good, refuse, type Result, missing, bad } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
@@ -24,7 +25,10 @@ function coneOf(
   if (given === 4) return refuse(`${path}.depth`, 'mouth, small end, depth and angle: give three, the fourth follows');
   if (mouth !== undefined && small !== undefined) {
     if (mouth <= small)
-      return refuse(`${path}.mouth`, `the mouth (${mouth} mm) must be wider than the small end (${small} mm)`);
+      return refuse(
+        `${path}.mouth`,
+        `the mouth (${sayFigure(mouth)} mm) must be wider than the small end (${sayFigure(small)} mm)`,
+      );
     if (depth !== undefined) return good({ mouth, small, depth });
     if (included !== undefined) return good({ mouth, small, depth: (mouth - small) / 2 / halfTan(included) });
   }
@@ -36,7 +40,7 @@ function coneOf(
         ? good({ mouth, small: mouth - widens, depth })
         : refuse(
             `${path}.depth`,
-            `at this angle the cone comes to a point after ${(mouth / 2 / halfTan(included)).toFixed(2)} mm`,
+            `at this angle the cone comes to a point after ${sayFixed(mouth / 2 / halfTan(included), 2)} mm`,
           );
   }
   const asked = mouth === undefined ? 'mouth' : small === undefined ? 'small' : 'depth';
@@ -71,7 +75,7 @@ export const conical = featureKind({
             kind: 'note',
             z: from === 'front' ? 0 : length,
             r: mouth / 2,
-            text: `mouth ${show(mouth)}, small end ${show(small)}, ${Number(((2 * Math.atan((mouth - small) / 2 / depth) * 180) / Math.PI).toFixed(2))}° included`,
+            text: `mouth ${show(mouth)}, small end ${show(small)}, ${sayFigure((2 * Math.atan((mouth - small) / 2 / depth) * 180) / Math.PI, 2)}° included`,
           },
           depthDimension(from, depth, length),
         ],
@@ -100,7 +104,7 @@ export const countersink = featureKind({
     return good({
       path,
       kind: 'countersink',
-      name: `countersink ${sayDiameter(mouth, units)} × ${included}°${from === 'back' ? ', from the back' : ''}`,
+      name: `countersink ${sayDiameter(mouth, units)} × ${sayFigure(included)}°${from === 'back' ? ', from the back' : ''}`,
       from,
       z0: from === 'front' ? 0 : length - depth,
       z1: from === 'front' ? depth : length,
@@ -110,7 +114,7 @@ export const countersink = featureKind({
           kind: 'note',
           z: from === 'front' ? 0 : length,
           r: mouth / 2,
-          text: `countersink ${sayDiameter(mouth, units)} × ${included}°`,
+          text: `countersink ${sayDiameter(mouth, units)} × ${sayFigure(included)}°`,
         },
       ],
     });

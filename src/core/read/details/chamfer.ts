@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { featureKind } from '../featureKind';
 import { chamferCut } from '../../model/workpiece/chamferCut';
 import { andThen, good, refuse } from '../../model/result';
@@ -30,7 +31,7 @@ export const chamfer = featureKind({
     return andThen(cornerAt(values.at.nominal, `${path}.at`, around), (corner) => {
       const turned = wrongSide(values.side, corner, `${path}.side`, units);
       if (turned) return turned;
-      if (angle >= 90) return refuse(`${path}.angle`, `${angle}° from the axis is not a chamfer`);
+      if (angle >= 90) return refuse(`${path}.angle`, `${sayFigure(angle)}° from the axis is not a chamfer`);
       const down = size * Math.tan((angle * Math.PI) / 180);
       const height = corner.high - corner.low;
       const legs = angle === USUAL_ANGLE ? say(size, units) : `${say(Number(down.toFixed(3)), units)} in height`;
@@ -48,7 +49,7 @@ export const chamfer = featureKind({
       return good({
         path,
         kind: 'chamfer',
-        name: `chamfer ${say(size, units)} × ${angle}°`,
+        name: `chamfer ${say(size, units)} × ${sayFigure(angle)}°`,
         z0,
         z1,
         outside: chamferCut(corner.z, corner.high, size, down, corner.faces),
@@ -57,7 +58,7 @@ export const chamfer = featureKind({
             kind: 'note',
             z: (z0 + z1) / 2,
             r: corner.high - down / 2,
-            text: `${formatNominal(size, units)} × ${angle}°`,
+            text: `${formatNominal(size, units)} × ${sayFigure(angle)}°`,
           },
         ],
       });

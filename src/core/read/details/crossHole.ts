@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { featureKind } from '../featureKind';
 import { good, refuse } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
@@ -29,7 +30,8 @@ export const crossHole = featureKind({
         `${sayDiameter(diameter.nominal, units)} across ${sayDiameter(2 * radius, units)} would cut the part in two`,
       );
     const [turnedTo, tilt] = [values.angle, values.tilt];
-    if (tilt !== undefined && tilt >= 90) return refuse(`${path}.tilt`, `${tilt}° out of square is along the axis`);
+    if (tilt !== undefined && tilt >= 90)
+      return refuse(`${path}.tilt`, `${sayFigure(tilt)}° out of square is along the axis`);
     const deep = typeof values.depth === 'object' ? values.depth : undefined;
     const depth = deep?.aim ?? (typeof values.depth === 'number' ? values.depth : undefined);
     if (depth !== undefined && depth >= 2 * radius)
@@ -37,7 +39,7 @@ export const crossHole = featureKind({
     return good({
       path,
       kind: 'cross-hole',
-      name: `${sayDiameter(diameter.nominal, units)} across, ${depth === undefined ? 'through' : `${say(depth, units)} deep`}${tilt ? `, ${tilt}° out of square` : ''}`,
+      name: `${sayDiameter(diameter.nominal, units)} across, ${depth === undefined ? 'through' : `${say(depth, units)} deep`}${tilt ? `, ${sayFigure(tilt)}° out of square` : ''}`,
       z0,
       z1,
       cross: {

@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { featureKind } from '../featureKind';
 import { cylinder } from '../../model/workpiece/segment';
 import { good, refuse } from '../../model/result';
@@ -39,7 +40,7 @@ export const vee = featureKind({
     return good({
       path,
       kind: 'vee',
-      name: `vee ${included}°, ${say(depth, units)} deep${flat > 0 ? `, ${say(flat, units)} wide at its bottom` : ''}`,
+      name: `vee ${sayFigure(included)}°, ${say(depth, units)} deep${flat > 0 ? `, ${say(flat, units)} wide at its bottom` : ''}`,
       z0,
       z1,
       outside: cut,
@@ -48,7 +49,7 @@ export const vee = featureKind({
           kind: 'note',
           z: at,
           r: bottom,
-          text: `vee ${included}° × ${formatNominal(depth, units)}${flat > 0 ? `, flat ${formatNominal(flat, units)}` : ''}`,
+          text: `vee ${sayFigure(included)}° × ${formatNominal(depth, units)}${flat > 0 ? `, flat ${formatNominal(flat, units)}` : ''}`,
         },
       ],
     });

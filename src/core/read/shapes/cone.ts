@@ -1,3 +1,4 @@
+import { sayFigure } from '../../model/units/mark';
 import { andThen, good, refuse, type Result, missing, bad } from '../../model/result';
 import { say, sayDiameter } from '../../model/words';
 import type { Field, ValuesOf } from '../fields';
@@ -22,7 +23,8 @@ function halfAngle({ included, half }: ConeValues, path: string): Result<number 
   if (included !== undefined && half !== undefined)
     return refuse(`${path}.half`, 'give the included angle or half of it, not both');
   const angle = half ?? (included === undefined ? undefined : included / 2);
-  if (angle !== undefined && angle >= 90) return refuse(`${path}.half`, `half an angle of ${angle}° is not a cone`);
+  if (angle !== undefined && angle >= 90)
+    return refuse(`${path}.half`, `half an angle of ${sayFigure(angle)}° is not a cone`);
   return good(angle);
 }
 
@@ -107,7 +109,7 @@ export const cone = stepShape({
                 kind: 'note',
                 z: (z0 + z1) / 2,
                 r: (from.nominal + to.nominal) / 4,
-                text: `${Number(angle.toFixed(2))}° incl.`,
+                text: `${sayFigure(angle, 2)}° incl.`,
               },
             ],
           },

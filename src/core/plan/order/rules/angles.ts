@@ -1,3 +1,4 @@
+import { sayFigure } from '../../../model/units/mark';
 import { angleWays, type AngleWay } from '../../cutting/angleWays';
 import { say } from '../../../model/words';
 import { allowedAtEnd, edgeFor, flankOf, halfOf } from '../../operations/edgeCone';
@@ -17,9 +18,11 @@ export const angle: Rule = {
     const length = flank.z1 - flank.z0;
     const sayWay = ({ by, at, error, atEnd }: AngleWay): string =>
       by === 'compound'
-        ? `the compound at ${round(at)}°, within ±${error}°: ±${say(round(atEnd), units)} on the far diameter`
-        : `a straight edge by the post’s step of ${at}°: ${
-            Math.abs(error) < 0.005 ? 'exact' : `${round(Math.abs(error))}° off, ${say(round(atEnd), units)} there`
+        ? `the compound at ${sayFigure(round(at))}°, within ±${sayFigure(error)}°: ±${say(round(atEnd), units)} on the far diameter`
+        : `a straight edge by the post’s step of ${sayFigure(at)}°: ${
+            Math.abs(error) < 0.005
+              ? 'exact'
+              : `${sayFigure(round(Math.abs(error)))}° off, ${say(round(atEnd), units)} there`
           }`;
     const ways = angleWays(halfOf(flank), length, shop);
     const taken = edgeFor(made, setup) && kind === 'form' ? 'post' : 'compound';
