@@ -32,6 +32,30 @@ export default tseslint.config(
     },
   },
   {
+    // Figures in words have the mark that the device wants; paths of drawings are for a program, and have a point.
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: [
+      'src/**/*.test.ts',
+      'src/core/model/units/**',
+      'src/core/rack/rack.ts',
+      'src/ui/drawing/**',
+      'src/ui/sheet/{RouteDrawn,GearsPart}.tsx',
+      'src/ui/part/DxfSeen.tsx',
+      'src/ui/times/LineChart.tsx',
+      'src/ui/devices/StandIn.tsx',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            ':matches(TemplateLiteral, JSXExpressionContainer) > CallExpression[callee.property.name=/^to(Fixed|Precision|LocaleString)$/]',
+          message: 'People read it: sayFixed or sayFigure of core/model/units/mark.',
+        },
+      ],
+    },
+  },
+  {
     // A function fits a screen; a long one is several ideas.
     files: ['src/**/*.{ts,tsx}'],
     ignores: ['src/**/*.test.ts'],

@@ -1,3 +1,4 @@
+import { sayFixed } from '@/core/model/units/mark';
 import { describeSetting } from './describeStops';
 import { holdOf, sayStrain } from '@/core/present/hold';
 import { crossOvers } from '@/core/money/lines';
@@ -41,7 +42,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     ),
     '',
     `Stock   ${nameOfBar(stock, units)}, ${WAY_WORDS[stock.way]}`,
-    `        ${view.each.toLowerCase()} ${length(stock.each.value)}, ${view.isBar ? `${stock.piecesPerBar.value} a bar, ` : ''}${stock.bars.value} ${view.counted}, ${stock.mass.value.toFixed(2)} kg`,
+    `        ${view.each.toLowerCase()} ${length(stock.each.value)}, ${view.isBar ? `${stock.piecesPerBar.value} a bar, ` : ''}${stock.bars.value} ${view.counted}, ${sayFixed(stock.mass.value, 2)} kg`,
     ...[...stock.reasons, plan.chosenBecause].map(({ because }) => `        ${because}`),
     ...toGet.map((one, index) => `${index === 0 ? 'To get  ' : '        '}${sayToGet(one, run.shop.rates.currency)}`),
     ...describeKit(plan),
@@ -58,7 +59,7 @@ export function describe(plan: Plan, { sequences, because }: Compared, ways: rea
     ...(plan.outside.length > 0 ? ['', 'On other machines'] : []),
     ...plan.outside.map(
       ({ name, after, setup, piece, notes }) =>
-        `  After set-up ${after}, ${name}: ${notes.join(' ')} Setting up ${setup.value.toFixed(1)}, a piece ${piece.value.toFixed(2)} min`,
+        `  After set-up ${after}, ${name}: ${notes.join(' ')} Setting up ${sayFixed(setup.value, 1)}, a piece ${sayFixed(piece.value, 2)} min`,
     ),
     ...describeLoads(plan.setups),
     ...describeWays(ways, run.quantity),
@@ -108,10 +109,10 @@ const describeRoutes = ({ route, risks, run }: Plan): string[] => [
 function describeCost(plan: Plan): string[] {
   const { material, labour, edges, order, batch, piece } = costOfRun(plan);
   const { currency } = plan.run.shop.rates;
-  const said = [material, labour, edges, order].map(({ name, value }) => `${name} ${value.toFixed(2)}`);
+  const said = [material, labour, edges, order].map(({ name, value }) => `${name} ${sayFixed(value, 2)}`);
   return [
     '',
-    `Cost    ${piece.value.toFixed(2)} ${currency} a piece, ${batch.value.toFixed(2)} the batch: ${said.join(', ')}`,
+    `Cost    ${sayFixed(piece.value, 2)} ${currency} a piece, ${sayFixed(batch.value, 2)} the batch: ${said.join(', ')}`,
   ];
 }
 
@@ -136,6 +137,6 @@ function describeSetup(planned: PlannedSetup): string[] {
 
 function describeOperation(operation: TimedOperation, planned: PlannedSetup): string {
   const { number, name, speed, feed, stop, target = '', crossStop, passes } = operationView(planned, operation);
-  const minutes = (operation.cutting.value + operation.hand.value).toFixed(2);
+  const minutes = sayFixed(operation.cutting.value + operation.hand.value, 2);
   return `  ${column(`${number} ${name}`, 34)}${right(speed, 8)}${right(feed, 8)}${right(stop?.settings[0]?.text ?? '', 10)}  ${column([stop?.words, crossStop?.words].filter(Boolean).join(', '), 22)}${right(target, 16)}${right(String(passes.length), 8)}${right(minutes, 7)}`;
 }

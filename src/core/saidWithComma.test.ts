@@ -13,6 +13,7 @@ import { readySteps } from './present/readySteps';
 import { stockView } from './present/stock';
 import { toGetFor } from './present/toGet';
 import { walkedTime } from './present/walked';
+import { stopsCsv } from './formats/stopsCsv';
 import { exportedRun } from './formats/writeRun';
 import type { RunFile } from './read/runFile';
 import { example } from './testing';
@@ -98,7 +99,8 @@ test.each(['pivot-pin', 'gland-body', 'valve-needle', 'mast-stud', 'setting-whee
     expect(pointsLeft(comma, namesIn(startValues, file, toGet))).toEqual([]);
     expect(textsIn(comma).filter(([, text]) => /\d,\d/.test(text)).length).toBeGreaterThan(50);
     expect(pointed(comma)).toEqual(pointed(point));
-    // What is written into a file is for programs.
+    // What is written into a file is for programs, and so is what a read-out takes.
+    expect(saidWith(',', () => stopsCsv(comma.plan.setups))).toBe(saidWith('.', () => stopsCsv(point.plan.setups)));
     expect(saidWith(',', () => exportedRun(file))).toEqual(saidWith('.', () => exportedRun(file)));
   },
 );

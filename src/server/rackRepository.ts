@@ -1,3 +1,4 @@
+import { sayFigure } from '@/core/model/units/mark';
 import type { Knex } from 'knex';
 import type { RackAction, Receipt } from '@/core/formats/rackFile';
 import { freeFor, freeLength, type RackItem, type RackMove, type StockLevel } from '@/core/rack/rack';
@@ -114,7 +115,7 @@ async function locked(knex: Knex, id: number): Promise<RackItem | undefined> {
   return itemOf(row as ItemRow, reserved as ReservationRow[]);
 }
 
-const mm = (length: number) => `${Number(length.toFixed(3))} mm`;
+const mm = (length: number) => `${sayFigure(length, 3)} mm`;
 
 async function reserve(knex: Knex, item: RackItem, run: number, length: number): Promise<Result<null>> {
   const reservedHere = item.reserved.find((reservation) => reservation.run === run)?.length ?? 0;

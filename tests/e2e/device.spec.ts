@@ -81,7 +81,9 @@ test('every figure has a comma where a device wants it so, whoever made it: page
     [`/runs/${run}/times`, /\d,\d\d/],
     [`/runs/${run}/print`, /\d,\d\d/],
     ['/rack', /\d,\d\d m/],
-    ['/shop', /^\d+,\d+$/],
+    ['/shop?page=minutes', /^\d+,\d+$/],
+    ['/shop?page=machines', /\d,\d+/],
+    [`/runs/${run}/lathe`, /^\d+,\d\d$/],
   ] as const) {
     await page.goto(path);
     await expect(page.getByText(figure).first()).toBeAttached();

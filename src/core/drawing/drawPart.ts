@@ -1,3 +1,4 @@
+import { sayFigure } from '../model/units/mark';
 import { largestDiameter, type Part } from '../model/part/part';
 import type { UnitSystem } from '../model/units/length';
 import { bodyMarks } from './body';
@@ -13,7 +14,7 @@ export const SCALES = [20, 10, 5, 4, 2, 1, 1 / 2, 1 / 4, 1 / 5, 1 / 10] as const
 
 /** A scale in words: `2 : 1`, `1 : 4`. */
 export const scaleName = (scale: number): string =>
-  scale >= 1 ? `${Number(scale.toFixed(2))} : 1` : `1 : ${Number((1 / scale).toFixed(2))}`;
+  scale >= 1 ? `${sayFigure(scale, 2)} : 1` : `1 : ${sayFigure(1 / scale, 2)}`;
 
 /**
  * A dimensioned section of a part: both halves, its front at the right, as the operator sees it. Diameters and notes

@@ -1,3 +1,4 @@
+import { sayFixed } from '../model/units/mark';
 import Joi from 'joi';
 import { refuse, type Result } from '../model/result';
 import { checkShape } from '../read/problems';
@@ -72,4 +73,4 @@ const bytesIn = (content: string): number =>
 
 /** `820 kB`, `3.4 MB`. */
 export const sayBytes = (bytes: number): string =>
-  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${sayFixed(bytes / 1_000_000, 1)} MB`;

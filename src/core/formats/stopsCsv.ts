@@ -1,4 +1,4 @@
-import { formatLength } from '../model/units/length';
+import { lengthDigits } from '../model/units/length';
 import type { PlannedSetup } from '../plan/times/planTimes';
 import { tableText } from './table';
 
@@ -13,7 +13,7 @@ export const stopsCsv = (setups: readonly PlannedSetup[]): string =>
     HEAD,
     ...setups.flatMap(({ setup, pins, crossStops, operations }) => {
       const { units } = setup.run;
-      const length = (mm: number) => formatLength(mm, units, true).replace('−', '-');
+      const length = (mm: number) => lengthDigits(mm, units, true);
       const servedBy = (keys: readonly string[]) => {
         const here = operations.filter(({ key }) => keys.includes(key));
         const tools = [...new Set(here.map(({ tool }) => tool.name))].join('; ');

@@ -7,8 +7,8 @@ import { useDeviceSettings } from './DeviceSettings';
 const Settings = styled.div`
   display: grid;
   gap: 14px;
-  max-width: 46ch;
   p {
+    max-width: 66ch;
     color: var(--ink-soft);
     font-size: 14px;
   }

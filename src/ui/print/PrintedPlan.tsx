@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { stockView } from '@/core/present/stock';
 import { crossReadingOf } from '@/core/present/cross';
 import { operationView } from '@/core/present/operation';
@@ -76,7 +77,7 @@ export function PrintedPlan({ plan, proof }: { plan: Plan; proof: Proof | undefi
           <ul className="warnings">
             {plan.outside.map(({ key, name, after, notes, piece }) => (
               <li key={key}>
-                After set-up {after}, {name}: {notes.join(' ')} {piece.value.toFixed(1)} min a piece.
+                After set-up {after}, {name}: {notes.join(' ')} {sayFixed(piece.value, 1)} min a piece.
               </li>
             ))}
           </ul>

@@ -1,4 +1,5 @@
 'use client';
+import { sayFixed } from '@/core/model/units/mark';
 import { begun } from '../device/begun';
 import { wrap, proxy } from 'comlink';
 import { ChevronRight } from 'lucide-react';
@@ -141,7 +142,7 @@ const Tick = ({ need, leftOut, onTick, nameOf }: Ticking & { need: Need }) => (
       {need.number} {need.name}
     </span>
     <small>
-      {need.count} {need.turned ? 'from the bar' : 'blanks'}, {need.each.toFixed(2)} mm each · {nameOf(need.section)}
+      {need.count} {need.turned ? 'from the bar' : 'blanks'}, {sayFixed(need.each, 2)} mm each · {nameOf(need.section)}
     </small>
   </label>
 );

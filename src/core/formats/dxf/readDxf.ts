@@ -1,3 +1,4 @@
+import { sayFixed } from '../../model/units/mark';
 import DxfParser, { type IDxf } from 'dxf-parser';
 import { good, refuse, type Result } from '../../model/result';
 import { MM_PER_INCH, type UnitSystem } from '../../model/units/length';
@@ -42,7 +43,7 @@ function parse(text: string): Result<IDxf> {
   if (text.length > LARGEST)
     return refuse(
       'dxf',
-      `has ${(text.length / 1e6).toFixed(0)} million characters, and ${LARGEST / 1e6} are read: put out the half profile alone`,
+      `has ${sayFixed(text.length / 1e6, 0)} million characters, and ${LARGEST / 1e6} are read: put out the half profile alone`,
     );
   if (!/\bSECTION\b/.test(text)) return refuse('dxf', 'is not a DXF drawing: it has no sections');
   try {

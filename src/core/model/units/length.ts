@@ -1,5 +1,5 @@
 import { good, type Result, missing, bad } from '../result';
-import { sayFigure, sayFixed } from './mark';
+import { sayDigits, sayFigure } from './mark';
 
 /** The two systems a drawing may use. The core itself counts in millimetres only. */
 export type UnitSystem = 'mm' | 'in';
@@ -57,16 +57,20 @@ export function parseLength(entry: number | string, units: UnitSystem): Result<n
 }
 
 /**
- * Writes a length of the core (mm) in the given system: mm to 0.01, inch to 0.001, one place finer when `fine`.
+ * Writes a length of the core (mm) in the given system, for a program: mm to 0.01, inch to 0.001, one place finer when `fine`.
  * The unit itself is not appended.
  */
-export function formatLength(mm: number, units: UnitSystem, fine = false): string {
+export function lengthDigits(mm: number, units: UnitSystem, fine = false): string {
   const places = (units === 'mm' ? 2 : 3) + (fine ? 1 : 0);
-  const text = sayFixed(units === 'mm' ? mm : mm / MM_PER_INCH, places);
-  return text.replace('-', /[1-9]/.test(text) ? '−' : '');
+  const text = (units === 'mm' ? mm : mm / MM_PER_INCH).toFixed(places);
+  return /[1-9]/.test(text) ? text : text.replace('-', '');
 }
 
-/** The same without trailing noughts, for names such as ⌀26 and for entries: `26`, `0.5`. */
+/** The same for people. */
+export const formatLength = (mm: number, units: UnitSystem, fine = false): string =>
+  sayDigits(lengthDigits(mm, units, fine)).replace('-', '−');
+
+/** Without trailing noughts, for names such as ⌀26 and for entries: `26`, `0.5`. */
 export function formatNominal(mm: number, units: UnitSystem): string {
   return units === 'mm' ? sayFigure(mm, 3) : sayFigure(mm / MM_PER_INCH, 4);
 }

@@ -14,7 +14,8 @@ const mark = (): string => globalThis.decimalMark?.() ?? '.';
 /** Whether figures are said with a comma here. */
 export const saysComma = (): boolean => mark() === ',';
 
-const marked = (digits: string): string => {
+/** A figure whose digits stand already. */
+export const sayDigits = (digits: string): string => {
   const as = mark();
   return as === '.' ? digits : digits.replace('.', as);
 };
@@ -25,10 +26,10 @@ const marked = (digits: string): string => {
  * @param places decimals at most; as many as it has where none are said
  */
 export const sayFigure = (value: number, places?: number): string =>
-  marked(String(places === undefined ? value : Number(value.toFixed(places))));
+  sayDigits(String(places === undefined ? value : Number(value.toFixed(places))));
 
 /** The same with so many decimals always, as in columns: `12.50`. */
-export const sayFixed = (value: number, places: number): string => marked(value.toFixed(places));
+export const sayFixed = (value: number, places: number): string => sayDigits(value.toFixed(places));
 
 /** An entry as it was typed; one that is kept as a number is said like any other. */
 export const sayEntry = (entry: number | string): string => (typeof entry === 'number' ? sayFigure(entry) : entry);
