@@ -38,10 +38,10 @@ export function ScaleWindow({ onClose }: { onClose: () => void }) {
       <Field
         label="Times"
         value={text}
-        placeholder="1.5 or 3/2"
+        placeholder={`${sayFigure(1.5)} or 3/2`}
         problem={
           text !== '' && times === undefined
-            ? `a figure from ${sayFigure(LIMITS[0])} to ${sayFigure(LIMITS[1])}, as 1.5 or 3/2`
+            ? `a figure from ${sayFigure(LIMITS[0])} to ${sayFigure(LIMITS[1])}, as ${sayFigure(1.5)} or 3/2`
             : undefined
         }
         onChange={setText}

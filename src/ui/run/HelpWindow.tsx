@@ -1,4 +1,5 @@
 'use client';
+import { sayFigure } from '@/core/model/units/mark';
 import styled from 'styled-components';
 import { PLACE_WORDS, PLACES } from './places';
 import { Window } from '../primitives/Window';
@@ -46,9 +47,10 @@ export function HelpWindow({ onClose }: { onClose: () => void }) {
         ))}
       </List>
       <Notes>
-        Lengths are written as on the drawing: 12.7, 3/8 in, 1 1/32&quot;, .35in. A tolerance follows its size: 14 h8,
-        22 −0.1/0, 9 ±0.05; without one the general tolerance applies. z counts from the finished face, towards the
-        chuck. The shop&apos;s rules, the machine&apos;s manual and local law come before anything planned here.
+        Lengths are written as on the drawing: {sayFigure(12.7)}, 3/8 in, 1 1/32&quot;, .35in. A tolerance follows its
+        size: 14 h8, 22 −{sayFigure(0.1)}/0, 9 ±{sayFigure(0.05)}; without one the general tolerance applies. z counts
+        from the finished face, towards the chuck. The shop&apos;s rules, the machine&apos;s manual and local law come
+        before anything planned here.
       </Notes>
     </Window>
   );
