@@ -31,6 +31,10 @@ export interface Step {
   leaves?: number;
 }
 
+/** Whether only what lies within the cylinder of a step is drawn of it: a recess, cut away to its own diameter. */
+export const isRecess = ({ features }: Pick<Part, 'features'>, path: string): boolean =>
+  features.some((feature) => feature.kind === 'recess' && feature.path === path);
+
 /** A 45° chamfer on the corner of a step, at its front or its back end. */
 export interface Chamfer {
   path: string;

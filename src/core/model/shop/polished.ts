@@ -1,18 +1,19 @@
-import type { Part, Step } from '../part/part';
+import { isRecess, type Part, type Step } from '../part/part';
 import { gradeOf } from '../part/tolerance';
 import type { CuttingValues } from './shop';
 
 /**
  * Diameters that abrasives bring to their last hundredth (trade: Cutting): smoother than turning leaves by itself, or held
- * closer than the machine turns; not what is ground or honed elsewhere.
+ * closer than the machine turns; not what is ground or honed elsewhere, nor what a recess is cut from.
  */
-export function polishedSteps({ steps, elsewhere }: Part, { polishFrom, finestGrade }: CuttingValues): Step[] {
+export function polishedSteps(part: Part, { polishFrom, finestGrade }: CuttingValues): Step[] {
+  const { steps, elsewhere } = part;
   const isSent = (path: string) =>
     elsewhere.some(({ kind, on }) => ['grind', 'hone'].includes(kind) && on.includes(path));
   return steps.filter(({ path, diameter, roughness = Infinity }) => {
     const isFine =
       diameter.from !== 'general' && gradeOf(diameter.upper - diameter.lower, diameter.nominal) < finestGrade;
-    return (roughness < polishFrom || isFine) && !isSent(path);
+    return (roughness < polishFrom || isFine) && !isSent(path) && !isRecess(part, path);
   });
 }
 

@@ -1,3 +1,4 @@
+import { CLOSE } from '../../model/tolerances';
 import { supportOf } from './support';
 import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
@@ -28,10 +29,15 @@ function reachedLater(
 ): Result<string[]> {
   // What the first side turned is there, wherever its tools came from.
   const there = turned.map((step) => ({ ...step, to: Infinity }));
+  const edges = back.features.flatMap(({ kind, path, z0 }) =>
+    (kind === 'chamfer' || kind === 'radius') && z0 < CLOSE ? [path] : [],
+  );
   const reached = [
     ...reachedFeatures(back, reach(turnedBack, stock, jaws)),
-    // What waited sits on what the first set-up turned.
-    ...reachedFeatures(back, reach([...there, ...turnedBack], stock, jaws)).filter((path) => deferred.includes(path)),
+    // On what the first set-up turned sits what waited, and the edge of its far face.
+    ...reachedFeatures(back, reach([...there, ...turnedBack], stock, jaws)).filter(
+      (path) => deferred.includes(path) || edges.includes(path),
+    ),
     // A hole right through opens at either end.
     ...back.features
       .filter((feature) => feature.bore && goesThrough(feature, back) && deferred.includes(feature.path))

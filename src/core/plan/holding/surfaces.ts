@@ -77,7 +77,10 @@ function outsideSurfaces(
   const { toolClearance, closest } = run.shop.allowances;
   return view.steps.flatMap((step, index) => {
     if (index >= count && !asDrawn.includes(step.path)) return [];
-    const flats = view.features.find(({ path, flats: brought }) => path === step.path && brought)?.flats;
+    // A hexagon that the bar does not bring is round until it is milled.
+    const flats = asDrawn.includes(step.path)
+      ? view.features.find(({ path, flats: brought }) => path === step.path && brought)?.flats
+      : undefined;
     const against = nominal(view.steps[index + 1]) > nominal(step) + CLOSE && index + 1 < count;
     const before = view.steps[index - 1];
     const begins = frontOf(view, step);

@@ -19,6 +19,18 @@ describe('what is finished', () => {
     expect(only?.[1]).toBeGreaterThanOrEqual(28);
   });
 
+  test('a gauge and the neck behind it in one cut, as close and as smooth as the gauge; its size is measured once', () => {
+    // The neck is cut from a cylinder of the gauge's own size: 18 + 6 along, up to the shoulder of ⌀12.
+    const gauge = { ...cylinder('10 h7', 18), roughness: 0.2, name: 'gauge' };
+    const file = runOf({ outside: [gauge, cylinder(8, 6), cylinder(12, 50)] }, { firstEnd: 'front' });
+    const [cut, ...others] = operationsOf(file).filter(({ kind }) => kind === 'turn-finish');
+    expect(others).toEqual([]);
+    expect(cut).toMatchObject({ name: 'Finish ⌀10 h7, gauge', to: 24, roughness: 0.2 });
+    expect(cut?.checks.filter(({ measures }) => measures === 'outside').map(({ what }) => what)).toEqual(['⌀10']);
+    // Smoother than turning leaves it: polished, and what is cut away is not.
+    expect(operationsOf(file).filter(({ kind }) => kind === 'polish')).toMatchObject([{ feature: 'part.outside[0]' }]);
+  });
+
   test('the larger first, but of steps closer than roughing leaves: through the smaller the tool would come in', () => {
     // Roughed, ⌀10 stands 0.25 a side over it: to ⌀10.5, under ⌀12 and over ⌀10.3.
     const orderOf = (large: number) =>

@@ -7,11 +7,16 @@ import type { TurnedStep } from './turned';
 interface FinishingCut {
   turned: TurnedStep;
   along: TurnedStep[];
+  /** The one that says how large and how smooth: not what a recess is cut from, where there is another. */
+  sized: TurnedStep;
   /** Nothing finishes what lies behind it. */
   goesOn?: boolean;
 }
 
 const sameSize = (a: TurnedStep, b: TurnedStep): boolean =>
+  a.isRecess || b.isRecess ? Math.abs(a.step.diameter.nominal - b.step.diameter.nominal) < CLOSE : isLikewise(a, b);
+
+const isLikewise = (a: TurnedStep, b: TurnedStep): boolean =>
   Math.abs(a.step.diameter.aim - b.step.diameter.aim) < CLOSE &&
   a.step.diameter.lower === b.step.diameter.lower &&
   a.step.diameter.upper === b.step.diameter.upper &&
@@ -20,7 +25,7 @@ const sameSize = (a: TurnedStep, b: TurnedStep): boolean =>
   a.isDone === b.isDone;
 
 /** Whether a step ends where a cut begins. */
-const isBeside = ({ to }: TurnedStep, { turned, along }: FinishingCut): boolean =>
+const isBeside = ({ to }: TurnedStep, { turned, along }: Omit<FinishingCut, 'sized'>): boolean =>
   Math.abs(to - (along.at(-1) ?? turned).step.zFrom) < CLOSE;
 
 /** Neighbours of one size are finished in one pass (trade: Cutting). */
@@ -28,8 +33,10 @@ function oneCutEach(chuckFirst: TurnedStep[]): FinishingCut[] {
   const cuts: FinishingCut[] = [];
   for (const turned of chuckFirst) {
     const last = cuts.at(-1);
-    if (last && isBeside(turned, last) && sameSize(turned, last.turned)) last.along.push(turned);
-    else cuts.push({ turned, along: [] });
+    if (last && isBeside(turned, last) && sameSize(turned, last.sized)) {
+      last.along.push(turned);
+      if (last.sized.isRecess) last.sized = turned;
+    } else cuts.push({ turned, along: [], sized: turned });
   }
   return cuts;
 }
@@ -39,13 +46,13 @@ function oneCutEach(chuckFirst: TurnedStep[]): FinishingCut[] {
  * the large end of something, and a shoulder is faced with it.
  */
 function isCutAway({ turned, along }: FinishingCut, others: readonly Operation[]): boolean {
-  const steps = [turned, ...along].map(({ step }) => step);
-  if (turned.shoulder || steps.some(({ diameter }) => diameter.from !== 'general')) return false;
+  const all = [turned, ...along];
+  if (turned.shoulder || all.some(({ step, isRecess }) => !isRecess && step.diameter.from !== 'general')) return false;
   const radius = turned.step.diameter.aim / 2;
   const pieces = others.flatMap(({ removal }) => removal.outside ?? []);
   const goes = (z: number) => pieces.some((piece) => piece.z0 < z && z < piece.z1 && radiusOn(piece, z) < radius);
   const ends = pieces.flatMap(({ z0, z1 }) => [z0, z1]);
-  return steps.every(({ zFrom, zTo }) => {
+  return all.every(({ step: { zFrom, zTo } }) => {
     const places = [zFrom, ...ends.filter((z) => z > zFrom && z < zTo).sort((a, b) => a - b), zTo];
     return places.slice(1).every((z, index) => goes((z + (places[index] ?? z)) / 2));
   });

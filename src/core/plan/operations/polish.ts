@@ -4,6 +4,7 @@ import { polishedSteps } from '../../model/shop/polished';
 import { say, sayDiameter } from '../../model/words';
 import { BY_HAND, type OperationKind } from '../../model/plan/operation';
 import { toolFor } from './tools';
+import { turns } from './turned';
 
 /** The last hundredth by abrasives, on the turning work, each finer than the one before (trade: Cutting). */
 export const polish: OperationKind = {
@@ -17,7 +18,7 @@ export const polish: OperationKind = {
     const { run, part } = setup;
     const { polishLeft, grits } = run.shop.cutting;
     const wanted = polishedSteps(part, run.shop.cutting).filter(({ path }) =>
-      others.some(({ kind, feature }) => kind === 'turn-finish' && feature === path),
+      others.some((one) => one.kind === 'turn-finish' && turns(one, path)),
     );
     if (wanted.length === 0) return good([]);
     const tool = toolFor(setup, 'polish', 'part.outside');

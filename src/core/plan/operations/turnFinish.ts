@@ -77,13 +77,14 @@ export const turnFinish: OperationKind = {
     const usual = toolFor(setup, 'turn-finish', 'part.outside');
     if (!usual.ok) return usual;
     return good(
-      cuts.map(({ turned, along, goesOn }) => {
+      cuts.map(({ turned, along, sized, goesOn }) => {
         const { step, shoulder } = turned;
         const fillet = filletOf(turned, setup);
         const tool = fillet?.tool ?? usual.value;
         // Its nose would leave a ridge before what stays rough until it is cut away.
         const to = turned.to + (goesOn ? (tool.nose ?? 0) + EDGE_THROUGH : 0);
-        const { diameter, length } = step;
+        const { length } = step;
+        const { diameter, name, leaves, roughness } = sized.step;
         const begins = along.at(-1)?.step.zFrom ?? step.zFrom;
         const first = begins < 1e-6;
         const from = first ? 0 - setup.centreEnd : begins;
@@ -98,7 +99,7 @@ export const turnFinish: OperationKind = {
           kind: 'turn-finish',
           feature: step.path,
           ...(along.length > 0 ? { along: along.map((beside) => beside.step.path) } : {}),
-          name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${step.name ? `, ${step.name}` : ''}${sayLeft(step.leaves, run)}`,
+          name: `Finish ${sayDiameter(diameter.nominal, run.units)}${diameter.fit ? ` ${diameter.fit}` : ''}${name ? `, ${name}` : ''}${sayLeft(leaves, run)}`,
           ...(fillet ? { makes: [fillet.feature.path] } : {}),
           tool,
           from,
@@ -113,7 +114,7 @@ export const turnFinish: OperationKind = {
               ? [{ what: `length ${say(length.nominal, run.units)}`, measures: 'length' as const, size: length }]
               : []),
           ],
-          ...(step.roughness === undefined ? {} : { roughness: step.roughness }),
+          ...(roughness === undefined ? {} : { roughness }),
         };
       }),
     );

@@ -1,4 +1,4 @@
-import { isTied, type Part, type Step } from '../../model/part/part';
+import { isRecess, isTied, type Part, type Step } from '../../model/part/part';
 import type { Operation } from '../../model/plan/operation';
 import type { Feature } from '../../model/part/feature';
 import { FLATS } from '../../model/shop/section';
@@ -14,6 +14,8 @@ export interface TurnedStep extends Turned {
   roughRadius?: number;
   /** Roughing leaves it as it is to be. */
   isDone?: true;
+  /** A recess is cut from it: its diameter is its neighbour's, and nobody measures it. */
+  isRecess?: true;
 }
 
 /** Whether the drawing leaves open how a step comes out: roughed to its size it is done, unless a shoulder is faced with it. */
@@ -85,7 +87,7 @@ export function turnedStepsOf({ turned, part, run, outerRadius, stock, end }: Se
   const chuckFirst = [...turned].sort((a, b) => b.to - a.to);
   const piece = stock.piece && (end === 'front' ? stock.piece.outside : mirror(stock.piece.outside, part.length));
   let radius = outerRadius;
-  return chuckFirst.flatMap((turn): TurnedStep[] => {
+  const turnedSteps = chuckFirst.flatMap((turn): TurnedStep[] => {
     const step = part.steps.find(({ path }) => path === turn.path);
     if (!step) return [];
     const isDone = isLeftOpen(step, turn, part);
@@ -98,4 +100,5 @@ export function turnedStepsOf({ turned, part, run, outerRadius, stock, end }: Se
     radius = left;
     return [{ ...turn, step, roughRadius: left, ...(isDone ? { isDone: true as const } : {}) }];
   });
+  return turnedSteps.map((turn) => (isRecess(part, turn.path) ? { ...turn, isRecess: true } : turn));
 }
