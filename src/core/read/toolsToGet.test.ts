@@ -59,3 +59,49 @@ test('a hole that the drills of its size are too short for wants a long one, by 
   const reamed: HoleFile = { from: 'front', shape: 'ream', diameter: '8 H7', depth: 90 };
   expect(inLong([reamed]).map(([name]) => name)).toEqual(['long reamer ⌀8, flute 95, to get']);
 });
+
+describe('what is got rather than left out', () => {
+  const gotFor = (part: Parameters<typeof runOf>[0]) => {
+    const read = readPart(runOf(part).part, 'mm');
+    if (!read.ok) throw new Error(JSON.stringify(read.problems));
+    return toolsToGet(read.value, startValues.tools, startValues.cutting).map(({ name }) => name);
+  };
+  const bored = (diameter: string, length: number) =>
+    gotFor({ outside: [step(30, length)], bores: [{ from: 'front', shape: 'bore', diameter, depth: 'through' }] });
+
+  test('a longer boring bar, by steps of 5, to six of its diameters', () => {
+    // Into ⌀12 goes the bar of ⌀8, 32 deep. 20 and 12 for what is drilled past are 32; 31 and 12 are 43; 37 and 12 are 49 > 6 · 8.
+    expect(bored('12 H7', 20)).toEqual([]);
+    expect(bored('12 H7', 31)).toEqual(['long boring bar ⌀8, 45 deep, to get']);
+    expect(bored('12 H7', 37)).toEqual([]);
+  });
+
+  test('a drill for a core hole: 18 − 1.5 = 16.5, at most 0.22 · 1.5 over it, and the list has 16 and 17', () => {
+    const tapped = (designation: string) =>
+      gotFor({ outside: [step(30, 40)], bores: [{ from: 'front', shape: 'tap', designation, depth: 12 }] });
+    expect(tapped('M18x1.5')).toEqual(['tap M18x1.5, to get', 'drill ⌀16.5, to get']);
+    expect(tapped('M8')).toEqual([]);
+  });
+
+  describe('a die for a thread that ends against metal, to the size that the house has dies for', () => {
+    const threaded = (designation: string, from: 'front' | 'back', size: number, length: number) => {
+      const [thin, head] = [step(size, length), step(30, 8)];
+      const at = from === 'front' ? 0 : 8 + length - 10;
+      return gotFor({
+        outside: from === 'front' ? [thin, head] : [head, thin],
+        details: [{ kind: 'thread', at, length: 10, designation }],
+      });
+    };
+    test.each([
+      // Two pitches of 1.5 are 3: of 12 are 2 left behind 10, of 13 as much as it wants.
+      ['M12x1.5', 'front', 12, 12, ['die M12x1.5, to get']],
+      ['M12x1.5', 'back', 12, 12, ['die M12x1.5, to get']],
+      ['M12x1.5', 'front', 12, 13, []],
+      // One of the list, and one that is cut on the lathe or not at all.
+      ['M12', 'front', 12, 12, []],
+      ['M14x1.5', 'front', 14, 12, []],
+    ] as const)('%s from the %s, on %d × %d', (designation, from, size, length, expected) =>
+      expect(threaded(designation, from, size, length)).toEqual(expected),
+    );
+  });
+});

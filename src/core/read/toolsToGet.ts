@@ -1,9 +1,11 @@
 import type { Feature } from '../model/part/feature';
 import type { Part } from '../model/part/part';
-import { drill, reamer, tap } from '../model/shop/toolSets';
+import { drill, reamer } from '../model/shop/toolSets';
 import { leftToReam } from '../model/shop/reaming';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { goesIntoFace } from '../model/shop/tool';
+import { dies, tapDrills, taps } from './threadToolsToGet';
+import { LEAST, sizesOf, withinReach } from './toolsInReach';
 import { CLOSE } from '../model/tolerances';
 
 /** A blade is ground to reach so many of its widths (trade: Stock). */
@@ -13,17 +15,6 @@ const REACHES = 8;
 const HOLDER = 3;
 
 const round = (mm: number): number => Number(mm.toFixed(3));
-
-/** Much smaller than the smallest of a list, or larger than its largest, a kind of tool is for another shop (ours). */
-const LEAST = 0.5;
-const MOST = 1.25;
-
-function withinReach(sizes: readonly number[], size: number): boolean {
-  return sizes.length > 0 && size >= LEAST * Math.min(...sizes) && size <= MOST * Math.max(...sizes);
-}
-
-const sizesOf = (tools: readonly Tool[], kind: string): number[] =>
-  tools.flatMap(({ does, diameter }) => (does.includes(kind) && diameter !== undefined ? [diameter] : []));
 
 /** A long drill or reamer goes so many of its diameters in at most; deeper is a gun drill's work (ours). */
 const DEEPEST = 25;
@@ -75,6 +66,24 @@ function longTools({ holes, features, length }: Part, tools: readonly Tool[]): T
   });
 }
 
+/** A boring bar stands out so many of its diameters at most; its bend is reckoned in the cut (ours). */
+const BAR_OUT = 6;
+
+/** Boring bars for bores that the stoutest of the list which goes in is too short for, by steps of 5. */
+function longBars({ features, length }: Part, tools: readonly Tool[]): Tool[] {
+  const bars = tools.filter(({ does }) => does.includes('bore'));
+  return features.flatMap(({ kind, size, z0, z1 }) => {
+    if (!['bore', 'counterbore'].includes(kind) || !size) return [];
+    const deep = z0 < CLOSE && z1 > length - CLOSE ? length + BEYOND : z1 - z0;
+    const goIn = bars.filter(({ least = 0 }) => least < size.nominal - CLOSE);
+    const [stoutest] = goIn.toSorted((a, b) => (b.diameter ?? 0) - (a.diameter ?? 0));
+    if (!stoutest || goIn.some((bar) => (bar.deep ?? 0) >= deep) || deep > BAR_OUT * (stoutest.diameter ?? 0))
+      return [];
+    const out = 5 * Math.ceil(deep / 5);
+    return [{ ...stoutest, id: `${stoutest.id}-${out}`, name: `long ${stoutest.name}, ${out} deep`, deep: out }];
+  });
+}
+
 /** Drills for holes of the drawing that none of the list makes; what is closer than a drill makes it is bored or reamed. */
 function drills({ holes }: Part, tools: readonly Tool[]): Tool[] {
   const sizes = sizesOf(tools, 'drill');
@@ -105,21 +114,6 @@ function reamingDrills({ features }: Part, tools: readonly Tool[], cutting: Cutt
     const diameter = Math.floor(10 * upTo + CLOSE) / 10;
     const isThere = sizes.some((hole) => hole >= from - CLOSE && hole <= upTo + CLOSE);
     return isThere || diameter < from || !withinReach(sizes, diameter) ? [] : [drill(diameter)];
-  });
-}
-
-/** Taps for threads of the drawing that none of the list cuts. */
-function taps({ features }: Part, tools: readonly Tool[]): Tool[] {
-  const listed = tools.filter(({ does }) => does.includes('tap'));
-  return features.flatMap(({ kind, thread }) => {
-    if (kind !== 'tap' || !thread) return [];
-    const known = listed.some(
-      ({ diameter = 0, pitch = 0, hand }) =>
-        (hand === 'left') === (thread.hand === 'left') &&
-        Math.abs(diameter - thread.diameter) < 0.01 &&
-        Math.abs(pitch - thread.pitch) < CLOSE,
-    );
-    return known || !withinReach(sizesOf(listed, 'tap'), thread.diameter) ? [] : [tap(thread)];
   });
 }
 
@@ -211,11 +205,13 @@ export function toolsToGet(part: Part, tools: readonly Tool[], cutting: CuttingV
     ...reamingDrills(part, tools, cutting),
     ...reamers(part, tools),
     ...taps(part, tools),
+    ...tapDrills(part, tools, cutting),
+    ...dies(part, tools, cutting),
     ...blades(part, tools),
     ...faceBlades(part, tools),
     ...seatBars(part, tools),
   ];
-  const wanted = [...sized, ...longTools(part, [...tools, ...sized])];
+  const wanted = [...sized, ...longTools(part, [...tools, ...sized]), ...longBars(part, tools)];
   return wanted
     .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)
     .map((tool) => ({

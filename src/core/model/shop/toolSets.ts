@@ -68,6 +68,9 @@ const threadCutter = (kind: 'tap' | 'die', { designation, diameter, pitch, hand 
   ...(hand ? { hand } : {}),
 });
 
+/** A die for a thread, as it is sold. */
+export const die = (thread: Thread): Tool => threadCutter('die', thread);
+
 /** A tap for a thread, as it is sold. */
 export const tap = (thread: Thread): Tool => threadCutter('tap', thread);
 

@@ -5,7 +5,7 @@ import { finishedPart } from '../../model/workpiece/finishedPart';
 import { threadDepth } from '../../model/part/thread';
 import { thinnestWall } from '../../model/workpiece/workpiece';
 import { say, sayDiameter } from '../../model/words';
-import { hasRoomToLeave } from '../holding/threadRoom';
+import { hasRoomToLeave } from '../../model/part/threadRoom';
 import type { Doubt, Look } from './doubt';
 
 /** Sizes finer than the machine holds by turning and boring. */

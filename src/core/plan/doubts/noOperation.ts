@@ -1,19 +1,34 @@
 import { whyNotCut } from '../gears/gearing';
+import type { Feature } from '../../model/part/feature';
+import type { Run } from '../../model/run';
 import { say } from '../../model/words';
 import type { Look } from './doubt';
 
+/** Why a bore is not bored, where what goes into it is too short; undefined where that is not the reason. */
+function whyNotBored({ kind, size, z0, z1 }: Feature, { shop, units }: Run): string | undefined {
+  if ((kind !== 'bore' && kind !== 'counterbore') || !size) return undefined;
+  const goIn = shop.tools.filter(({ does, least = 0 }) => does.includes(kind) && least < size.nominal);
+  const depth = z1 - z0;
+  return goIn.some(({ deep = 0 }) => deep >= depth) ? undefined : `no bar that goes in reaches ${say(depth, units)}`;
+}
+
+function whyNot(feature: Feature, run: Run): string | undefined {
+  const { thread, bore, z0, z1 } = feature;
+  return thread && !bore ? whyNotCut({ ...thread, length: z1 - z0 }, run.shop) : whyNotBored(feature, run);
+}
+
 /** Features that no operation makes yet: they are told, never silently left out of the figures. */
-export const noOperation: Look = ({ part, units, shop }, _, made) =>
+export const noOperation: Look = (run, _, made) =>
   [
-    ...part.features.map(({ path, name, leaves, thread, bore, z0, z1 }) => ({
-      path,
-      name,
-      leaves,
-      why: thread && !bore ? whyNotCut({ ...thread, length: z1 - z0 }, shop) : undefined,
+    ...run.part.features.map((feature) => ({
+      path: feature.path,
+      name: feature.name,
+      leaves: feature.leaves,
+      why: whyNot(feature, run),
     })),
-    ...part.chamfers.map(({ path, size }) => ({
+    ...run.part.chamfers.map(({ path, size }) => ({
       path,
-      name: `chamfer ${say(size, units)}`,
+      name: `chamfer ${say(size, run.units)}`,
       leaves: undefined,
       why: undefined,
     })),

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { startValues } from '../../model/shop/startValues';
 import type { Shop } from '../../model/shop/shop';
 import type { HoleFile } from '../../read/runFile';
-import { runOf, step } from '../../testing';
+import { operationsOf, problemsOf, runOf, step } from '../../testing';
 import { drivenBy, slipsBy } from '../cutting/grip';
 import { planFile, type Plan } from '../plan';
 
@@ -130,4 +130,20 @@ test('where the hold bears neither the drill nor a chain up to it, a smaller one
   expect(refused.ok ? [] : refused.problems.map(({ message }) => message)).toContainEqual(
     expect.stringContaining('bears no drill of ⌀20, nor a chain of drills up to it'),
   );
+});
+
+test('a point may come through where the hole behind it is open as wide as the point is there', () => {
+  // ⌀16.5 to 12 + 3 · 1.5 = 16.5, its point 8.25 / tan 59° = 4.957 more: 3.457 beyond a nut of 18, and 16.5 · 3.457 / 4.957 = 11.5 wide there.
+  const nut = (hole: number) =>
+    runOf({
+      outside: [step(24, 18)],
+      bores: [
+        { from: 'front', shape: 'drill', diameter: hole, depth: 'through' },
+        { from: 'front', shape: 'tap', designation: 'M18x1.5', depth: 12 },
+      ],
+    });
+  expect(operationsOf(nut(12)).map(({ name }) => name)).toEqual(
+    expect.arrayContaining(['Drill ⌀12 through', 'Drill ⌀16.5 for M18x1.5', 'Tap M18x1.5']),
+  );
+  expect(problemsOf(nut(11))).toMatchObject([{ path: 'part.bores[1].depth' }]);
 });

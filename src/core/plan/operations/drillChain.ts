@@ -1,3 +1,4 @@
+import { goesThrough } from '../reach/reached';
 import { orificesOf } from '../reach/orifices';
 import { pointLength } from '../../model/workpiece/drillPoint';
 import { term, sum, type Figure } from '../../model/figure';
@@ -133,6 +134,18 @@ function pilotFor({ aim, feature }: Wanted, hole: number, fullDepth: number, set
   return found.ok ? good(isBorne(found.value, hole, setup) ? [found.value] : []) : found;
 }
 
+/** Whether the point of a blind hole opens the far face: there it is wider than what the drawing has open right through. */
+function comesThrough({ tool: { diameter = 0, point = 118 }, tip }: DrillStep, { part, stock }: Setup): boolean {
+  const beyond = tip.value - part.length;
+  const open = [
+    stock.bore,
+    ...part.holes.flatMap((hole) => (hole.through ? [hole.diameter.nominal] : [])),
+    ...part.features.flatMap((bore) => (bore.size && bore.bore && goesThrough(bore, part) ? [bore.size.nominal] : [])),
+  ];
+  const wide = (diameter * beyond) / pointLength(diameter, point);
+  return beyond > -1e-6 && wide >= Math.max(...open) - CLOSE;
+}
+
 /** The drills of one hole, after those that are `before` it. */
 function drillsFor(wanted: Wanted, before: readonly DrillStep[], setup: Setup): Result<DrillStep[]> {
   const { units } = setup.run;
@@ -178,7 +191,7 @@ function drillsFor(wanted: Wanted, before: readonly DrillStep[], setup: Setup): 
     ...opened.map((tool) => step(tool, 'opens')),
     step(drill, 'to-size'),
   ];
-  const pokesOut = through ? undefined : steps.find(({ tip }) => tip.value > setup.part.length - 1e-6);
+  const pokesOut = through ? undefined : steps.find((step) => comesThrough(step, setup));
   if (pokesOut)
     return refuse(
       `${feature}.depth`,

@@ -44,8 +44,17 @@ describe('boring', () => {
   });
 
   test('deeper than every bar reaches, it stays undone and is told', () => {
-    const long = bored([{ ...front, shape: 'bore', diameter: 18, depth: 70 }], { outside: [step(24, 80)] });
-    expect(doubtsOf(long)).toEqual(['NO-OPERATION part.bores[0]']);
+    // The bar of ⌀12 is got longer to six of its diameters, 72.
+    const long = (depth: number) =>
+      bored([{ ...front, shape: 'bore', diameter: 18, depth }], { outside: [step(24, depth + 10)] });
+    expect(doubtsOf(long(72))).toEqual([]);
+    expect(planned(long(75)).doubts).toMatchObject([
+      {
+        rule: 'NO-OPERATION',
+        path: 'part.bores[0]',
+        because: expect.stringContaining('no bar that goes in reaches 75 mm') as string,
+      },
+    ]);
   });
 
   test('a thin bar far out in a close bore gives way, and says so', () => {

@@ -16,7 +16,7 @@ import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
 import { sayPpm, type Gearing } from '../../model/plan/gearing';
 import { gearingFor } from '../gears/gearing';
-import { hasRelief, hasRoomToLeave, leavesAt } from '../holding/threadRoom';
+import { hasRelief, hasRoomToLeave, leavesAt } from '../../model/part/threadRoom';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 import { threadCheck, threadToolFor } from './threading';

@@ -1,10 +1,10 @@
-import type { Feature } from '../../model/part/feature';
-import type { Part } from '../../model/part/part';
-import type { Setup } from '../../model/plan/setup';
-import { CLOSE } from '../../model/tolerances';
-import { threadDepth } from '../../model/part/thread';
-import { finishedPart } from '../../model/workpiece/finishedPart';
-import { largestRadius, radiusAt } from '../../model/workpiece/profile';
+import type { Feature } from './feature';
+import type { Part } from './part';
+import type { Setup } from '../plan/setup';
+import { CLOSE } from '../tolerances';
+import { threadDepth } from './thread';
+import { finishedPart } from '../workpiece/finishedPart';
+import { largestRadius, radiusAt } from '../workpiece/profile';
 
 /** How far below its core a relief may stand and still let the tool leave, mm: arithmetic of a drawing's rounding. */
 const NEARLY = 0.05;

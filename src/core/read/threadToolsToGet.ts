@@ -1,0 +1,59 @@
+import { turnRound, type Part } from '../model/part/part';
+import type { Feature, Thread } from '../model/part/feature';
+import { tapDrill } from '../model/part/thread';
+import { minorLimits } from '../model/part/threadLimits';
+import { hasRoomToLeave } from '../model/part/threadRoom';
+import type { CuttingValues, Tool } from '../model/shop/shop';
+import { die, drill, tap } from '../model/shop/toolSets';
+import { CLOSE } from '../model/tolerances';
+import { sizesOf, withinReach } from './toolsInReach';
+
+/** Whether a tap or die cuts a thread. */
+const cuts =
+  (thread: Thread) =>
+  ({ diameter = 0, pitch = 0, hand }: Tool): boolean =>
+    (hand === 'left') === (thread.hand === 'left') &&
+    Math.abs(diameter - thread.diameter) < 0.01 &&
+    Math.abs(pitch - thread.pitch) < CLOSE;
+
+/** Taps for threads of the drawing that none of the list cuts. */
+export function taps({ features }: Part, tools: readonly Tool[]): Tool[] {
+  const listed = tools.filter(({ does }) => does.includes('tap'));
+  return features.flatMap(({ kind, thread }) => {
+    if (kind !== 'tap' || !thread) return [];
+    return listed.some(cuts(thread)) || !withinReach(sizesOf(listed, 'tap'), thread.diameter) ? [] : [tap(thread)];
+  });
+}
+
+/** Drills for core holes that none of the list leaves between the least and the most of a thread: to a tenth of a mm. */
+export function tapDrills({ features }: Part, tools: readonly Tool[], { tapDrillOver }: CuttingValues): Tool[] {
+  const sizes = sizesOf(tools, 'drill');
+  return features.flatMap(({ kind, thread }) => {
+    if (kind !== 'tap' || !thread) return [];
+    const usual = tapDrill(thread);
+    const { least, most } = minorLimits(thread) ?? { least: usual, most: usual + tapDrillOver * thread.pitch };
+    const diameter = Math.ceil(10 * Math.max(usual, least) - CLOSE) / 10;
+    const isThere = sizes.some((hole) => hole >= Math.max(usual, least) - CLOSE && hole <= most + CLOSE);
+    return isThere || diameter > most + CLOSE || !withinReach(sizes, diameter) ? [] : [drill(diameter)];
+  });
+}
+
+/** Whether a thread begins at an end of the part, and a threading tool finds no room to leave where it ends. */
+function endsAgainstMetal(feature: Feature, part: Part, times: number): boolean {
+  if (feature.z0 < CLOSE) return !hasRoomToLeave(feature, part, times);
+  if (feature.z1 < part.length - CLOSE) return false;
+  const turned = turnRound(part);
+  const seen = turned.features.find(({ path }) => path === feature.path);
+  return seen !== undefined && !hasRoomToLeave(seen, turned, times);
+}
+
+/** Dies for threads that end against metal, where the lathe cuts none: none of the list cuts them, and the house has dies so large. */
+export function dies(part: Part, tools: readonly Tool[], { threadEndTimes, dieUpTo }: CuttingValues): Tool[] {
+  const listed = tools.filter(({ does }) => does.includes('die'));
+  return part.features.flatMap((feature) => {
+    const { thread, bore } = feature;
+    if (!thread || bore || thread.diameter > dieUpTo + CLOSE || listed.some(cuts(thread))) return [];
+    const isIn = withinReach(sizesOf(listed, 'die'), thread.diameter);
+    return isIn && endsAgainstMetal(feature, part, threadEndTimes) ? [die(thread)] : [];
+  });
+}
