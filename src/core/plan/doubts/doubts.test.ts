@@ -18,6 +18,12 @@ test('a feature without an operation is told at its entry, in the plan and in it
   expect(planFileOf(plan).warnings).toContainEqual(expect.stringContaining('no operation yet'));
 });
 
+test('a cone longer than the compound goes says so: √(60² + 4²) = 60.13, and that goes 60', () => {
+  const [doubt] = doubts({ outside: [{ shape: 'cone', from: 12, to: 20, length: 60 }, step(20, 30)] });
+  expect(doubt).toMatchObject({ path: 'part.outside[0]', rule: 'NO-OPERATION' });
+  expect(doubt?.because).toContain('its flank is 60.13 mm long and the compound of centre lathe A goes 60 mm');
+});
+
 test('a recess is turned over, and cut with the blade', () => {
   const plan = planned(runOf({ outside: [step(20, 20), step(10, 5), step(18, 20)] }));
   expect(plan.run.part.steps.map(({ diameter }) => diameter.nominal)).toEqual([20, 18, 18]);

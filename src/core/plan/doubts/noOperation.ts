@@ -1,3 +1,4 @@
+import { flankOf } from '../operations/edgeCone';
 import { whyNotCut } from '../gears/gearing';
 import type { Feature } from '../../model/part/feature';
 import type { Run } from '../../model/run';
@@ -12,9 +13,20 @@ function whyNotBored({ kind, size, z0, z1 }: Feature, { shop, units }: Run): str
   return goIn.some(({ deep = 0 }) => deep >= depth) ? undefined : `no bar that goes in reaches ${say(depth, units)}`;
 }
 
+/** Why a cone is not turned, where the compound does not go so far. */
+function whyNotSlid(feature: Feature, { shop, units }: Run): string | undefined {
+  const flank = ['cone', 'conical-bore'].includes(feature.kind) ? flankOf(feature) : undefined;
+  const slide = flank ? Math.hypot(flank.z1 - flank.z0, flank.r1 - flank.r0) : 0;
+  const { compoundTravel = Infinity, name } = shop.machine;
+  return slide > compoundTravel
+    ? `its flank is ${say(Number(slide.toFixed(2)), units)} long and the compound of ${name} goes ${say(compoundTravel, units)}: the tailstock set over, or another lathe`
+    : undefined;
+}
+
 function whyNot(feature: Feature, run: Run): string | undefined {
   const { thread, bore, z0, z1 } = feature;
-  return thread && !bore ? whyNotCut({ ...thread, length: z1 - z0 }, run.shop) : whyNotBored(feature, run);
+  if (thread && !bore) return whyNotCut({ ...thread, length: z1 - z0 }, run.shop);
+  return whyNotBored(feature, run) ?? whyNotSlid(feature, run);
 }
 
 /** Features that no operation makes yet: they are told, never silently left out of the figures. */
