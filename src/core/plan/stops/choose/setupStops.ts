@@ -82,6 +82,22 @@ interface Open {
   room: Int32Array;
 }
 
+/** Sorts by gain, the most first, equal ones by number: in place, since what was sorted for the node above is nearly so already. */
+function mostFirst(rest: number[], gains: Float64Array): void {
+  for (let at = 1; at < rest.length; at += 1) {
+    const index = rest[at] as number;
+    const gain = gains[index] as number;
+    let to = at;
+    for (; to > 0; to -= 1) {
+      const before = rest[to - 1] as number;
+      const saves = gains[before] as number;
+      if (saves > gain || (saves === gain && before < index)) break;
+      rest[to] = before;
+    }
+    rest[to] = index;
+  }
+}
+
 /** The stops of one set-up at their least, by branch and bound over what is made ready. */
 class SetupSearch {
   private readonly plain: (Cheapest | undefined)[];
@@ -90,6 +106,8 @@ class SetupSearch {
   private readonly reach: Reach[];
   private readonly kinds: string[];
   private readonly weighed = new Map<number, Float64Array>();
+  /** What each facility would save beside those that are open: of the node that is looked at. */
+  private readonly gains: Float64Array;
   private best: Allocation | undefined;
   private looked = 0;
   /** No allocation is less, where not all were looked at. */
@@ -104,6 +122,7 @@ class SetupSearch {
     this.plain = places.map((place, index) => cheapestOwn(place, index, caps, false));
     this.counted = places.map((place, index) => cheapestOwn(place, index, caps, true));
     this.isCounted = this.counted.some((cheapest) => cheapest !== undefined);
+    this.gains = new Float64Array(facilities.length);
     this.kinds = [...new Set(facilities.map(({ kind }) => kind))];
     this.reach = facilities.map(({ kind, ready, hard, setting, serves }): Reach => {
       // What serves a place no cheaper than that itself never does; what is counted may be used up by others.
@@ -207,30 +226,36 @@ class SetupSearch {
     const byCounted = this.mostCounted(open.least);
     this.consider(open, value - byCounted);
     this.looked += 1;
-    const gains = new Map<number, number>();
-    for (const index of further)
-      if ((open.room[(this.reach[index] as Reach).kind] as number) > 0)
-        gains.set(index, this.gain(index, open.least, weights));
+    const { gains } = this;
+    const rest = further.filter((index) => (open.room[(this.reach[index] as Reach).kind] as number) > 0);
+    for (const index of rest) gains[index] = this.gain(index, open.least, weights);
     // The one that saves most first: what comes after goes without it, and is soon bounded.
-    const rest = [...gains.keys()].sort((a, b) => (gains.get(b) as number) - (gains.get(a) as number) || a - b);
+    mostFirst(rest, gains);
     const together = this.mostTogether(rest, gains, open.room);
+    const isFirst = open.facilities.length === 0;
+    if (!isFirst && this.isBeaten(value - (together[0] ?? 0) - byCounted)) return;
     const below = this.mostBelow(rest, open.least, weights);
-    if (open.facilities.length === 0) this.bound = value - Math.min((together[0] ?? 0) + byCounted, below[0] ?? 0);
+    if (isFirst) this.bound = value - Math.min((together[0] ?? 0) + byCounted, below[0] ?? 0);
     for (let at = 0; at < rest.length && this.looked <= this.nodes; at += 1) {
       const most = Math.min((together[at] as number) + byCounted, below[at] as number);
-      if (this.best && value - most >= this.best.minutes - 1e-9) return;
+      if (this.isBeaten(value - most)) return;
       this.extend(this.opened(open, rest[at] as number), rest.slice(at + 1));
     }
   }
 
+  /** Whether what is no less than so much was found already, minutes. */
+  private isBeaten(least: number): boolean {
+    return this.best !== undefined && least >= this.best.minutes - 1e-9;
+  }
+
   /** The most that those from each on may still save together, as many of each kind as there are: savings only shrink the more there are. */
-  private mostTogether(rest: readonly number[], gains: ReadonlyMap<number, number>, room: Int32Array): Float64Array {
+  private mostTogether(rest: readonly number[], gains: Float64Array, room: Int32Array): Float64Array {
     const most = new Float64Array(rest.length);
     const taken: number[][] = this.kinds.map(() => []);
     let sum = 0;
     for (let at = rest.length - 1; at >= 0; at -= 1) {
       const index = rest[at] as number;
-      const gain = gains.get(index) as number;
+      const gain = gains[index] as number;
       if (gain > 0) {
         const { kind } = this.reach[index] as Reach;
         const own = taken[kind] as number[];
