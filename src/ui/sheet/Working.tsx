@@ -1,5 +1,5 @@
 'use client';
-import { sayFixed } from '@/core/model/units/mark';
+import { sayDigits, sayFixed } from '@/core/model/units/mark';
 import { useState, type ReactNode } from 'react';
 import { Button, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -81,7 +81,9 @@ const SPOKEN: Record<string, string> = {
 };
 
 const spoken = (formula: string): string =>
-  formula.replace(/\b(floor|ceil|max|min|snap)\(/g, (_, name: string) => `${SPOKEN[name]} (`);
+  formula
+    .replace(/\b(floor|ceil|max|min|snap)\(/g, (_, name: string) => `${SPOKEN[name]} (`)
+    .replace(/\d+\.\d+/g, sayDigits);
 
 /** A term to enough places to be worked again. */
 function termText({ value, unit }: Term, units: UnitSystem): string {
