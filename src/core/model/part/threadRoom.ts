@@ -1,6 +1,7 @@
 import type { Feature } from './feature';
 import type { Part } from './part';
 import type { Setup } from '../plan/setup';
+import type { Tool } from '../shop/shop';
 import { CLOSE } from '../tolerances';
 import { threadDepth } from './thread';
 import { finishedPart } from '../workpiece/finishedPart';
@@ -48,16 +49,19 @@ export function hasRoomToLeave(feature: Feature, part: Part, times: number): boo
   return isSaid || goesOn(feature, part, needed) || hasRelief(feature, part, times);
 }
 
+/** The side of a threading tool stays so far from a shoulder, mm (ours). */
+const OFF_SHOULDER = 0.1;
+
 /**
  * Where the tip of a threading tool comes to stand in the relief behind a thread: in its middle, or so far before a larger
- * diameter that the flank of the tool, which stands slanting over its tip, stays clear of it. z of the view, mm.
- * @param times how many pitches the tool is given @param point the angle of its tip, degrees
+ * diameter that the flank of the tool, which stands slanting over its tip as far as its side, stays clear of it. z of the view, mm.
+ * @param times how many pitches the tool is given
  */
 export function leavesAt(
   { thread, z1 }: Feature,
   { part, turned, outerRadius }: Pick<Setup, 'part' | 'turned' | 'outerRadius'>,
   times: number,
-  point: number,
+  { point = 60, ahead = Infinity }: Tool,
 ): number {
   if (!thread) return z1;
   const core = thread.diameter / 2 - threadDepth(thread);
@@ -67,6 +71,9 @@ export function leavesAt(
     turned.some((step) => step.path === path) ? diameter.nominal / 2 : outerRadius;
   const clear = part.steps
     .filter(({ zFrom }) => zFrom >= z1 - CLOSE)
-    .map((step) => step.zFrom - Math.max(0, radiusOf(step) - core) * slant);
+    .flatMap((step) => {
+      const over = Math.max(0, radiusOf(step) - core);
+      return over > 0 ? [step.zFrom - Math.min(over * slant, ahead + OFF_SHOULDER)] : [];
+    });
   return Math.max(z1, Math.min(z1 + (times * thread.pitch) / 2, ...clear));
 }

@@ -198,7 +198,7 @@ export const startTools: Tool[] = [
     mount: 'post',
     offset: 0,
     point: 60,
-    ahead: 3, // ours
+    ahead: 2, // ours
   },
   { id: 'vee-30', name: 'pointed tool 30°', does: ['vee'], edge: 'hss', mount: 'post', offset: 0, point: 30, ahead: 2 },
   ...(['straight', 'diamond'] as const).flatMap((pattern) => [0.5, 0.6, 0.8, 1, 1.2, 1.5].map(knurlOf(pattern))),

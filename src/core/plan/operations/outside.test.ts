@@ -73,9 +73,9 @@ describe('outside threads', () => {
     expect(found.passes.at(-1)).toMatchObject({ depth: 0, diameter: expect.closeTo(16 - 2 * 1.2268, 6) });
     expect(found.feed.value).toBe(2);
     expect(found.feed.note).toMatch(/change gears (20 \/ 30|40 \/ 60).*exact/);
-    // Before the middle of the relief: at the core, ⌀13.5464, its flank of 30° stands (11 − 6.7732) · tan 30° = 2.4403 farther on
-    // by the time that it is as wide as the shoulder at 16.
-    expect(found.to).toBeCloseTo(16 - 2.4403, 3);
+    // Before the middle of the relief: at the core, ⌀13.5464, its flank of 30° would stand (11 − 6.7732) · tan 30° = 2.4403 farther on
+    // by the time that it is as wide as the shoulder at 16; its side is 2 ahead of its point, and stays 0.1 off.
+    expect(found.to).toBeCloseTo(16 - 2.1, 3);
     // With more room it goes to the middle of the two pitches that the tool needs.
     const wide = part(
       [step(16, 18), step(22, 10)],

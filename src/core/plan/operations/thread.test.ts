@@ -1,4 +1,4 @@
-import { planned, runOf, step } from '../../testing';
+import { only, planned, runOf, step } from '../../testing';
 
 /** A spindle ⌀16 × 30 on ⌀22 × 12 with M16x1.25 over 22 of it: 8 are left before the shoulder. */
 const spindle = (runOut?: number) =>
@@ -31,3 +31,24 @@ test.each([undefined, 2.5, 4])(
     ).toEqual([22, 23.25]);
   },
 );
+
+test('a relief before a head: the tip stands in its middle, or where the side of the tool is clear of the head', () => {
+  // 2 pitches of 2 are given, their middle 2 behind 21. The side of the tool lies 2 ahead of its tip, and stays 0.1 off the head at 25.
+  const bolt = (head: number, relief: number) =>
+    runOf(
+      {
+        material: 'mild-steel',
+        outside: [step(16, 21 + relief), step(head, 10)],
+        details: [
+          { kind: 'thread', at: 0, length: 21, designation: 'M16' },
+          { kind: 'groove', at: 21, width: relief, bottom: 13 },
+        ],
+      },
+      { firstEnd: 'front' },
+    );
+  expect(only(bolt(40, 4), 'thread').to).toBeCloseTo(22.9, 9);
+  expect(only(bolt(40, 5), 'thread').to).toBeCloseTo(23, 9);
+  // Over a low one its flank slants back: from the core at 8 − 0.6134 · 2 = 6.773 to 9 are 2.227, and 2.227 · tan 30° = 1.286.
+  expect(only(bolt(18, 3.5), 'thread').to).toBeCloseTo(23, 9);
+  expect(planned(bolt(40, 4)).proof.faults).toEqual([]);
+});

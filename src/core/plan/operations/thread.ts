@@ -82,7 +82,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     isCut && feature.z1 < setup.part.length - CLOSE && hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
   const isOpen = isCut && (room || endsInWaste(feature, setup)) && runsOut(feature, setup);
   const gearing = isCut ? gearingOf(feature, setup) : undefined;
-  const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool.point ?? 60) : feature.z1;
+  const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool) : feature.z1;
   return {
     key: `${kind}:${feature.path}`,
     kind,
