@@ -111,7 +111,9 @@ test('a quotation: what is earned comes on each price, is kept with the run, and
   await expect.poll(async () => Math.abs(((await prices())[0] ?? 0) - 2 * each)).toBeLessThanOrEqual(0.011);
   const [then = 0, all = 0] = await prices();
   expect(all).toBeCloseTo(20 * then, 2);
-  await page.getByLabel('Holds until').fill('2027-01-31');
+  // Key by key, as people type: each is planned with, and the field stays.
+  await page.getByLabel('Holds until').pressSequentially('2027-01-31', { delay: 40 });
+  await expect(page.getByLabel('Holds until')).toHaveValue('2027-01-31');
   await expect(page.getByText('It holds until 31 January 2027.')).toBeVisible();
   await expectAccessible(page);
   // A draft, which takes nobody's days yet: when it would be there is asked of the days, and offered.

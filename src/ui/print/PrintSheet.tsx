@@ -36,9 +36,10 @@ const PAPERS = {
 export function PrintSheet() {
   const { id, file, planned } = useWorkspace();
   const [shown, setShown] = useState<keyof typeof PAPERS>('sheet');
-  const plan = planned.answer?.plan;
-  // Two papers of one run have to be of one plan.
-  if (!planned.settled || !planned.answer || !plan) return <NoPlan />;
+  const settled = planned.settled ? planned.answer?.plan : undefined;
+  // Two papers of one run have to be of one plan; what is offered is typed beside its paper, and stays while that is planned anew.
+  const plan = settled ?? (shown === 'quotation' ? planned.lastPlan : undefined);
+  if (!plan) return <NoPlan />;
   return (
     <>
       <OnPaper />
@@ -54,7 +55,7 @@ export function PrintSheet() {
         <span>A4, black; also as PDF from the print window.</span>
       </Actions>
       {shown !== 'labels' && <PageMargins run={plan.run} paper={PAPERS[shown].toLowerCase()} />}
-      {shown === 'sheet' && <PrintedPlan plan={plan} proof={planned.answer.proof} />}
+      {shown === 'sheet' && planned.answer && <PrintedPlan plan={plan} proof={planned.answer.proof} />}
       {shown === 'setting' && <PrintedSetting key={plan.run.part.number} plan={plan} />}
       {shown === 'firstOff' && (id === 'new' ? <PrintedFirstOff plan={plan} /> : <RecordedFirstOff plan={plan} />)}
       {shown === 'quotation' && <Quotation plan={plan} />}
