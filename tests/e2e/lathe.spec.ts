@@ -294,6 +294,7 @@ test('a caliper sends what it shows to the size that is measured; a recording of
   await expectAccessible(caliper);
   await caliper.getByRole('button', { name: 'Send' }).click();
   await expect(window.getByLabel(/^Reading/)).toHaveValue('9.980');
+  await expect(caliper.getByText('Sent, and heard by one page that measures.')).toBeVisible();
   await expect(window.getByText('Read from caliper (stand-in).')).toBeVisible();
   await expect(window.getByRole('heading', { name: 'Leave it' })).toBeVisible();
   // As a read-out sends while its slide comes in: the last line is where it stands.

@@ -17,6 +17,7 @@ import * as learnedRuns from './015-learned-runs';
 import * as days from './016-days';
 import * as begunWith from './017-begun-with';
 import * as lathesBySetup from './018-lathes-by-setup';
+import * as deviceLines from './019-device-lines';
 
 const migrations: Record<string, Knex.Migration> = {
   '001-parts-runs-shop': partsRunsShop,
@@ -37,6 +38,7 @@ const migrations: Record<string, Knex.Migration> = {
   '016-days': days,
   '017-begun-with': begunWith,
   '018-lathes-by-setup': lathesBySetup,
+  '019-device-lines': deviceLines,
 };
 
 /** Their names in order: what a database or a backup of ours has been through. */

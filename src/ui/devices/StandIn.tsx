@@ -43,6 +43,11 @@ const Room = styled.main`
 /** By how much its thumb wheel moves it, mm. */
 const STEPS = [-1, -0.1, -0.01, 0.01, 0.1, 1];
 
+const sent = (pages: number): string => {
+  if (pages === 0) return 'Sent, and heard by nobody: a page hears it while it measures.';
+  return `Sent, and heard by ${pages === 1 ? 'one page' : `${pages} pages`} that ${pages === 1 ? 'measures' : 'measure'}.`;
+};
+
 interface Props {
   device: string;
   title: string;
@@ -58,8 +63,8 @@ export function StandIn({ device, title, what, axes }: Props) {
   const line = axes.map((axis) => `${axis}${(at[axis] ?? 0).toFixed(3)}`).join(' ');
   const move = (axis: string, to: number) => setAt((before) => ({ ...before, [axis]: Number(to.toFixed(3)) }));
   const send = async () => {
-    const outcome = await ask('POST', '/api/device-lines', { device, line });
-    setSaid(outcome.ok ? 'Sent.' : (outcome.problems[0]?.message ?? 'The server does not answer.'));
+    const outcome = await ask<{ heard: number }>('POST', '/api/device-lines', { device, line });
+    setSaid(outcome.ok ? sent(outcome.value.heard) : (outcome.problems[0]?.message ?? 'The server does not answer.'));
   };
   return (
     <>

@@ -10,16 +10,18 @@ const ALIVE_MS = 20_000;
 export const GET = (request: Request) => {
   const encoder = new TextEncoder();
   const stream = new ReadableStream<Uint8Array>({
-    start(controller) {
+    async start(controller) {
       const send = (text: string) => controller.enqueue(encoder.encode(text));
+      const end = await onReading((reading) => send(`data: ${JSON.stringify(reading)}\n\n`));
       send(': listening\n\n');
-      const end = onReading((reading) => send(`data: ${JSON.stringify(reading)}\n\n`));
       const alive = setInterval(() => send(': alive\n\n'), ALIVE_MS);
-      request.signal.addEventListener('abort', () => {
+      const stop = () => {
         clearInterval(alive);
         end();
         controller.close();
-      });
+      };
+      if (request.signal.aborted) stop();
+      else request.signal.addEventListener('abort', stop);
     },
   });
   return new Response(stream, {
@@ -33,5 +35,5 @@ export const POST = (request: Request) =>
     const body = await readJson(request);
     if (!body.ok) return refused(body.problems, 400);
     const reading = readDeviceLine(body.value);
-    return reading.ok ? NextResponse.json({ heard: tellReading(reading.value) }) : refused(reading.problems);
+    return reading.ok ? NextResponse.json({ heard: await tellReading(reading.value) }) : refused(reading.problems);
   });
