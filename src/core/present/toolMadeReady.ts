@@ -13,8 +13,11 @@ const ON_HEIGHT: readonly string[] = [
   'form',
   'taper',
   'thread',
+  'inner-thread',
   'face',
 ];
+/** What is set by the thread gauge. */
+const THREADING: readonly string[] = ['thread', 'inner-thread'];
 /** What goes straight in, square to the axis or it rubs and walks. */
 const BLADES: readonly string[] = ['part-off', 'part-in', 'groove', 'face-groove', 'inner-groove'];
 
@@ -35,7 +38,7 @@ export function madeReady(planned: PlannedSetup, tool: string): string[] {
   const { units } = planned.setup.run;
   const uses = planned.operations.filter((operation) => operation.tool.id === tool);
   const blades = uses.filter(({ kind, removal }) => BLADES.includes(kind) && removal.bore === undefined);
-  const inside = uses.filter(({ removal }) => removal.bore !== undefined);
+  const inside = uses.filter(({ kind, removal }) => removal.bore !== undefined || kind === 'inner-thread');
   const out = Math.max(
     0,
     ...blades.map((operation) => deepIn(operation) + allowances.bladeSpare),
@@ -44,7 +47,7 @@ export function madeReady(planned: PlannedSetup, tool: string): string[] {
   return [
     ...(uses.some(({ kind }) => ON_HEIGHT.includes(kind)) ? ['exactly on height'] : []),
     ...(uses.some(({ kind }) => BLADES.includes(kind)) ? ['square to the axis'] : []),
-    ...(uses.some(({ kind }) => kind === 'thread') ? ['square by the gauge'] : []),
+    ...(uses.some(({ kind }) => THREADING.includes(kind)) ? ['square by the gauge'] : []),
     ...(out > 0 ? [`out ${formatLength(out, units)}`] : []),
   ];
 }

@@ -12,7 +12,9 @@ import { readPiece } from './readPiece';
 import { blanksForDies } from './blanksForDies';
 import { withRoundFigures } from './roundFigures';
 import { boredToSize } from './boredToSize';
-import { toolsToGet } from './toolsToGet';
+import { threadedInside } from './threadedInside';
+import { asToGet, toolsToGet } from './toolsToGet';
+import { insideThreadTools } from './threadToolsToGet';
 import type { RunFile } from './runFile';
 import { runFileSchema } from './schemas';
 import type { UnitSystem } from '../model/units/length';
@@ -128,8 +130,10 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
 function asMade(part: Part, shop: ShopForRun, units: UnitSystem): Pick<Run, 'part' | 'shop'> {
   const tools = [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)];
   const rounded = withRoundFigures(part, shop.allowances, units);
-  const made = blanksForDies(boredToSize(rounded, tools, shop.cutting), tools, shop.cutting);
-  return { part: made, shop: { ...shop, tools } };
+  const threaded = threadedInside(boredToSize(rounded, tools, shop.cutting), tools, shop.cutting);
+  const all = [...tools, ...asToGet(insideThreadTools(threaded, tools, shop.cutting))];
+  const made = blanksForDies(threaded, all, shop.cutting);
+  return { part: made, shop: { ...shop, tools: all } };
 }
 
 /**

@@ -4,7 +4,7 @@ import { tapDrill } from '../model/part/thread';
 import { minorLimits } from '../model/part/threadLimits';
 import { hasRoomToLeave } from '../model/part/threadRoom';
 import type { CuttingValues, Tool } from '../model/shop/shop';
-import { die, drill, tap } from '../model/shop/toolSets';
+import { die, drill, insideThreadTool, tap } from '../model/shop/toolSets';
 import { CLOSE } from '../model/tolerances';
 import { sizesOf, withinReach } from './toolsInReach';
 
@@ -55,5 +55,33 @@ export function dies(part: Part, tools: readonly Tool[], { threadEndTimes, dieUp
     if (!thread || bore || thread.diameter > dieUpTo + CLOSE || listed.some(cuts(thread))) return [];
     const isIn = withinReach(sizesOf(listed, 'die'), thread.diameter);
     return isIn && endsAgainstMetal(feature, part, threadEndTimes) ? [die(thread)] : [];
+  });
+}
+
+/** An inside threading tool is got for a core so wide at most; its bar is so much slimmer than its room, and stands out so many diameters (ours). */
+const WIDEST_BAR = 12;
+const SLIM = 0.9;
+const BAR_OUT = 6;
+
+/** Half of its angle for one of 60°. */
+const FLANK = Math.tan(Math.PI / 6);
+
+/** Tools for threads in a bore that are cut along the leadscrew, where none of the list goes in, reaches their root and goes so deep. */
+export function insideThreadTools({ features }: Part, tools: readonly Tool[], { threadEndTimes }: CuttingValues): Tool[] {
+  return features.flatMap(({ kind, thread, size, z0, z1 }) => {
+    if (kind !== 'inner-thread' || !thread || !size) return [];
+    // Its point goes in as deep as the thread, and is drawn back as far.
+    const proud = thread.diameter - size.nominal;
+    const deep = 5 * Math.ceil((z1 - z0 + 2 * threadEndTimes * thread.pitch) / 5);
+    const isThere = tools.some(
+      (tool) =>
+        tool.does.includes('inner-thread') &&
+        (tool.least ?? Infinity) <= size.nominal + CLOSE &&
+        (tool.ahead ?? 0) / FLANK >= proud - CLOSE &&
+        (tool.deep ?? 0) >= deep - CLOSE,
+    );
+    const diameter = Math.min(WIDEST_BAR, Math.floor(SLIM * (size.nominal - 2 * proud)));
+    if (isThere || deep > BAR_OUT * diameter) return [];
+    return [insideThreadTool({ diameter, least: size.nominal, deep, ahead: Number((proud * FLANK).toFixed(2)) })];
   });
 }

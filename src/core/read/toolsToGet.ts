@@ -195,6 +195,18 @@ function seatBars({ features }: Part, tools: readonly Tool[]): Tool[] {
   });
 }
 
+/** Each once, planned with as if it were there, and told as to get. */
+export const asToGet = (wanted: readonly Tool[]): Tool[] =>
+  wanted
+    .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)
+    .map((tool) => ({
+      ...tool,
+      id: `${tool.id}-to-get`,
+      name: `${tool.name}, to get`,
+      toGet: true as const,
+      gotAs: tool.name,
+    }));
+
 /**
  * Tools that a drawing asks for and a shop has not: nothing is left out for want of one. Each is planned with as if it were
  * there, and told as to get or to make (trade: Small practices).
@@ -212,13 +224,5 @@ export function toolsToGet(part: Part, tools: readonly Tool[], cutting: CuttingV
     ...seatBars(part, tools),
   ];
   const wanted = [...sized, ...longTools(part, [...tools, ...sized]), ...longBars(part, tools)];
-  return wanted
-    .filter(({ id }, index) => wanted.findIndex((other) => other.id === id) === index)
-    .map((tool) => ({
-      ...tool,
-      id: `${tool.id}-to-get`,
-      name: `${tool.name}, to get`,
-      toGet: true as const,
-      gotAs: tool.name,
-    }));
+  return asToGet(wanted);
 }

@@ -6,6 +6,9 @@ import type { Frame } from '../drawing/paths';
 /** Depth of the band that stands for a knurl, px. */
 const BAND = 6;
 
+/** Kinds that cut a thread, which stays to be seen. */
+const THREADING = ['thread', 'die', 'tap', 'hand-tap', 'inner-thread'];
+
 /** The radius that a thread or a knurl sits on: of the outside, or of the bore for a tap. */
 export const surfaceOf = ({ kind, before, from, to }: TimedOperation): number =>
   kind === 'tap' ? radiusAt(before.bore, (from + to) / 2) : largestRadius(before.outside, from + 0.01, to - 0.01);
@@ -80,8 +83,8 @@ export function RolledMarks({
             />
           );
         }
-        if (!['thread', 'die', 'tap'].includes(kind) || !rolled?.thread) return null;
-        const root = kind === 'tap' ? r + threadDepth(rolled.thread) : r - threadDepth(rolled.thread);
+        if (!THREADING.includes(kind) || !rolled?.thread) return null;
+        const root = rolled.bore ? r + threadDepth(rolled.thread) : r - threadDepth(rolled.thread);
         return <Root key={key} frame={frame} from={from} to={rolled.z1} root={root} />;
       })}
     </g>

@@ -16,6 +16,7 @@ const SIGNS: Record<string, string> = {
   tap: 'M2 3h5v10H2z M14 8H5M6 6l1 4M8.5 6l1 4M11 6l1 4',
   'hand-tap': 'M2 3h5v10H2z M14 8H5M6 6l1 4M8.5 6l1 4M13 4v8',
   'inner-groove': 'M2 3h9v3H8.5V8h-2V6H2z M14 11H7.5V8.5',
+  'inner-thread': 'M2 3h9v2l-1.2 1.5L8.6 5 7.4 6.5 6.2 5 5 6.5V9H2z M14 11H6V8',
   taper: 'M2 5.5l12 2.5v5H2z M4 3l9 2',
   thread: 'M2 8h12v5H2z M3 8l1.5-3L6 8l1.5-3L9 8l1.5-3L12 8',
   die: 'M2 6h7v4H2z M8 3h3v10H8z M13 5v6',

@@ -1,5 +1,5 @@
 import type { Tool } from './shop';
-import { setOf } from './toolSets';
+import { insideThreadTool, setOf } from './toolSets';
 
 const countersinkOf = (point: number): Tool => ({
   id: `countersink-${point}`,
@@ -201,6 +201,9 @@ export const startTools: Tool[] = [
     ahead: 2, // ours
   },
   { id: 'vee-30', name: 'pointed tool 30°', does: ['vee'], edge: 'hss', mount: 'post', offset: 0, point: 30, ahead: 2 },
+  // Ours.
+  insideThreadTool({ diameter: 8, least: 13, deep: 32, ahead: 1.2 }),
+  insideThreadTool({ diameter: 12, least: 19, deep: 48, ahead: 1.6 }),
   ...(['straight', 'diamond'] as const).flatMap((pattern) => [0.5, 0.6, 0.8, 1, 1.2, 1.5].map(knurlOf(pattern))),
   ...[0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1, 1.2, 1.5, 2, 2.5, 3].map(roundNose),
   ...[0.5, 1, 1.5, 2, 2.5, 3].map(cornerRounding),

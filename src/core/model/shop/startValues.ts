@@ -88,6 +88,7 @@ export const startValues: Shop = {
       taper: 0.8,
       'turn-behind': 0.8, // ours
       thread: 0.3,
+      'inner-thread': 0.3,
       die: 0.2,
       knurl: 0.3,
       vee: 0.3,
@@ -128,7 +129,7 @@ export const startValues: Shop = {
       sleeve: 1200,
       'between-centres': 1200,
     },
-    mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, polish: 800, thread: 200, tap: 200, die: 100 }, // threads: ours
+    mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, polish: 800, thread: 200, 'inner-thread': 200, tap: 200, die: 100 }, // threads: ours
     plungeStep: 0.9,
     leverSpeed: 0.5, // ours
     leverFeed: 0.75, // ours

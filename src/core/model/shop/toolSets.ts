@@ -74,6 +74,26 @@ export const die = (thread: Thread): Tool => threadCutter('die', thread);
 /** A tap for a thread, as it is sold. */
 export const tap = (thread: Thread): Tool => threadCutter('tap', thread);
 
+/** A pointed tool of 60° at the end of a bar; its point stands out by what its sides, `ahead`, are wide. mm */
+export const insideThreadTool = ({
+  diameter,
+  least,
+  deep,
+  ahead,
+}: Required<Pick<Tool, 'diameter' | 'least' | 'deep' | 'ahead'>>): Tool => ({
+  id: `thread-60-inside-${diameter}-${deep}`,
+  name: `inside threading tool 60°, bar ⌀${diameter}`,
+  does: ['inner-thread'],
+  edge: 'hss',
+  mount: 'post',
+  offset: 0,
+  diameter,
+  least,
+  deep,
+  point: 60,
+  ahead,
+});
+
 const cutterFor = (kind: 'tap' | 'die', designation: string): Tool => {
   const thread = readThread(designation, '');
   if (!thread.ok) throw new Error(`${designation} is no thread`);

@@ -28,6 +28,27 @@ export function deepestOfBar(operation: Operation, setup: Setup): number {
   return (roughBend * finishBore) / bendsAMillimetre(operation, setup);
 }
 
+/** What a bar gives way by under a main force, N. */
+export function deflectionOfBar(force: number, operation: Operation, setup: Setup): Figure {
+  const { radialForce, barElasticity } = setup.run.shop.cutting;
+  const { diameter = 0 } = operation.tool;
+  const out = standsOut(operation, setup);
+  return figure({
+    name: 'deflection of the bar',
+    unit: 'mm',
+    value: barBends(radialForce * force, out, diameter, barElasticity),
+    formula: '64 · q · F · L^3 / (3 · π · E · d^4)',
+    terms: [
+      term('q', 'share of the main force that pushes off', radialForce, '', 'start value'),
+      term('F', 'main force', force, 'N', 'computed'),
+      term('L', 'the bar stands out', out, 'mm', 'computed'),
+      term('E', 'elasticity of the bar', barElasticity, 'N/mm²', 'start value'),
+      term('d', 'bar', diameter, 'mm', 'tool'),
+    ],
+    note: 'The bore comes out too small by twice as much.',
+  });
+}
+
 /** Force, power and bending of a cut inside: it is the bar that gives way (trade: Cutting). */
 export function barLoad(
   operation: Operation,
@@ -40,24 +61,9 @@ export function barLoad(
   const { tool } = operation;
   const asked = forceAndPower({ depth }, setup, feed, achieved);
   if (!asked.force || !tool.diameter) return undefined;
-  const { radialForce, barElasticity } = setup.run.shop.cutting;
-  const out = standsOut(operation, setup);
   return {
     ...asked,
-    bends: figure({
-      name: 'deflection of the bar',
-      unit: 'mm',
-      value: barBends(radialForce * asked.force.value, out, tool.diameter, barElasticity),
-      formula: '64 · q · F · L^3 / (3 · π · E · d^4)',
-      terms: [
-        term('q', 'share of the main force that pushes off', radialForce, '', 'start value'),
-        term('F', 'main force', asked.force.value, 'N', 'computed'),
-        term('L', 'the bar stands out', out, 'mm', 'computed'),
-        term('E', 'elasticity of the bar', barElasticity, 'N/mm²', 'start value'),
-        term('d', 'bar', tool.diameter, 'mm', 'tool'),
-      ],
-      note: 'The bore comes out too small by twice as much.',
-    }),
+    bends: deflectionOfBar(asked.force.value, operation, setup),
     ...ofNose(tool, feed.value, depth, setup),
   };
 }

@@ -16,6 +16,25 @@ export const threadChip = (from: number, to: number): number => FLANK * (to ** 2
 export const threadForce = (from: number, to: number, { kc, m }: { kc: number; m: number }): number =>
   kc * (to - from) ** -m * threadChip(from, to);
 
+/** The same as a figure. @param from how deep the thread is before, and by how much more after, mm */
+export function threadForceFigure(from: number, depth: number, { run }: Setup): Figure {
+  const { material } = run.shop;
+  const { kc, m } = material.force;
+  return figure({
+    name: 'main force',
+    unit: 'N',
+    value: threadForce(from, from + depth, { kc, m }),
+    formula: 'k · t^(-m) · √(1 / 3) · (b^2 - a^2)',
+    terms: [
+      term('k', `specific force of ${material.name}`, kc, 'N/mm²', 'material'),
+      term('t', 'thickness of the chip', depth, 'mm', 'computed'),
+      term('m', 'its exponent', m, '', 'material'),
+      term('b', 'depth of the thread after it', from + depth, 'mm', 'computed'),
+      term('a', 'before it', from, 'mm', 'computed'),
+    ],
+  });
+}
+
 /** Force, power and bending of a pass of a thread: its chip is as thick as the pass goes deeper (trade: Cutting). */
 export function threadLoad(
   operation: Operation,
@@ -26,23 +45,7 @@ export function threadLoad(
   achieved: Figure,
 ): PassLoad | undefined {
   if (depth <= 0 || operation.diameter === undefined) return undefined;
-  const { material } = setup.run.shop;
-  const { kc, m } = material.force;
-  const to = (operation.diameter - diameter) / 2;
-  const from = to - depth;
-  const force = figure({
-    name: 'main force',
-    unit: 'N',
-    value: threadForce(from, to, { kc, m }),
-    formula: 'k · t^(-m) · √(1 / 3) · (b^2 - a^2)',
-    terms: [
-      term('k', `specific force of ${material.name}`, kc, 'N/mm²', 'material'),
-      term('t', 'thickness of the chip', depth, 'mm', 'computed'),
-      term('m', 'its exponent', m, '', 'material'),
-      term('b', 'depth of the thread after it', to, 'mm', 'computed'),
-      term('a', 'before it', from, 'mm', 'computed'),
-    ],
-  });
+  const force = threadForceFigure((operation.diameter - diameter) / 2 - depth, depth, setup);
   const bends = bendsOf(force.value, operation, work, setup);
   return { force, power: powerOf(force.value, achieved), ...(bends ? { bends } : {}) };
 }

@@ -1,8 +1,10 @@
 import { flankOf } from '../operations/edgeCone';
 import { whyNotCut } from '../gears/gearing';
 import type { Feature } from '../../model/part/feature';
+import { turnRound } from '../../model/part/part';
+import { insideEnd } from '../../model/part/threadRoomInside';
 import type { Run } from '../../model/run';
-import { say } from '../../model/words';
+import { say, sayDiameter } from '../../model/words';
 import type { Look } from './doubt';
 
 /** Why a bore is not bored, where what goes into it is too short; undefined where that is not the reason. */
@@ -23,9 +25,21 @@ function whyNotSlid(feature: Feature, { shop, units }: Run): string | undefined 
     : undefined;
 }
 
+/** Why a thread in a bore is not cut by a tool along the leadscrew. */
+function whyNotInside({ path, from, thread }: Feature, { part, shop, units }: Run): string | undefined {
+  const view = from === 'back' ? turnRound(part) : part;
+  const seen = view.features.find((feature) => feature.path === path);
+  const times = shop.cutting.threadEndTimes;
+  if (!thread || !seen || insideEnd(seen, view, times) !== 'no-room') return 'no tool of that size goes so deep';
+  const room = say(Number((times * thread.pitch).toFixed(2)), units);
+  return `its tool has no room to leave: a groove to ${sayDiameter(thread.diameter, units)}, ${room} wide, at its end, or ${room} more of metal behind it`;
+}
+
 function whyNot(feature: Feature, run: Run): string | undefined {
-  const { thread, bore, z0, z1 } = feature;
-  if (thread && !bore) return whyNotCut({ ...thread, length: z1 - z0 }, run.shop);
+  const { kind, thread, bore, z0, z1 } = feature;
+  const isInside = kind === 'inner-thread';
+  if (thread && (!bore || isInside))
+    return whyNotCut({ ...thread, length: z1 - z0 }, run.shop) ?? (isInside ? whyNotInside(feature, run) : undefined);
   return whyNotBored(feature, run) ?? whyNotSlid(feature, run);
 }
 

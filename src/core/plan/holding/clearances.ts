@@ -1,6 +1,7 @@
 import { lowestRadius } from '../../read/details/at';
 import { largestRadius, radiusAt } from '../../model/workpiece/profile';
 import type { Workpiece } from '../../model/workpiece/workpiece';
+import { CLOSE } from '../../model/tolerances';
 import { refuse, good, type Result } from '../../model/result';
 import { say } from '../../model/words';
 import type { Operation } from '../../model/plan/operation';
@@ -86,10 +87,11 @@ function compoundToChuck({ compound, from, to }: Operation, { holding, run }: Se
   ];
 }
 
-/** What stands ahead of a bar's edge, and the bottom of its hole. */
-function barToBottom({ tool, from, to }: Operation, { bore }: Workpiece): Clearance[] {
+/** What stands ahead of a bar's edge, and the bottom of its hole, where that does not go through the work. */
+function barToBottom({ tool, from, to }: Operation, { bore, outside }: Workpiece): Clearance[] {
   if (tool.mount !== 'post' || tool.least === undefined || !tool.ahead) return [];
   const bottom = bore.reduce((deepest, { z1, r0, r1 }) => (Math.max(r0, r1) > 0 ? Math.max(deepest, z1) : deepest), 0);
+  if (bottom >= (outside.at(-1)?.z1 ?? Infinity) - CLOSE) return [];
   return [
     {
       what: 'end of the bar to the bottom',

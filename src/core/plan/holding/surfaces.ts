@@ -1,4 +1,5 @@
 import type { Part, Step } from '../../model/part/part';
+import type { Size } from '../../model/part/size';
 import { thinnestWall, type Workpiece } from '../../model/workpiece/workpiece';
 import { finishedPart, isBlank } from '../../model/workpiece/finishedPart';
 import { clip } from '../../model/workpiece/profile';
@@ -8,6 +9,13 @@ import type { Surface } from './means/holding';
 import { CLOSE } from '../../model/tolerances';
 
 const nominal = (step: Step | undefined) => step?.diameter.nominal ?? 0;
+
+/** From here on a surface is not called by its nominal size, mm: limits to one side of it, or metal left for work elsewhere. */
+const OFF_NOMINAL = 0.05;
+
+/** The diameter at which a surface stands when the lathe has made it. */
+const standsAt = ({ nominal: drawn, aim }: Size): number =>
+  Math.abs(aim - drawn) < OFF_NOMINAL ? drawn : Number(aim.toFixed(2));
 
 interface Stretch {
   from: number;
@@ -92,8 +100,8 @@ function outsideSurfaces(
       const surface = {
         path: step.path,
         name: step.name ?? sayDiameter(nominal(step), run.units),
-        on: flats ? `${say(2 * flats.fromAxis, run.units)} across flats` : sayDiameter(nominal(step), run.units),
-        diameter: isBlank(view, step) ? step.diameter.aim : nominal(step),
+        on: flats ? `${say(2 * flats.fromAxis, run.units)} across flats` : sayDiameter(standsAt(step.diameter), run.units),
+        diameter: isBlank(view, step) ? step.diameter.aim : standsAt(step.diameter),
         from,
         gaps,
         inside: false,
@@ -127,8 +135,8 @@ function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[]
           ...common,
           path,
           name: called ?? name,
-          on: sayDiameter(size.nominal, run.units),
-          diameter: size.nominal,
+          on: sayDiameter(standsAt(size), run.units),
+          diameter: standsAt(size),
           end: clearOf(z1),
           fit: critical === true || size.from !== 'general',
           thread: thread !== undefined,
@@ -139,8 +147,8 @@ function boredSurfaces(run: Run, view: Part, made: readonly string[]): Surface[]
       ...common,
       path,
       name: name ?? `bore ${sayDiameter(diameter.nominal, run.units)}`,
-      on: sayDiameter(diameter.nominal, run.units),
-      diameter: diameter.nominal,
+      on: sayDiameter(standsAt(diameter), run.units),
+      diameter: standsAt(diameter),
       end: clearOf(through ? view.length : depth),
       fit: critical === true || diameter.from !== 'general',
       thread: false,

@@ -19,13 +19,27 @@ import { drilledFor, goesOnAs, reachedOf, widthFound, type HoleNeed } from './ho
 import { openedFirst } from './openedFirst';
 import { alongBore } from './edgePaths';
 import { flatBottom, roomAcross } from './flatBottom';
+import { coreBeyond, endsAsDrilled, isCoreLeft } from './threadCore';
 import { CLOSE } from '../../model/tolerances';
 
 const KINDS = ['bore', 'counterbore'];
 
-/** How deep the bar goes: a through bore past the blade or the far end, as a drill does. */
-const depthOf = (feature: Feature, setup: Setup): number =>
-  fullDepthOf({ through: goesThrough(feature, setup.part), depth: feature.z1 }, setup).value;
+/** Kinds that something else makes in a hole which is bored for it. */
+const CORES = ['inner-thread'];
+
+const round = (mm: number): number => Number(mm.toFixed(2));
+
+/** How deep the bar goes: a through bore past the blade or the far end, as a drill does; the core of a thread as far as that wants. */
+const depthOf = (feature: Feature, setup: Setup): number => {
+  const through = goesThrough(feature, setup.part);
+  return fullDepthOf({ through, depth: feature.z1 + coreBeyond(feature, setup), beyond: coreBeyond(feature, setup) }, setup).value;
+};
+
+/** How wide a drill may be that ends a core which nobody sees, where one that a bar goes in after is no wider, mm. */
+function asDrilled(feature: Feature, atLeast: number, setup: Setup): number | undefined {
+  const drill = endsAsDrilled(feature, setup);
+  return drill !== undefined && drill >= atLeast ? drill : undefined;
+}
 
 /** The hole that a boring bar finds: wide enough for the bar, narrow enough to leave a cut (BORE-CLEARANCE). */
 function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
@@ -33,17 +47,24 @@ function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
   if (bars.length === 0) return undefined;
   const { allowances, cutting } = setup.run.shop;
   const most = (feature.size?.aim ?? 0) - 2 * cutting.finishBore;
+  const beyond = coreBeyond(feature, setup);
   const need = {
     feature: feature.path,
     purpose: 'for the boring bar',
     atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
     atMost: most,
     aim: most,
-    depth: feature.z1,
+    depth: feature.z1 + beyond,
+    ...(beyond > 0 ? { beyond } : {}),
   };
   if (goesThrough(feature, setup.part)) {
     const through = { ...need, through: true };
     return openedFirst(through, bars, setup) ?? through;
+  }
+  const drilled = asDrilled(feature, need.atLeast, setup);
+  if (drilled !== undefined) {
+    const core = { ...need, through: false, atMost: Math.min(most, drilled), aim: Math.min(most, drilled) };
+    return openedFirst(core, bars, setup) ?? core;
   }
   // A flat bottom shows no drill point, and an edge goes to its middle; where no drill makes room for that, the proof tells.
   const blind = { ...need, through: false, tipAtMost: feature.z1 - allowances.tipShort };
@@ -57,14 +78,17 @@ function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
 
 /** Holes that boring bars need first. */
 export const boreNeeds = (setup: Setup): HoleNeed[] =>
-  drilledFor(setup, ...KINDS).flatMap((feature) => needOf(feature, setup) ?? []);
+  drilledFor(setup, ...KINDS, ...CORES).flatMap((feature) =>
+    isCoreLeft(feature, setup) ? [] : (needOf(feature, setup) ?? []),
+  );
 
 function barOf(feature: Feature, setup: Setup): Tool | undefined {
   const need = needOf(feature, setup);
   const found = need && widthFound(need, setup);
   if (found === undefined) return undefined;
   const bars = barsFor(depthOf(feature, setup), setup);
-  if (goesThrough(feature, setup.part)) return stoutest(bars, found);
+  if (goesThrough(feature, setup.part) || asDrilled(feature, need?.atLeast ?? 0, setup) !== undefined)
+    return stoutest(bars, found);
   // To the middle of a flat bottom as the hole is, or once it is opened as far as its wall.
   const opened = (feature.size?.aim ?? 0) / 2 - setup.run.shop.cutting.finishBore;
   const [now, later] = [found / 2, opened].map((radius) =>
@@ -73,10 +97,10 @@ function barOf(feature: Feature, setup: Setup): Tool | undefined {
   return stoutest(now ?? [], found) ?? stoutest(later ?? [], found) ?? stoutest(bars, found);
 }
 
-function operationOf(feature: Feature, setup: Setup): Operation[] {
+function operationOf(feature: Feature, kind: string, setup: Setup): Operation[] {
   const { units } = setup.run;
-  const { path, size, kind } = feature;
-  const tool = barOf(feature, setup);
+  const { path, size, thread } = feature;
+  const tool = isCoreLeft(feature, setup) ? undefined : barOf(feature, setup);
   // Without a bar that goes in it stays undone, and is told (route/doubts).
   if (!tool || !size) return [];
   const to = depthOf(feature, setup);
@@ -86,8 +110,8 @@ function operationOf(feature: Feature, setup: Setup): Operation[] {
       key: `${kind}:${path}`,
       kind,
       feature: path,
-      makes: [path],
-      name: `${kind === 'bore' ? 'Bore' : 'Counterbore'} ${sayDiameter(size.nominal, units)}${size.fit ? ` ${size.fit}` : ''}${through ? ' through' : ''}`,
+      makes: thread ? [] : [path],
+      name: `${kind === 'bore' ? 'Bore' : 'Counterbore'} ${sayDiameter(thread ? round(size.aim) : size.nominal, units)}${size.fit ? ` ${size.fit}` : ''}${through ? ' through' : ''}${thread ? ` for ${thread.designation}` : ''}`,
       tool,
       from: 0,
       to,
@@ -97,8 +121,8 @@ function operationOf(feature: Feature, setup: Setup): Operation[] {
       removal: { bore: [cylinder(-1, to, size.aim / 2)] },
       stop: { means: 'carriage', settings: [{ edge: 'tip', setting: stopSetting(to, tool) }] },
       checks: [
-        { what: `bore ${sayDiameter(size.nominal, units)}`, measures: 'inside', size },
-        ...depthChecks(feature, setup),
+        { what: `bore ${sayDiameter(thread ? round(size.aim) : size.nominal, units)}`, measures: 'inside', size },
+        ...(thread ? [] : depthChecks(feature, setup)),
       ],
     },
   ];
@@ -140,13 +164,16 @@ const boring = (kind: string): OperationKind => ({
   load: barLoad,
   turnsAtOverhang: false,
   underCentre: false,
-  demand: (setup) => good(reachedOf(setup, kind).flatMap((feature) => operationOf(feature, setup))),
+  demand: (setup) =>
+    good(
+      reachedOf(setup, kind, ...(kind === 'bore' ? CORES : [])).flatMap((feature) => operationOf(feature, kind, setup)),
+    ),
   cut(operation, work, setup) {
     const { run, part } = setup;
     const { allowances, cutting } = run.shop;
     const { from, to, diameter = 0, tool, feature } = operation;
     const bored = part.features.find(({ path }) => path === feature);
-    const blind = bored !== undefined && !goesThrough(bored, part);
+    const blind = bored !== undefined && !goesThrough(bored, part) && needOf(bored, setup)?.tipAtMost !== undefined;
     const there = radiusAt(work.bore, blind ? from + CLOSE : (from + (bored?.z1 ?? to)) / 2);
     const floor = blind ? flatBottom(operation, work.bore, there, setup) : undefined;
     const start = floor?.out ?? there;

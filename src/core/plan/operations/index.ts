@@ -10,6 +10,7 @@ import { faceGroove } from './faceGroove';
 import { form } from './form';
 import { groove } from './groove';
 import { innerGroove } from './innerGroove';
+import { innerThread } from './innerThread';
 import { inspect } from './inspect';
 import { leadIn } from './leadIn';
 import { knurl } from './knurl';
@@ -37,6 +38,7 @@ export const operationKinds: readonly OperationKind[] = [
   countersink,
   tap,
   handTap,
+  innerThread,
   leadIn,
   ream,
   turnRough,

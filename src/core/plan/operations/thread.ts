@@ -1,25 +1,29 @@
-import { sayFigure, sayFixed } from '../../model/units/mark';
+import { sayFixed } from '../../model/units/mark';
 import { threadTorque } from '../cutting/drillLoad';
 import { gripAt, slipsBy } from '../cutting/grip';
-import { threadForce, threadLoad } from '../cutting/threadLoad';
-import { evenPasses, infeedAlong, threadPasses } from '../cutting/threadPasses';
-import { sum, term } from '../../model/figure';
+import { threadLoad } from '../cutting/threadLoad';
 import type { Feature, Thread } from '../../model/part/feature';
 import { bestWire, overWires, threadDepth } from '../../model/part/thread';
 import { good } from '../../model/result';
 import { largestRadius } from '../../model/workpiece/profile';
 import type { Tool } from '../../model/shop/shop';
-import { dialMove, sayDial } from '../../model/shop/dial';
 import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import { sayPpm, type Gearing } from '../../model/plan/gearing';
-import { gearingFor } from '../gears/gearing';
 import { hasRelief, hasRoomToLeave, leavesAt } from '../../model/part/threadRoom';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
-import { threadCheck, threadToolFor } from './threading';
+import { passesOfThread } from './threadDepths';
+import {
+  gearingOf,
+  LEADSCREW_CAUTIONS,
+  pitchFeed,
+  sayGearing,
+  threadCheck,
+  threadOf,
+  threadToolFor,
+} from './threading';
 import { alongThread, clearOf } from './edgePaths';
 
 const round = (value: number) => Number(value.toFixed(3));
@@ -41,10 +45,6 @@ function sayDie(thread: Thread, setup: Setup): string {
     ? `${torque}, more than the work is held by: run on opened first, then closed to its gauge.`
     : `${torque}.`;
 }
-
-/** How the machine drives the thread of a feature, where it does so closely enough. */
-const gearingOf = ({ thread, z0, z1 }: Feature, { run }: Pick<Setup, 'run'>): Gearing | undefined =>
-  thread && gearingFor({ ...thread, length: z1 - z0 }, run.shop);
 
 /** The house cuts threads away from the chuck; and whether the machine may. */
 const wantsAway = ({ run }: Setup): boolean => run.shop.houseRules.threading === 'away';
@@ -125,48 +125,6 @@ function sayWires(thread: Thread, { run }: Setup): string {
 const givesWay = ({ to, diameter = 0 }: Operation, { run, holding, supported }: Setup): boolean =>
   run.shop.material.tough || (!supported && holding.from - to > run.shop.cutting.overhangTimes * diameter);
 
-/**
- * Depths of a thread: by the passes of the house, and by more where what holds the work does not bear those (trade: Safe
- * holds), as long as none takes less than the edge cuts.
- */
-function depthsWithin(
-  operation: Operation,
-  cut: Thread,
-  setup: Setup,
-): { depths: number[]; limitedBy: 'chip' | 'holding' } {
-  const { from, to, diameter = 0 } = operation;
-  const { cutting, houseRules, material } = setup.run.shop;
-  const divide = houseRules.threadPasses === 'even-depth' ? evenPasses : threadPasses;
-  const by = (passes: number) => divide(threadDepth(cut), passes, cutting.leastThreadCut);
-  const grip = gripAt(diameter, Math.min(from, to), setup);
-  const isBorne = (depths: readonly number[]) =>
-    depths.every((deep, index) => threadForce(depths[index - 1] ?? 0, deep, material.force) <= grip * (1 + 1e-9));
-  const lighter = givesWay(operation, setup) ? cutting.threadLighter : 1;
-  const usual = Math.round(lighter * (cutting.threadPasses + cutting.threadPassesPerMm * cut.pitch));
-  let [passes, depths] = [usual, by(usual)];
-  for (let more = by(passes + 1); !isBorne(depths) && more.length > depths.length; more = by(passes + 1)) {
-    passes += 1;
-    depths = more;
-  }
-  return { depths, limitedBy: passes > usual ? 'holding' : 'chip' };
-}
-
-const pitchFeed = (thread: Thread | undefined, note: string) => ({
-  ...sum('feed', 'mm/rev', [term('P', 'pitch', thread?.pitch ?? 0, 'mm', 'drawing')]),
-  note,
-});
-
-const threadOf = ({ feature }: Pick<Operation, 'feature'>, { part }: Setup): Thread | undefined =>
-  part.features.find(({ path }) => path === feature)?.thread;
-
-/** What drives a thread, in words. */
-function sayGearing({ train, levers, error }: Gearing): string {
-  const by = train
-    ? `change gears ${train.drivers.join(' · ')} / ${train.driven.join(' · ')}, drivers over driven`
-    : `gearbox ${levers}`;
-  return `By the leadscrew: ${by}, ${sayPpm(error)}.`;
-}
-
 /** Cut an outside thread with a pointed tool along the leadscrew, by passes of equal chip area (trade: Cutting). */
 export const thread: OperationKind = {
   kind: 'thread',
@@ -191,17 +149,12 @@ export const thread: OperationKind = {
   },
   cut(operation, work, setup) {
     const { run } = setup;
-    const { allowances, cutting } = run.shop;
+    const { allowances } = run.shop;
     const cut = threadOf(operation, setup);
     if (!cut) return good({ diameter: 0, passes: [] });
     const { from, to, diameter = 0, feature } = operation;
     const isOpen = setup.part.features.some((made) => made.path === feature && runsOut(made, setup));
     const depth = threadDepth(cut);
-    const { depths, limitedBy } = depthsWithin(operation, cut, setup);
-    const way = [
-      term('l', 'length', to - from, 'mm', 'computed'),
-      term('a', 'approach', allowances.approach, 'mm', 'start value'),
-    ];
     const clear = clearOf(work, from, to, allowances.approach);
     const helix = (deep: number) => {
       // Where it begins or ends on a plain diameter a turn goes by while it is fed in, or drawn out.
@@ -216,22 +169,8 @@ export const thread: OperationKind = {
       const [start, end] = goesAway(setup) || isLeft(cut) ? [to, begin] : [begin, to];
       return alongThread(start, end, diameter / 2 - deep, clear);
     };
-    const { compoundDial } = run.shop.machine;
-    const infeed = (deep: number) => {
-      const along = infeedAlong(deep, cutting.threadCompound);
-      const dial = compoundDial ? `, ${sayDial(dialMove(along, compoundDial))} on its dial` : '';
-      return `${say(round(along), run.units)} in along the compound${dial}`;
-    };
     const springs = givesWay(operation, setup);
-    const again = (deep: number) => ({
-      depth: 0,
-      diameter: diameter - 2 * deep,
-      z: to,
-      way,
-      path: helix(deep),
-      limitedBy: 'again' as const,
-      note: 'again, without infeed',
-    });
+    const grip = gripAt(diameter, Math.min(from, to), setup);
     return good({
       diameter,
       warnings: [
@@ -246,32 +185,14 @@ export const thread: OperationKind = {
             ]
           : []),
       ],
-      passes: [
-        ...depths.flatMap((deep, index) => [
-          {
-            depth: deep - (depths[index - 1] ?? 0),
-            diameter: diameter - 2 * deep,
-            z: to,
-            way,
-            path: helix(deep),
-            limitedBy,
-            note: `${infeed(deep)}${index === 0 ? `, set to ${sayFigure(cutting.threadCompound)}°` : ''}`,
-          },
-          ...(springs && (index + 1) % cutting.threadSpringEvery === 0 && index < depths.length - 1
-            ? [again(deep)]
-            : []),
-        ]),
-        ...Array.from({ length: cutting.threadSprings }, () => again(depth)),
-      ],
+      passes: passesOfThread(
+        { pitch: cut.pitch, depth, springs, grip },
+        { z: to, length: to - from, at: (deep) => diameter - 2 * deep, path: helix },
+        setup,
+      ),
     });
   },
-  cautions: [
-    {
-      kind: 'danger',
-      text: 'Half-nuts and feed never both in; know how the carriage is stopped before the first pass.',
-    },
-    { kind: 'mistake', text: 'First pass a scratch: measure the pitch on it before going deeper.' },
-  ],
+  cautions: LEADSCREW_CAUTIONS,
 };
 
 /** Cut an outside thread with a die held in the tailstock. */

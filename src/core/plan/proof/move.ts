@@ -4,7 +4,7 @@ import type { FixedBody } from './bodies/fixed';
 import type { BodyPiece, EdgeBody, ToolShape } from './bodies/shapes';
 import { over, under } from './section/contour';
 import { arcOf, level, radiusAt } from './section/curve';
-import { comesNear, cutBy, difference, highAt, lowAt, metBy, type Section } from './section/section';
+import { comesNear, cutBy, difference, highAt, intersection, lowAt, metBy, type Section } from './section/section';
 import { boxOnWay, sectionsOf, sweptSections } from './sweep';
 
 /** Farther than any work, mm. */
@@ -119,6 +119,10 @@ const insideOf = (radius: number): Section => under(-FAR, FAR, level(radius));
 /** What the edge of a helix meets farther out than its thread, mm. */
 export const meetsBeyond = (radius: number, { edge }: ToolShape, metal: Section, from: Point, to: Point) =>
   largest(edge.map((piece) => edgeMeets(piece, difference(metal, insideOf(radius)), from, to)));
+
+/** What the edge of a helix meets nearer to the axis, mm. */
+export const meetsWithin = (radius: number, { edge }: ToolShape, metal: Section, from: Point, to: Point) =>
+  largest(edge.map((piece) => edgeMeets(piece, intersection(metal, insideOf(radius)), from, to)));
 
 /** How near a tool on a straight way comes to what stands still, where that is nearer than what is known already. */
 export function nearer(

@@ -1,9 +1,10 @@
 import type { EdgePlace } from '../../model/plan/edgeWay';
+import type { Feature } from '../../model/part/feature';
 import type { Run } from '../../model/run';
 import type { FixedBody } from './bodies/fixed';
 import type { ToolShape } from './bodies/shapes';
 import type { Fault, FaultCode } from './faults';
-import { depthBetween, lengthLost, meetsBeyond, move, nearer, TOUCH, type Meeting } from './move';
+import { depthBetween, lengthLost, meetsBeyond, meetsWithin, move, nearer, TOUCH, type Meeting } from './move';
 import type { Running } from './running';
 import type { Section } from './section/section';
 import { toolNamed, viewOf } from './standing';
@@ -70,12 +71,20 @@ function depthFound(
   return index === 0 && short > 0 && short <= slope * (CORNER + 2 * tool.nose) ? pass.depth : found;
 }
 
+/** What the edge of a helix meets beside its thread: farther out, or inside of where the last turns of one in a bore run out. */
+function meetsBeside({ thread, bore }: Feature, shape: ToolShape, metal: Section, [from, to]: [EdgePlace, EdgePlace]) {
+  const root = (thread?.diameter ?? 0) / 2;
+  const core = bore?.[0]?.r0;
+  const beyond = meetsBeyond(root + TOUCH, shape, metal, from, to);
+  return beyond ?? (core === undefined ? undefined : meetsWithin(2 * core - root - TOUCH, shape, metal, from, to));
+}
+
 /** What a move meets that it must not: work at rapid, work behind the edge, metal beside a thread. */
 function meetingsOf(met: Meeting | undefined, from: EdgePlace, to: EdgePlace, metal: Section, doing: Doing) {
   const { run, operation, shape } = doing;
-  const thread = run.part.features.find(({ path }) => path === operation.feature)?.thread;
+  const feature = run.part.features.find(({ path }) => path === operation.feature);
   const beside =
-    thread && to.by === 'thread' ? meetsBeyond(thread.diameter / 2 + TOUCH, shape, metal, from, to) : undefined;
+    feature?.thread && to.by === 'thread' ? meetsBeside(feature, shape, metal, [from, to]) : undefined;
   const found: { code: FaultCode; what: string; meeting: Meeting }[] = [];
   if (met && to.by === 'rapid')
     found.push({ code: 'rapid-meets-work', what: 'the tool at rapid and the work', meeting: met });

@@ -10,6 +10,7 @@ export const BESIDE: readonly string[] = [
   'deburr',
   'knurl',
   'thread',
+  'inner-thread',
   'die',
   'polish',
   'inspect',

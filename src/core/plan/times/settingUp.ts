@@ -58,7 +58,7 @@ export function settingTime(
       { name: 'gearbox to the pitch', minutes: new Set(cuts.flatMap(leversSet)).size * handMinutes.feedChange },
       {
         name: 'scratch of the thread, and its pitch measured',
-        minutes: cuts.some(({ kind }) => kind === 'thread') ? setupMinutes.scratch : 0,
+        minutes: cuts.some(({ gearing }) => gearing) ? setupMinutes.scratch : 0,
       },
       { name: 'rest mounted and set', minutes: setup.rest ? setupMinutes.rest : 0 },
       {

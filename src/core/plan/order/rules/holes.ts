@@ -21,6 +21,7 @@ const AFTER_DRILL = [
     kind: 'hand-tap',
     because: 'The core hole and its mouth are there before the tap: it starts straight and leaves no burr.',
   },
+  { kind: 'inner-thread', because: 'The core is bored, and the room at its end cut, before the thread.' },
   {
     kind: 'ream',
     because: 'The reamer follows the drill, and its edge is broken before it: nothing is cut into a reamed hole.',

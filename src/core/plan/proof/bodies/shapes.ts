@@ -142,6 +142,17 @@ function pointed({ point = 60, ahead, width }: Tool, bodies: Bodies, stands: Too
   };
 }
 
+/** The same into the wall of a bore, at the end of a bar. */
+function pointedInside({ point = 60, ahead = 0, diameter = 0, deep = 0 }: Tool): Pieces {
+  const high = ahead / Math.tan(radians(point / 2));
+  const edge = hullOf([
+    { z: 0, r: 0 },
+    { z: ahead, r: high },
+    { z: -ahead, r: high },
+  ]);
+  return { edge: [{ polygon: inwards(edge) }], body: [rectangle(-deep, ahead, -high - diameter, -high)] };
+}
+
 /** A straight edge, its low end at the free end or, for what looks at the chuck, towards it. */
 function straightEdge({ width = 0 }: Tool, bodies: Bodies, { turned = 0, towardsChuck }: ToolStands): Pieces {
   const end = { z: width * Math.cos(radians(turned)), r: width * Math.sin(radians(turned)) };
@@ -229,6 +240,7 @@ function piecesOf(tool: Tool, bodies: Bodies, stands: ToolStands): Pieces | unde
   if (does('ream')) return reamerShape({ ...tool, flute }, bodies);
   if (tool.mount === 'tailstock') return onAxis({ ...tool, flute }, tool.point ?? 118, bodies);
   if (does('knurl')) return knurlShape(bodies);
+  if (does('inner-thread')) return pointedInside(tool);
   if (does('face-groove')) return faceBlade(tool, bodies);
   if (tool.least !== undefined) return tool.width === undefined ? boringBar(tool, bodies) : insideBlade(tool);
   if (tool.reach !== undefined) return bladeShape(tool, bodies);
