@@ -27,7 +27,7 @@ const KINDS = ['bore', 'counterbore'];
 /** Kinds that something else makes in a hole which is bored for it. */
 const CORES = ['inner-thread'];
 
-const round = (mm: number): number => Number(mm.toFixed(2));
+const round = (mm: number): number => Number((mm + CLOSE).toFixed(2));
 
 /** How deep the bar goes: a through bore past the blade or the far end, as a drill does; the core of a thread as far as that wants. */
 const depthOf = (feature: Feature, setup: Setup): number => {

@@ -122,13 +122,14 @@ describe('tapping', () => {
     expect(only(file, 'tap').warnings[0]).toContain('1 mm deeper than the thread, and the lead of the tap is 3 mm');
   });
 
-  test('a tap that is not there is one to get; one far beyond those of the list is told', () => {
+  test('a tap that is not there is one to get; what is far beyond those of the list is cut by a tool', () => {
     const tapped = (designation: string) =>
       bored([{ ...front, shape: 'tap', designation, depth: 12 }], { outside: [step(34, 40)] });
     expect(only(tapped('M7x1'), 'tap').tool).toMatchObject({ name: 'tap M7x1, to get', toGet: true });
     expect(doubtsOf(tapped('M7x1'))).toEqual([]);
     // The largest is M16; a quarter more is 20.
-    expect(doubtsOf(tapped('M24'))).toEqual(['NO-OPERATION part.bores[0]']);
+    expect(doubtsOf(tapped('M24'))).toEqual([]);
+    expect(only(tapped('M24'), 'inner-thread').name).toBe('Thread M24 inside');
   });
 });
 
