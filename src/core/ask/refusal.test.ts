@@ -33,6 +33,15 @@ test('there are at least fifty of them', () => {
   expect(REFUSED.length).toBeGreaterThanOrEqual(50);
 });
 
+test('a hole as deep as its part is offered to go through before it is made shallower', () => {
+  const file = runOf({ outside: [step(22, 30)], bores: [{ from: 'front', shape: 'drill', diameter: 8, depth: 30 }] });
+  expect(refused(file).remedies[0]).toMatchObject({
+    path: 'part.bores[0].depth',
+    value: 'through',
+    words: 'Let hole 1 go through',
+  });
+});
+
 test('a word that is no figure is mended where it stands: nothing was tried, and nothing is made up', () => {
   const file = runOf({ outside: [step('wide', 20)] });
   expect(refused(file)).toMatchObject({ tried: [], remedies: [] });

@@ -1,3 +1,4 @@
+import { goThrough } from './goThrough';
 import { largerBar } from './largerBar';
 import { leaveOpen } from './leaveOpen';
 import { leaveOut } from './leaveOut';
@@ -9,7 +10,7 @@ import { otherSchool } from './otherSchool';
 import type { RemedyKind } from './remedy';
 
 /** Ways out where a run does not read: what is written is not what can be. */
-export const remediesOfReading: readonly RemedyKind[] = [nearestName, leaveOpen, nearestValue, leaveOut];
+export const remediesOfReading: readonly RemedyKind[] = [nearestName, leaveOpen, goThrough, nearestValue, leaveOut];
 
 /** Ways out where no route can be, in the order that they are tried: the drawing is the last to change. */
 export const remediesOfPlanning: readonly RemedyKind[] = [

@@ -82,6 +82,20 @@ describe('what the second side is held by', () => {
   });
 });
 
+test('what is to be ground is held at what is left on it: ⌀6 m6, aimed at 6.008, with 0.2 is 6.21', () => {
+  const file = runOf(
+    {
+      material: 'tool-steel',
+      outside: [step('6 m6', 30, { name: 'pin' })],
+      elsewhere: [{ kind: 'grind', on: 'pin', leave: 0.2 }],
+    },
+    { way: 'from-bar' },
+  );
+  const plan = planned(file);
+  expect(plan.setups.at(-1)?.setup.holding.diameter).toBeCloseTo(6.21, 9);
+  expect(plan.proof.faults).toEqual([]);
+});
+
 describe('which holes go into which set-up', () => {
   const bores = (depth: string | number) => [{ from: 'front' as const, shape: 'drill' as const, diameter: 5, depth }];
 

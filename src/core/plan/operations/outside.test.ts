@@ -53,6 +53,31 @@ describe('cones', () => {
   });
 });
 
+describe('the edges of a cone', () => {
+  const cone = (more: object) => ({ shape: 'cone' as const, from: 10, to: 16, length: 20, ...more });
+
+  test('a chamfer is as long along the axis as is written: it ends on the cone, at 10 + 6 / 20 = 10.3', () => {
+    const file = part([cone({ chamfers: { front: 1 } }), step(20, 10)]);
+    const [edge] = only(file, 'chamfer').removal.outside ?? [];
+    expect(edge).toMatchObject({ z0: 0, z1: 1, r0: expect.closeTo(4.15, 9), r1: expect.closeTo(5.15, 9) });
+    expect(planned(file).proof.faults).toEqual([]);
+  });
+
+  test('and one that falls to the back likewise', () => {
+    const file = part([step(20, 10), { ...cone({ chamfers: { back: 1 } }), from: 16, to: 10 }]);
+    expect(planned(file).proof.faults).toEqual([]);
+  });
+
+  test('one that ends where the piece is parted is cut on into the way of the blade, twice the nose: nothing stays in its corner', () => {
+    const file = { ...part([{ ...cone({}), from: 12, to: 16 }]), rules: { nib: 'as-parted' as const } };
+    const plan = planned(file);
+    const path = only(file, 'taper').passes.at(-1)?.path ?? [];
+    expect(Math.max(...path.map(({ z }) => z))).toBeGreaterThan(20 + 0.4);
+    expect(plan.setups).toHaveLength(1);
+    expect(plan.proof.faults).toEqual([]);
+  });
+});
+
 describe('outside threads', () => {
   const relieved = (designation: string, diameter: number, core: number): RunFile =>
     part(

@@ -18,7 +18,7 @@ import type { Workpiece } from '../../model/workpiece/workpiece';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
-import type { Setup } from '../../model/plan/setup';
+import { isOnBar, type Setup } from '../../model/plan/setup';
 import { stopSetting } from './tools';
 import { boringBarSize } from '../../model/shop/boringBar';
 import { barsFor, stoutest } from './boringBars';
@@ -152,6 +152,17 @@ function endOf(rises: number, beside: number): FlankEnd {
   return rises > 0 ? 'corner' : 'open';
 }
 
+/** How much farther than its end a cone to the parted face is cut, so that a nose leaves nothing in its corner with the bar: in the blade's way, mm. */
+const intoBlade = ({ z1 }: Segment, nose: number, { part, stock, side }: Setup): number =>
+  isOnBar({ stock, side }) && z1 > part.length - CLOSE ? Math.min(2 * nose, stock.blade?.width ?? 0) : 0;
+
+/** A flank that goes on by so much along the axis, at its slope. */
+const longer = (flank: Segment, by: number): Segment => ({
+  ...flank,
+  z1: flank.z1 + by,
+  r1: flank.r1 + (by * (flank.r1 - flank.r0)) / (flank.z1 - flank.z0),
+});
+
 /** Turn a cone, outside or inside, with the compound set over to half of its angle (trade: Cutting). */
 export const taper: OperationKind = {
   kind: 'taper',
@@ -191,13 +202,14 @@ export const taper: OperationKind = {
       );
     const closest = Math.min(...(limits ?? []));
     const clear = inside ? (tool.least ?? 0) / 2 : clearOf(work, from, to, allowances.approach);
+    const beyond = inside ? 0 : intoBlade(flank, tool.nose ?? 0, setup);
     let taken = 0;
     return good({
       diameter,
       passes: depths.map((depth, index) => {
         taken += depth;
         const off = (inside ? -1 : 1) * (perSide - taken);
-        const side = { ...flank, r0: flank.r0 + off, r1: flank.r1 + off };
+        const side = longer({ ...flank, r0: flank.r0 + off, r1: flank.r1 + off }, beyond);
         const shifted = aboveAxis(side);
         const [first, end] = alongFlank(
           side,
@@ -208,7 +220,7 @@ export const taper: OperationKind = {
                 flank.r1 - flank.r0,
                 flank.z0 > CLOSE ? radiusAt(work.outside, flank.z0 - CLOSE) - flank.r0 : -Infinity,
               ),
-          inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + CLOSE) - flank.r1),
+          inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + beyond + CLOSE) - side.r1),
         );
         // So far in its nose has left the flank; its back stays off the wall, since the nose stands out of the bar.
         const last = inside ? notWithin(clear - (tool.nose ?? 0), first, end) : end;
