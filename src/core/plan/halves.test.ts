@@ -70,3 +70,19 @@ test('what must run true to a bore is not cut in two', () => {
   });
   expect(problemsOf(tied)[0]?.message).toMatch(/to hold by/);
 });
+
+test('not where its limits are closer than the second holding is true: a seal sleeve of h6, 16 apart, soft jaws to 30', () => {
+  const sleeve = runOf(
+    {
+      material: 'stainless-304',
+      outside: [step('40 h6', 30)],
+      bores: [{ from: 'front', shape: 'bore', diameter: '30 H7', depth: 'through' }],
+    },
+    { quantity: 5 },
+  );
+  const { skeleton, setups, proof } = planned(sleeve, startValues, {});
+  expect(skeleton.halves).toBeUndefined();
+  const finishing = setups.filter(({ operations }) => operations.some(({ kind }) => kind === 'turn-finish'));
+  expect(finishing).toHaveLength(1);
+  expect(proof.faults).toEqual([]);
+});

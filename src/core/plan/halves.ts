@@ -1,6 +1,10 @@
 import { exactly } from '../model/part/size';
 import { isTied, type Part, type Step } from '../model/part/part';
+import type { Setup } from '../model/plan/setup';
+import { good, refuse, type Result } from '../model/result';
+import type { Run } from '../model/run';
 import { CLOSE } from '../model/tolerances';
+import { say, sayDiameter } from '../model/words';
 
 /** The stretches of a step that nothing is cut into. z, mm. */
 function freeStretches({ features }: Part, { zFrom, zTo }: Step): { from: number; to: number }[] {
@@ -47,4 +51,24 @@ export function inHalves(part: Part, room: number): Part | undefined {
   const at = widest && meetingPlace(part, widest, room);
   if (!widest || at === undefined) return undefined;
   return { ...part, steps: part.steps.flatMap((step) => (step === widest ? cutAt(step, at) : [step])) };
+}
+
+/**
+ * Whether the halves of a diameter run true to each other within its limits: what goes over both of them finds them as far apart as
+ * the second holding is out of true.
+ */
+export function halvesAgree(setups: readonly Setup[], { units }: Run): Result<void> {
+  const [first, second] = [1, 2].map((side) => setups.findLast((setup) => setup.side === side));
+  const step = first?.part.steps.find(({ path }) =>
+    [first, second].every((setup) => setup?.turned.some((turned) => turned.path === path)),
+  );
+  if (!step || !second) return good(undefined);
+  const { lower, upper, nominal } = step.diameter;
+  const { runOut, words } = second.holding;
+  return upper - lower < runOut - 1e-9
+    ? refuse(
+        'part.outside',
+        `the halves of ${sayDiameter(nominal, units)} would run true to each other to ${say(runOut, units)} ${words}, and its limits are ${say(Number((upper - lower).toFixed(4)), units)} apart`,
+      )
+    : good(undefined);
 }

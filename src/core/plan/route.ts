@@ -5,7 +5,7 @@ import type { TakenOverrule } from '../model/plan/taken';
 import type { Run } from '../model/run';
 import { takenOfRoute, withDecided } from './reach/decidedRoute';
 import { withLeft, type Skeleton } from './skeleton';
-import { inHalves } from './halves';
+import { halvesAgree, inHalves } from './halves';
 import { withWalkedFillets } from './fillets';
 import { solid } from '../model/workpiece/workpiece';
 import type { Way } from '../model/way';
@@ -122,7 +122,7 @@ function holdRoute(prepared: Prepared, skeleton: Skeleton): Result<HeldRoute> {
   );
   return andThen(stock, (taken) =>
     andThen(planSetups(run, taken, { centred, drawnOut, endLast, hold, bothAlike: alike, later }), (setups) =>
-      good({ run, stock: taken, setups }),
+      andThen(halves ? halvesAgree(setups, run) : good(undefined), () => good({ run, stock: taken, setups })),
     ),
   );
 }

@@ -23,3 +23,11 @@ test('one that is in the list is reamed', () => {
   const kinds = operationsOf(reamed('12 H7')).map(({ kind }) => kind);
   expect([kinds.includes('ream'), kinds.includes('bore')]).toEqual([true, false]);
 });
+
+test('a reamer makes an H: F7, which begins 0.016 over ⌀14, and K7, which ends 0.006 over it, are bored; H8 is reamed', () => {
+  // In the middle of H7 a reamed ⌀14 is 0.009 over.
+  const kindsOf = (diameter: string) => operationsOf(reamed(diameter)).map(({ kind }) => kind);
+  for (const diameter of ['14 F7', '14 K7']) expect(kindsOf(diameter)).not.toContain('ream');
+  expect(kindsOf('14 H8')).toContain('ream');
+  expect(planned(reamed('14 F7')).proof.faults).toEqual([]);
+});

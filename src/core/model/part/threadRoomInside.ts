@@ -37,5 +37,6 @@ export function insideEnd({ thread, bore = [], z1 }: Feature, part: Part, times:
   // In a hole that is no more than the thread deep narrower its last turns run out.
   const core = bore[0]?.r0 ?? 0;
   if (narrowest(inside, z1, z1 + needed) >= core - (root - core) - CLOSE) return 'runs-out';
-  return z1 + needed < part.length - CLOSE ? 'deeper' : 'no-room';
+  // A floor of a pitch at least is left behind it.
+  return z1 + needed + (thread?.pitch ?? 0) < part.length + CLOSE ? 'deeper' : 'no-room';
 }

@@ -37,6 +37,16 @@ const SHAFTS: Record<string, number[]> = {
   p: [6, 12, 15, 18, 22, 26, 32, 37],
 };
 
+/** The same of press fits, whose bands are finer above 50. */
+const PRESS_BANDS = [3, 6, 10, 18, 30, 50, 65, 80, 100, 120];
+const PRESS: Record<string, number[]> = {
+  r: [10, 15, 19, 23, 28, 34, 41, 43, 51, 54],
+  s: [14, 19, 23, 28, 35, 43, 53, 59, 71, 79],
+};
+
+/** Grades up to which a tight hole is moved towards the metal by what its grade is wider than the next finer one (ISO 286-1). */
+const MOVED_TO: Record<string, number> = { K: 8, M: 8, N: 8, P: 7, R: 7, S: 7 };
+
 /** General tolerances ± mm by class, for lengths up to 3, 6, 30, 120, 400 mm (trade: Tables). */
 const GENERAL_BANDS = [3, 6, 30, 120, 400];
 const GENERAL: Record<string, number[]> = {
@@ -60,6 +70,44 @@ export function standardTolerance(grade: number, nominal: number): number | unde
   return width === undefined ? undefined : width / 1000;
 }
 
+/** The deviation of a shaft that lies nearest to its nominal size, mm; undefined where no table has its letter. */
+function shaftDeviation(letter: string, grade: number, nominal: number): number | undefined {
+  const press = PRESS[letter]?.[bandOf(PRESS_BANDS, nominal)];
+  const found = press ?? SHAFTS[letter]?.[bandOf(BANDS, nominal)];
+  return found === undefined ? undefined : (letter === 'k' && grade > 7 ? 0 : found) / 1000;
+}
+
+/**
+ * The upper limit of a tight hole: that of the shaft of its letter mirrored, and moved by as much as the grade is wider than the
+ * next finer one (ISO 286-1); undefined where that grade has none.
+ */
+function tightHole(letter: string, grade: number, nominal: number): number | undefined {
+  const shaft = shaftDeviation(letter.toLowerCase(), 7, nominal);
+  const [width, finer] = [grade, grade - 1].map((one) => standardTolerance(one, nominal));
+  const isMoved = nominal > (BANDS[0] ?? 0) && grade <= (MOVED_TO[letter] ?? 0);
+  if (shaft === undefined || (isMoved && finer === undefined) || (letter === 'K' && !isMoved && grade > 8))
+    return undefined;
+  if (letter === 'N' && grade > 8 && nominal > (BANDS[0] ?? 0)) return 0;
+  return -shaft + (isMoved ? (width ?? 0) - (finer ?? 0) : 0);
+}
+
+const noTable = (fit: string, nominal: number, path: string) =>
+  refuse(path, `no table for ${fit} at ${sayFigure(nominal)} mm; grades 5 to 14, sizes to 120 mm; give limits instead`);
+
+/** Limits of a hole that is no H. */
+function holeDeviations(fit: string, grade: number, width: number, nominal: number, path: string): Result<Deviations> {
+  const letter = fit.charAt(0);
+  if (letter in MOVED_TO) {
+    const upper = tightHole(letter, grade, nominal);
+    return upper === undefined ? noTable(fit, nominal, path) : good({ lower: upper - width, upper });
+  }
+  const lower = 0 - (shaftDeviation(letter.toLowerCase(), grade, nominal) ?? 0);
+  return good({ lower, upper: lower + width });
+}
+
+const LETTERS = [...Object.keys(SHAFTS), ...Object.keys(PRESS)];
+const HOLES = ['D', 'E', 'F', 'G', 'H', ...Object.keys(MOVED_TO)];
+
 /**
  * Limits of an ISO fit such as `h8` (shaft) or `H7` (hole) at a nominal size (trade: Tables).
  * @param nominal mm
@@ -69,20 +117,17 @@ export function fitDeviations(fit: string, nominal: number, path: string): Resul
   const match = /^([a-zA-Z]|js|JS)(\d{1,2})$/.exec(fit.trim());
   const letter = match?.[1] ?? '';
   const grade = Number(match?.[2]);
-  if (!match || (!(letter in SHAFTS) && letter !== 'H' && letter.toLowerCase() !== 'js'))
+  const isHole = HOLES.includes(letter);
+  if (!match || (!LETTERS.includes(letter) && !isHole && letter.toLowerCase() !== 'js'))
     return refuse(
       path,
-      `“${fit}” is not a fit in the tables; shafts d, e, f, g, h, js, k, m, n, p and holes H, JS, as in h8 or H7`,
+      `“${fit}” is not a fit in the tables; shafts ${LETTERS.join(', ')} and js, and holes ${HOLES.join(', ')} and JS, as in h8 or H7`,
     );
   const width = standardTolerance(grade, nominal);
-  if (width === undefined)
-    return refuse(
-      path,
-      `no table for ${fit} at ${sayFigure(nominal)} mm; grades 5 to 14, sizes to 120 mm; give limits instead`,
-    );
-  if (letter === 'H') return good({ lower: 0, upper: width });
+  if (width === undefined) return noTable(fit, nominal, path);
   if (letter.toLowerCase() === 'js') return good({ lower: -width / 2, upper: width / 2 });
-  const fundamental = (letter === 'k' && grade > 7 ? 0 : (SHAFTS[letter]?.[bandOf(BANDS, nominal)] ?? 0)) / 1000;
+  if (isHole) return holeDeviations(fit.trim(), grade, width, nominal, path);
+  const fundamental = shaftDeviation(letter, grade, nominal) ?? 0;
   return good(
     letter <= 'h'
       ? { lower: fundamental - width, upper: fundamental }

@@ -31,8 +31,8 @@ function whyNotInside({ path, from, thread }: Feature, { part, shop, units }: Ru
   const seen = view.features.find((feature) => feature.path === path);
   const times = shop.cutting.threadEndTimes;
   if (!thread || !seen || insideEnd(seen, view, times) !== 'no-room') return 'no tool of that size goes so deep';
-  const room = say(Number((times * thread.pitch).toFixed(2)), units);
-  return `its tool has no room to leave: a groove to ${sayDiameter(thread.diameter, units)}, ${room} wide, at its end, or ${room} more of metal behind it`;
+  const [wide, behind] = [times, times + 1].map((pitches) => say(Number((pitches * thread.pitch).toFixed(2)), units));
+  return `its tool has no room to leave: a groove to ${sayDiameter(thread.diameter, units)}, ${wide} wide, at its end, or ${behind} of metal behind it`;
 }
 
 function whyNot(feature: Feature, run: Run): string | undefined {

@@ -16,11 +16,7 @@ import {
   type MadeFirst,
 } from './layout';
 import { andThen, good, refuse, type Result } from '../../model/result';
-import { sayDiameter } from '../../model/words';
-import { CLOSE } from '../../model/tolerances';
-import { finishedPart } from '../../model/workpiece/finishedPart';
-import { radiusAt } from '../../model/workpiece/profile';
-import { centreDrillFor } from '../cutting/centres';
+import { faceForCentre } from './faceForCentre';
 import { standsByItself } from './support';
 import { edgeFacingJaws, turnedSteps } from './division';
 import type { Setup } from '../../model/plan/setup';
@@ -55,14 +51,8 @@ function centringOf(division: Attempt, layout: Layout): Result<Setup> {
   if (stock.bore > 0) return refuse('part.bores', 'a hole on the axis takes the place of the centre');
   if (!endLast && (view.holes.length > 0 || view.features.some(({ bore }) => bore)))
     return refuse('part.bores', 'a hole on the axis takes the place of the centre', wants);
-  const face = 2 * radiusAt(finishedPart(view).outside, CLOSE);
-  const seat = centreDrillFor(run.shop, face)?.diameter ?? 0;
-  if (!endLast && face < seat + CLOSE)
-    return refuse(
-      'part.outside',
-      `its ${firstEnd} face of ${sayDiameter(Number(face.toFixed(2)), run.units)} is no wider than the smallest centre`,
-      wants,
-    );
+  const face = endLast ? good(0) : faceForCentre(run, view, firstEnd, wants);
+  if (!face.ok) return face;
   const facing = firstEnd === 'front' ? stock.frontFacing : stock.backFacing;
   return centred(
     { run, stock },

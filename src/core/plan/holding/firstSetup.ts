@@ -1,6 +1,6 @@
 import type { Part } from '../../model/part/part';
-import { cylinder } from '../../model/workpiece/profile';
-import { stiffAs } from '../cutting/beam';
+import { faceForCentre } from './faceForCentre';
+import { stiffnessOf } from './stiffness';
 import { supportOf, type Support } from './support';
 import { takenStickOut } from './stickOut';
 import { setupCautions } from './setupCautions';
@@ -86,20 +86,6 @@ const endReasons = ({ run, firstEnd }: Attempt): Reason[] =>
         },
       ];
 
-/** The straight bar that bends as the work does when only its last diameter, at the free end, is still to be finished, mm. */
-function stiffness({ run, stock }: Attempt, view: Part, { turned }: Pull, jaws: number): number {
-  const steps = turned
-    .flatMap(({ path, to }) => view.steps.flatMap((step) => (step.path === path ? [{ ...step, to }] : [])))
-    .toSorted((a, b) => a.zFrom - b.zFrom);
-  const [free] = steps;
-  if (!free) return Infinity;
-  const outside = steps.map((step) =>
-    cylinder(step.zFrom, step.to, step.diameter.aim / 2 + (step === free ? run.shop.allowances.finishPerSide : 0)),
-  );
-  const end = steps.at(-1)?.to ?? 0;
-  return stiffAs({ outside: [...outside, cylinder(end, jaws, stock.over / 2)], bore: [] }, free.zFrom, jaws);
-}
-
 /** What bears on the work while it is cut so far from its jaws, and why it is drawn out where it is. */
 function supportFor(
   attempt: Attempt,
@@ -111,9 +97,13 @@ function supportFor(
   const { run, stock, centred } = attempt;
   const jaws = stickOut.value - facing;
   const reach = jaws - pull.from;
-  const found = supportOf(run, reach, stock.over, clearance, stiffness(attempt, view, pull, jaws));
+  const found = supportOf(run, reach, stock.over, clearance, stiffnessOf(attempt, view, pull.turned, jaws));
   if (!found.ok) return found;
   if (stock.centreEnd > 0) return good(CENTRED);
+  if (found.value.supported && !attempt.centred) {
+    const face = faceForCentre(run, view, attempt.firstEnd, 'end');
+    if (!face.ok) return face;
+  }
   if (pull.first) return centred ? good(DRAWN_OUT) : found;
   const because = `Drawn out for what lies farther behind: it is cut no more than ${say(reach, run.units)} from the jaws.`;
   return good({ ...found.value, reasons: [{ rule: 'DRAWN-OUT', because }, ...found.value.reasons] });

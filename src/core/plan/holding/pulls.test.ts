@@ -1,5 +1,6 @@
 import type { RunFile } from '../../read/runFile';
 import { startValues } from '../../model/shop/startValues';
+import { planFile } from '../plan';
 import { planned, problemsOf, runOf, step } from '../../testing';
 import { usual, type Skeleton } from '../skeleton';
 
@@ -88,4 +89,46 @@ test('a step is turned past its end where what comes behind is no wider and wait
   expect(setups[0]?.setup.turned.map(({ path, to }) => [path, to])).toEqual([['part.outside[0]', 31]]);
   expect(setups[0]?.setup.stickOut.value).toBeCloseTo(31 + 5 + 0.3, 9);
   expect(proof.faults).toEqual([]);
+});
+
+describe('a ball end, in which no centre can be', () => {
+  // Neck and screw bend as a thinner bar than the ⌀20 that they are turned from: by 4 · 20 = 80 all of it would stand out at once.
+  const jack = runOf(
+    {
+      material: 'free-cutting-steel',
+      outside: [
+        { shape: 'sphere', diameter: 12, length: 11 },
+        step(9, 4),
+        step(16, 40),
+        step(20, 8, { chamfers: { back: 1 } }),
+      ],
+      details: [
+        { kind: 'groove', at: 51, width: 4, bottom: 13 },
+        { kind: 'thread', at: 15, length: 36, designation: 'M16' },
+        { kind: 'knurl', at: 56, length: 6, pattern: 'diamond', pitch: 0.8 },
+      ],
+    },
+    { quantity: 6, way: 'from-bar' },
+  );
+
+  test('at once it is refused: the end of a ball is no wider than the smallest centre', () => {
+    const at = planFile(jack, startValues, 'all', { only: [usual('from-bar')] });
+    expect(at.ok).toBe(false);
+  });
+
+  test('it is drawn out for what lies farther behind, and nothing holds its front', () => {
+    const { setups, proof } = planned(jack, startValues, {});
+    const firsts = setups.filter(({ setup }) => setup.side === 1);
+    expect(firsts.map(({ setup }) => setup.supported)).toEqual([false, false]);
+    expect(firsts[0]?.operations.some(({ kind }) => kind === 'thread')).toBe(true);
+    expect(firsts[1]?.operations.map(({ kind }) => kind)).toEqual(['part-off']);
+    expect(proof.faults).toEqual([]);
+  });
+
+  test('over a knurl that ends 1 before the face, jaws stand as far from the face as anywhere: 2', () => {
+    const { setups } = planned(jack, startValues, {});
+    const back = setups.at(-1)?.setup;
+    expect(back?.end).toBe('back');
+    expect(back?.holding.from).toBeGreaterThanOrEqual(2);
+  });
 });

@@ -1,3 +1,4 @@
+import { stiffnessOf } from './stiffness';
 import { timesByItself } from './support';
 import type { Setup, Turned } from '../../model/plan/setup';
 import { refuse, good, type Result } from '../../model/result';
@@ -79,27 +80,25 @@ function outsidePieces(attempt: Attempt, layout: Layout, made: MadeFirst): Piece
   return [...steps, ...cutInto, ...edges].sort((a, b) => a.to - b.to || a.from - b.from);
 }
 
-/**
- * Divides what is made at one end into pulls (trade: Safe holds): each is cut so near to its jaws that it bears it without a
- * centre; what goes on for longer than that wants one, which the first pull makes. From the bar the part-off comes last.
- * @returns at least two, or why it cannot be drawn out
- */
-export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Result<[Pull, ...Pull[]]> {
-  const { run, stock } = attempt;
-  const clearance = clearanceOf(run, stock);
-  const { firstFacing, throughTo, partedAt, view } = layout;
-  if (askedStickOut(run.overrules, 1)) return refuse('overrules', 'how far it stands out was decided');
-  const borne = timesByItself(run) * stock.over;
-  const begin = (from: number): Group => ({ from, to: from, paths: [] });
-  const leaning = ({ from, to }: Pick<Group, 'from' | 'to'>) => to + clearance - from > borne + CLOSE;
-  const near = [{ ...begin(-firstFacing), to: 0 }];
-  const parting = throughTo === undefined ? [] : [{ path: 'part-off', from: partedAt, to: throughTo }];
-  for (const piece of [...outsidePieces(attempt, layout, made), ...parting]) {
+/** Whether what is cut in one leans out farther than is borne, mm. */
+const leaningBy =
+  (borne: number, clearance: number) =>
+  ({ from, to }: Pick<Group, 'from' | 'to'>): boolean =>
+    to + clearance - from > borne + CLOSE;
+
+/** What is cut as the work stands, and drawn out; and whether each leans out farther than is borne. */
+function groupsOf(
+  begin: Group,
+  pieces: readonly Piece[],
+  leaning: ReturnType<typeof leaningBy>,
+): { groups: Group[]; leans: boolean[] } {
+  const near: Group[] = [{ ...begin, paths: [] }];
+  for (const piece of pieces) {
     const group = near.at(-1);
     const both = group && { from: Math.min(group.from, piece.from), to: Math.max(group.to, piece.to) };
     // Under a centre anyway, what ends where the rest does is cut with it.
     const fits = both && (!leaning(both) || (leaning(group) && piece.to < group.to + CLOSE));
-    const into = fits ? group : begin(piece.from);
+    const into: Group = fits ? group : { from: piece.from, to: piece.from, paths: [] };
     if (!fits) near.push(into);
     Object.assign(into, fits ? both : { to: piece.to });
     into.paths.push(piece.path);
@@ -111,8 +110,34 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
     const from = Math.min(before.from, group.from);
     return [...all.slice(0, -1), { from, to: group.to, paths: [...before.paths, ...group.paths] }];
   }, []);
-  if (groups.length < 2) return refuse('part.outside', 'all of it is cut near enough to the jaws as it stands out');
-  const leans = groups.map(leaning);
+  return { groups, leans: groups.map(leaning) };
+}
+
+/**
+ * Divides what is made at one end into pulls (trade: Safe holds): each is cut so near to its jaws that it bears it without a
+ * centre; what goes on for longer than that wants one, which the first pull makes. From the bar the part-off comes last.
+ * @returns at least two, or why it cannot be drawn out
+ */
+export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Result<[Pull, ...Pull[]]> {
+  const { run, stock } = attempt;
+  const clearance = clearanceOf(run, stock);
+  const { firstFacing, throughTo, partedAt, view } = layout;
+  if (askedStickOut(run.overrules, 1)) return refuse('overrules', 'how far it stands out was decided');
+  const pieces = outsidePieces(attempt, layout, made);
+  const parting = throughTo === undefined ? [] : [{ path: 'part-off', from: partedAt, to: throughTo }];
+  const begin = { from: -firstFacing, to: 0, paths: [] };
+  const end = Math.max(0, ...[...pieces, ...parting].map(({ to }) => to)) + clearance;
+  // What the bar bears by itself, or else what the work does once it is turned.
+  const times = timesByItself(run);
+  const [asBar, asTurned] = [times * stock.over, times * stiffnessOf(attempt, view, layout.turned, end)];
+  const limits = [asBar, ...(asTurned < asBar ? [asTurned] : [])];
+  const divided = limits.map((borne) => ({
+    borne,
+    ...groupsOf(begin, [...pieces, ...parting], leaningBy(borne, clearance)),
+  }));
+  const found = divided.find(({ groups }) => groups.length > 1);
+  if (!found) return refuse('part.outside', 'all of it is cut near enough to the jaws as it stands out');
+  const { borne, groups, leans } = found;
   const opensHere =
     stock.bore > 0 ||
     view.holes.some(({ from, through }) => from === 'front' || through) ||

@@ -94,13 +94,15 @@ function outsideSurfaces(
     const begins = frontOf(view, step);
     const seats = !before || nominal(step) - nominal(before) >= 2 * run.shop.cutting.seatLeast - CLOSE;
     return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, threadName, knurl }): Surface[] => {
-      const whole = to > step.zTo - CLOSE;
       // What the second set-up still works beside it wants the same room as its face, where there is any.
       const worked = view.features.some(({ path, z0 }) => !made.includes(path) && Math.abs(z0 - to) < CLOSE);
+      const next = Math.min(against ? Infinity : step.zTo, worked ? to : Infinity);
       const surface = {
         path: step.path,
         name: step.name ?? sayDiameter(nominal(step), run.units),
-        on: flats ? `${say(2 * flats.fromAxis, run.units)} across flats` : sayDiameter(standsAt(step.diameter), run.units),
+        on: flats
+          ? `${say(2 * flats.fromAxis, run.units)} across flats`
+          : sayDiameter(standsAt(step.diameter), run.units),
         diameter: isBlank(view, step) ? step.diameter.aim : standsAt(step.diameter),
         from,
         gaps,
@@ -113,9 +115,8 @@ function outsideSurfaces(
         thin: walls !== undefined && isThin(walls, from, to, run),
         seat: seats && from < begins + CLOSE,
       };
-      const comesNear = (whole && !against) || worked;
-      const clear = { ...surface, end: comesNear ? to - toolClearance : to, close: false };
-      return comesNear ? [clear, { ...surface, end: to - closest, close: true }] : [clear];
+      const clear = { ...surface, end: Math.min(to, next - toolClearance), close: false };
+      return clear.end < to ? [clear, { ...surface, end: Math.min(to, next - closest), close: true }] : [clear];
     });
   });
 }

@@ -113,7 +113,7 @@ describe('where its tool leaves', () => {
       {
         rule: 'NO-OPERATION',
         because: expect.stringContaining(
-          'no room to leave: a groove to ⌀30, 3 mm wide, at its end, or 3 mm more',
+          'no room to leave: a groove to ⌀30, 3 mm wide, at its end, or 4.5 mm of metal behind it',
         ) as string,
       },
     ]);
