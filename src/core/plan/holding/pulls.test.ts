@@ -68,17 +68,35 @@ test('what goes on for longer than is borne wants a centre, which the first pull
   expect(proof.passed).toBe(true);
 });
 
-test('refused where a hole takes the place of the centre, where it is short, and where it was decided how far it stands out', () => {
+test('refused where a hole is wider than the centre, 20, where it is short, and where it was decided how far it stands out', () => {
   const only = (file: RunFile) => {
     const run = { ...file, way: 'from-bar' as const };
     return () => planOf(run);
   };
   const shaft: RunFile['part']['outside'] = [step('12 h8', 90), step(16, 20)];
-  const bores = [{ from: 'front' as const, shape: 'drill' as const, diameter: 4, depth: 8 }];
-  expect(only(runOf({ outside: shaft, bores }))).toThrow('a hole in that face takes its place');
+  const bores = [{ from: 'front' as const, shape: 'drill' as const, diameter: 20, depth: 30 }];
+  const wide = [step('26 h8', 120), step(30, 20)];
+  expect(only(runOf({ outside: wide, bores }))).toThrow('a hole in that face takes its place');
   expect(only(runOf({ outside: [step(12, 20)] }))).toThrow('near enough to the jaws as it stands out');
   expect(only({ ...runOf({ outside: shaft }), overrules: [{ setup: 1, stickOut: 120 }] })).toThrow('was decided');
   expect(problemsOf(runOf({ outside: shaft }, { quantity: 0 }))[0]?.path).toBe('quantity');
+});
+
+test('a hole that is drilled before it is drawn out takes the centre in its mouth: a valve guide of ⌀14, 60 long', () => {
+  // From ⌀15 as it stands 60 + 6.8 would be faced without a centre, and 4 · 15 = 60 are borne.
+  const guide = runOf(
+    {
+      material: 'bronze',
+      outside: [step('14 s6', 60, { chamfers: { front: 1, back: 0.5 } })],
+      bores: [{ from: 'front', shape: 'ream', diameter: '8 H7', depth: 'through' }],
+    },
+    { quantity: 8, way: 'from-bar' },
+  );
+  const { setups, proof } = planned(guide, startValues, {});
+  expect(setups[0]?.operations.map(({ kind }) => kind)).toEqual(['face', 'centre', 'drill']);
+  expect(setups[0]?.setup.stickOut.value).toBeLessThan(10);
+  expect(setups[1]?.setup).toMatchObject({ supported: true, drawnOut: true });
+  expect(proof.faults).toEqual([]);
 });
 
 test('a step is turned past its end where what comes behind is no wider and waits for the next pull: 30 and 1 of overrun', () => {

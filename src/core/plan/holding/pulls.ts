@@ -1,3 +1,5 @@
+import { finishedPart } from '../../model/workpiece/finishedPart';
+import { radiusAt } from '../../model/workpiece/profile';
 import { stiffnessOf } from './stiffness';
 import { timesByItself } from './support';
 import type { Setup, Turned } from '../../model/plan/setup';
@@ -138,11 +140,10 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
   const found = divided.find(({ groups }) => groups.length > 1);
   if (!found) return refuse('part.outside', 'all of it is cut near enough to the jaws as it stands out');
   const { borne, groups, leans } = found;
-  const opensHere =
-    stock.bore > 0 ||
-    view.holes.some(({ from, through }) => from === 'front' || through) ||
-    view.features.some(({ bore, z0 }) => bore && z0 < CLOSE);
-  if (leans.some(Boolean) && opensHere)
+  const wants = leans.some(Boolean);
+  const mouth = 2 * radiusAt(finishedPart(view).bore, CLOSE);
+  // A centre bears in the mouth of a hole as well, as far as its own cone is wide.
+  if (wants && (stock.bore > 0 || mouth >= run.shop.bodies.centre))
     return refuse(
       'part.bores',
       `more than ${say(borne, run.units)} of it are cut in one, which wants a centre, and a hole in that face takes its place`,
@@ -163,7 +164,7 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
       to,
       first,
       last: index === groups.length - 1,
-      centres: first && leans.some(Boolean),
+      centres: first && wants && mouth < CLOSE,
     };
   });
   return good(pulls as [Pull, ...Pull[]]);
