@@ -9,9 +9,14 @@ const BAND = 6;
 /** Kinds that cut a thread, which stays to be seen. */
 const THREADING = ['thread', 'die', 'tap', 'hand-tap', 'inner-thread'];
 
-/** The radius that a thread or a knurl sits on: of the outside, or of the bore for a tap. */
+/** Those that cut it in a bore. */
+const INSIDE = ['tap', 'hand-tap', 'inner-thread'];
+
+/** The radius that a thread or a knurl sits on: of the outside, or of the bore. */
 export const surfaceOf = ({ kind, before, from, to }: TimedOperation): number =>
-  kind === 'tap' ? radiusAt(before.bore, (from + to) / 2) : largestRadius(before.outside, from + 0.01, to - 0.01);
+  INSIDE.includes(kind)
+    ? radiusAt(before.bore, (from + to) / 2)
+    : largestRadius(before.outside, from + 0.01, to - 0.01);
 
 /** Threads that a piece brings with it. */
 const Brought = ({ frame, planned: { setup, start } }: { frame: Frame; planned: PlannedSetup }) => (

@@ -1,5 +1,6 @@
 import { lowestRadius } from '../../read/details/at';
-import { largestRadius, radiusAt } from '../../model/workpiece/profile';
+import { largestRadius, radiusAt, type Segment } from '../../model/workpiece/profile';
+import type { Tool } from '../../model/shop/shop';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import { CLOSE } from '../../model/tolerances';
 import { refuse, good, type Result } from '../../model/result';
@@ -87,15 +88,26 @@ function compoundToChuck({ compound, from, to }: Operation, { holding, run }: Se
   ];
 }
 
-/** What stands ahead of a bar's edge, and the bottom of its hole, where that does not go through the work. */
-function barToBottom({ tool, from, to }: Operation, { bore, outside }: Workpiece): Clearance[] {
+/** How far the edge of a tool stands out of its bar, mm. */
+const standsOut = ({ reach = 0, point, ahead = 0 }: Tool): number =>
+  point === undefined ? reach : ahead / Math.tan((point * Math.PI) / 360);
+
+/** Where a straight piece of a bore becomes narrower than a radius, z. */
+const narrowAt = ({ z0, z1, r0, r1 }: Segment, radius: number): number =>
+  r0 <= radius ? z0 : z0 + ((r0 - radius) / (r0 - r1)) * (z1 - z0);
+
+/** What stands ahead of a bar's edge, and where its hole is too narrow for it: at the bottom, where that does not go through the work. */
+function barToBottom({ tool, from, to, diameter = 0 }: Operation, { bore, outside }: Workpiece): Clearance[] {
   if (tool.mount !== 'post' || tool.least === undefined || !tool.ahead) return [];
-  const bottom = bore.reduce((deepest, { z1, r0, r1 }) => (Math.max(r0, r1) > 0 ? Math.max(deepest, z1) : deepest), 0);
-  if (bottom >= (outside.at(-1)?.z1 ?? Infinity) - CLOSE) return [];
+  const top = Math.max(CLOSE, diameter / 2 - standsOut(tool));
+  const ends = Math.max(from, to);
+  const narrow = bore.find(({ z1, r0, r1 }) => z1 > ends + CLOSE && Math.min(r0, r1) < top);
+  const floor = narrow ? Math.max(ends, narrowAt(narrow, top)) : (bore.at(-1)?.z1 ?? 0);
+  if (floor >= (outside.at(-1)?.z1 ?? Infinity) - CLOSE) return [];
   return [
     {
       what: 'end of the bar to the bottom',
-      distance: bottom - (Math.max(from, to) + tool.ahead),
+      distance: floor - (ends + tool.ahead),
       needs: 0,
       help: 'a deeper hole first, or a bar whose edge stands at its end',
     },
