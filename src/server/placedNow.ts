@@ -50,8 +50,8 @@ export async function nextOn(lathe: string, machines: readonly string[], but?: n
   const named = first && partNamed(first.job, runs, days);
   if (!first || !named) return undefined;
   const { id, number, name, quantity } = named.run;
-  const { is, split } = named.part;
-  const setup = is === 'second' && split?.at === 'setup' ? `?from=${split.second}` : '';
+  const { index, split } = named.part;
+  const setup = index > 0 && split?.at === 'setup' ? `?from=${split.from[index - 1]}` : '';
   return {
     run: { id, number, name, quantity },
     address: `/runs/${id}/lathe${setup}`,

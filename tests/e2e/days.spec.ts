@@ -149,7 +149,7 @@ test.describe('by touch', () => {
   });
 });
 
-test('a run is made in two parts, the second on another lathe; pinned to a day; and in one go again', async ({
+test('a run is made in two parts, the second on another lathe, and in three; pinned to a day; and in one go again', async ({
   page,
 }) => {
   await made(page, 'WS-726', dayIn(25));
@@ -162,17 +162,24 @@ test('a run is made in two parts, the second on another lathe; pinned to a day; 
   await expectPlaced(page);
   await block(page, 'WS-726').click();
   const panel = page.getByRole('region', { name: /^WS-726/ });
-  await panel.getByLabel('Made', { exact: true }).selectOption('some pieces, then the others');
+  await panel.getByLabel('Made', { exact: true }).selectOption('some pieces after the others');
   await expectPlaced(page);
-  await panel.getByLabel('Pieces of the first part, of 40').fill('40');
-  await expect(panel.getByText('“40” is no number from 1 to 39')).toBeVisible();
-  await panel.getByLabel('Pieces of the first part, of 40').fill('12');
-  await panel.getByLabel('Pieces of the first part, of 40').blur();
+  await panel.getByLabel('Pieces of each part but the last, of 40').fill('40');
+  await expect(panel.getByText('“40”: numbers of pieces, as 10, 10, together less than 40')).toBeVisible();
+  await panel.getByLabel('Pieces of each part but the last, of 40').fill('12');
+  await panel.getByLabel('Pieces of each part but the last, of 40').blur();
   await expect(panel.getByText('the other 28: ')).toBeVisible();
   await panel.getByLabel('Second part on').selectOption('centre lathe C');
   await expect(lane(page, 'centre lathe C').getByRole('button', { name: /^WS-726 .*the other 28/ })).toBeVisible();
   await expectAccessible(page);
   await expect(page.getByRole('row', { name: /WS-726/ })).toHaveCount(2);
+  // In three parts, the second still where it was.
+  await panel.getByLabel('Pieces of each part but the last, of 40').fill('12, 10');
+  await panel.getByLabel('Pieces of each part but the last, of 40').blur();
+  await expect(panel.getByText('the next 10: ')).toBeVisible();
+  await expect(lane(page, 'centre lathe C').getByRole('button', { name: /^WS-726 .*the next 10/ })).toBeVisible();
+  await expect(panel.getByLabel('Third part on')).toHaveValue('');
+  await expect(page.getByRole('row', { name: /WS-726/ })).toHaveCount(3);
   // Begun on a day that is gone already: it is told, and nothing is moved for it.
   await panel.getByLabel('Begun on').fill(dayIn(-3));
   await expect(page.getByRole('status').filter({ hasText: 'is pinned to a day before it can begin' })).toBeVisible();

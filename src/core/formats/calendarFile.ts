@@ -56,7 +56,7 @@ export function calendarFile({ placed, runs, days, machines, today, lathe, run, 
         description: `${made.quantity} off${made.customer ? ` for ${made.customer}` : ''}`,
       });
     });
-    if (made.due !== '' && part.is !== 'first')
+    if (made.due !== '' && part.isLast)
       calendar.createEvent({
         id: `run-${one.run}-promised@shingle`,
         start: momentOf(today, daysBetween(today, made.due) * DAY),

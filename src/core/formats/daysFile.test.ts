@@ -30,3 +30,19 @@ test('what is wrong is told with its place', () => {
   expect(problem({ ...days, sureFrom: 80 })).toMatch(/^sureFrom/);
   expect(problem({ ...days, people: [turner, turner] })).toMatch(/people\[1\]/);
 });
+
+test('a run in two parts as it was written before there were more is read as one of several', () => {
+  const readSplit = (split: object) => {
+    const read = readDays({ ...startDays(['A']), runs: [{ run: 1, split }] });
+    return read.ok ? read.value.runs[0]?.split : read.problems[0]?.message;
+  };
+  expect(readSplit({ at: 'pieces', first: 20, lathe: 'B' })).toEqual({ at: 'pieces', from: [20], lathes: ['B'] });
+  expect(readSplit({ at: 'setup', second: 2 })).toEqual({ at: 'setup', from: [2] });
+  expect(readSplit({ at: 'pieces', from: [20, 40], lathes: ['', 'B'] })).toEqual({
+    at: 'pieces',
+    from: [20, 40],
+    lathes: ['', 'B'],
+  });
+  expect(readSplit({ at: 'pieces', from: [40, 20] })).toContain('rising');
+  expect(readSplit({ at: 'setup', from: [1] })).toContain('rising');
+});

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { stretchesOf, type DaysFile } from '../schedule/days';
+import { stretchesOf, type DaysFile, type Split } from '../schedule/days';
+import { MOST_PARTS } from '../schedule/parts';
 import { START_TRYING } from '../schedule/startDays';
 import type { Result } from '../model/result';
 import { checkShape } from '../read/problems';
@@ -29,7 +30,7 @@ const hours = Joi.string()
   .messages({ 'any.invalid': 'must be hours in their order, as 07:00-12:00 12:30-15:30' });
 
 const id = Joi.number().integer().min(1);
-/** A run, or 12.1 for the second part of run 12. */
+/** A run, or 12.1 for the second part of run 12, 12.2 for its third. */
 const inOrder = Joi.number().min(1).multiple(0.1);
 const lathe = Joi.string().max(60);
 /** A lathe, or two with a semicolon between them. */
@@ -37,12 +38,40 @@ const stands = Joi.string()
   .max(121)
   .pattern(/^[^;]*;?[^;]*$/u)
   .messages({ 'string.pattern.base': 'must be a lathe, or two with a semicolon between them' });
+const rising = (least: number, most: number) =>
+  Joi.array()
+    .items(Joi.number().integer().min(least).max(most))
+    .min(1)
+    .max(MOST_PARTS - 1)
+    .custom((value: number[], helpers) =>
+      value.every((one, index) => index === 0 || one > (value[index - 1] ?? 0)) ? value : helpers.error('any.invalid'),
+    )
+    .messages({ 'any.invalid': 'must rise from one to the next' })
+    .required();
+const lathes = Joi.array()
+  .items(lathe.allow(''))
+  .max(MOST_PARTS - 1);
+
+/** As a run in two parts was written before there were more. */
+interface InTwo {
+  at: Split['at'];
+  first?: number;
+  second?: number;
+  lathe?: string;
+}
+const fromTwo = ({ at, first, second, lathe: other }: InTwo): Split => ({
+  at,
+  from: [first ?? second ?? 1],
+  ...(other === undefined ? {} : { lathes: [other] }),
+});
 const split = Joi.alternatives()
   .try(
-    Joi.object({ at: Joi.valid('pieces').required(), first: id.max(1_000_000).required(), lathe }),
-    Joi.object({ at: Joi.valid('setup').required(), second: id.min(2).max(20).required(), lathe }),
+    Joi.object({ at: Joi.valid('pieces').required(), from: rising(1, 1_000_000), lathes }),
+    Joi.object({ at: Joi.valid('setup').required(), from: rising(2, 20), lathes }),
+    Joi.object({ at: Joi.valid('pieces').required(), first: id.max(1_000_000).required(), lathe }).custom(fromTwo),
+    Joi.object({ at: Joi.valid('setup').required(), second: id.min(2).max(20).required(), lathe }).custom(fromTwo),
   )
-  .messages({ 'alternatives.match': 'is split at so many pieces, or before a set-up from the second on' });
+  .messages({ 'alternatives.match': 'is split at so many pieces, or before set-ups from the second on, rising' });
 
 /** When the shop works and what is decided of its runs, `shingle-days/1`. */
 export const daysSchema = Joi.object<DaysFile>({

@@ -86,7 +86,7 @@ export function tryOrder({ runs, days, machines, today, now }: DaysAsked, order:
 /** Places for a run that comes in between, in an order that stands. */
 export function rushPlaces({ runs, days, machines, today, now }: DaysAsked, order: Order, run: number): RushPlace[] {
   const { jobs, lathes } = toSchedule(runs, days, machines, today);
-  // Of a run in two parts the first is put in between.
+  // Of a run in parts the first is put in between.
   const job = jobs.find(({ id }) => id === run);
   return job ? placesForRush(order, job, judgedBy(jobs, lathes, now, savesBetween())) : [];
 }

@@ -16,7 +16,7 @@ interface Second {
 }
 
 /**
- * When the second part of a run may begin so that it never waits for a piece, while the first is still being made on another lathe: it
+ * When a part of a run may begin so that it never waits for a piece, while the part before is still being made on another lathe: it
  * begins a piece when that one and so many more are made, or all are. Minutes of the schedule.
  *
  * Of each moment it is asked how far the second would have come by then, were it begun at nought; what it may have come is what the

@@ -24,13 +24,16 @@ export interface Person {
 }
 
 /**
- * A run that is made in two parts, each made ready by itself: the first pieces and the others, by which good pieces are meant; or all
- * pieces as far as before a set-up, and from that set-up on, which may be on another lathe while the first part is still being made.
+ * A run that is made in parts, each made ready by itself: some pieces after the others, by which good pieces are meant; or all pieces as
+ * far as before a set-up, and from that set-up on, which may be on another lathe while the part before is still being made.
  */
-export type Split = ({ at: 'pieces'; first: number } | { at: 'setup'; second: number }) & {
-  /** The second part is made on this lathe. */
-  lathe?: string;
-};
+export interface Split {
+  at: 'pieces' | 'setup';
+  /** Where each part but the first begins: when so many pieces are made, or with that set-up; rising. */
+  from: readonly number[];
+  /** On which lathe each of these is made, where that is decided; an empty text for any. */
+  lathes?: readonly string[];
+}
 
 /** What is decided of one run. */
 export interface RunWish {
@@ -41,7 +44,7 @@ export interface RunWish {
   release?: string;
   /** It is begun on this day. */
   day?: string;
-  /** It is made on this lathe; of a run in two parts the first is. */
+  /** It is made on this lathe; of a run in parts the first is. */
   lathe?: string;
   split?: Split;
   /** Runs that are made before it. */
@@ -59,7 +62,7 @@ export interface DaysFile {
   /** Lathes that are not to be had. */
   service: readonly ({ lathe: string } & DaySpan)[];
   runs: readonly RunWish[];
-  /** The order that was taken, the second part of run 12 as 12.1; what is not in it is placed anew. */
+  /** The order that was taken, the second part of run 12 as 12.1, its third as 12.2; what is not in it is placed anew. */
   order: readonly { lathe: string; runs: readonly number[] }[];
   /** So many days until something is there that a run wants and the shop has not, where nobody says when. */
   toolDays: number;

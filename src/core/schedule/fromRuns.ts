@@ -2,7 +2,7 @@ import { triangular } from '../ask/promise';
 import { dayAfter, daysBetween, wishOf, workTimeOf, type DaysFile, type RunWish } from './days';
 import { DAY } from './hours';
 import type { Job, OnLathe, Order } from './job';
-import { canSplit, leftOf, madeBefore, partOn, partsOf, secondOf, type Part } from './parts';
+import { canSplit, finishes, latheOf, leftOf, madeBefore, partId, partOn, partsOf, type Part } from './parts';
 import type { Lathes } from './place';
 import type { Off } from './play';
 import { isBegun, isPlanned, type MadeOn, type RunToMake } from './runToMake';
@@ -45,7 +45,7 @@ export function partNamed(
 
 /** Whether anything of a part is done, as far as its steps on a lathe tell. */
 const isPartBegun = (part: Part, on: MadeOn | undefined, run: RunToMake): boolean =>
-  part.is === 'whole' || !on ? isBegun(run) : leftOf(part, on, run.quantity, run.done) < 1;
+  !part.split || !on ? isBegun(run) : leftOf(part, on, run.quantity, run.done) < 1;
 
 /** What is left of a part on a lathe: one that is begun is made ready already. */
 function onLathe(part: Part, one: MadeOn, run: RunToMake, gotIn: number, care: number): OnLathe {
@@ -60,19 +60,22 @@ function onLathe(part: Part, one: MadeOn, run: RunToMake, gotIn: number, care: n
   };
 }
 
-/** Lathes that can make a part: of a run that is split before a set-up those on which the same is made until then. */
+/** Lathes that can make a part: of a run that is split before set-ups those on which the same is made until each of them. */
 function lathesFor({ split }: Part, run: RunToMake, own: MadeOn | undefined): MadeOn[] {
   const planned = (run.lathes ?? []).filter(isPlanned);
   if (split?.at !== 'setup' || !own) return planned;
-  const before = madeBefore(own, split.second);
-  return planned.filter((one) => canSplit(split, run.quantity, one) && madeBefore(one, split.second) === before);
+  return planned.filter(
+    (one) =>
+      canSplit(split, run.quantity, one) &&
+      split.from.every((setup) => madeBefore(one, setup) === madeBefore(own, setup)),
+  );
 }
 
-/** Where a part is being made, if it is begun: the first where its run is meant to be, the second where the order has it. */
+/** Where a part is being made, if it is begun: the first where its run is meant to be, the others where the order has them. */
 function begunOn(part: Part, run: RunToMake, own: MadeOn | undefined, order: DaysFile['order']): string | undefined {
   if (!isPartBegun(part, own, run)) return undefined;
   const inOrder = order.find(({ runs }) => runs.includes(part.id))?.lathe;
-  return part.is === 'second' ? (inOrder ?? own?.lathe) : run.machine || own?.lathe;
+  return part.index > 0 ? (inOrder ?? own?.lathe) : run.machine || own?.lathe;
 }
 
 /** When a part may begin, when it is wanted, and what it waits for. */
@@ -80,19 +83,19 @@ function datesOf(part: Part, run: RunToMake, days: DaysFile, today: string, own:
   const { release, day, after = [], outsideDays = 0 } = wishOf(days, run.id) ?? {};
   const at = (date: string | undefined) => (date === undefined ? 0 : daysBetween(today, date) * DAY);
   const bySetup = part.split?.at === 'setup';
-  const isLast = !(bySetup && part.is === 'first');
+  const isFinished = finishes(part);
   const bars = isBegun(run) ? 0 : (run.barsIn ?? 0) * DAY;
-  const onDay = part.is === 'second' || isBegun(run) ? undefined : day;
+  const onDay = part.index > 0 || isBegun(run) ? undefined : day;
   return {
     release: Math.max(0, at(release), at(onDay), bars),
     ...(onDay === undefined ? {} : { beginBy: at(onDay) + DAY }),
-    ...(run.due === '' || !isLast ? {} : { due: at(run.due) + DAY }),
-    lead: isLast ? outsideDays * DAY : 0,
-    after: bySetup && part.is === 'second' ? [] : after,
-    ...(part.is === 'second'
+    ...(run.due === '' || !isFinished ? {} : { due: at(run.due) + DAY }),
+    lead: isFinished ? outsideDays * DAY : 0,
+    after: bySetup && part.index > 0 ? [] : after,
+    ...(part.index > 0
       ? {
           behind: {
-            job: run.id,
+            job: partId(run.id, part.index - 1),
             ...(bySetup ? { goesOn: { pieces: own?.pieces ?? run.quantity, between: days.between } } : {}),
           },
         }
@@ -105,7 +108,7 @@ function jobOf(part: Part, run: RunToMake, days: DaysFile, lathes: Lathes, today
   const wish = wishOf(days, run.id);
   const own = onOwn(run, wish);
   const begun = begunOn(part, run, own, days.order);
-  const pinned = begun ?? (part.is === 'second' ? part.split?.lathe : wish?.lathe);
+  const pinned = begun ?? (part.index > 0 ? latheOf(part) : wish?.lathe);
   const on = lathesFor(part, run, own).filter(
     ({ lathe }) => lathe in lathes && (pinned === undefined || lathe === pinned),
   );
@@ -122,10 +125,6 @@ function jobOf(part: Part, run: RunToMake, days: DaysFile, lathes: Lathes, today
   };
   return { job, begun };
 }
-
-/** Whoever waits for a run waits for both of its parts. */
-const withParts = (after: readonly number[], ids: ReadonlySet<number>): number[] =>
-  after.flatMap((run) => [run, secondOf(run)].filter((id) => ids.has(id)));
 
 /**
  * Runs and hours as they are placed (trade: Days).
@@ -148,14 +147,17 @@ export function toSchedule(
   const made = runs
     .filter(({ lathes: planned }) => planned !== undefined)
     .flatMap((run) => partsToMake(run, days).map((part) => jobOf(part, run, days, lathes, today, care)));
-  // What is not planned yet is waited for all the same.
-  const ids = new Set([...runs.map(({ id }) => id), ...made.map(({ job }) => job.id)]);
+  // Whoever waits for a run waits for all of its parts, and for what is not planned yet all the same.
+  const partsToWaitFor = (run: number): number[] => {
+    const parts = made.filter(({ job }) => job.run === run).map(({ job }) => job.id);
+    return parts.length > 0 ? parts : runs.some(({ id }) => id === run) ? [run] : [];
+  };
   const spreads = new Map(
     runs.flatMap((run) => (run.lathes ?? []).filter(isPlanned).map(({ lathe, off }) => [`${run.id} ${lathe}`, off])),
   );
   const none: Off = { setup: { down: 0, up: 0 }, pieces: { down: 0, up: 0 } };
   return {
-    jobs: made.map(({ job }) => ({ ...job, after: withParts(job.after, ids) })),
+    jobs: made.map(({ job }) => ({ ...job, after: job.after.flatMap(partsToWaitFor) })),
     lathes,
     keep: Object.fromEntries(days.order.map(({ lathe, runs: named }) => [lathe, named])),
     begun: new Map(made.flatMap(({ job, begun }) => (begun === undefined ? [] : [[job.id, begun]]))),

@@ -83,7 +83,7 @@ test('what would help: the second set-up on another lathe, while the first is at
   expect(shared?.moreKept).toBeGreaterThan(0.7);
   expect(shared?.moreKept).toBeLessThan(0.85);
   // It can be taken: the order together with the days in which the run is split.
-  expect(shared?.days?.runs).toEqual([{ run: 1, split: { at: 'setup', second: 2 } }]);
+  expect(shared?.days?.runs).toEqual([{ run: 1, split: { at: 'setup', from: [2] } }]);
   const taken = tryOrder({ ...one, days: shared?.days ?? one.days }, shared?.order ?? {});
   expect(taken?.placed.map(({ job, lathe }) => [job, lathe])).toEqual([
     [1, 'A'],

@@ -7,7 +7,7 @@ import { judgedBy, placesFor, without } from './improve';
 import type { Job, Order } from './job';
 import { compareWorth, savesBetween, type Lathes } from './place';
 import { playWeeks, type Promised } from './play';
-import { secondOf } from './parts';
+import { partId } from './parts';
 
 /** Something that was tried to keep more promises: how many more of them are kept, as an average of the played weeks. */
 export interface Help {
@@ -74,7 +74,7 @@ function split(asked: DaysAsked, { order }: DaysAnswer, run: number, from: strin
   const wish = wishOf(asked.days, run);
   const days = { ...asked.days, runs: [...asked.days.runs.filter((one) => one !== wish), { ...wish, run, split: at }] };
   const { jobs, lathes, off } = toSchedule(runs, days, machines, today);
-  const second = jobs.find(({ id }) => id === secondOf(run));
+  const second = jobs.find(({ id }) => id === partId(run, 1));
   if (!second) return [];
   const places = placesFor(order, second, judgedBy(jobs, lathes, now, savesBetween()));
   return Object.keys(second.on)
@@ -84,7 +84,7 @@ function split(asked: DaysAsked, { order }: DaysAnswer, run: number, from: strin
       if (!best) return [];
       const what =
         at.at === 'setup'
-          ? { kind: 'shared' as const, run, lathe, second: at.second }
+          ? { kind: 'shared' as const, run, lathe, second: at.from[0] ?? 2 }
           : { kind: 'halved' as const, run, lathe };
       return [{ what, kept: keptIn({ jobs, lathes, order: best.order }, off, now), order: best.order, days }];
     });
@@ -95,8 +95,8 @@ function splitsOf(asked: DaysAsked, run: number, from: string): Split[] {
   const made = asked.runs.find(({ id }) => id === run);
   const on = made?.lathes?.find(({ lathe }) => lathe === from);
   if (!made || !on || 'problem' in on) return [];
-  const halves: Split[] = made.quantity > 1 ? [{ at: 'pieces', first: Math.ceil(made.quantity / 2) }] : [];
-  return [...halves, ...on.setups.slice(1).map(({ number }): Split => ({ at: 'setup', second: number }))];
+  const halves: Split[] = made.quantity > 1 ? [{ at: 'pieces', from: [Math.ceil(made.quantity / 2)] }] : [];
+  return [...halves, ...on.setups.slice(1).map(({ number }): Split => ({ at: 'setup', from: [number] }))];
 }
 
 /** One promise in doubt tried otherwise: bought in, on each other lathe, in two parts at once. */
@@ -150,7 +150,7 @@ export function helps(asked: DaysAsked, answer: DaysAnswer): Help[] {
     .toSorted((a, b) => a.kept - b.kept)
     .flatMap(({ run }) => {
       const [only, second] = jobs.filter((job) => job.run === run);
-      // What is in two parts already is not split again.
+      // What is in parts already is not split again.
       return only?.due !== undefined && second === undefined ? [only] : [];
     })
     .slice(0, MOST_TRIED);

@@ -11,11 +11,11 @@ export interface OnLathe {
 }
 
 /**
- * A run to be placed, or one of the two parts of it: where it can be made, from when, and until when it is wanted. Minutes from the
+ * A run to be placed, or a part of it: where it can be made, from when, and until when it is wanted. Minutes from the
  * schedule's first midnight.
  */
 export interface Job {
-  /** By what an order knows it: the run's own id, or that of its second part. */
+  /** By what an order knows it: the run's own id, or that of a further part of it. */
   id: number;
   run: number;
   /** Lathes that can make it. */

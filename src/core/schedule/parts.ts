@@ -3,40 +3,62 @@ import type { MadeOn } from './runToMake';
 import { DAY, workedBy, type WorkTime } from './hours';
 import type { Placed } from './place';
 
-/** A run as it is placed: whole, or the first or second of two parts. */
+/** A run as it is placed, whole or a part of it. */
 export interface Part {
   /** By what an order knows it: 12, and 12.1 for the second part of run 12. */
   id: number;
   run: number;
-  is: 'whole' | 'first' | 'second';
+  /** Which of the parts, from 0 on, and whether nothing comes behind it. */
+  index: number;
+  isLast: boolean;
   split?: Split;
 }
 
-/** By what an order knows the second part of a run. */
-export const secondOf = (run: number): number => Number(`${run}.1`);
+/** A run has so many parts at most: an order knows them by one digit. */
+export const MOST_PARTS = 10;
+
+/** By what an order knows a part of a run, the first by the run alone. */
+export const partId = (run: number, index: number): number => (index === 0 ? run : Number(`${run}.${index}`));
 
 /** The parts that a run is placed in. @param split undefined for one that is made in one go */
 export const partsOf = (run: number, split: Split | undefined): Part[] =>
-  split
-    ? [
-        { id: run, run, is: 'first', split },
-        { id: secondOf(run), run, is: 'second', split },
-      ]
-    : [{ id: run, run, is: 'whole' }];
+  [0, ...(split?.from ?? [])].map((_, index, all) => ({
+    id: partId(run, index),
+    run,
+    index,
+    isLast: index === all.length - 1,
+    ...(split ? { split } : {}),
+  }));
 
-/** Whether a run can be split so: the first part leaves some pieces, or set-ups, to the second. */
-export const canSplit = (split: Split, quantity: number, on: MadeOn | undefined): boolean =>
-  split.at === 'pieces' ? split.first < quantity : on !== undefined && split.second <= on.setups.length;
+/** Whether a run can be split so: every part has some pieces, or set-ups. */
+export function canSplit({ at, from }: Split, quantity: number, on: MadeOn | undefined): boolean {
+  const least = at === 'pieces' ? 1 : 2;
+  const most = at === 'pieces' ? quantity - 1 : (on?.setups.length ?? 0);
+  return (
+    from.length > 0 &&
+    from.length < MOST_PARTS &&
+    from.every((one, index) => one >= (index === 0 ? least : (from[index - 1] ?? 0) + 1) && one <= most)
+  );
+}
+
+/** The lathe on which a part behind the first is to be made, where that is decided. */
+export const latheOf = ({ index, split }: Part): string | undefined => split?.lathes?.[index - 1] || undefined;
+
+/** Whether what a part makes is finished, but for work elsewhere: of a run that is split before a set-up only the last is. */
+export const finishes = ({ isLast, split }: Part): boolean => isLast || split?.at !== 'setup';
 
 /** What the first set-ups of a run make on a lathe. Two lathes on which they make the same may share a run between them. */
 export const madeBefore = ({ setups }: MadeOn, second: number): string =>
   [...new Set(setups.slice(0, second - 1).flatMap(({ makes }) => makes))].sort().join(' ');
 
 /** Pieces of a part, its spares shared out with the rest. */
-function piecesOf(part: Part, pieces: number, quantity: number): { before: number; pieces: number } {
-  if (part.split?.at !== 'pieces') return { before: 0, pieces };
-  const first = Math.round((pieces * part.split.first) / quantity);
-  return part.is === 'first' ? { before: 0, pieces: first } : { before: first, pieces: pieces - first };
+function piecesOf({ index, split }: Part, pieces: number, quantity: number): { before: number; pieces: number } {
+  if (split?.at !== 'pieces') return { before: 0, pieces };
+  const [from, to] = [index - 1, index].map((cut) => {
+    const good = cut < 0 ? 0 : (split.from[cut] ?? quantity);
+    return Math.round((pieces * good) / quantity);
+  }) as [number, number];
+  return { before: from, pieces: to - from };
 }
 
 const sum = (all: readonly number[]): number => all.reduce((total, one) => total + one, 0);
@@ -49,8 +71,10 @@ export function partOn(part: Part, on: MadeOn, quantity: number): MadeOn {
     const { pieces } = piecesOf(part, on.pieces, quantity);
     return { ...on, pieces, work: on.work * share(pieces, on.pieces) };
   }
-  const at = part.split.second - 1;
-  const setups = part.is === 'first' ? on.setups.slice(0, at) : on.setups.slice(at);
+  const [begin = 0, end] = [part.index - 1, part.index].map((cut) =>
+    cut < 0 ? 0 : part.split?.from[cut] === undefined ? undefined : part.split.from[cut] - 1,
+  );
+  const setups = on.setups.slice(begin, end);
   const of = (what: 'ready' | 'piece') =>
     share(sum(setups.map((one) => one[what])), sum(on.setups.map((one) => one[what])));
   const [begins, ends] = [setups[0]?.setting, setups.at(-1)?.setting];
@@ -73,12 +97,15 @@ export function leftOf(part: Part, on: MadeOn, quantity: number, done: Readonly<
   return whole > 0 ? 1 - over / whole : 1;
 }
 
-/** A part in words: `first 20`, `the other 30`, `set-up 1`, `from set-up 2 on`; nothing for a run in one go. */
-export function sayPart({ is, split }: Part, quantity: number): string {
+/** A part in words: `the first 20`, `the next 10`, `the other 30`, `set-up 1`, `from set-up 2 on`; nothing for a run in one go. */
+export function sayPart({ index, isLast, split }: Part, quantity: number): string {
   if (!split) return '';
-  if (split.at === 'pieces') return is === 'first' ? `the first ${split.first}` : `the other ${quantity - split.first}`;
-  if (is === 'second') return `from set-up ${split.second} on`;
-  return split.second === 2 ? 'set-up 1' : `set-ups 1 to ${split.second - 1}`;
+  const [from, to] = [split.from[index - 1] ?? 0, split.from[index]];
+  if (split.at === 'pieces')
+    return index === 0 ? `the first ${to}` : isLast ? `the other ${quantity - from}` : `the next ${(to ?? 0) - from}`;
+  if (isLast) return `from set-up ${from} on`;
+  const [first, last] = [Math.max(1, from), (to ?? 0) - 1];
+  return first === last ? `set-up ${first}` : `set-ups ${first} to ${last}`;
 }
 
 /** Pieces of a run that are made until nobody works on its first day any more, when it is made ready and its pieces go through all set-ups. */

@@ -10,7 +10,7 @@ export interface Off {
   pieces: Spread;
 }
 
-/** How sure the promise of a run is; of one in two parts that both are there. */
+/** How sure the promise of a run is; of one in parts that all are there. */
 export interface Promised {
   run: number;
   /** Share of the played weeks in which it is kept; 1 without a day. */

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { DaysAnswer } from '@/core/schedule/answer';
 import { daysBetween } from '@/core/schedule/days';
 import { DAY, workedBy, type WorkTime } from '@/core/schedule/hours';
-import { partOn, sayPart, type Part } from '@/core/schedule/parts';
+import { finishes, partOn, sayPart, type Part } from '@/core/schedule/parts';
 import type { Placed } from '@/core/schedule/place';
 import type { RunToMake } from '@/core/schedule/runToMake';
 import { segmentsOf } from '@/core/schedule/segments';
@@ -51,7 +51,7 @@ export function PlacedRun({ named, placed, answer, scale, time, today, chosen, .
   const sure = isLast ? answer.promised.find((one) => one.run === run.id) : undefined;
   const words = sayPart(part, run.quantity);
   const [left, right] = [scale.x(placed.start), scale.x(placed.made)];
-  const isPromised = run.due !== '' && !(part.split?.at === 'setup' && part.is === 'first');
+  const isPromised = run.due !== '' && finishes(part);
   const due = !isPromised ? undefined : (daysBetween(today, run.due) + 1) * DAY;
   const late = due !== undefined && placed.delivered > due ? sayLate(placed.delivered - due) : undefined;
   const worked = (from: number, to: number) => workedBy(time, to) - workedBy(time, from);

@@ -170,7 +170,7 @@ export function useDays(begun: { revision: number; days: DaysFile }, machines: r
     runs,
     waiting,
     answer,
-    /** The days that it is the answer to: which runs are in two parts. */
+    /** The days that it is the answer to: which runs are in parts. */
     placedBy: answered?.to.days ?? days,
     /** What is shown is of what was asked before. */
     isPlacing: answered?.to !== asked,
