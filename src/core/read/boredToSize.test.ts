@@ -31,3 +31,29 @@ test('a reamer makes an H: F7, which begins 0.016 over ⌀14, and K7, which ends
   expect(kindsOf('14 H8')).toContain('ream');
   expect(planned(reamed('14 F7')).proof.faults).toEqual([]);
 });
+
+describe('a bore right through that no bar reaches: 100 and what lies behind are more than six of ⌀16', () => {
+  const long = (diameter: string) =>
+    runOf(
+      {
+        material: 'mild-steel',
+        outside: [step(30, 100)],
+        bores: [{ from: 'front', shape: 'bore', diameter, depth: 'through' }],
+      },
+      { quantity: 3, way: 'sawn-blanks' },
+    );
+
+  test('is reamed, where a reamer makes its fit', () => {
+    expect(only(long('22 H8'), 'ream').tool).toMatchObject({ diameter: 22, toGet: true });
+    expect(planned(long('22 H8')).proof.faults).toEqual([]);
+  });
+
+  test('else it stays undone and is told; the hole of the tube that it is made from may be there', () => {
+    const plan = planned(long('22 K7'));
+    expect(plan.stock.bore).toBe(20);
+    expect(plan.doubts).toMatchObject([
+      { rule: 'NO-OPERATION', because: expect.stringContaining('no bar that goes in reaches 100 mm') as string },
+    ]);
+    expect(plan.proof.faults).toEqual([]);
+  });
+});

@@ -13,6 +13,7 @@ import { blanksForDies } from './blanksForDies';
 import { withRoundFigures } from './roundFigures';
 import { boredToSize } from './boredToSize';
 import { threadedInside } from './threadedInside';
+import { reamedInstead } from './reamedInstead';
 import { asToGet, toolsToGet } from './toolsToGet';
 import { insideThreadTools } from './threadToolsToGet';
 import type { RunFile } from './runFile';
@@ -127,7 +128,8 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
 }
 
 /** A shop with the tools that a part asks for and it has not, and the part as these make it. */
-function asMade(part: Part, shop: ShopForRun, units: UnitSystem): Pick<Run, 'part' | 'shop'> {
+function asMade(drawn: Part, shop: ShopForRun, units: UnitSystem): Pick<Run, 'part' | 'shop'> {
+  const part = reamedInstead(drawn, shop.tools);
   const tools = [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)];
   const rounded = withRoundFigures(part, shop.allowances, units);
   const threaded = threadedInside(boredToSize(rounded, tools, shop.cutting), tools, shop.cutting);

@@ -1,4 +1,7 @@
+import type { Feature } from '../model/part/feature';
+import type { Part } from '../model/part/part';
 import type { Tool } from '../model/shop/shop';
+import { CLOSE } from '../model/tolerances';
 
 /** Much smaller than the smallest of a list, or larger than its largest, a kind of tool is for another shop (ours). */
 export const LEAST = 0.5;
@@ -12,3 +15,21 @@ export function withinReach(sizes: readonly number[], size: number): boolean {
 /** The sizes of a shop's tools of a kind, mm. */
 export const sizesOf = (tools: readonly Tool[], kind: string): number[] =>
   tools.flatMap(({ does, diameter }) => (does.includes(kind) && diameter !== undefined ? [diameter] : []));
+
+/** What stands behind a through hole is cut through as well: facing, blade and breakthrough are less, mm (ours). */
+export const BEYOND = 12;
+
+/** A boring bar stands out so many of its diameters at most; its bend is reckoned in the cut (ours). */
+export const BAR_OUT = 6;
+
+/** How deep a bar has to go for a bore, the stoutest of the list that goes in, and whether one of those goes so deep. mm */
+export function barFor(
+  { size, z0, z1 }: Feature,
+  { length }: Part,
+  tools: readonly Tool[],
+): { deep: number; stoutest?: Tool; isReached: boolean } {
+  const deep = z0 < CLOSE && z1 > length - CLOSE ? length + BEYOND : z1 - z0;
+  const goIn = tools.filter(({ does, least = 0 }) => does.includes('bore') && least < (size?.nominal ?? 0) - CLOSE);
+  const [stoutest] = goIn.toSorted((a, b) => (b.diameter ?? 0) - (a.diameter ?? 0));
+  return { deep, ...(stoutest ? { stoutest } : {}), isReached: goIn.some((bar) => (bar.deep ?? 0) >= deep) };
+}

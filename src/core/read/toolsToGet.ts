@@ -5,7 +5,7 @@ import { leftToReam } from '../model/shop/reaming';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { goesIntoFace } from '../model/shop/tool';
 import { dies, tapDrills, taps } from './threadToolsToGet';
-import { LEAST, sizesOf, withinReach } from './toolsInReach';
+import { BAR_OUT, barFor, BEYOND, LEAST, sizesOf, withinReach } from './toolsInReach';
 import { CLOSE } from '../model/tolerances';
 
 /** A blade is ground to reach so many of its widths (trade: Stock). */
@@ -19,8 +19,7 @@ const round = (mm: number): number => Number(mm.toFixed(3));
 /** A long drill or reamer goes so many of its diameters in at most; deeper is a gun drill's work (ours). */
 const DEEPEST = 25;
 
-/** What stands behind a through hole is drilled through as well: facing, blade, breakthrough and point are less, mm and × d (ours). */
-const BEYOND = 12;
+/** The point of a drill is less than so much of its diameter long. */
 const POINT = 0.5;
 
 /** A tool of the list with a flute for a hole so deep, by steps of 5; undefined where nobody sells one. */
@@ -66,19 +65,12 @@ function longTools({ holes, features, length }: Part, tools: readonly Tool[]): T
   });
 }
 
-/** A boring bar stands out so many of its diameters at most; its bend is reckoned in the cut (ours). */
-const BAR_OUT = 6;
-
 /** Boring bars for bores that the stoutest of the list which goes in is too short for, by steps of 5. */
-function longBars({ features, length }: Part, tools: readonly Tool[]): Tool[] {
-  const bars = tools.filter(({ does }) => does.includes('bore'));
-  return features.flatMap(({ kind, size, z0, z1 }) => {
-    if (!['bore', 'counterbore'].includes(kind) || !size) return [];
-    const deep = z0 < CLOSE && z1 > length - CLOSE ? length + BEYOND : z1 - z0;
-    const goIn = bars.filter(({ least = 0 }) => least < size.nominal - CLOSE);
-    const [stoutest] = goIn.toSorted((a, b) => (b.diameter ?? 0) - (a.diameter ?? 0));
-    if (!stoutest || goIn.some((bar) => (bar.deep ?? 0) >= deep) || deep > BAR_OUT * (stoutest.diameter ?? 0))
-      return [];
+function longBars(part: Part, tools: readonly Tool[]): Tool[] {
+  return part.features.flatMap((feature) => {
+    if (!['bore', 'counterbore'].includes(feature.kind)) return [];
+    const { deep, stoutest, isReached } = barFor(feature, part, tools);
+    if (!stoutest || isReached || deep > BAR_OUT * (stoutest.diameter ?? 0)) return [];
     const out = 5 * Math.ceil(deep / 5);
     return [{ ...stoutest, id: `${stoutest.id}-${out}`, name: `long ${stoutest.name}, ${out} deep`, deep: out }];
   });

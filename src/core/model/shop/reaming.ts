@@ -1,3 +1,6 @@
+import type { Size } from '../part/size';
+import { standardTolerance } from '../part/tolerance';
+import { CLOSE } from '../tolerances';
 import type { CuttingValues } from './values';
 
 /** The entry of a table by the size that it is up to; what is larger than all goes by the last. */
@@ -17,3 +20,12 @@ export const leftToReam = (
   nominal: number,
   { reamLeast, reamMost }: Pick<CuttingValues, 'reamLeast' | 'reamMost'>,
 ): { least: number; most: number } => ({ least: upTo(reamLeast, nominal), most: upTo(reamMost, nominal) });
+
+/** Reamers as sold make an H of this grade. */
+const REAMED_TO = 7;
+
+/** Whether a reamer of a size makes it within its limits: the middle of what it makes lies between them. */
+export function makesWithReamer({ nominal, lower, upper }: Size): boolean {
+  const made = (standardTolerance(REAMED_TO, nominal) ?? 0) / 2;
+  return made >= lower - CLOSE && made <= upper + CLOSE;
+}

@@ -149,6 +149,21 @@ describe('conical bores', () => {
     expect(doubtsOf(file)).toEqual([]);
   });
 
+  test('a shallow one with a blind pilot: out again the bar goes straight back, clear of the point that the drill left', () => {
+    const file = runOf(
+      {
+        material: 'free-cutting-steel',
+        outside: [step(36, 40)],
+        bores: [{ from: 'front', shape: 'cone', mouth: 24, small: 20, depth: 32 }],
+      },
+      { way: 'sawn-blanks' },
+    );
+    const path = only(file, 'taper').passes.at(-1)?.path ?? [];
+    const back = path.findIndex(({ by }) => by === 'rapid');
+    expect(path[back]?.r).toBe(path[back - 1]?.r);
+    expect(planned(file).proof.faults).toEqual([]);
+  });
+
   test('at the angle of a countersink that is wide enough, that does it', () => {
     const file = conical(60);
     expect(operationsOf(file).some(({ kind }) => kind === 'taper')).toBe(false);

@@ -228,7 +228,8 @@ export const taper: OperationKind = {
           depth,
           z: to,
           path: inside
-            ? [first, last, { ...first, z: last.z, r: clear, by: 'rapid' }, { z: first.z, r: clear, by: 'rapid' }]
+            ? // Straight back: towards the mouth the flank is wider everywhere.
+              [first, last, { z: first.z, r: last.r, by: 'rapid' }, { z: first.z, r: clear, by: 'rapid' }]
             : [{ z: first.z, r: clear }, first, last, { z: last.z, r: clear }, { z: first.z, r: clear, by: 'rapid' }],
           leaves: inside ? { bore: shifted } : { outside: shifted },
           limitedBy: limitOf(index, division?.rough.length ?? 0, most.limit),

@@ -183,6 +183,9 @@ export function drawnLimits(
   corner: number,
 ): DrawnLimits {
   const isMade = (path: string) => made.has(path);
+  // A bore that nothing makes may be there in part: the hole of a tube, a drill that another tool would have followed.
+  const inside = new Set([...part.features.filter(({ bore }) => bore), ...part.holes].map(({ path }) => path));
+  const mayBe = (path: string) => made.has(path) || inside.has(path);
   return {
     most: metalOf(part, isMade, [upper, lower], false, corner),
     least: centres.reduce<Section>(
@@ -191,7 +194,7 @@ export function drawnLimits(
           metal,
           fromEnd(end, part.length)(0, depth, () => level(diameter / 2)),
         ),
-      metalOf(part, isMade, [lower, upper], true, corner),
+      metalOf(part, mayBe, [lower, upper], true, corner),
     ),
   };
 }
