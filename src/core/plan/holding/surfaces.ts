@@ -97,12 +97,13 @@ function outsideSurfaces(
       // What the second set-up still works beside it wants the same room as its face, where there is any.
       const worked = view.features.some(({ path, z0 }) => !made.includes(path) && Math.abs(z0 - to) < CLOSE);
       const next = Math.min(against ? Infinity : step.zTo, worked ? to : Infinity);
+      const on = flats
+        ? `${say(2 * flats.fromAxis, run.units)} across flats`
+        : sayDiameter(standsAt(step.diameter), run.units);
       const surface = {
         path: step.path,
-        name: step.name ?? sayDiameter(nominal(step), run.units),
-        on: flats
-          ? `${say(2 * flats.fromAxis, run.units)} across flats`
-          : sayDiameter(standsAt(step.diameter), run.units),
+        name: step.name ?? on,
+        on,
         diameter: isBlank(view, step) ? step.diameter.aim : standsAt(step.diameter),
         from,
         gaps,

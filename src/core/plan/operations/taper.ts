@@ -25,7 +25,8 @@ import { barsFor, stoutest } from './boringBars';
 import { countersinkFor } from './countersink';
 import { edgeFor, flankOf, halfOf } from './edgeCone';
 import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
-import { alongFlank, clearOf, notWithin, type FlankEnd } from './edgePaths';
+import type { EdgePlace } from '../../model/plan/edgeWay';
+import { alongFlank, clearOf, notWithin, rapid, type FlankEnd } from './edgePaths';
 import { CLOSE } from '../../model/tolerances';
 
 const round = (value: number) => Number(value.toFixed(3));
@@ -163,6 +164,24 @@ const longer = (flank: Segment, by: number): Segment => ({
   r1: flank.r1 + (by * (flank.r1 - flank.r0)) / (flank.z1 - flank.z0),
 });
 
+/**
+ * Along the flank of a bore, and straight back: towards the mouth it is wider everywhere. So far in the nose of the bar has left the
+ * flank; its back stays off the wall, since the nose stands out of the bar.
+ */
+function wayInside(first: EdgePlace, end: EdgePlace, clear: number, { nose = 0 }: Tool): EdgePlace[] {
+  const last = notWithin(clear - nose, first, end);
+  return [first, last, rapid(first.z, last.r), rapid(first.z, clear)];
+}
+
+/** Along the flank of an outside, and back clear of it. */
+const wayOutside = (first: EdgePlace, last: EdgePlace, clear: number): EdgePlace[] => [
+  { z: first.z, r: clear },
+  first,
+  last,
+  { z: last.z, r: clear },
+  rapid(first.z, clear),
+];
+
 /** Turn a cone, outside or inside, with the compound set over to half of its angle (trade: Cutting). */
 export const taper: OperationKind = {
   kind: 'taper',
@@ -222,15 +241,10 @@ export const taper: OperationKind = {
               ),
           inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + beyond + CLOSE) - side.r1),
         );
-        // So far in its nose has left the flank; its back stays off the wall, since the nose stands out of the bar.
-        const last = inside ? notWithin(clear - (tool.nose ?? 0), first, end) : end;
         return {
           depth,
           z: to,
-          path: inside
-            ? // Straight back: towards the mouth the flank is wider everywhere.
-              [first, last, { z: first.z, r: last.r, by: 'rapid' }, { z: first.z, r: clear, by: 'rapid' }]
-            : [{ z: first.z, r: clear }, first, last, { z: last.z, r: clear }, { z: first.z, r: clear, by: 'rapid' }],
+          path: inside ? wayInside(first, end, clear, tool) : wayOutside(first, end, clear),
           leaves: inside ? { bore: shifted } : { outside: shifted },
           limitedBy: limitOf(index, division?.rough.length ?? 0, most.limit),
           way: [
