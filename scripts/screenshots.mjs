@@ -31,13 +31,17 @@ await main(async () => {
       for (let press = 0; press < presses; press += 1) await page.keyboard.press('ArrowDown');
       return page;
     };
+    // What is streamed behind the page has come when its main part has.
     const keep = async (page, name, options = {}) => {
+      await page.getByRole('main').first().waitFor();
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: join(folder, `${name}.png`), ...options });
       await page.close();
     };
 
-    await keep(await open('/'), 'board');
+    const board = await open('/');
+    await board.getByRole('link', { name: /Sensor spacer/ }).waitFor();
+    await keep(board, 'board');
     await keep(await sheetOf('Sensor spacer', 7), 'sheet');
     await keep(await sheetOf('Vane spindle', 9, { theme: 'night' }), 'night-shift');
     await keep(await sheetOf('Terminal pillar', 5, { width: 820, height: 1180 }), 'tablet');
