@@ -67,7 +67,11 @@ const BAR_OUT = 6;
 const FLANK = Math.tan(Math.PI / 6);
 
 /** Tools for threads in a bore that are cut along the leadscrew, where none of the list goes in, reaches their root and goes so deep. */
-export function insideThreadTools({ features }: Part, tools: readonly Tool[], { threadEndTimes }: CuttingValues): Tool[] {
+export function insideThreadTools(
+  { features }: Part,
+  tools: readonly Tool[],
+  { threadEndTimes }: CuttingValues,
+): Tool[] {
   return features.flatMap(({ kind, thread, size, z0, z1 }) => {
     if (kind !== 'inner-thread' || !thread || !size) return [];
     // Its point goes in as deep as the thread, and is drawn back as far.

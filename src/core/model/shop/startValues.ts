@@ -129,7 +129,16 @@ export const startValues: Shop = {
       sleeve: 1200,
       'between-centres': 1200,
     },
-    mostSpeed: { countersink: 250, 'lead-in': 250, deburr: 250, polish: 800, thread: 200, 'inner-thread': 200, tap: 200, die: 100 }, // threads: ours
+    mostSpeed: {
+      countersink: 250,
+      'lead-in': 250,
+      deburr: 250,
+      polish: 800,
+      thread: 200,
+      'inner-thread': 200,
+      tap: 200,
+      die: 100,
+    }, // threads: ours
     plungeStep: 0.9,
     leverSpeed: 0.5, // ours
     leverFeed: 0.75, // ours

@@ -32,7 +32,10 @@ const round = (mm: number): number => Number((mm + CLOSE).toFixed(2));
 /** How deep the bar goes: a through bore past the blade or the far end, as a drill does; the core of a thread as far as that wants. */
 const depthOf = (feature: Feature, setup: Setup): number => {
   const through = goesThrough(feature, setup.part);
-  return fullDepthOf({ through, depth: feature.z1 + coreBeyond(feature, setup), beyond: coreBeyond(feature, setup) }, setup).value;
+  return fullDepthOf(
+    { through, depth: feature.z1 + coreBeyond(feature, setup), beyond: coreBeyond(feature, setup) },
+    setup,
+  ).value;
 };
 
 /** How wide a drill may be that ends a core which nobody sees, where one that a bar goes in after is no wider, mm. */

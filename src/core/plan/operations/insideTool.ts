@@ -55,6 +55,10 @@ export function insideToolFor(
   const { tipShort } = setup.run.shop.allowances;
   const root = (feature.thread?.diameter ?? 0) / 2;
   const isClear = (tool: Tool) =>
-    tip + (tool.ahead ?? 0) + tipShort <= Math.max(bored, floorBehind(setup.part, feature.z1, root - proudOf(tool))) + CLOSE;
-  return setup.run.shop.tools.filter(goesIn(feature, setup, tip)).filter(isClear).toSorted(stoutestFirst)[0];
+    tip + (tool.ahead ?? 0) + tipShort <=
+    Math.max(bored, floorBehind(setup.part, feature.z1, root - proudOf(tool))) + CLOSE;
+  return setup.run.shop.tools
+    .filter(goesIn(feature, setup, tip))
+    .filter(isClear)
+    .toSorted(stoutestFirst)[0];
 }

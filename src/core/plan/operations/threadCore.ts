@@ -54,7 +54,9 @@ export function isCoreLeft(feature: Feature, setup: Setup): boolean {
   if (!insideCut(feature, setup)) return true;
   const [atLeast, atMost] = [size.nominal + size.lower, size.nominal + size.upper];
   const through = goesThrough(feature, setup.part);
-  return holeServing({ feature: path, purpose: '', atLeast, atMost, aim: atLeast, through, depth: z1 }, setup) !== undefined;
+  return (
+    holeServing({ feature: path, purpose: '', atLeast, atMost, aim: atLeast, through, depth: z1 }, setup) !== undefined
+  );
 }
 
 /**

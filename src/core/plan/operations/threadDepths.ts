@@ -37,7 +37,9 @@ function depthsWithin({ pitch, depth, springs, grip }: ThreadCut, { run }: Setup
   const by = (passes: number) => divide(depth, passes, cutting.leastThreadCut);
   const isBorne = (depths: readonly number[]) =>
     depths.every((deep, index) => threadForce(depths[index - 1] ?? 0, deep, material.force) <= grip * (1 + 1e-9));
-  const usual = Math.round((springs ? cutting.threadLighter : 1) * (cutting.threadPasses + cutting.threadPassesPerMm * pitch));
+  const usual = Math.round(
+    (springs ? cutting.threadLighter : 1) * (cutting.threadPasses + cutting.threadPassesPerMm * pitch),
+  );
   let [passes, depths] = [usual, by(usual)];
   for (let more = by(passes + 1); !isBorne(depths) && more.length > depths.length; more = by(passes + 1)) {
     passes += 1;
@@ -61,7 +63,12 @@ export function passesOfThread(cut: ThreadCut, { z, length, at, path }: ThreadWa
     return `${say(Number(along.toFixed(3)), run.units)} in along the compound${dial}`;
   };
   const pass = (deep: number) => ({ diameter: at(deep), z, way, path: path(deep) });
-  const again = (deep: number): Pass => ({ ...pass(deep), depth: 0, limitedBy: 'again', note: 'again, without infeed' });
+  const again = (deep: number): Pass => ({
+    ...pass(deep),
+    depth: 0,
+    limitedBy: 'again',
+    note: 'again, without infeed',
+  });
   return [
     ...depths.flatMap((deep, index): Pass[] => [
       {

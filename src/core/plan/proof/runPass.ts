@@ -83,8 +83,7 @@ function meetsBeside({ thread, bore }: Feature, shape: ToolShape, metal: Section
 function meetingsOf(met: Meeting | undefined, from: EdgePlace, to: EdgePlace, metal: Section, doing: Doing) {
   const { run, operation, shape } = doing;
   const feature = run.part.features.find(({ path }) => path === operation.feature);
-  const beside =
-    feature?.thread && to.by === 'thread' ? meetsBeside(feature, shape, metal, [from, to]) : undefined;
+  const beside = feature?.thread && to.by === 'thread' ? meetsBeside(feature, shape, metal, [from, to]) : undefined;
   const found: { code: FaultCode; what: string; meeting: Meeting }[] = [];
   if (met && to.by === 'rapid')
     found.push({ code: 'rapid-meets-work', what: 'the tool at rapid and the work', meeting: met });
