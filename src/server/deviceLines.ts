@@ -27,6 +27,9 @@ const here = (shared.shingleHearing ??= {
 /** How soon a line of another process is heard, ms. */
 const EACH_MS = 150;
 
+/** Each so many times it says that its pages still listen: well within what that counts for. */
+const COUNTED_EACH = 20;
+
 /** How long a line is kept for the other processes, and how long one of them counts that no longer says that it is there, s. */
 const KEPT_S = 10;
 
@@ -57,13 +60,13 @@ async function tellNewOfOthers(): Promise<void> {
 /** The same, behind what is asked already. While the database is gone, pages of this process still hear its own devices. */
 const hearOthers = (): Promise<void> => (here.asked = here.asked.then(tellNewOfOthers).catch(() => undefined));
 
-/** Asks again and again as long as somebody listens. */
+/** Asks again and again as long as somebody listens, and says now and then that somebody does. */
 async function keepAsking(): Promise<void> {
   if (here.isAsking) return;
   here.isAsking = true;
-  while (here.listeners.size > 0) {
+  for (let asked = 1; here.listeners.size > 0; asked += 1) {
     await new Promise((resolve) => setTimeout(resolve, EACH_MS));
-    await countPages().catch(() => undefined);
+    if (asked % COUNTED_EACH === 0) await countPages().catch(() => undefined);
     await hearOthers();
   }
   here.isAsking = false;
@@ -72,7 +75,7 @@ async function keepAsking(): Promise<void> {
 /** Leaves a line for the other processes. @returns how many of their pages listen */
 async function tellOthers(reading: DeviceReading): Promise<number> {
   const knex = database();
-  await knex('device_lines').whereRaw(`not ${LATELY}`).delete();
+  for (const table of ['device_lines', 'device_pages']) await knex(table).whereRaw(`not ${LATELY}`).delete();
   await knex('device_lines').insert({ process: here.process, document: JSON.stringify(reading) });
   const [others] = await knex('device_pages')
     .whereNot({ process: here.process })

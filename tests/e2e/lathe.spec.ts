@@ -353,6 +353,81 @@ test('two devices on one run see each other’s pieces', async ({ page, browser 
   await other.close();
 });
 
+/** Presses on until a piece is at hand. */
+async function pressTo(page: Page, piece: RegExp): Promise<void> {
+  await expect(async () => {
+    if (piece.test((await strip(page).textContent()) ?? '')) return;
+    await page.keyboard.press('PageDown');
+    await expect(strip(page)).toHaveText(piece, { timeout: 100 });
+  }).toPass({ intervals: [10] });
+}
+
+/** The finished diameter of the piece at hand is read, and the dial moved by what it is off. */
+async function correct(page: Page, reading: string): Promise<void> {
+  await goOnTo(page, /Finish ⌀10 h9/);
+  await page.getByRole('button', { name: /^Measure: .*9\.96/ }).click();
+  const window = page.getByRole('dialog');
+  await window.getByLabel(/^Reading/).fill(reading);
+  await window.getByRole('button', { name: 'It is moved by so much' }).click();
+  await expect(window).toHaveCount(0);
+}
+
+test('a batch of twelve: two corrections, one scrap, a pause over a reload, no net for four pieces, and a second device', async ({
+  page,
+  browser,
+}) => {
+  const outside = [{ shape: 'cylinder', diameter: '10 h9', length: 16 }];
+  const run = await begin(page, 'WS-718', 12, { ...SPIGOT, outside });
+  await correct(page, '9.99');
+  await pressTo(page, /^piece 2 of 12/);
+  await correct(page, '9.97');
+  await pressTo(page, /^piece 3 of 12/);
+  await page.getByRole('button', { name: 'What happened' }).click();
+  await page.getByLabel('In words').fill('torn');
+  await page.getByRole('dialog').getByLabel('Because of').selectOption('dropped');
+  await page.getByRole('button', { name: /Scrap it/ }).click();
+  await expect(strip(page)).toHaveText(/^piece 4 of 13/);
+  await page.getByRole('button', { name: 'What happened' }).click();
+  await page.getByLabel('In words').fill('break');
+  await page.getByRole('button', { name: 'Stop here for now' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await pressTo(page, /^piece 5 of 13/);
+  await page.route('**/events**', (route) => route.abort());
+  await pressTo(page, /^piece 9 of 13/);
+  await expect(page.getByText(/No net: it goes on, \d+ kept on this device/)).toBeVisible();
+  await page.unroute('**/events**');
+  await expect(page.getByText(/^all is kept/)).toBeVisible();
+  const other = living(await (await browser.newContext()).newPage());
+  await other.goto(`${run}/lathe`);
+  await expect(strip(other)).toHaveText(/^piece 9 of 13/);
+  await pressTo(other, /^piece 11 of 13/);
+  await expect(other.getByText(/^all is kept/)).toBeVisible();
+  await expect(strip(page)).toHaveText(/^piece 11 of 13/);
+  await other.close();
+  await expect(async () => {
+    await page.keyboard.press('PageDown');
+    const ready = page.getByRole('button', { name: /^Begin with piece/ });
+    if (await ready.isVisible()) await ready.click();
+    await expect(page.getByRole('heading', { name: 'All made: 12 good, 1 scrap' })).toBeVisible({ timeout: 50 });
+  }).toPass({ intervals: [10] });
+  await expect(page.getByText(/^all is kept/)).toBeVisible();
+  const { events } = (await (await page.request.get(`/api${run}/events`)).json()) as {
+    events: { kind: string; device: string; seq: number; piece?: number; operation?: string }[];
+  };
+  const counted = (kind: string) => events.filter((event) => event.kind === kind).length;
+  expect(['corrected', 'scrap', 'paused'].map(counted)).toEqual([2, 1, 1]);
+  // Every step once, and each device's own in its order, though four pieces came late.
+  const steps = events.filter(({ kind }) => kind === 'done').map(({ piece, operation }) => `${piece} ${operation}`);
+  expect(new Set(steps).size).toBe(steps.length);
+  const devices = [...new Set(events.map(({ device }) => device))];
+  expect(devices).toHaveLength(2);
+  for (const device of devices) {
+    const own = events.filter((event) => event.device === device).map(({ seq }) => seq);
+    expect(own).toEqual(own.toSorted((a, b) => a - b));
+  }
+});
+
 test('cut otherwise: its limits are looked at before it is kept, and the next run of the part is told', async ({
   page,
 }) => {

@@ -30,6 +30,8 @@ test('a reamer makes an H: F7, which begins 0.016 over ⌀14, and K7, which ends
   for (const diameter of ['14 F7', '14 K7']) expect(kindsOf(diameter)).not.toContain('ream');
   expect(kindsOf('14 H8')).toContain('ream');
   expect(planned(reamed('14 F7')).proof.faults).toEqual([]);
+  // And no drill is got for a reamer that does not come.
+  expect(operationsOf(reamed('14 F7')).filter(({ tool }) => tool.toGet)).toEqual([]);
 });
 
 describe('a bore right through that no bar reaches: 100 and what lies behind are more than six of ⌀16', () => {

@@ -1,7 +1,7 @@
 import type { Feature } from '../model/part/feature';
 import type { Part } from '../model/part/part';
 import { drill, reamer } from '../model/shop/toolSets';
-import { leftToReam } from '../model/shop/reaming';
+import { leftToReam, makesWithReamer } from '../model/shop/reaming';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { goesIntoFace } from '../model/shop/tool';
 import { dies, tapDrills, taps } from './threadToolsToGet';
@@ -90,7 +90,7 @@ function drills({ holes }: Part, tools: readonly Tool[]): Tool[] {
 function reamers({ features }: Part, tools: readonly Tool[]): Tool[] {
   const sizes = sizesOf(tools, 'ream');
   return features.flatMap(({ kind, size }) => {
-    if (kind !== 'ream' || !size) return [];
+    if (kind !== 'ream' || !size || !makesWithReamer(size)) return [];
     const listed = sizes.some((diameter) => Math.abs(diameter - size.nominal) < CLOSE);
     return listed || !withinReach(sizes, size.nominal) ? [] : [reamer(size.nominal, String(round(size.nominal)))];
   });
@@ -100,7 +100,7 @@ function reamers({ features }: Part, tools: readonly Tool[]): Tool[] {
 function reamingDrills({ features }: Part, tools: readonly Tool[], cutting: CuttingValues): Tool[] {
   const sizes = sizesOf(tools, 'drill');
   return features.flatMap(({ kind, size }) => {
-    if (kind !== 'ream' || !size) return [];
+    if (kind !== 'ream' || !size || !makesWithReamer(size)) return [];
     const { least, most } = leftToReam(size.nominal, cutting);
     const [from, upTo] = [size.nominal - most, size.nominal - least];
     const diameter = Math.floor(10 * upTo + CLOSE) / 10;

@@ -70,7 +70,7 @@ function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
     return openedFirst(core, bars, setup) ?? core;
   }
   // A flat bottom shows no drill point, and an edge goes to its middle; where no drill makes room for that, the proof tells.
-  const blind = { ...need, through: false, tipAtMost: feature.z1 - allowances.tipShort };
+  const blind = { ...need, through: false, tipAtMost: need.depth - allowances.tipShort };
   const toMiddle = {
     ...blind,
     atLeast: Math.max(need.atLeast, 2 * Math.min(...bars.map((bar) => roomAcross(bar, goesOnAs(feature, setup))))),
