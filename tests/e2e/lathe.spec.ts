@@ -112,12 +112,7 @@ test('a whole batch: scrap and another in its place, a press too many taken back
   await expect(page.getByRole('heading', { name: /^Stopped .*gone home/ })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Go on' }).click();
-  await expect(async () => {
-    await page.keyboard.press('PageDown');
-    const ready = page.getByRole('button', { name: /^Begin with piece/ });
-    if (await ready.isVisible()) await ready.click();
-    await expect(page.getByRole('heading', { name: 'All made: 2 good, 1 scrap' })).toBeVisible({ timeout: 150 });
-  }).toPass({ intervals: [20] });
+  await pressToEnd(page, 'All made: 2 good, 1 scrap');
   // What is next on this lathe by the days, there and for its own tablet; after this the days are as they were.
   const file = {
     format: 'shingle-run/1',
@@ -353,6 +348,16 @@ test('two devices on one run see each other’s pieces', async ({ page, browser 
   await other.close();
 });
 
+/** Presses on, through every set-up, until all is made. */
+async function pressToEnd(page: Page, heading: string): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press('PageDown');
+    const ready = page.getByRole('button', { name: /^Begin with piece/ });
+    if (await ready.isVisible()) await ready.click();
+    await expect(page.getByRole('heading', { name: heading })).toBeVisible({ timeout: 100 });
+  }).toPass({ intervals: [10] });
+}
+
 /** Presses on until a piece is at hand. */
 async function pressTo(page: Page, piece: RegExp): Promise<void> {
   await expect(async () => {
@@ -404,12 +409,7 @@ test('a batch of twelve: two corrections, one scrap, a pause over a reload, no n
   await pressTo(other, /^piece 11 of 13/);
   await expect(other.getByText(/^all is kept/)).toBeVisible();
   await expect(strip(page)).toHaveText(/^piece 11 of 13/);
-  await expect(async () => {
-    await page.keyboard.press('PageDown');
-    const ready = page.getByRole('button', { name: /^Begin with piece/ });
-    if (await ready.isVisible()) await ready.click();
-    await expect(page.getByRole('heading', { name: 'All made: 12 good, 1 scrap' })).toBeVisible({ timeout: 50 });
-  }).toPass({ intervals: [10] });
+  await pressToEnd(page, 'All made: 12 good, 1 scrap');
   // All of it has come to the server when the other device sees it.
   await expect(other.getByRole('heading', { name: 'All made: 12 good, 1 scrap' })).toBeVisible();
   await other.close();

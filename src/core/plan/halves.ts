@@ -1,5 +1,6 @@
 import { exactly } from '../model/part/size';
 import { isTied, type Part, type Step } from '../model/part/part';
+import { halved } from '../model/plan/halved';
 import type { Setup } from '../model/plan/setup';
 import { good, refuse, type Result } from '../model/result';
 import type { Run } from '../model/run';
@@ -58,13 +59,10 @@ export function inHalves(part: Part, room: number): Part | undefined {
  * the second holding is out of true.
  */
 export function halvesAgree(setups: readonly Setup[], { units }: Run): Result<void> {
-  const [first, second] = [1, 2].map((side) => setups.findLast((setup) => setup.side === side));
-  const step = first?.part.steps.find(({ path }) =>
-    [first, second].every((setup) => setup?.turned.some((turned) => turned.path === path)),
-  );
-  if (!step || !second) return good(undefined);
-  const { lower, upper, nominal } = step.diameter;
-  const { runOut, words } = second.holding;
+  const found = halved(setups);
+  if (!found) return good(undefined);
+  const { lower, upper, nominal } = found.step.diameter;
+  const { runOut, words } = found.second.holding;
   return upper - lower < runOut - 1e-9
     ? refuse(
         'part.outside',

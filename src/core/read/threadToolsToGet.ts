@@ -1,12 +1,13 @@
 import { turnRound, type Part } from '../model/part/part';
 import type { Feature, Thread } from '../model/part/feature';
 import { tapDrill } from '../model/part/thread';
+import { standsOut } from '../model/shop/boringBar';
 import { minorLimits } from '../model/part/threadLimits';
 import { hasRoomToLeave } from '../model/part/threadRoom';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { die, drill, insideThreadTool, tap } from '../model/shop/toolSets';
 import { CLOSE } from '../model/tolerances';
-import { sizesOf, withinReach } from './toolsInReach';
+import { BAR_OUT, sizesOf, withinReach } from './toolsInReach';
 
 /** Whether a tap or die cuts a thread. */
 const cuts =
@@ -58,10 +59,9 @@ export function dies(part: Part, tools: readonly Tool[], { threadEndTimes, dieUp
   });
 }
 
-/** An inside threading tool is got for a core so wide at most; its bar is so much slimmer than its room, and stands out so many diameters (ours). */
+/** The stoutest bar that an inside threading tool is got with, mm, and how much slimmer than its room it is (ours). */
 const WIDEST_BAR = 12;
 const SLIM = 0.9;
-const BAR_OUT = 6;
 
 /** Half of its angle for one of 60°. */
 const FLANK = Math.tan(Math.PI / 6);
@@ -81,7 +81,7 @@ export function insideThreadTools(
       (tool) =>
         tool.does.includes('inner-thread') &&
         (tool.least ?? Infinity) <= size.nominal + CLOSE &&
-        (tool.ahead ?? 0) / FLANK >= proud - CLOSE &&
+        standsOut(tool) >= proud - CLOSE &&
         (tool.deep ?? 0) >= deep - CLOSE,
     );
     const diameter = Math.min(WIDEST_BAR, Math.floor(SLIM * (size.nominal - 2 * proud)));

@@ -1,6 +1,6 @@
 import { lowestRadius } from '../../read/details/at';
 import { largestRadius, radiusAt, type Segment } from '../../model/workpiece/profile';
-import type { Tool } from '../../model/shop/shop';
+import { standsOut } from '../../model/shop/boringBar';
 import type { Workpiece } from '../../model/workpiece/workpiece';
 import { CLOSE } from '../../model/tolerances';
 import { refuse, good, type Result } from '../../model/result';
@@ -87,10 +87,6 @@ function compoundToChuck({ compound, from, to }: Operation, { holding, run }: Se
     },
   ];
 }
-
-/** How far the edge of a tool stands out of its bar, mm. */
-const standsOut = ({ reach = 0, point, ahead = 0 }: Tool): number =>
-  point === undefined ? reach : ahead / Math.tan((point * Math.PI) / 360);
 
 /** Where a straight piece of a bore becomes narrower than a radius, z. */
 const narrowAt = ({ z0, z1, r0, r1 }: Segment, radius: number): number =>

@@ -1,6 +1,7 @@
 import type { Feature } from '../../model/part/feature';
 import type { Part } from '../../model/part/part';
 import type { Setup } from '../../model/plan/setup';
+import { standsOut } from '../../model/shop/boringBar';
 import type { Tool } from '../../model/shop/shop';
 import { CLOSE } from '../../model/tolerances';
 import { finishedPart } from '../../model/workpiece/finishedPart';
@@ -10,9 +11,6 @@ export function insideSizes({ size, thread }: Feature): { core: number; depth: n
   const core = (size?.aim ?? 0) / 2;
   return { core, depth: (thread?.diameter ?? 0) / 2 - core };
 }
-
-/** How far the point of a tool stands out of its bar, mm. */
-const proudOf = ({ ahead = 0, point = 60 }: Tool): number => ahead / Math.tan((point * Math.PI) / 360);
 
 /** How far from the wall a tool is drawn back, mm: its point out of the thread, its back off the wall behind it. */
 export const drawnBack = (feature: Feature, { run }: Pick<Setup, 'run'>): number =>
@@ -31,7 +29,7 @@ const goesIn =
   (feature: Feature, setup: Pick<Setup, 'run'>, deepest: number) =>
   (tool: Tool): boolean =>
     tool.does.includes('inner-thread') &&
-    proudOf(tool) >= insideSizes(feature).depth + drawnBack(feature, setup) - CLOSE &&
+    standsOut(tool) >= insideSizes(feature).depth + drawnBack(feature, setup) - CLOSE &&
     (tool.least ?? Infinity) <= 2 * insideSizes(feature).core + CLOSE &&
     (tool.deep ?? 0) >= deepest - CLOSE;
 
@@ -56,7 +54,7 @@ export function insideToolFor(
   const root = (feature.thread?.diameter ?? 0) / 2;
   const isClear = (tool: Tool) =>
     tip + (tool.ahead ?? 0) + tipShort <=
-    Math.max(bored, floorBehind(setup.part, feature.z1, root - proudOf(tool))) + CLOSE;
+    Math.max(bored, floorBehind(setup.part, feature.z1, root - standsOut(tool))) + CLOSE;
   return setup.run.shop.tools
     .filter(goesIn(feature, setup, tip))
     .filter(isClear)

@@ -1,5 +1,5 @@
 import type { ToolStands } from '../../../model/plan/edgeWay';
-import { boringBarSize } from '../../../model/shop/boringBar';
+import { boringBarSize, standsOut } from '../../../model/shop/boringBar';
 import type { Bodies, Tool } from '../../../model/shop/shop';
 import { boxOf, hullOf, rectangle, type Box, type Point, type Polygon } from './convex';
 
@@ -143,8 +143,9 @@ function pointed({ point = 60, ahead, width }: Tool, bodies: Bodies, stands: Too
 }
 
 /** The same into the wall of a bore, at the end of a bar. */
-function pointedInside({ point = 60, ahead = 0, diameter = 0, deep = 0 }: Tool): Pieces {
-  const high = ahead / Math.tan(radians(point / 2));
+function pointedInside(tool: Tool): Pieces {
+  const { ahead = 0, diameter = 0, deep = 0 } = tool;
+  const high = standsOut(tool);
   const edge = hullOf([
     { z: 0, r: 0 },
     { z: ahead, r: high },
