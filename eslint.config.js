@@ -4,6 +4,8 @@ import tseslint from 'typescript-eslint';
 export default tseslint.config(
   { ignores: ['.next/**', '.shingle/**', 'node_modules/**', 'next-env.d.ts'] },
   ...tseslint.configs.recommended,
+  // What the bundler and the tests both load.
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   {
     files: ['src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },

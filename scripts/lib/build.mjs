@@ -1,11 +1,24 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import languages from './languages.cjs';
 import { alone, digest, made, peek, project } from './folder.mjs';
 import { keepGoing } from './keepGoing.mjs';
 import { mustRun, PATIENCE, start, until } from './processes.mjs';
 import { Refusal, say } from './say.mjs';
 
+const { languageNames } = languages;
 const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
+
+/** The language that is asked for, English when none is; with what it is made of. */
+function languageSources() {
+  const name = process.env.SHINGLE_LANGUAGE;
+  if (!name) return [];
+  if (!languageNames().includes(name))
+    throw new Refusal(
+      `SHINGLE_LANGUAGE is “${name}”, and languages/ has ${languageNames().join(', ')}. Begin it with npm run languages -- ${name}.`,
+    );
+  return [`languages/${name}.json`, 'scripts/lib'];
+}
 const NEXT = join(project, 'node_modules/next/dist/bin/next');
 
 /** A production build in a folder of its own, when what it was made from has changed. */
@@ -13,13 +26,14 @@ export const ensureBuild = (name) =>
   alone(`build-${name}`, async () => {
     const folder = `.shingle/build-${name}`;
     const stamp = join(made, `build-${name}.stamp`);
-    const wanted = digest(...SOURCES);
+    const sources = [...SOURCES, ...languageSources()];
+    const wanted = digest(...sources);
     if (peek(stamp) === wanted && peek(join(project, folder, 'BUILD_ID'))) return { folder, note: 'up to date' };
     await mustRun(process.execPath, [NEXT, 'build'], {
       cwd: project,
       env: { SHINGLE_BUILD: folder, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
     });
-    writeFileSync(stamp, digest(...SOURCES));
+    writeFileSync(stamp, digest(...sources));
     return { folder, note: 'made' };
   });
 

@@ -21,7 +21,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const nonce = (await headers()).get('x-shingle-nonce') ?? '';
   const settings = await deviceSettings();
   return (
-    <html lang="en-GB" suppressHydrationWarning>
+    <html lang={process.env.SHINGLE_LANGUAGE} suppressHydrationWarning>
       <head>
         {/* Components that write styles later mark them with it. */}
         <meta property="csp-nonce" nonce={nonce} />

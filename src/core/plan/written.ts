@@ -1,3 +1,4 @@
+import { FACES } from '../model/part/faces';
 import type { EdgePlace } from '../model/plan/edgeWay';
 import { isBetweenCentres, restBears } from '../model/plan/setup';
 import type { Doubt } from './doubts/doubt';
@@ -39,7 +40,7 @@ function operationOf(planned: PlannedSetup, operation: TimedOperation): WrittenO
     number: operation.number,
     kind: operation.kind,
     name: operation.name,
-    feature: operation.feature === 'face' ? `${planned.setup.end} face` : operation.feature,
+    feature: operation.feature === 'face' ? FACES[planned.setup.end] : operation.feature,
     ...(makes ? { makes } : {}),
     tool: tool.id,
     ...(tool.reach === undefined || tool.width === undefined ? {} : { width: rounded(tool.width) }),

@@ -1,3 +1,4 @@
+import { FACES } from '../model/part/faces';
 import type { PartFile } from './runFile';
 import { collect, good, refuse, type Result } from '../model/result';
 import { readLength, type Context } from './fields';
@@ -9,8 +10,7 @@ function surfacesOf({ steps, holes, features }: Omit<Part, 'ties' | 'elsewhere'>
   const finest = features.find(({ kind }) => kind === 'ream') ?? features.find(({ kind }) => kind === 'bore');
   const bore = finest?.path ?? (inside.length === 1 ? inside[0] : undefined);
   return new Map([
-    ['front face', 'front face'],
-    ['back face', 'back face'],
+    ...Object.values(FACES).map((face) => [face, face] as const),
     ...(bore ? [['bore', bore] as const] : []),
     ...features.flatMap(({ called, path }) => (called ? [[called.toLowerCase(), path] as const] : [])),
     ...holes.flatMap(({ name, path }) => (name ? [[name.toLowerCase(), path] as const] : [])),

@@ -2,5 +2,7 @@
 import type { ReactNode } from 'react';
 import { I18nProvider } from 'react-aria-components';
 
-/** One language for the components' own words, whatever the browser's: the page is in English throughout. */
-export const Locale = ({ children }: { children: ReactNode }) => <I18nProvider locale="en-GB">{children}</I18nProvider>;
+/** The components' own words are in the language of the page, whatever the browser's. */
+export const Locale = ({ children }: { children: ReactNode }) => (
+  <I18nProvider locale={process.env.SHINGLE_LANGUAGE}>{children}</I18nProvider>
+);

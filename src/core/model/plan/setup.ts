@@ -1,3 +1,4 @@
+import { FACES } from '../part/faces';
 import type { Stock } from './stock';
 import type { Figure } from '../figure';
 import type { Part } from '../part/part';
@@ -130,5 +131,5 @@ export const surfacesOf = ({ turned, drilled, features, end }: Setup): string[] 
   ...turned.map(({ path }) => path),
   ...drilled,
   ...features,
-  `${end} face`,
+  FACES[end],
 ];

@@ -1,3 +1,4 @@
+import { FACES } from '../../model/part/faces';
 import type { Part } from '../../model/part/part';
 import { faceForCentre } from './faceForCentre';
 import { stiffnessOf } from './stiffness';
@@ -128,7 +129,7 @@ export function firstSetup(
   if (!support.ok) return support;
   const { supported, rest, reasons } = support.value;
   const made = madeBy([pull]);
-  const here = [...made, ...(pull.first ? [`${firstEnd} face`] : [])];
+  const here = [...made, ...(pull.first ? [FACES[firstEnd]] : [])];
   const held = firstHolding({
     run,
     stock,

@@ -1,3 +1,4 @@
+import { FACES } from '../../model/part/faces';
 import { CLOSE } from '../../model/tolerances';
 import { supportOf } from './support';
 import { takenStickOut } from './stickOut';
@@ -87,7 +88,7 @@ export function secondSetup(
 ): Result<Held> {
   const { run, stock, firstEnd, count, deferred } = attempt;
   const { view, back, lastFacing } = layout;
-  const here = [...made.turned, ...made.drilled, ...made.features, `${firstEnd} face`];
+  const here = [...made.turned, ...made.drilled, ...made.features, FACES[firstEnd]];
   // The bar's own skin was there before, too.
   const before = [...here, ...stock.asDrawn];
   const bores = [...toDrill(view, stock), ...view.features.filter(({ bore }) => bore)];

@@ -1,3 +1,4 @@
+import { FACES } from '../../model/part/faces';
 import type { Check } from '../../model/plan/operation';
 import { surfacesOf, type Setup } from '../../model/plan/setup';
 import { say, sayDiameter } from '../../model/words';
@@ -8,7 +9,7 @@ const isThere = (path: string, { earlier, stock, number, ...setup }: Setup, here
   here.includes(path) ||
   earlier.includes(path) ||
   stock.asDrawn.includes(path) ||
-  (number > 1 && path === `${setup.end === 'front' ? 'back' : 'front'} face`);
+  (number > 1 && path === FACES[setup.end === 'front' ? 'back' : 'front']);
 
 /** Lengths with limits over several steps, that become fixed in a set-up: both of their faces are there, and it makes one. */
 function lengthsOver(setup: Setup): Check[] {
@@ -17,8 +18,8 @@ function lengthsOver(setup: Setup): Check[] {
   const last = part.steps.length;
   // A face lies between two steps; the first and the last are ends.
   const besides = (face: number) => [
-    ...(face === 0 ? ['front face'] : [part.steps[face - 1]?.path ?? '']),
-    ...(face === last ? ['back face'] : [part.steps[face]?.path ?? '']),
+    ...(face === 0 ? [FACES.front] : [part.steps[face - 1]?.path ?? '']),
+    ...(face === last ? [FACES.back] : [part.steps[face]?.path ?? '']),
   ];
   return part.links
     .filter(({ from, to, size }) => size.from !== 'general' && to - from > 1)

@@ -1,3 +1,4 @@
+import { FACES } from '../../model/part/faces';
 import { good } from '../../model/result';
 import { elsewhereKind } from './elsewhere';
 
@@ -14,7 +15,7 @@ export const trim = elsewhereKind({
       path,
       kind: 'trim',
       name: `trim the ${end} at assembly`,
-      on: [`${end} face`],
+      on: [FACES[end]],
       end,
       ...(leave === undefined ? {} : { length: leave }),
     }),
