@@ -20,6 +20,8 @@ const config: NextConfig = {
   },
   // `npm test` checks the types, once, and those of tests and scripts with them.
   typescript: { ignoreBuildErrors: true },
+  // The server packs what it sends (scripts/serve.mjs).
+  compress: false,
   poweredByHeader: false,
   devIndicators: false,
 };

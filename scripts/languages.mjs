@@ -1,8 +1,9 @@
 import { existsSync, writeFileSync } from 'node:fs';
+import gathered from './lib/gathered.cjs';
 import languages from './lib/languages.cjs';
 import { main, Refusal, say } from './lib/say.mjs';
 
-const { languageFile, languageNames, misfits, readLanguage, wordings } = languages;
+const { languageFile, languageNames, misfits, readLanguage } = languages;
 
 /**
  * Brings the files of `languages/` up to the wording of the sources, and begins a new one for each name that is given:
@@ -12,7 +13,7 @@ await main(() => {
   const begun = process.argv.slice(2);
   const wrong = begun.find((name) => !/^[a-z]{2,3}(-[A-Z]{2})?$/.test(name));
   if (wrong) throw new Refusal(`“${wrong}” is no language; name it as de, fr or pt-BR`);
-  const texts = wordings();
+  const texts = gathered.wordings();
   for (const name of new Set(['en', ...languageNames(), ...begun])) {
     const kept = existsSync(languageFile(name)) ? readLanguage(name) : {};
     const bad = name === 'en' ? [] : misfits(kept);

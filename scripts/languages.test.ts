@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build, type Plugin } from 'esbuild';
-import { languageNames, misfits, readLanguage, wordings } from './lib/languages.cjs';
+import { wordings } from './lib/gathered.cjs';
+import { languageNames, misfits, readLanguage } from './lib/languages.cjs';
 import { namesIn, saidIn, sourceOf, wordingsIn } from './lib/wordings.cjs';
 
 const ROOT = join(__dirname, '..');

@@ -2,6 +2,8 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
+import { constants } from 'node:zlib';
+import compression from 'compression';
 import next from 'next';
 
 /**
@@ -41,13 +43,18 @@ const wordsFor = ({ url, headers }) => {
   return headers['sec-fetch-dest'] === 'worker' ? { ...ALWAYS, ...OF_A_WORKER } : ALWAYS;
 };
 
+/** What the build made is packed small, since it is kept; an answer is packed quickly, since somebody waits for it. */
+const packSmall = compression();
+const packQuickly = compression({ level: 1, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 1 } } });
+const packing = ({ url }) => (url?.startsWith('/_next/static/') ? packSmall : packQuickly);
+
 /** Takes requests of one door: which one it is, and from where they come, is said by the server alone. */
 const at = (door) => (request, response) => {
   for (const name of Object.keys(request.headers)) if (name.startsWith('x-shingle-')) delete request.headers[name];
   request.headers['x-shingle-door'] = door;
   request.headers['x-shingle-from'] = request.socket.remoteAddress ?? '';
   for (const [name, value] of Object.entries(wordsFor(request))) response.setHeader(name, value);
-  asking.run(markFor(request), () => void handle(request, response));
+  packing(request)(request, response, () => asking.run(markFor(request), () => void handle(request, response)));
 };
 
 /** How long a connection may lie idle, ms: longer than any browser keeps one, so that the server never hangs up first. */

@@ -1,4 +1,4 @@
-import { writeFileSync } from 'node:fs';
+import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import languages from './languages.cjs';
 import { alone, digest, made, peek, project } from './folder.mjs';
@@ -7,18 +7,23 @@ import { mustRun, PATIENCE, start, until } from './processes.mjs';
 import { Refusal, say } from './say.mjs';
 
 const { languageNames } = languages;
-const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
 
-/** The language that is asked for, English when none is; with what it is made of. */
-function languageSources() {
+/** What the build is made from, and what makes it. */
+const SOURCES = ['src', 'tsconfig.json'];
+const MAKERS = ['next.config.ts', 'package-lock.json', 'scripts/lib/oneLanguage.cjs'];
+const SAYERS = ['inLanguage', 'wordings'].map((name) => `scripts/lib/${name}.cjs`);
+
+/** What says the sources in the language that is asked for; nothing for English. */
+function sayers() {
   const name = process.env.SHINGLE_LANGUAGE;
   if (!name) return [];
   if (!languageNames().includes(name))
     throw new Refusal(
       `SHINGLE_LANGUAGE is “${name}”, and languages/ has ${languageNames().join(', ')}. Begin it with npm run languages -- ${name}.`,
     );
-  return [`languages/${name}.json`, 'scripts/lib'];
+  return [...SAYERS, `languages/${name}.json`];
 }
+
 const NEXT = join(project, 'node_modules/next/dist/bin/next');
 
 /** A production build in a folder of its own, when what it was made from has changed. */
@@ -26,14 +31,16 @@ export const ensureBuild = (name) =>
   alone(`build-${name}`, async () => {
     const folder = `.shingle/build-${name}`;
     const stamp = join(made, `build-${name}.stamp`);
-    const sources = [...SOURCES, ...languageSources()];
-    const wanted = digest(...sources);
+    const makers = digest(...MAKERS, ...sayers());
+    const wanted = `${makers} ${digest(...SOURCES)}`;
     if (peek(stamp) === wanted && peek(join(project, folder, 'BUILD_ID'))) return { folder, note: 'up to date' };
+    // What other makers have left half done is not gone on with: the bundler would call them again.
+    if (!peek(stamp)?.startsWith(makers)) rmSync(join(project, folder, 'cache'), { recursive: true, force: true });
     await mustRun(process.execPath, [NEXT, 'build'], {
       cwd: project,
       env: { SHINGLE_BUILD: folder, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
     });
-    writeFileSync(stamp, digest(...sources));
+    writeFileSync(stamp, `${makers} ${digest(...SOURCES)}`);
     return { folder, note: 'made' };
   });
 
