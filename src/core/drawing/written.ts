@@ -1,6 +1,6 @@
 import { sayFigure } from '../model/units/mark';
 import type { Dimension, Place } from '../model/part/feature';
-import { chainBetween, sumOf, treeOf } from '../model/part/chain';
+import { overAllOf } from '../model/part/chain';
 import { countedFrom } from '../read/lengths/faces';
 import type { Part } from '../model/part/part';
 import { exactly, type Size } from '../model/part/size';
@@ -104,7 +104,9 @@ function lengthsOf(part: Part, units: UnitSystem): Length[] {
     ...holes
       .filter(({ through }) => !through)
       .map(({ from, depth, path }) => (from === 'front' ? plain(0, depth, path) : plain(length - depth, length, path))),
-    ...(steps.length > 1 ? [{ z0: 0, z1: length, text: overAll(part, units), of: 'part', critical: false }] : []),
+    ...(steps.length > 1
+      ? [{ z0: 0, z1: length, text: sizeOnDrawing(overAllOf(links), units), of: 'part', critical: false }]
+      : []),
   ];
 }
 
@@ -122,12 +124,6 @@ function placeOf(path: string, place: Place | undefined, edges: readonly number[
   if (place.size.from === 'general' && edges.some((edge) => Math.abs(edge - z) < 1e-6)) return [];
   const [z0, z1] = [Math.min(face, z), Math.max(face, z)];
   return [{ z0, z1, text: sizeOnDrawing(place.size, units), of: path, critical: false }];
-}
-
-/** The length over all, as the chain of the drawing's lengths adds up to. */
-function overAll({ steps, links }: Part, units: UnitSystem): string {
-  const faces = steps.length + 1;
-  return sizeOnDrawing(sumOf(chainBetween(treeOf(faces, links), 0, faces - 1) ?? []), units);
 }
 
 /** The same stretch is dimensioned once. */

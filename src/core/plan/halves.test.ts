@@ -62,6 +62,13 @@ test('the cuts meet beside a groove that lies in the middle, by hand: 27 less 2 
   expect(proof.faults).toEqual([]);
 });
 
+test('its length over all is measured as the drawing has it: 60 within ±0.3 of the general tolerance, whatever its halves', () => {
+  const { setups } = planned(post(), startValues);
+  const checks = setups.flatMap(({ operations }) => operations.flatMap((operation) => operation.checks));
+  const [overAll] = checks.filter(({ what }) => what === 'length over all');
+  expect(overAll?.size).toMatchObject({ nominal: 60, lower: -0.3, upper: 0.3, aim: 60 });
+});
+
 test('what must run true to a bore is not cut in two', () => {
   const tied = post({
     outside: [step('40 -0.1/0', 60, { name: 'body' })],

@@ -40,22 +40,23 @@ export function tapDrills({ features }: Part, tools: readonly Tool[], { tapDrill
 }
 
 /** Whether a thread begins at an end of the part, and a threading tool finds no room to leave where it ends. */
-function endsAgainstMetal(feature: Feature, part: Part, times: number): boolean {
-  if (feature.z0 < CLOSE) return !hasRoomToLeave(feature, part, times);
+function endsAgainstMetal(feature: Feature, part: Part, times: number, tool: Tool | undefined): boolean {
+  if (feature.z0 < CLOSE) return !hasRoomToLeave(feature, part, times, tool);
   if (feature.z1 < part.length - CLOSE) return false;
   const turned = turnRound(part);
   const seen = turned.features.find(({ path }) => path === feature.path);
-  return seen !== undefined && !hasRoomToLeave(seen, turned, times);
+  return seen !== undefined && !hasRoomToLeave(seen, turned, times, tool);
 }
 
 /** Dies for threads that end against metal, where the lathe cuts none: none of the list cuts them, and the house has dies so large. */
 export function dies(part: Part, tools: readonly Tool[], { threadEndTimes, dieUpTo }: CuttingValues): Tool[] {
   const listed = tools.filter(({ does }) => does.includes('die'));
+  const pointed = tools.find(({ does }) => does.includes('thread'));
   return part.features.flatMap((feature) => {
     const { thread, bore } = feature;
     if (!thread || bore || thread.diameter > dieUpTo + CLOSE || listed.some(cuts(thread))) return [];
     const isIn = withinReach(sizesOf(listed, 'die'), thread.diameter);
-    return isIn && endsAgainstMetal(feature, part, threadEndTimes) ? [die(thread)] : [];
+    return isIn && endsAgainstMetal(feature, part, threadEndTimes, pointed) ? [die(thread)] : [];
   });
 }
 

@@ -22,14 +22,19 @@ export const BEYOND = 12;
 /** A boring bar stands out so many of its diameters at most; its bend is reckoned in the cut (ours). */
 export const BAR_OUT = 6;
 
+/** What a bar has to go in at: less than the bore that it widens, or no more than the small end of a cone. ⌀, mm */
+const narrowest = ({ size, bore: [cone] = [], kind }: Feature): number =>
+  kind === 'conical-bore' && cone ? 2 * Math.min(cone.r0, cone.r1) + 2 * CLOSE : (size?.nominal ?? 0);
+
 /** How deep a bar has to go for a bore, the stoutest of the list that goes in, and whether one of those goes so deep. mm */
 export function barFor(
-  { size, z0, z1 }: Feature,
+  feature: Feature,
   { length }: Part,
   tools: readonly Tool[],
 ): { deep: number; stoutest?: Tool; isReached: boolean } {
+  const { z0, z1 } = feature;
   const deep = z0 < CLOSE && z1 > length - CLOSE ? length + BEYOND : z1 - z0;
-  const goIn = tools.filter(({ does, least = 0 }) => does.includes('bore') && least < (size?.nominal ?? 0) - CLOSE);
+  const goIn = tools.filter(({ does, least = 0 }) => does.includes('bore') && least < narrowest(feature) - CLOSE);
   const [stoutest] = goIn.toSorted((a, b) => (b.diameter ?? 0) - (a.diameter ?? 0));
   return { deep, ...(stoutest ? { stoutest } : {}), isReached: goIn.some((bar) => (bar.deep ?? 0) >= deep) };
 }

@@ -28,6 +28,14 @@ test('what is closer than a drill makes it, or far beyond the list, is not drill
   expect(toGet([drilled(40)])).toEqual([]);
 });
 
+test('a longer bar for a conical bore, of the stoutest that goes in at its small end, and at most six of its diameters', () => {
+  const cone = (small: number, depth: number): HoleFile => ({ from: 'front', shape: 'cone', mouth: 12, small, depth });
+  // ⌀5 goes in at 6.5 and the list's reaches 20: 24 is less than its 30. Into 6 only ⌀3 goes, and 18 is all it may.
+  expect(toGet([cone(8, 24)])).toEqual(['long boring bar ⌀5, 25 deep, to get']);
+  expect(toGet([cone(8, 18)])).toEqual([]);
+  expect(toGet([cone(6, 24)])).toEqual([]);
+});
+
 test('a size in inches is got as it is', () => {
   const bore: HoleFile = { from: 'front', shape: 'ream', diameter: '3/8 in H7', depth: 10 };
   expect(toGet([bore])).toEqual(['reamer ⌀9.525, to get']);

@@ -68,7 +68,7 @@ function longTools({ holes, features, length }: Part, tools: readonly Tool[]): T
 /** Boring bars for bores that the stoutest of the list which goes in is too short for, by steps of 5. */
 function longBars(part: Part, tools: readonly Tool[]): Tool[] {
   return part.features.flatMap((feature) => {
-    if (!['bore', 'counterbore'].includes(feature.kind)) return [];
+    if (!['bore', 'counterbore', 'conical-bore'].includes(feature.kind)) return [];
     const { deep, stoutest, isReached } = barFor(feature, part, tools);
     if (!stoutest || isReached || deep > BAR_OUT * (stoutest.diameter ?? 0)) return [];
     const out = 5 * Math.ceil(deep / 5);

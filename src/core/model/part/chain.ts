@@ -68,3 +68,9 @@ export function middlesOf(faces: number, links: readonly Link[]): number[] {
   const tree = treeOf(faces, links);
   return Array.from({ length: faces }, (_, face) => sumOf(chainBetween(tree, 0, face) ?? []).aim);
 }
+
+/** The length over all, as the chain of the drawing's lengths adds up to it. */
+export function overAllOf(links: readonly Link[]): Size {
+  const back = Math.max(0, ...links.map(({ to }) => to));
+  return sumOf(chainBetween(treeOf(back + 1, links), 0, back) ?? []);
+}

@@ -70,6 +70,12 @@ export interface Tie {
   limit: number;
 }
 
+/** The steps as the drawing has them, of a part some of whose steps are divided to be made: each where it begins. */
+export const drawnSteps = ({ steps }: Pick<Part, 'steps'>): Step[] =>
+  steps.filter(
+    ({ path }, index) => path.startsWith('part.outside') && steps.findIndex((step) => step.path === path) === index,
+  );
+
 /** Whether the drawing asks a surface to run true to another. */
 export const isTied = ({ ties }: Pick<Part, 'ties'>, path: string): boolean =>
   ties.some(({ of, to }) => of === path || to === path);

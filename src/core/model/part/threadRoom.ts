@@ -35,18 +35,49 @@ const goesOn = (feature: Feature, part: Part, needed: number): boolean => {
   return isFree(feature, part, needed) && Math.abs(radiusAt(outside, z1 + needed - CLOSE) - radius) < CLOSE;
 };
 
+/** How far ahead of its tip a threading tool stands at a height over it: its flank slants as far as its side. mm */
+const aheadAt = (over: number, { point = 60, ahead = Infinity }: Tool): number =>
+  Math.min(Math.max(0, over) * Math.tan((point * Math.PI) / 360), ahead);
+
+/**
+ * How far before something larger a thread must end, mm, where no relief ends it: so far ahead stands its tool, and on it goes while
+ * it is drawn out over a pitch, until its side has come above the larger one.
+ * @param over how far the larger one stands over the core
+ */
+function offLarger(over: number, pitch: number, tool: Tool): number {
+  const [slanting, ahead] = [aheadAt(over, { ...tool, ahead: Infinity }), aheadAt(over, tool)];
+  return ahead + pitch * (1 - ahead / slanting);
+}
+
+/**
+ * How much of the plain diameter behind a thread its tool takes where no relief ends it, mm: the turns that run out, and what keeps
+ * it off something larger that is too near. z of the view: the thread is cut towards its far end.
+ * @param times how many pitches the tool needs
+ * @param tool what would cut it
+ */
+export function takenBehind({ thread, z1 }: Feature, part: Part, times: number, tool: Tool | undefined): number {
+  if (!thread) return 0;
+  const { pitch, diameter } = thread;
+  const core = diameter / 2 - threadDepth(thread);
+  const tooNear = part.steps.flatMap((step) => {
+    const isLarger = step.zFrom >= z1 - CLOSE && step.diameter.nominal > diameter + CLOSE;
+    const off = isLarger && tool ? offLarger(step.diameter.nominal / 2 - core, pitch, tool) : 0;
+    return step.zFrom < z1 + off - CLOSE ? [off] : [];
+  });
+  return Math.max(times * pitch, ...tooNear);
+}
+
 /**
  * Whether the tool of an outside thread has room to leave at its end: a run-out said on the drawing where nothing wider stands, a
- * relief down to the core (trade: Order, RELIEF-FIRST), or a plain cylinder that goes on. z of the view: the thread is cut towards
- * its far end.
- * @param times how many pitches the tool needs
+ * relief down to the core (trade: Order, RELIEF-FIRST), or a plain cylinder that goes on. z of the view, times and tool as above.
  */
-export function hasRoomToLeave(feature: Feature, part: Part, times: number): boolean {
+export function hasRoomToLeave(feature: Feature, part: Part, times: number, tool: Tool | undefined): boolean {
   const { thread, z1 } = feature;
   if (!thread || z1 > part.length - 1e-6) return true;
   const needed = times * thread.pitch;
-  const isSaid = (thread.runOut ?? 0) >= needed - 1e-6 && isFree(feature, part, needed);
-  return isSaid || goesOn(feature, part, needed) || hasRelief(feature, part, times);
+  const taken = takenBehind(feature, part, times, tool);
+  const isSaid = (thread.runOut ?? 0) >= needed - 1e-6 && isFree(feature, part, taken);
+  return isSaid || goesOn(feature, part, taken) || hasRelief(feature, part, times);
 }
 
 /** The side of a threading tool stays so far from a shoulder, mm (ours). */
@@ -61,11 +92,10 @@ export function leavesAt(
   { thread, z1 }: Feature,
   { part, turned, outerRadius }: Pick<Setup, 'part' | 'turned' | 'outerRadius'>,
   times: number,
-  { point = 60, ahead = Infinity }: Tool,
+  tool: Tool,
 ): number {
   if (!thread) return z1;
   const core = thread.diameter / 2 - threadDepth(thread);
-  const slant = Math.tan((point * Math.PI) / 360);
   // What is not turned here stands as wide as the stock.
   const radiusOf = ({ path, diameter }: Part['steps'][number]) =>
     turned.some((step) => step.path === path) ? diameter.nominal / 2 : outerRadius;
@@ -73,7 +103,7 @@ export function leavesAt(
     .filter(({ zFrom }) => zFrom >= z1 - CLOSE)
     .flatMap((step) => {
       const over = Math.max(0, radiusOf(step) - core);
-      return over > 0 ? [step.zFrom - Math.min(over * slant, ahead + OFF_SHOULDER)] : [];
+      return over > 0 ? [step.zFrom - aheadAt(over, { ...tool, ahead: (tool.ahead ?? Infinity) + OFF_SHOULDER })] : [];
     });
   return Math.max(z1, Math.min(z1 + (times * thread.pitch) / 2, ...clear));
 }

@@ -59,8 +59,11 @@ describe('what could not be made', () => {
     expect(threadEnds(thread)).toEqual([['THREAD-RUN-OUT', 'part.details[0]']]);
     expect(threadEnds({ ...thread, length: 7, runOut: 2 })).toEqual([]);
     expect(threadEnds({ ...thread, length: 7 }, { kind: 'groove', at: 7, width: 3, bottom: 12.6 })).toEqual([]);
-    // On a plain cylinder that goes on for two pitches it runs out: 8 on 10 do, 8.5 do not.
-    expect(threadEnds({ ...thread, length: 8 })).toEqual([]);
+    // On a plain cylinder that goes on for two pitches it runs out. Beside a larger diameter its tool wants room for its side, 2 ahead of
+    // the tip, and for what it goes on until it is drawn out of there: ⌀20 stands 10 − 6.387 = 3.613 over the core, whose flank slants
+    // 3.613 · tan 30° = 2.086 ahead, more than the side: 2 + 1 · (1 − 2 / 2.086) = 2.041.
+    expect(threadEnds({ ...thread, length: 7.95 })).toEqual([]);
+    expect(threadEnds({ ...thread, length: 8 })).toHaveLength(1);
     expect(threadEnds({ ...thread, length: 8.5 })).toHaveLength(1);
     // A run-out that is said lies where nothing wider stands: the shoulder at 10 is no room.
     expect(threadEnds({ ...thread, length: 9, runOut: 2 })).toHaveLength(1);

@@ -5,7 +5,7 @@ import { finishedPart } from '../../model/workpiece/finishedPart';
 import { threadDepth } from '../../model/part/thread';
 import { thinnestWall } from '../../model/workpiece/workpiece';
 import { say, sayDiameter } from '../../model/words';
-import { hasRoomToLeave } from '../../model/part/threadRoom';
+import { hasRoomToLeave, takenBehind } from '../../model/part/threadRoom';
 import type { Doubt, Look } from './doubt';
 
 /** Sizes finer than the machine holds by turning and boring. */
@@ -76,14 +76,17 @@ export const threadEnd: Look = ({ part, shop, units }) =>
   part.features.flatMap((feature): Doubt[] => {
     const { thread, bore, path, z1 } = feature;
     const times = shop.cutting.threadEndTimes;
-    if (!thread || bore || hasRoomToLeave(feature, part, times)) return [];
-    const needed = times * thread.pitch;
+    const tool = shop.tools.find(({ does }) => does.includes('thread'));
+    if (!thread || bore || hasRoomToLeave(feature, part, times, tool)) return [];
+    const [wide, long] = [times * thread.pitch, takenBehind(feature, part, times, tool)].map((mm) =>
+      say(Number(mm.toFixed(2)), units),
+    );
     const core = thread.diameter / 2 - threadDepth(thread);
     return [
       {
         path,
         rule: 'THREAD-RUN-OUT',
-        because: `${thread.designation} ends at ${say(z1, units)} with no room for the tool to leave: a relief to ${sayDiameter(Number((2 * core).toFixed(2)), units)}, ${say(Number(needed.toFixed(2)), units)} wide, or a run-out of that length said on the drawing.`,
+        because: `${thread.designation} ends at ${say(z1, units)} with no room for the tool to leave: a relief to ${sayDiameter(Number((2 * core).toFixed(2)), units)}, ${wide} wide, or a run-out of ${long} said on the drawing.`,
       },
     ];
   });

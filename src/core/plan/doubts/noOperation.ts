@@ -1,3 +1,4 @@
+import { barFor } from '../../read/toolsInReach';
 import { flankOf } from '../operations/edgeCone';
 import { whyNotCut } from '../gears/gearing';
 import type { Feature } from '../../model/part/feature';
@@ -8,11 +9,10 @@ import { say, sayDiameter } from '../../model/words';
 import type { Look } from './doubt';
 
 /** Why a bore is not bored, where what goes into it is too short; undefined where that is not the reason. */
-function whyNotBored({ kind, size, z0, z1 }: Feature, { shop, units }: Run): string | undefined {
-  if ((kind !== 'bore' && kind !== 'counterbore') || !size) return undefined;
-  const goIn = shop.tools.filter(({ does, least = 0 }) => does.includes(kind) && least < size.nominal);
-  const depth = z1 - z0;
-  return goIn.some(({ deep = 0 }) => deep >= depth) ? undefined : `no bar that goes in reaches ${say(depth, units)}`;
+function whyNotBored(feature: Feature, { part, shop, units }: Run): string | undefined {
+  if (!['bore', 'counterbore', 'conical-bore'].includes(feature.kind)) return undefined;
+  const { isReached } = barFor(feature, part, shop.tools);
+  return isReached ? undefined : `no bar that goes in reaches ${say(feature.z1 - feature.z0, units)}`;
 }
 
 /** Why a cone is not turned, where the compound does not go so far. */

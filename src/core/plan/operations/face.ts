@@ -2,7 +2,8 @@ import { term } from '../../model/figure';
 import { faceLoad } from '../cutting/load';
 import { andThen, good } from '../../model/result';
 import { largestRadius, radiusAt } from '../../model/workpiece/profile';
-import type { Part } from '../../model/part/part';
+import { overAllOf } from '../../model/part/chain';
+import type { Run } from '../../model/run';
 import type { Check, Operation, OperationKind } from '../../model/plan/operation';
 import { stopSetting, toolFor } from './tools';
 import { equalPasses } from './equalPasses';
@@ -11,15 +12,13 @@ import { across, clearOf } from './edgePaths';
 /** The feature that is an end left on for a centre. */
 export const CENTRE_END = 'centre-end';
 
-/** The length of the part, within what its steps allow together. */
-export function lengthOverAll({ steps, length: nominal }: Part): Check {
-  const total = steps.reduce(
-    (width, { length }) => ({ lower: width.lower + length.lower, upper: width.upper + length.upper }),
-    { lower: 0, upper: 0 },
-  );
-  const size = { nominal, ...total, aim: nominal, from: 'general' as const };
-  return { what: 'length over all', measures: 'length', size, final: true };
-}
+/** The length of the part as the drawing has it, however its steps are divided to be made. It is always measured, as it comes. */
+export const lengthOverAll = ({ part }: Run): Check => ({
+  what: 'length over all',
+  measures: 'length',
+  size: { ...overAllOf(part.links), from: 'general' },
+  final: true,
+});
 
 /**
  * Face the end that looks out of the chuck; its carriage zero is the zero of the set-up. Where an end for a centre is
@@ -34,7 +33,7 @@ export const face: OperationKind = {
   load: faceLoad,
   takesDepth: true,
   demand(setup) {
-    const { facing, centreEnd, endStays, end, run, part, number, stock, behind } = setup;
+    const { facing, centreEnd, endStays, end, run, number, stock, behind } = setup;
     if (facing <= 0) return good([]);
     const tool = toolFor(setup, 'face', 'part.outside');
     if (!tool.ok) return tool;
@@ -58,7 +57,7 @@ export const face: OperationKind = {
       feature: 'face',
       name: centreEnd > 0 ? `Face the end of the ${stock.blade ? 'bar' : 'blank'}` : `Face the ${end}${spigot}`,
       // The length of the part becomes fixed when its second end is faced.
-      checks: isLast && run.part.steps.length > 0 ? [lengthOverAll(part)] : [],
+      checks: isLast && run.part.steps.length > 0 ? [lengthOverAll(run)] : [],
     });
     return good([
       ...(facing > centreEnd ? [itself] : []),

@@ -1,3 +1,4 @@
+import { drawnSteps } from '../../model/part/part';
 import { FACES } from '../../model/part/faces';
 import type { Check } from '../../model/plan/operation';
 import { surfacesOf, type Setup } from '../../model/plan/setup';
@@ -15,11 +16,12 @@ const isThere = (path: string, { earlier, stock, number, ...setup }: Setup, here
 function lengthsOver(setup: Setup): Check[] {
   const { part, units } = setup.run;
   const here = surfacesOf(setup);
-  const last = part.steps.length;
+  const steps = drawnSteps(part);
+  const last = steps.length;
   // A face lies between two steps; the first and the last are ends.
   const besides = (face: number) => [
-    ...(face === 0 ? [FACES.front] : [part.steps[face - 1]?.path ?? '']),
-    ...(face === last ? [FACES.back] : [part.steps[face]?.path ?? '']),
+    ...(face === 0 ? [FACES.front] : [steps[face - 1]?.path ?? '']),
+    ...(face === last ? [FACES.back] : [steps[face]?.path ?? '']),
   ];
   return part.links
     .filter(({ from, to, size }) => size.from !== 'general' && to - from > 1)
@@ -27,7 +29,7 @@ function lengthsOver(setup: Setup): Check[] {
       const surfaces = [...besides(from), ...besides(to)];
       if (!surfaces.every((path) => isThere(path, setup, here)) || !surfaces.some((path) => here.includes(path)))
         return [];
-      const words = `length ${say(size.nominal, units)}, from ${sayFace(from, part.steps)} to ${sayFace(to, part.steps)}`;
+      const words = `length ${say(size.nominal, units)}, from ${sayFace(from, steps)} to ${sayFace(to, steps)}`;
       return [{ what: words, measures: 'length', size }];
     });
 }

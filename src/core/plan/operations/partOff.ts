@@ -44,7 +44,7 @@ export const partOff: OperationKind = {
         to: end,
         removal: { partedAt: end },
         stop: { means: 'carriage', settings: bladeSettings(blade, [length, back]) },
-        checks: finishes ? [lengthOverAll(part)] : [],
+        checks: finishes ? [lengthOverAll(run)] : [],
         ...(mouths.length > 0 ? { breaks: mouths } : {}),
       },
     ]);

@@ -52,3 +52,16 @@ test('a relief before a head: the tip stands in its middle, or where the side of
   expect(only(bolt(18, 3.5), 'thread').to).toBeCloseTo(23, 9);
   expect(planned(bolt(40, 4)).proof.faults).toEqual([]);
 });
+
+test('too near to a hexagon for the side of the tool: M10x1, 8 long on 10, is run on by a die, and proved', () => {
+  // Across corners 16.17 stands 3.69 over the core: 2 + (1 − 2 / (3.69 · tan 30°)) = 2.06 are wanted, and there are 2.
+  const plan = planned(
+    runOf({
+      outside: [step(10, 10), { shape: 'hex', across: 14, length: 6 }],
+      details: [{ kind: 'thread', at: 0, length: 8, designation: 'M10x1' }],
+    }),
+  );
+  expect(plan.setups.flatMap(({ operations }) => operations.map(({ kind }) => kind))).toContain('die');
+  expect(threadIn(plan)).toBeUndefined();
+  expect(plan.proof.faults).toEqual([]);
+});

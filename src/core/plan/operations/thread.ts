@@ -79,7 +79,9 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
   const { cutting } = setup.run.shop;
   const isCut = kind === 'thread';
   const room =
-    isCut && feature.z1 < setup.part.length - CLOSE && hasRoomToLeave(feature, setup.part, cutting.threadEndTimes);
+    isCut &&
+    feature.z1 < setup.part.length - CLOSE &&
+    hasRoomToLeave(feature, setup.part, cutting.threadEndTimes, tool);
   const isOpen = isCut && (room || endsInWaste(feature, setup)) && runsOut(feature, setup);
   const gearing = isCut ? gearingOf(feature, setup) : undefined;
   const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool) : feature.z1;
@@ -139,7 +141,7 @@ export const thread: OperationKind = {
         const tool = pointed(setup);
         // Without gears for its pitch, or room to leave, it stays undone, and is told (route/doubts).
         if (!feature.thread || !tool || dieOf(feature, setup) || !gearingOf(feature, setup)) return [];
-        if (!hasRoomToLeave(feature, setup.part, setup.run.shop.cutting.threadEndTimes)) return [];
+        if (!hasRoomToLeave(feature, setup.part, setup.run.shop.cutting.threadEndTimes, tool)) return [];
         return [operationOf(feature, feature.thread, tool, 'thread', setup)];
       }),
     ),
