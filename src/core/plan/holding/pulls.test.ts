@@ -150,3 +150,33 @@ describe('a ball end, in which no centre can be', () => {
     expect(back?.holding.from).toBeGreaterThanOrEqual(2);
   });
 });
+
+describe('a needle stem: cone 1 to 5 over 8, ⌀5 × 20, ⌀8 × 14, ⌀6 × 12', () => {
+  // All of ⌀5 would stand 30 out, six of its diameters, and its tip is no wider than the smallest centre.
+  const stem = runOf(
+    {
+      material: 'stainless-303',
+      outside: [
+        { shape: 'cone', from: 1, to: 5, length: 8 },
+        step(5, 20),
+        step(8, 14),
+        step(6, 12, { chamfers: { back: 0.5 } }),
+      ],
+    },
+    { quantity: 10 },
+  );
+  const { setups, proof } = planned(stem, startValues, {});
+
+  test('the cone is cut before the rest is drawn out, each within four times what it is by then', () => {
+    const firsts = setups.filter(({ setup }) => setup.end === 'front');
+    const kinds = firsts.map(({ operations }) => operations.map(({ kind }) => kind));
+    expect(kinds).toHaveLength(2);
+    expect(kinds[0]).toContain('taper');
+    expect(kinds[1]).toContain('turn-finish');
+    expect(proof.faults).toEqual([]);
+  });
+
+  test('no centre is drilled into its tip', () => {
+    expect(setups.flatMap(({ operations }) => operations.map(({ kind }) => kind))).not.toContain('centre');
+  });
+});

@@ -1,5 +1,6 @@
 import { finishedPart } from '../../model/workpiece/finishedPart';
 import { radiusAt } from '../../model/workpiece/profile';
+import { faceForCentre } from './faceForCentre';
 import { stiffnessOf } from './stiffness';
 import { timesByItself } from './support';
 import type { Setup, Turned } from '../../model/plan/setup';
@@ -140,7 +141,12 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
   const found = divided.find(({ groups }) => groups.length > 1);
   if (!found) return refuse('part.outside', 'all of it is cut near enough to the jaws as it stands out');
   const { borne, groups, leans } = found;
-  const wants = leans.some(Boolean);
+  // What is cut in one is as stout as what of it is turned, however thin the work is that stands before it.
+  const wants = groups.some(({ from, to, paths }, index) => {
+    const own = layout.turned.filter(({ path }) => paths.includes(path));
+    const bears = Math.min(asBar, times * stiffnessOf(attempt, view, own, to + clearance));
+    return leans[index] && leaningBy(bears, clearance)({ from, to });
+  });
   const mouth = 2 * radiusAt(finishedPart(view).bore, CLOSE);
   // A centre bears in the mouth of a hole as well, as far as its own cone is wide.
   if (wants && (stock.bore > 0 || mouth >= run.shop.bodies.centre))
@@ -148,6 +154,8 @@ export function pullsOf(attempt: Attempt, layout: Layout, made: MadeFirst): Resu
       'part.bores',
       `more than ${say(borne, run.units)} of it are cut in one, which wants a centre, and a hole in that face takes its place`,
     );
+  const face = wants && mouth < CLOSE ? faceForCentre(run, view, attempt.firstEnd, 'end') : good(0);
+  if (!face.ok) return face;
   // A cone has the path of its step: they are made together. A hole is made while the work is shortest and stiffest.
   const places = new Map(groups.flatMap(({ paths }, index) => paths.map((path) => [path, index] as const)));
   const pulls = groups.map(({ from, to }, index): Pull => {

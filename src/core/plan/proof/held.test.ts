@@ -32,6 +32,19 @@ const turning: WrittenOperation = {
     },
   ],
 };
+/** The same along another radius. */
+const along = (r: number): WrittenOperation => ({
+  ...turning,
+  passes: [
+    {
+      depth: 1,
+      path: [
+        { z: 0, r },
+        { z: 38, r },
+      ],
+    },
+  ],
+});
 const codes = (
   metal: Section,
   { holding, operation = turning }: { holding?: Partial<WrittenSetup['holding']>; operation?: WrittenOperation } = {},
@@ -63,18 +76,20 @@ test('a shoulder on a step of the jaws squares it like a grip of half its diamet
   expect(codes(narrow, { holding: { ...short, seated: true } })).toEqual(['tips']);
   // ⌀16, 40 out, is more than 4 · 8.
   const slim = union(box(0, 44, 0, 8), box(44, 60, 0, 4));
-  expect(codes(slim, { holding: { ...short, diameter: 16, seated: true } })).toEqual(['tips']);
+  expect(codes(slim, { holding: { ...short, diameter: 16, seated: true }, operation: along(7) })).toEqual(['tips']);
 });
 
 test('slender by what it is at that moment, not by what it was', () => {
   // ⌀10 over the 20 at the free end: ∫ s²/I from there is (20³/3)/5⁴ + ((40³ − 20³)/3)/10⁴ = 4.267 + 1.867 (by 4/π): an
   // even bar of r = (21333/6.133)^¼ = 7.68 bends as much; 40 is 2.6 of its diameters.
   const stepped = union(box(0, 20, 0, 5), box(20, 60, 0, 10));
-  expect(codes(stepped)).toEqual([]);
+  expect(codes(stepped, { operation: along(4) })).toEqual([]);
   // ⌀6 over 35: (35³/3)/81 = 176.4 and ((40³ − 35³)/3)/10⁴ = 0.704: r = 3.31, and 40 is six of its diameters.
   const thin = union(box(0, 35, 0, 3), box(35, 60, 0, 10));
-  expect(codes(thin)).toEqual(['slender']);
-  expect(codes(difference(thin, box(0, 5, 0, 1)), { operation: { ...turning, centre: true } })).toEqual([]);
+  expect(codes(thin, { operation: along(2) })).toEqual(['slender']);
+  expect(codes(difference(thin, box(0, 5, 0, 1)), { operation: { ...along(2), centre: true } })).toEqual([]);
+  // An edge at ⌀18 comes in over the ⌀6 and first meets metal at 35: 5 from the jaws it pushes.
+  expect(codes(thin)).toEqual([]);
 });
 
 test('a centre is there when something drilled its hole', () => {

@@ -38,11 +38,29 @@ function gripped({ holding }: WrittenSetup, [from, to]: [number, number], metal:
     });
 }
 
-/** How far from its holding the cuts of an operation act: only what pushes across can tip or bend. */
-function actsAt({ passes }: WrittenOperation, jaws: number, setup: WrittenSetup, length: number): number {
+/**
+ * How far from its holding the cuts of an operation act: only what pushes across can tip or bend, and nothing pushes where an edge
+ * comes in over work that is smaller already.
+ */
+function actsAt(
+  { passes }: WrittenOperation,
+  metal: Section,
+  jaws: number,
+  setup: WrittenSetup,
+  length: number,
+): number {
   const view = viewOf(setup, length);
-  const places = passes.flatMap(({ path = [] }) => path.filter(({ by }) => by === undefined).map(({ z }) => view(z)));
-  return jaws - Math.min(jaws, ...places.map((z) => Math.max(z, -setup.facing)));
+  const begins = passes.flatMap(({ path = [] }) => {
+    const cutting = path.filter(({ by }) => by === undefined);
+    const nearest = Math.max(-setup.facing, Math.min(...cutting.map(({ z }) => view(z))));
+    const deepest = Math.min(...cutting.map(({ r }) => r));
+    const met = metal.find((slab) => {
+      const high = Math.max(highAt(slab, Math.max(nearest, slab.z0)), highAt(slab, slab.z1));
+      return slab.z1 > nearest + CLOSE && high > deepest + CLOSE;
+    });
+    return met ? [Math.max(nearest, met.z0)] : [];
+  });
+  return jaws - Math.min(jaws, ...begins);
 }
 
 /**
@@ -131,7 +149,7 @@ export function held(
     length <= GRIPPED_WITHIN
   )
     return faults;
-  const acts = actsAt(operation, grip[0], setup, run.part.length);
+  const acts = actsAt(operation, metal, grip[0], setup, run.part.length);
   // A seat squares the work like a grip of half its diameter (trade: Safe holds).
   const seated = holding.seated && isSeated(metal, grip[1], cutting.seatLeast);
   const bears = cutting.leanTimes * (seated ? Math.max(length, holding.diameter / 2) : length);
