@@ -1,4 +1,4 @@
-import { randomInt } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBrowser, startApplication } from './lib/application.mjs';
@@ -181,7 +181,37 @@ async function ours(name) {
   return output.split('\n').map(Number).filter(Boolean);
 }
 
-/** Kills parts of the application while somebody saves all the time: nothing that was acknowledged is lost. */
+const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** Sends what happens at a lathe as a device does, five at a time and each until it is acknowledged. @returns their names, in order */
+async function sendEvents(address, run, isOver) {
+  const acknowledged = [];
+  let sentAgain = 0;
+  while (!isOver()) {
+    const events = Array.from({ length: 5 }, (_, index) => ({
+      id: randomUUID(),
+      device: 'tablet',
+      seq: acknowledged.length + index,
+      at: new Date().toISOString(),
+      revision: 1,
+      piece: 1,
+      operation: 'load',
+      kind: 'done',
+    }));
+    const isKept = () =>
+      asPage(address, 'POST', `/api/runs/${run}/events`, { events })
+        .then(({ ok }) => ok)
+        .catch(() => false);
+    while (!(await isKept())) {
+      sentAgain += 1;
+      await pause(20);
+    }
+    acknowledged.push(...events.map(({ id }) => id));
+  }
+  return { acknowledged, sentAgain };
+}
+
+/** Kills parts of the application while somebody saves and sends all the time: nothing that was acknowledged is lost, or kept twice. */
 async function kills(address) {
   const id = await made(address, 'WS-KILL');
   let [base, acknowledged, failed, over, killed] = [1, 0, 0, false, 0];
@@ -196,11 +226,13 @@ async function kills(address) {
       } catch {
         failed += 1;
       }
-      if (failed > 0) await new Promise((resolve) => setTimeout(resolve, 20));
+      if (failed > 0) await pause(20);
     }
   })();
+  const atLathe = await made(address, 'WS-KILL-SENT');
+  const sending = sendEvents(address, atLathe, () => over);
   while (killed < KILLS) {
-    await new Promise((resolve) => setTimeout(resolve, 1000 + randomInt(2500)));
+    await pause(1000 + randomInt(2500));
     const [name, signal] = VICTIMS[killed % VICTIMS.length];
     for (const pid of await ours(name)) process.kill(pid, signal);
     killed += 1;
@@ -211,11 +243,18 @@ async function kills(address) {
       .then(({ ok }) => ok)
       .catch(() => false);
     if (there) break;
-    await new Promise((resolve) => setTimeout(resolve, 500));
+    await pause(500);
   }
-  await new Promise((resolve) => setTimeout(resolve, 1500));
+  await pause(1500);
   over = true;
   await saving;
+  const { acknowledged: sent, sentAgain } = await sending;
+  const { events } = await (await fetch(`${address}/api/runs/${atLathe}/events`)).json();
+  row(
+    `${killed} kills while what happens is sent`,
+    `${sent.length} events acknowledged, ${events.length} kept, ${sentAgain} times sent again`,
+    sent.length > 0 && JSON.stringify(events.map(({ id }) => id)) === JSON.stringify(sent),
+  );
   const { run: last } = await (await fetch(`${address}/api/runs/${id}`)).json();
   row(
     `${killed} kills of database, server and keeper`,
