@@ -23,6 +23,19 @@ test('a step of a piece that two devices did is told, with what each wrote of th
   ]);
 });
 
+test('what was done before both went on without a net was done once: it is not one or the other', () => {
+  const events = [
+    from('tablet', 1, 1, { kind: 'done' }, 'mount'),
+    from('phone', 1, 1, { kind: 'done' }, 'turn'),
+    from('tablet', 2, 1, { kind: 'done' }, 'turn'),
+    from('tablet', 3, 1, { kind: 'done' }, 'bore'),
+  ];
+  expect(doubledIn(events)[0]?.by).toEqual([
+    { device: 'tablet', events: ['tablet2', 'tablet3'] },
+    { device: 'phone', events: ['phone1'] },
+  ]);
+});
+
 test('two devices that do different steps of a piece, or one that does a step twice, are none', () => {
   expect(
     doubledIn([

@@ -4,7 +4,7 @@ import type { LatheEvent } from './events';
 /** A piece of which two devices say that they did the same: each without a net, or each at a lathe of its own. */
 export interface Doubled {
   piece: number;
-  /** Which devices, in the order in which they count, and what each wrote of it: the ids of its events. */
+  /** Which devices, in the order in which they count, and what each wrote from the first such step on: the ids of its events. */
   by: readonly { device: string; events: readonly string[] }[];
 }
 
@@ -16,30 +16,34 @@ const doneOf = (event: LatheEvent): string | undefined =>
       ? sizeKey(event.operation ?? '', event.what)
       : undefined;
 
+/** What a device wrote of a piece, in order. */
+interface Wrote {
+  id: string;
+  what: string;
+}
+
 /**
  * Pieces that more than one device did the same step of, or measured the same size of. Both are kept; which of them happened, people say.
+ * What a device wrote before that was done once and stands: only from there on is it one or the other.
  * @param events in order, without what was struck out (`inOrder`)
  */
 export function doubledIn(events: readonly LatheEvent[]): Doubled[] {
-  const who = new Map<string, Set<string>>();
-  const wrote = new Map<number, Map<string, string[]>>();
+  const pieces = new Map<number, Map<string, Wrote[]>>();
   for (const event of events) {
     const what = doneOf(event);
     const { piece, device, id } = event;
     if (what === undefined || piece === undefined) continue;
-    const key = `${piece} ${what}`;
-    who.set(key, (who.get(key) ?? new Set()).add(device));
-    const byDevice = wrote.get(piece) ?? new Map<string, string[]>();
-    wrote.set(piece, byDevice.set(device, [...(byDevice.get(device) ?? []), id]));
+    const byDevice = pieces.get(piece) ?? new Map<string, Wrote[]>();
+    pieces.set(piece, byDevice.set(device, [...(byDevice.get(device) ?? []), { id, what }]));
   }
-  const doubled = new Map<number, Set<string>>();
-  for (const [key, devices] of who)
-    if (devices.size > 1) {
-      const piece = Number.parseInt(key, 10);
-      doubled.set(piece, new Set([...(doubled.get(piece) ?? []), ...devices]));
-    }
-  return [...doubled].map(([piece, devices]) => ({
-    piece,
-    by: [...devices].map((device) => ({ device, events: wrote.get(piece)?.get(device) ?? [] })),
-  }));
+  return [...pieces].flatMap(([piece, byDevice]) => {
+    const by = [...byDevice].flatMap(([device, wrote]) => {
+      const elsewhere = new Set([...byDevice].flatMap(([other, its]) => (other === device ? [] : its)).map(whatOf));
+      const first = wrote.findIndex(({ what }) => elsewhere.has(what));
+      return first < 0 ? [] : [{ device, events: wrote.slice(first).map(({ id }) => id) }];
+    });
+    return by.length > 0 ? [{ piece, by }] : [];
+  });
 }
+
+const whatOf = ({ what }: Wrote): string => what;

@@ -95,6 +95,8 @@ async function fetchOthers({ run, known, take }: Exchanged): Promise<void> {
 export function openEvents(run: string) {
   let told: Happened = { events: [], unsent: 0, net: undefined };
   let exchanging: Promise<void> | undefined;
+  /** What is being written, by what it says. */
+  const writing = new Map<string, Promise<void>>();
   const known = new Map<string, Ordered>();
   const listeners = new Set<() => void>();
   const tell = (next: Partial<Happened>) => {
@@ -121,6 +123,18 @@ export function openEvents(run: string) {
       )
       .finally(() => (exchanging = undefined)));
 
+  const write = async (happened: Happening & Where & Pick<LatheEvent, 'revision' | 'shop'>): Promise<void> => {
+    const event = await keepNew(run, (seq) => ({
+      id: newName(),
+      device: signature(),
+      seq,
+      at: new Date().toISOString(),
+      ...happened,
+    }));
+    learn([event]);
+    void exchange();
+  };
+
   return {
     now: () => told,
     subscribe: (listener: () => void) => {
@@ -138,19 +152,16 @@ export function openEvents(run: string) {
         window.removeEventListener('online', online);
       };
     },
-    /** Writes down what happened, by which revisions of run and shop; done when it is on the disk of this device. */
-    append: async (happening: Happening, where: Where, by: Pick<LatheEvent, 'revision' | 'shop'>): Promise<void> => {
-      const event = await keepNew(run, (seq) => ({
-        id: newName(),
-        device: signature(),
-        seq,
-        at: new Date().toISOString(),
-        ...by,
-        ...where,
-        ...happening,
-      }));
-      learn([event]);
-      void exchange();
+    /**
+     * Writes down what happened, by which revisions of run and shop; done when it is on the disk of this device. The same again
+     * before that is one press that bounced: nobody has seen yet what it did.
+     */
+    append: (happening: Happening, where: Where, by: Pick<LatheEvent, 'revision' | 'shop'>): Promise<void> => {
+      const press = JSON.stringify([happening, where]);
+      const written =
+        writing.get(press) ?? write({ ...by, ...where, ...happening }).finally(() => writing.delete(press));
+      writing.set(press, written);
+      return written;
     },
   };
 }
