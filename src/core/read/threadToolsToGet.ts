@@ -1,9 +1,9 @@
-import { turnRound, type Part } from '../model/part/part';
+import type { Part } from '../model/part/part';
 import type { Feature, Thread } from '../model/part/feature';
-import { tapDrill } from '../model/part/thread';
+import { tapDrill, threadDepth } from '../model/part/thread';
 import { standsOut } from '../model/shop/boringBar';
 import { minorLimits } from '../model/part/threadLimits';
-import { hasRoomToLeave } from '../model/part/threadRoom';
+import { hasRoomToLeave, roomInRelief, threadSeen, wayOut } from '../model/part/threadRoom';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { die, drill, insideThreadTool, tap } from '../model/shop/toolSets';
 import { CLOSE } from '../model/tolerances';
@@ -39,13 +39,10 @@ export function tapDrills({ features }: Part, tools: readonly Tool[], { tapDrill
   });
 }
 
-/** Whether a thread begins at an end of the part, and a threading tool finds no room to leave where it ends. */
+/** Whether a threading tool finds no room to leave where a thread ends that begins at an end of the part. */
 function endsAgainstMetal(feature: Feature, part: Part, times: number, tool: Tool | undefined): boolean {
-  if (feature.z0 < CLOSE) return !hasRoomToLeave(feature, part, times, tool);
-  if (feature.z1 < part.length - CLOSE) return false;
-  const turned = turnRound(part);
-  const seen = turned.features.find(({ path }) => path === feature.path);
-  return seen !== undefined && !hasRoomToLeave(seen, turned, times, tool);
+  const seen = threadSeen(feature, part);
+  return seen.feature.z0 < CLOSE && !hasRoomToLeave(seen.feature, seen.part, times, tool);
 }
 
 /** Dies for threads that end against metal, where the lathe cuts none: none of the list cuts them, and the house has dies so large. */
@@ -60,12 +57,33 @@ export function dies(part: Part, tools: readonly Tool[], { threadEndTimes, dieUp
   });
 }
 
+/** Half of its angle for one of 60°. */
+const FLANK = Math.tan(Math.PI / 6);
+
+/** Threading tools whose side goes into a relief that those of the list are too wide for, where the house has no die so large. */
+export function narrowThreadTools(part: Part, tools: readonly Tool[], cutting: CuttingValues): Tool[] {
+  const listed = tools.filter(({ does, point }) => does.includes('thread') && point === 60);
+  const [first] = listed;
+  return part.features.flatMap((feature) => {
+    const { thread, bore } = feature;
+    if (!first || !thread || bore || thread.diameter <= cutting.dieUpTo + CLOSE) return [];
+    const seen = threadSeen(feature, part);
+    const hasRoom = (tool: Tool) => wayOut(seen.feature, seen.part, cutting, tool) !== undefined;
+    // To a tenth; narrower than its own flank none is.
+    const ahead = Math.floor(10 * roomInRelief(seen.feature, seen.part) + CLOSE) / 10;
+    const ground = {
+      ...first,
+      id: `${first.id}-${ahead}`,
+      name: `${first.name} ground to ${ahead} beside its tip`,
+      ahead,
+    };
+    return listed.some(hasRoom) || ahead < threadDepth(thread) * FLANK || !hasRoom(ground) ? [] : [ground];
+  });
+}
+
 /** The stoutest bar that an inside threading tool is got with, mm, and how much slimmer than its room it is (ours). */
 const WIDEST_BAR = 12;
 const SLIM = 0.9;
-
-/** Half of its angle for one of 60°. */
-const FLANK = Math.tan(Math.PI / 6);
 
 /** Tools for threads in a bore that are cut along the leadscrew, where none of the list goes in, reaches their root and goes so deep. */
 export function insideThreadTools(

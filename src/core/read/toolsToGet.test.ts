@@ -112,4 +112,24 @@ describe('what is got rather than left out', () => {
       expect(threaded(designation, from, size, length)).toEqual(expected),
     );
   });
+
+  test('a threading tool whose side goes into a relief, 0.1 off what is larger, where the house has no die so large', () => {
+    const bolt = (designation: string, size: number, relief: number) =>
+      gotFor({
+        outside: [step(size, 12 + relief), step(30, 8)],
+        details: [
+          { kind: 'thread', at: 0, length: 12, designation },
+          { kind: 'groove', at: 12, width: relief, bottom: size - 2.2 },
+        ],
+      }).filter((name) => name.startsWith('thread'));
+    const ground = (to: number) => [`threading tool 60° ground to ${to} beside its tip, to get`];
+    // The one of the list stands 2 ahead of its tip.
+    expect(bolt('M16x1', 16, 2.1)).toEqual([]);
+    expect(bolt('M16x1', 16, 2)).toEqual(ground(1.9));
+    // A pitch of relief is enough where the last turn is by hand: its middle half of 1.5 reaches to 1.125.
+    expect(bolt('M20x1.5', 20, 1.5)).toEqual(ground(1.4));
+    expect(bolt('M20x1.5', 20, 1.1)).toEqual([]);
+    // Up to 12 there are dies.
+    expect(bolt('M10x1', 10, 2)).toEqual([]);
+  });
 });

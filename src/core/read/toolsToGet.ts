@@ -4,7 +4,7 @@ import { drill, reamer } from '../model/shop/toolSets';
 import { leftToReam, makesWithReamer } from '../model/shop/reaming';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { goesIntoFace } from '../model/shop/tool';
-import { dies, tapDrills, taps } from './threadToolsToGet';
+import { dies, narrowThreadTools, tapDrills, taps } from './threadToolsToGet';
 import { BAR_OUT, barFor, BEYOND, LEAST, sizesOf, withinReach } from './toolsInReach';
 import { CLOSE } from '../model/tolerances';
 
@@ -211,6 +211,7 @@ export function toolsToGet(part: Part, tools: readonly Tool[], cutting: CuttingV
     ...taps(part, tools),
     ...tapDrills(part, tools, cutting),
     ...dies(part, tools, cutting),
+    ...narrowThreadTools(part, tools, cutting),
     ...blades(part, tools),
     ...faceBlades(part, tools),
     ...seatBars(part, tools),

@@ -1,11 +1,19 @@
 import type { Feature } from './feature';
-import type { Part } from './part';
+import { turnRound, type Part } from './part';
 import type { Setup } from '../plan/setup';
-import type { Tool } from '../shop/shop';
+import type { CuttingValues, Tool } from '../shop/shop';
 import { CLOSE } from '../tolerances';
 import { threadDepth } from './thread';
 import { finishedPart } from '../workpiece/finishedPart';
 import { largestRadius, radiusAt } from '../workpiece/profile';
+
+/** A thread as it is cut, and the part with it: towards the back, but from the back end where it only goes to that. */
+export function threadSeen(feature: Feature, part: Part): { feature: Feature; part: Part } {
+  if (feature.z0 < CLOSE || feature.z1 < part.length - CLOSE) return { feature, part };
+  const turned = turnRound(part);
+  const seen = turned.features.find(({ path }) => path === feature.path);
+  return { feature: seen ?? feature, part: turned };
+}
 
 /** How far below its core a relief may stand and still let the tool leave, mm: arithmetic of a drawing's rounding. */
 const NEARLY = 0.05;
@@ -67,9 +75,23 @@ export function takenBehind({ thread, z1 }: Feature, part: Part, times: number, 
   return Math.max(times * pitch, ...tooNear);
 }
 
+/** The side of a threading tool stays so far from a shoulder, mm (ours). */
+const OFF_SHOULDER = 0.1;
+
+/** How far ahead of its tip a threading tool may stand in the relief behind a thread, mm: up to the nearest that is larger. z as above. */
+export function roomInRelief({ thread, z1 }: Feature, { steps }: Part): number {
+  const larger = steps.filter(
+    ({ zFrom, diameter }) => zFrom >= z1 - CLOSE && diameter.nominal > (thread?.diameter ?? 0) + CLOSE,
+  );
+  return Math.min(...larger.map(({ zFrom }) => zFrom - z1)) - OFF_SHOULDER;
+}
+
+const fitsIn = (feature: Feature, part: Part, tool: Tool | undefined): boolean =>
+  (tool?.ahead ?? 0) <= roomInRelief(feature, part) + CLOSE;
+
 /**
- * Whether the tool of an outside thread has room to leave at its end: a run-out said on the drawing where nothing wider stands, a
- * relief down to the core (trade: Order, RELIEF-FIRST), or a plain cylinder that goes on. z of the view, times and tool as above.
+ * Whether the tool of an outside thread has room to leave at its end while it is fed: a run-out said on the drawing where nothing wider stands, a
+ * relief down to the core that its side goes into (trade: Order, RELIEF-FIRST), or a plain cylinder that goes on. z of the view, times and tool as above.
  */
 export function hasRoomToLeave(feature: Feature, part: Part, times: number, tool: Tool | undefined): boolean {
   const { thread, z1 } = feature;
@@ -77,11 +99,25 @@ export function hasRoomToLeave(feature: Feature, part: Part, times: number, tool
   const needed = times * thread.pitch;
   const taken = takenBehind(feature, part, times, tool);
   const isSaid = (thread.runOut ?? 0) >= needed - 1e-6 && isFree(feature, part, taken);
-  return isSaid || goesOn(feature, part, taken) || hasRelief(feature, part, times);
+  return isSaid || goesOn(feature, part, taken) || (fitsIn(feature, part, tool) && hasRelief(feature, part, times));
 }
 
-/** The side of a threading tool stays so far from a shoulder, mm (ours). */
-const OFF_SHOULDER = 0.1;
+/** How a threading tool gets out at the end of its thread: drawn out while it is fed, or after a last turn by hand in a short relief. */
+export type WayOut = 'fed' | 'by-hand';
+
+/** What the house says of the room at a thread's end, pitches. */
+type EndRoom = Pick<CuttingValues, 'threadEndTimes' | 'threadEndByHand'>;
+
+/** How a tool leaves an outside thread, undefined where it has no room to. z of the view. @param tool what would cut it */
+export function wayOut(
+  feature: Feature,
+  part: Part,
+  { threadEndTimes, threadEndByHand }: EndRoom,
+  tool: Tool | undefined,
+): WayOut | undefined {
+  if (hasRoomToLeave(feature, part, threadEndTimes, tool)) return 'fed';
+  return fitsIn(feature, part, tool) && hasRelief(feature, part, threadEndByHand) ? 'by-hand' : undefined;
+}
 
 /**
  * Where the tip of a threading tool comes to stand in the relief behind a thread: in its middle, or so far before a larger

@@ -245,6 +245,7 @@ export const startValues: Shop = {
     orificeTimes: 10, // ours
     flankStep: 0.5, // ours
     threadEndTimes: 2, // ours
+    threadEndByHand: 1, // ours
     finestGrade: 6, // ours
     stopRepeats: 0.02, // ours
     drillGrade: 12,
@@ -350,7 +351,19 @@ export const startValues: Shop = {
   spares: { firstOff: 1, scrapShare: 0.02, noneUpTo: 3 }, // ours, but for the last
   rates: { currency: '€', machineHour: 45, order: 12 }, // ours
   // Ours; a blade is ground in a quarter of an hour.
-  toGet: { drill: 8, ream: 30, tap: 16, die: 20, bore: 45, groove: 12, 'face-groove': 15, gauge: 40, wheel: 25 },
+  toGet: {
+    drill: 8,
+    ream: 30,
+    tap: 16,
+    die: 20,
+    thread: 15,
+    'inner-thread': 25,
+    bore: 45,
+    groove: 12,
+    'face-groove': 15,
+    gauge: 40,
+    wheel: 25,
+  },
   // Exponents are the usual ones of textbooks; the rest is ours.
   edges: {
     hss: { life: 60, exponent: 0.125, cost: 2.5, change: 3, thinnest: 0.05 },

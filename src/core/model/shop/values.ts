@@ -235,6 +235,8 @@ export interface CuttingValues {
   orificeTimes: number;
   /** Room that a threading tool needs at the end, in pitches. */
   threadEndTimes: number;
+  /** The same where the last turn is made by hand, in pitches. */
+  threadEndByHand: number;
   /** The finest grade that turning and boring hold here. */
   finestGrade: number;
   /** How closely a carriage stop repeats, mm either way. */

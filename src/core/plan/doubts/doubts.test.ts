@@ -63,13 +63,28 @@ describe('what could not be made', () => {
     // the tip, and for what it goes on until it is drawn out of there: ⌀20 stands 10 − 6.387 = 3.613 over the core, whose flank slants
     // 3.613 · tan 30° = 2.086 ahead, more than the side: 2 + 1 · (1 − 2 / 2.086) = 2.041.
     expect(threadEnds({ ...thread, length: 7.95 })).toEqual([]);
-    expect(threadEnds({ ...thread, length: 8 })).toHaveLength(1);
+    // At 8 one is ground to 1.9 beside its tip, 2 − 0.1, and wants 1.9 + 1 · (1 − 1.9 / 2.086) = 1.989; less than two pitches none does.
+    expect(threadEnds({ ...thread, length: 8 })).toEqual([]);
+    expect(threadEnds({ ...thread, length: 8.05 })).toHaveLength(1);
     expect(threadEnds({ ...thread, length: 8.5 })).toHaveLength(1);
     // A run-out that is said lies where nothing wider stands: the shoulder at 10 is no room.
     expect(threadEnds({ ...thread, length: 9, runOut: 2 })).toHaveLength(1);
     expect(threadEnds({ ...thread, runOut: 2 })).toHaveLength(1);
     // 14 − 2 · 0.6134 = 12.77: a relief to 13 leaves the tool in metal.
     expect(threadEnds({ ...thread, length: 7 }, { kind: 'groove', at: 7, width: 3, bottom: 13 })).toHaveLength(1);
+  });
+
+  test('a thread from the back ends at its shoulder as one from the front does; a die wants a pitch of relief', () => {
+    const small = (at: number, ...more: NonNullable<PartFile['details']>) =>
+      rules({
+        outside: [step(16, 10), step(8, 15)],
+        details: [{ kind: 'thread', at, length: 25 - at, designation: 'M8' }, ...more],
+      }).filter(([rule]) => rule === 'THREAD-RUN-OUT');
+    expect(small(10)).toHaveLength(1);
+    expect(small(13)).toEqual([]);
+    // 8 − 2 · 0.6134 · 1.25 = 6.466 is its core.
+    expect(small(11.5, { kind: 'groove', at: 10, width: 1.5, bottom: 6.4 })).toEqual([]);
+    expect(small(11.5, { kind: 'groove', at: 10, width: 1.5, bottom: 7 })).toHaveLength(1);
   });
 
   test('a groove narrower than the narrowest blade, or deeper than those that fit', () => {

@@ -1,11 +1,14 @@
 import { sayFigure } from '../../model/units/mark';
 import type { Size } from '../../model/part/size';
+import type { Tool } from '../../model/shop/shop';
+import { CLOSE } from '../../model/tolerances';
 import { gradeOf } from '../../model/part/tolerance';
 import { finishedPart } from '../../model/workpiece/finishedPart';
 import { threadDepth } from '../../model/part/thread';
 import { thinnestWall } from '../../model/workpiece/workpiece';
 import { say, sayDiameter } from '../../model/words';
-import { hasRoomToLeave, takenBehind } from '../../model/part/threadRoom';
+import { threadToolOf } from '../../model/shop/threadTool';
+import { hasRelief, takenBehind, threadSeen, wayOut } from '../../model/part/threadRoom';
 import type { Doubt, Look } from './doubt';
 
 /** Sizes finer than the machine holds by turning and boring. */
@@ -74,19 +77,25 @@ export const undercut: Look = ({ part, shop, units }) =>
 /** A thread that ends against metal needs somewhere for the tool to go: a relief, or a run-out said on the drawing. */
 export const threadEnd: Look = ({ part, shop, units }) =>
   part.features.flatMap((feature): Doubt[] => {
-    const { thread, bore, path, z1 } = feature;
+    const { thread, bore, path } = feature;
     const times = shop.cutting.threadEndTimes;
-    const tool = shop.tools.find(({ does }) => does.includes('thread'));
-    if (!thread || bore || hasRoomToLeave(feature, part, times, tool)) return [];
-    const [wide, long] = [times * thread.pitch, takenBehind(feature, part, times, tool)].map((mm) =>
+    const tools = shop.tools.filter(({ does }) => does.includes('thread'));
+    const seen = threadSeen(feature, part);
+    const hasRoom = (tool?: Tool) => wayOut(seen.feature, seen.part, shop.cutting, tool) !== undefined;
+    if (!thread || bore || (tools.length === 0 ? hasRoom() : tools.some(hasRoom))) return [];
+    // A die wants to be through its last turn, and no more.
+    const hasDie = seen.feature.z0 < CLOSE && threadToolOf('die', thread, shop.tools);
+    if (hasDie && thread.diameter <= shop.cutting.dieUpTo + CLOSE && hasRelief(seen.feature, seen.part, 1)) return [];
+    const [wide, long] = [times * thread.pitch, takenBehind(seen.feature, seen.part, times, tools[0])].map((mm) =>
       say(Number(mm.toFixed(2)), units),
     );
+    const end = seen.part === part ? feature.z1 : feature.z0;
     const core = thread.diameter / 2 - threadDepth(thread);
     return [
       {
         path,
         rule: 'THREAD-RUN-OUT',
-        because: `${thread.designation} ends at ${say(z1, units)} with no room for the tool to leave: a relief to ${sayDiameter(Number((2 * core).toFixed(2)), units)}, ${wide} wide, or a run-out of ${long} said on the drawing.`,
+        because: `${thread.designation} ends at ${say(end, units)} with no room for the tool to leave: a relief to ${sayDiameter(Number((2 * core).toFixed(2)), units)}, ${wide} wide, or a run-out of ${long} said on the drawing.`,
       },
     ];
   });

@@ -7,6 +7,7 @@ import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
 import type { OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
+import { offCorner } from './corner';
 import { stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 
@@ -36,6 +37,7 @@ export const knurl: OperationKind = {
       reachedOf(setup, 'knurl').flatMap((feature) => {
         const tool = toolOf(feature, setup);
         if (!tool || !feature.knurl) return [];
+        const { to, does } = offCorner(feature, setup);
         return [
           {
             key: `knurl:${feature.path}`,
@@ -45,13 +47,14 @@ export const knurl: OperationKind = {
             name: `Knurl ${feature.knurl.pattern} ${say(feature.knurl.pitch, setup.run.units)}`,
             tool,
             from: feature.z0,
-            to: feature.z1,
+            to,
             removal: {},
             stop: {
               means: 'carriage' as const,
-              settings: [{ edge: 'tip' as const, setting: stopSetting(feature.z1, tool) }],
+              settings: [{ edge: 'tip' as const, setting: stopSetting(to, tool) }],
             },
             checks: [],
+            ...(does.length > 0 ? { does } : {}),
           },
         ];
       }),

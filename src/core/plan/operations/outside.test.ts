@@ -233,6 +233,16 @@ describe('knurls', () => {
     expect(only(file, 'knurl').warnings[0]).toContain('⌀21.9 or ⌀22.15 before knurling tracks');
   });
 
+  test('up to a shoulder it ends where the nose of 0.4 left its corner, and is proved', () => {
+    const file = part(
+      [step(12, 25), step(14.3, 8), step(20, 6)],
+      [{ kind: 'knurl', at: 25, length: 8, pattern: 'straight', pitch: 1 }],
+    );
+    const cut = only(file, 'knurl');
+    expect([cut.to, cut.does]).toEqual([32.6, ['It ends 0.4 mm before the shoulder: so much is left in its corner.']]);
+    expect(planned(file).proof.faults).toEqual([]);
+  });
+
   test('a pitch that no wheel has is told', () => {
     expect(
       doubtsOf(part([step(22, 20)], [{ kind: 'knurl', at: 2, length: 10, pattern: 'straight', pitch: 0.7 }])),

@@ -65,3 +65,43 @@ test('too near to a hexagon for the side of the tool: M10x1, 8 long on 10, is ru
   expect(threadIn(plan)).toBeUndefined();
   expect(plan.proof.faults).toEqual([]);
 });
+
+test('a relief of less than two pitches: the tool is ground to go in, and the last turn of every pass is by hand', () => {
+  const file = runOf(
+    {
+      material: 'free-cutting-steel',
+      outside: [step(20, 15), step(30, 10)],
+      details: [
+        { kind: 'thread', at: 0, length: 13, designation: 'M20x1.5' },
+        { kind: 'groove', at: 13, width: 2, bottom: 17.8 },
+      ],
+    },
+    { firstEnd: 'front' },
+  );
+  const cut = only(file, 'thread');
+  // 2 − 0.1 beside its tip, so that this stands where the thread ends, and the side 0.1 before the head at 15.
+  expect(cut.tool).toMatchObject({ ahead: 1.9, toGet: true });
+  expect(cut.to).toBeCloseTo(13, 9);
+  expect(cut.does?.join(' ')).toContain('the last turn by hand');
+  // A turn by hand takes 0.05 min.
+  const passes = cut.passes.length;
+  expect(cut.byHand).toEqual([{ name: `last turn by hand, ${passes} ×`, minutes: passes * 0.05 }]);
+  expect(planned(file).proof.faults).toEqual([]);
+});
+
+test.each([
+  ['the front', [step(8, 15), step(16, 10)], 0],
+  ['the back', [step(16, 10), step(8, 15)], 10],
+] as const)(
+  'M8 drawn to a shoulder from %s: the die ends where the nose of 0.4 left its corner, and it is proved',
+  (_, outside, at) => {
+    const file = runOf({
+      outside: [...outside],
+      details: [{ kind: 'thread', at, length: 15, designation: 'M8' }],
+    });
+    const cut = only(file, 'die');
+    expect(cut.to).toBeCloseTo(14.6, 9);
+    expect(cut.does?.at(-1)).toBe('It ends 0.4 mm before the shoulder: so much is left in its corner.');
+    expect(planned(file).proof.faults).toEqual([]);
+  },
+);

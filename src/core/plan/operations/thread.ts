@@ -11,7 +11,8 @@ import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import { hasRelief, hasRoomToLeave, leavesAt } from '../../model/part/threadRoom';
+import { hasRelief, leavesAt, wayOut } from '../../model/part/threadRoom';
+import { offCorner } from './corner';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
 import { passesOfThread } from './threadDepths';
@@ -51,9 +52,15 @@ const wantsAway = ({ run }: Setup): boolean => run.shop.houseRules.threading ===
 const runsBack = ({ run }: Setup): boolean => run.shop.machine.runsBack !== false;
 const goesAway = (setup: Setup): boolean => wantsAway(setup) && runsBack(setup);
 
-/** A threading tool of the hand that cuts that way; away from the chuck any other does it upside down. */
-function pointed(setup: Setup): Tool | undefined {
-  const all = setup.run.shop.tools.filter(({ does }) => does.includes('thread'));
+/** A threading tool with room to leave, of the hand that cuts that way; away from the chuck any other does it upside down. */
+function pointed(feature: Feature, setup: Setup): Tool | undefined {
+  const { tools, cutting } = setup.run.shop;
+  const ways = tools
+    .filter(({ does }) => does.includes('thread'))
+    .map((tool) => ({ tool, way: wayOut(feature, setup.part, cutting, tool) }));
+  const all = (['fed', 'by-hand'] as const).flatMap((wanted) =>
+    ways.flatMap(({ tool, way }) => (way === wanted ? [tool] : [])),
+  );
   const right = all.find(({ hand }) => hand !== 'left');
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
@@ -65,9 +72,12 @@ const endsInWaste = ({ z1 }: Feature, { part, turned }: Setup): boolean =>
 /** Whether no relief ends a thread: what it is cut on goes on behind it, to the end of the part or as the drawing lets it run out. */
 const runsOut = (feature: Feature, setup: Setup): boolean =>
   endsInWaste(feature, setup) ||
-  (feature.z1 < setup.part.length - CLOSE && !hasRelief(feature, setup.part, setup.run.shop.cutting.threadEndTimes));
+  (feature.z1 < setup.part.length - CLOSE && !hasRelief(feature, setup.part, setup.run.shop.cutting.threadEndByHand));
 const RUNS_OUT =
   'No relief: drawn out at this stop while it turns, the last turns run out on the plain diameter behind it.';
+
+const LAST_TURN =
+  'The relief is short: out of gear before the tool is there, the last turn by hand at the chuck, and drawn out in the relief.';
 
 /** How a thread of the left hand is cut: out of its relief with the spindle forward, or, with none to begin in, backward. */
 const LEFT_HANDED = 'Left-hand: leadscrew the other way, from the relief out to the free end.';
@@ -75,16 +85,18 @@ const LEFT_HANDED_IN = 'Left-hand: leadscrew the other way, spindle backward, th
 
 const isLeft = (thread: Thread | undefined): boolean => thread?.hand === 'left';
 
+/** Whether a thread is cut from its free end into its relief. */
+const startsFree = (thread: Thread, setup: Setup): boolean => !goesAway(setup) && !isLeft(thread);
+
 const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
   const isCut = kind === 'thread';
-  const room =
-    isCut &&
-    feature.z1 < setup.part.length - CLOSE &&
-    hasRoomToLeave(feature, setup.part, cutting.threadEndTimes, tool);
+  const room = isCut && feature.z1 < setup.part.length - CLOSE ? wayOut(feature, setup.part, cutting, tool) : undefined;
   const isOpen = isCut && (room || endsInWaste(feature, setup)) && runsOut(feature, setup);
   const gearing = isCut ? gearingOf(feature, setup) : undefined;
-  const to = room && !isOpen ? leavesAt(feature, setup, cutting.threadEndTimes, tool) : feature.z1;
+  const corner = isCut ? { to: feature.z1, does: [] } : offCorner(feature, setup);
+  const pitches = room === 'by-hand' ? cutting.threadEndByHand : cutting.threadEndTimes;
+  const to = room && !isOpen ? leavesAt(feature, setup, pitches, tool) : corner.to;
   return {
     key: `${kind}:${feature.path}`,
     kind,
@@ -110,10 +122,11 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
               : []),
             ...(isLeft(thread) ? [isOpen ? LEFT_HANDED_IN : LEFT_HANDED] : []),
             ...(isOpen ? [RUNS_OUT] : []),
+            ...(room === 'by-hand' && startsFree(thread, setup) ? [LAST_TURN] : []),
             sayWires(thread, setup),
           ],
         }
-      : { does: [sayDie(thread, setup)] }),
+      : { does: [sayDie(thread, setup), ...corner.does] }),
   };
 };
 
@@ -138,10 +151,9 @@ export const thread: OperationKind = {
   demand: (setup) =>
     good(
       reachedOf(setup, 'thread').flatMap((feature) => {
-        const tool = pointed(setup);
+        const tool = pointed(feature, setup);
         // Without gears for its pitch, or room to leave, it stays undone, and is told (route/doubts).
         if (!feature.thread || !tool || dieOf(feature, setup) || !gearingOf(feature, setup)) return [];
-        if (!hasRoomToLeave(feature, setup.part, setup.run.shop.cutting.threadEndTimes, tool)) return [];
         return [operationOf(feature, feature.thread, tool, 'thread', setup)];
       }),
     ),
@@ -173,8 +185,23 @@ export const thread: OperationKind = {
     };
     const springs = givesWay(operation, setup);
     const grip = gripAt(diameter, Math.min(from, to), setup);
+    const passes = passesOfThread(
+      { pitch: cut.pitch, depth, springs, grip },
+      { z: to, length: to - from, at: (deep) => diameter - 2 * deep, path: helix },
+      setup,
+    );
+    const made = setup.part.features.find(({ path }) => path === feature);
+    const isByHand =
+      made && startsFree(cut, setup) && wayOut(made, setup.part, run.shop.cutting, operation.tool) === 'by-hand';
     return good({
       diameter,
+      ...(isByHand
+        ? {
+            byHand: [
+              { name: `last turn by hand, ${passes.length} ×`, minutes: passes.length * run.shop.handMinutes.tapTurn },
+            ],
+          }
+        : {}),
       warnings: [
         ...(wantsAway(setup) && !runsBack(setup)
           ? [
@@ -187,11 +214,7 @@ export const thread: OperationKind = {
             ]
           : []),
       ],
-      passes: passesOfThread(
-        { pitch: cut.pitch, depth, springs, grip },
-        { z: to, length: to - from, at: (deep) => diameter - 2 * deep, path: helix },
-        setup,
-      ),
+      passes,
     });
   },
   cautions: LEADSCREW_CAUTIONS,

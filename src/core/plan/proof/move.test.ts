@@ -139,6 +139,19 @@ test('a thread’s edge takes nothing, and what it meets beyond its thread is to
   expect(meetsBeyond(8, pointed, stepped, from, { ...to, z: 11 })?.by).toBeGreaterThan(0.5);
 });
 
+test('drawn out of its thread an edge stands in the turn that it cut, and meets what is beside that', () => {
+  // A thread on r 7 that ends at 12, its relief to r 6 up to the head at 16. A tip of 60° at 12.2 and r 6.1 stands 0.9 · tan 30° = 0.52
+  // wide at r 7, 0.32 of it in the last turn.
+  const bolt = union(union(box(0, 12, 0, 7), box(12, 16, 0, 6)), box(16, 30, 0, 11));
+  const pointed = shape('thread-60');
+  const out = (from: EdgePlace, z: number) => move(pointed, bolt, from, { z, r: 13, by: 'rapid' }).met;
+  const end: EdgePlace = { z: 12.2, r: 6.1 };
+  expect(out({ ...end, by: 'thread' }, 12.2)).toBeUndefined();
+  expect(out({ ...end, by: 'rapid' }, 12.2)?.by).toBeGreaterThan(0.3);
+  // Aslant it goes through what no turn took.
+  expect(out({ ...end, by: 'thread' }, 2)?.by).toBeGreaterThan(0.3);
+});
+
 test('with a file along an arc everything over it goes', () => {
   const quarter = move(
     shape('rougher'),

@@ -104,12 +104,13 @@ export interface Moved {
 const largest = (meetings: readonly (Meeting | undefined)[]): Meeting | undefined =>
   worst(meetings.flatMap((meeting) => meeting ?? []));
 
-/** Moves a tool straight from one place to the next through the metal that is there. */
+/** Moves a tool straight from one place to the next through the metal that is there. Drawn out of a thread its edge stands in the turn that it cut. */
 export function move({ edge, body }: ToolShape, metal: Section, from: EdgePlace, to: EdgePlace): Moved {
   if (to.by === 'hand') return { left: filed(metal, from, to), met: undefined };
   const left = to.by === undefined ? cutOnWay(edge, metal, from, to) : metal;
   const bodies = body.map((part) => meets(part, left, from, to));
-  const edges = to.by === 'rapid' ? edge.map((piece) => edgeMeets(piece, metal, from, to)) : [];
+  const beside = from.by === 'thread' ? cutOnWay(edge, metal, from, from) : metal;
+  const edges = to.by === 'rapid' ? edge.map((piece) => edgeMeets(piece, beside, from, to)) : [];
   return { left, met: largest([...bodies, ...edges]) };
 }
 

@@ -89,6 +89,7 @@ export const cutting = [
         compoundWithin: 'Compound set to, ±°',
         pilotFraction: 'Pilot, × drill',
         threadEndTimes: 'Room at a thread’s end, pitches',
+        threadEndByHand: 'Room there, last turn by hand',
         finestGrade: 'Finest grade held, IT',
         drillGrade: 'A drill holds IT',
         sharpFrom: 'An edge is sharp from, °',
