@@ -65,7 +65,11 @@ test('a hole that the drills of its size are too short for wants a long one, by 
   // 25 · 3 = 75 is less than 80 and its point.
   expect(inLong([deep(3, 80)])).toEqual([]);
   const reamed: HoleFile = { from: 'front', shape: 'ream', diameter: '8 H7', depth: 90 };
-  expect(inLong([reamed]).map(([name]) => name)).toEqual(['long reamer ⌀8, flute 95, to get']);
+  // With the drill that it follows, 0.2 under it.
+  expect(inLong([reamed]).map(([name]) => name)).toEqual([
+    'long drill ⌀7.8, flute 95, to get',
+    'long reamer ⌀8, flute 95, to get',
+  ]);
 });
 
 describe('what is got rather than left out', () => {
@@ -111,6 +115,15 @@ describe('what is got rather than left out', () => {
     ] as const)('%s from the %s, on %d × %d', (designation, from, size, length, expected) =>
       expect(threaded(designation, from, size, length)).toEqual(expected),
     );
+  });
+
+  test('a long reamer comes with its drill as long: 96 and 12 beyond it, their points and up to the next 5', () => {
+    const sleeve = {
+      outside: [step(10, 90), step(16, 6)],
+      bores: [{ from: 'front' as const, shape: 'ream' as const, diameter: '5 H7', depth: 'through' }],
+    };
+    // A reamer of 5 is left 0.2 at least.
+    expect(gotFor(sleeve)).toEqual(['long drill ⌀4.8, flute 115, to get', 'long reamer ⌀5, flute 115, to get']);
   });
 
   test('a threading tool whose side goes into a relief, 0.1 off what is larger, where the house has no die so large', () => {

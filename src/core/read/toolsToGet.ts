@@ -30,32 +30,40 @@ function longer(tool: Tool, deep: number): Tool | undefined {
   return { ...tool, id: `${tool.id}-${flute}`, name: `long ${tool.name}, flute ${flute}`, flute };
 }
 
-/** Drills and reamers for holes that those of their size in the list are too short for. */
-function longTools({ holes, features, length }: Part, tools: readonly Tool[]): Tool[] {
+/** A tool that is wanted: of which sizes, the nearest to which, and how deep it goes in. */
+interface Wanted {
+  kind: 'drill' | 'ream';
+  from: number;
+  upTo: number;
+  aim: number;
+  deep: number;
+}
+
+/** Drills and reamers for holes that those of their size in the list are too short for; a reamer wants its drill as long. */
+function longTools({ holes, features, length }: Part, tools: readonly Tool[], cutting: CuttingValues): Tool[] {
   const deepOf = (size: number, through: boolean, depth: number) =>
     through ? length + BEYOND + POINT * size : depth + POINT * size;
   const wanted = [
-    ...holes.map(({ diameter: { nominal, lower, upper }, through, depth }) => ({
+    ...holes.map(({ diameter: { nominal, lower, upper }, through, depth }): Wanted => ({
       kind: 'drill',
       from: nominal + lower,
       upTo: nominal + upper,
+      aim: nominal + (lower + upper) / 2,
       deep: deepOf(nominal, through, depth),
     })),
-    ...features.flatMap(({ kind, size, z0, z1 }) =>
-      kind === 'ream' && size
-        ? [
-            {
-              kind,
-              from: size.nominal,
-              upTo: size.nominal,
-              deep: deepOf(size.nominal, z0 < CLOSE && z1 > length - CLOSE, z1 - z0),
-            },
-          ]
-        : [],
-    ),
+    ...features.flatMap(({ kind, size, z0, z1 }): Wanted[] => {
+      if (kind !== 'ream' || !size || !makesWithReamer(size)) return [];
+      const { nominal } = size;
+      const deep = deepOf(nominal, z0 < CLOSE && z1 > length - CLOSE, z1 - z0);
+      const { least, most } = leftToReam(nominal, cutting);
+      return [
+        { kind: 'drill', from: nominal - most, upTo: nominal - least, aim: nominal - least, deep },
+        { kind: 'ream', from: nominal, upTo: nominal, aim: nominal, deep },
+      ];
+    }),
   ];
-  return wanted.flatMap(({ kind, from, upTo, deep }) => {
-    const off = ({ diameter = 0 }: Tool) => Math.abs(diameter - (from + upTo) / 2);
+  return wanted.flatMap(({ kind, from, upTo, aim, deep }) => {
+    const off = ({ diameter = 0 }: Tool) => Math.abs(diameter - aim);
     const fitting = tools.filter(
       ({ does, diameter = 0 }) => does.includes(kind) && diameter >= from - CLOSE && diameter <= upTo + CLOSE,
     );
@@ -216,6 +224,6 @@ export function toolsToGet(part: Part, tools: readonly Tool[], cutting: CuttingV
     ...faceBlades(part, tools),
     ...seatBars(part, tools),
   ];
-  const wanted = [...sized, ...longTools(part, [...tools, ...sized]), ...longBars(part, tools)];
+  const wanted = [...sized, ...longTools(part, [...tools, ...sized], cutting), ...longBars(part, tools)];
   return asToGet(wanted);
 }

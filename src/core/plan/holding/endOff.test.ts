@@ -48,6 +48,25 @@ test('what lies at its face is made when the end is gone: edge, hole, and the po
   expect(proof.faults).toEqual([]);
 });
 
+test.each([
+  ['drill', 5, ['centre', 'drill']],
+  ['ream', '5 H7', ['centre', 'drill', 'ream']],
+] as const)(
+  'what goes right through it is made when the end is gone, and not under its centre: %s',
+  (shape, diameter, kinds) => {
+    const sleeve = shaft({
+      outside: [step(12, 84), step(16, 12)],
+      bores: [{ from: 'front', shape, diameter, depth: 'through' }],
+    });
+    const { setups, proof } = planned(sleeve, startValues, { only: [endLast] });
+    const inHole = setups.map(({ operations }) =>
+      operations.flatMap(({ kind, feature }) => (feature === 'part.bores[0]' ? [kind] : [])),
+    );
+    expect(inHole).toEqual([[], [], [], kinds]);
+    expect(proof.faults).toEqual([]);
+  },
+);
+
 test('a slender shaft with a hole in its face, and a point that bears no centre, are found a route so', () => {
   const pointed = shaft({
     outside: [{ shape: 'cone', from: 1, to: 8, length: 8 }, step(8, 40), step(12, 8)],

@@ -192,7 +192,7 @@ export const reach = (turned: readonly Turned[], { asDrawn }: Stock, jaws: numbe
 export function madeBehindEnd({ view }: Layout, stock: Stock) {
   const atFace = view.features.filter(({ z0, from }) => (from ? from === 'front' : z0 < CLOSE));
   return {
-    drilled: toDrill(view, stock).flatMap(({ path, from, through }) => (from === 'front' && !through ? [path] : [])),
+    drilled: toDrill(view, stock).flatMap(({ path, from, through }) => (from === 'front' || through ? [path] : [])),
     features: atFace.map(({ path }) => path),
     chamfered: view.chamfers.filter(({ z, end }) => end === 'front' && z < CLOSE).map(({ path }) => path),
   };

@@ -99,6 +99,22 @@ test('a hole that is drilled before it is drawn out takes the centre in its mout
   expect(proof.faults).toEqual([]);
 });
 
+test('a long sleeve of ⌀10 with a reamed hole of ⌀5 is drilled and reamed short, then drawn out with the centre in its mouth', () => {
+  const sleeve = runOf(
+    {
+      material: 'tool-steel',
+      outside: [step('10 h6', 90), step(16, 6)],
+      bores: [{ from: 'front', shape: 'ream', diameter: '5 H7', depth: 'through' }],
+    },
+    { quantity: 4 },
+  );
+  const { setups, proof, skeleton } = planned(sleeve, startValues, {});
+  expect(skeleton.drawnOut).toBe(true);
+  expect(setups[0]?.operations.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['centre', 'drill', 'ream']));
+  expect(setups[1]?.setup).toMatchObject({ supported: true, drawnOut: true });
+  expect(proof.faults).toEqual([]);
+});
+
 test('a step is turned past its end where what comes behind is no wider and waits for the next pull: 30 and 1 of overrun', () => {
   // ⌀14 bears 4 · 14 = 56: up to 30, up to 130 under the centre, and the rest with the part-off.
   const { setups, proof } = planOf(

@@ -5,6 +5,7 @@ import type { Tool } from '../../model/shop/shop';
 import { CLOSE } from '../../model/tolerances';
 import { goesThrough } from '../reach/reached';
 import type { Setup } from '../../model/plan/setup';
+import { fullDepthOf } from './fullDepth';
 
 /** A hole that a tool must find before it can make a feature: how wide it may be, and how deep its full diameter. mm */
 export interface HoleNeed {
@@ -98,15 +99,20 @@ export const holeServing = (
     )
     .sort((a, b) => b.diameter - a.diameter)[0];
 
-/** The drill for a need that no hole of the drawing meets, and how deep its full diameter goes; the nearest that does. */
-export function drillFor(need: HoleNeed, { run }: Pick<Setup, 'run'>): { tool: Tool; depth: number } | undefined {
+/** The drill for a need that no hole of the drawing meets, and how deep its full diameter goes: of those so long the nearest. */
+export function drillFor(need: HoleNeed, setup: Setup): { tool: Tool; depth: number } | undefined {
   // In a hole that is there its point cuts no deeper than from that outwards.
   const deep = ({ diameter = 0, point = 118 }: Tool) =>
     Math.min(
       need.depth,
       (need.tipAtMost ?? Infinity) - pointLength(diameter, point) + pointLength(need.hole ?? 0, point),
     );
-  const tool = run.shop.tools
+  const isShort = (tool: Tool): number => {
+    const { flute = 0, diameter = 0, point = 118 } = tool;
+    const full = fullDepthOf({ ...need, depth: deep(tool) }, setup).value;
+    return flute >= full + pointLength(diameter, point) - CLOSE ? 0 : 1;
+  };
+  const tool = setup.run.shop.tools
     .filter(
       (candidate) =>
         candidate.does.includes('drill') &&
@@ -118,7 +124,7 @@ export function drillFor(need: HoleNeed, { run }: Pick<Setup, 'run'>): { tool: T
       const [x, y] = [a.diameter ?? 0, b.diameter ?? 0];
       const nearer = Math.abs(x - need.aim) - Math.abs(y - need.aim);
       // Of two as near the wider: it leaves the next tool less.
-      return Math.abs(nearer) > 1e-6 ? nearer : y - x;
+      return isShort(a) - isShort(b) || (Math.abs(nearer) > 1e-6 ? nearer : y - x);
     })[0];
   return tool && { tool, depth: deep(tool) };
 }
@@ -129,14 +135,16 @@ export const widthFound = (need: HoleNeed, setup: Setup): number | undefined =>
 
 /**
  * Features of some kinds that a set-up drills for: what goes right through is drilled in the first, whichever end its
- * other tools come from, so that both mouths can be worked.
+ * other tools come from, so that both mouths can be worked; where an end is left on for a centre, when that is gone.
  */
 export const drilledFor = ({ part, features, side, centres, drawnOut, stock }: Setup, ...kinds: string[]): Feature[] =>
   part.features.filter(
     (feature) =>
       kinds.includes(feature.kind) &&
       !stock.asDrawn.includes(feature.path) &&
-      (goesThrough(feature, part) ? side === 1 && !centres && !drawnOut : features.includes(feature.path)),
+      (goesThrough(feature, part) && stock.centreEnd === 0
+        ? side === 1 && !centres && !drawnOut
+        : features.includes(feature.path)),
   );
 
 /** Features of some kinds that a set-up gets at. */
