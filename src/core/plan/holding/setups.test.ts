@@ -1,4 +1,5 @@
 import type { RunFile, StepFile } from '../../read/runFile';
+import { startValues } from '../../model/shop/startValues';
 import { planned, problemsOf, runOf, step } from '../../testing';
 
 const setupsOf = (outside: StepFile[], more: Partial<RunFile> = {}) =>
@@ -74,6 +75,25 @@ describe('what the second side is held by', () => {
       runOf({ outside: [step(12, length, { chamfers: { front: 1, back: 1 } })] }, { way: 'from-bar' });
     expect(problemsOf(ring(3.5))[0]?.message).toContain('the best is ⌀12 with 1.5 mm of 2 mm needed');
     expect(planned(ring(4.5)).setups[1]?.setup.holding).toMatchObject({ kind: 'soft-jaws', from: 1, seated: true });
+  });
+
+  test('a vee on the rim leaves its tool room before the jaws on the hub: 49 min instead of 95 on a mandrel', () => {
+    const pulley = runOf(
+      {
+        material: 'aluminium-6082',
+        outside: [step(90, 20), step(40, 18)],
+        details: [{ kind: 'vee', at: 10, included: 38, depth: 12, bottom: 8 }],
+        bores: [{ from: 'front', shape: 'bore', diameter: '20 H7', depth: 'through' }],
+      },
+      { quantity: 4 },
+    );
+    const { setups, proof } = planned(pulley, startValues, {});
+    const second = setups[1]?.setup;
+    expect(setups.map(({ setup }) => setup.end)).toEqual(['back', 'front']);
+    expect(second?.holding).toMatchObject({ kind: '3-jaw', grip: 'part.outside[1]' });
+    // At the rim it is 4 + 12 · tan 19° = 8.13 to either side of 10, so that it ends at 18.13: 1 to what is beside it, 2 clear.
+    expect(second?.holding.from).toBeCloseTo(10 + 4 + 12 * Math.tan((19 * Math.PI) / 180) + 3, 6);
+    expect(proof.faults).toEqual([]);
   });
 
   test('no longer than the jaws cover', () => {

@@ -94,9 +94,11 @@ function outsideSurfaces(
     const begins = frontOf(view, step);
     const seats = !before || nominal(step) - nominal(before) >= 2 * run.shop.cutting.seatLeast - CLOSE;
     return stretchesOf(view, step).flatMap(({ from, to, gaps, thread, threadName, knurl }): Surface[] => {
-      // What the second set-up still works beside it wants the same room as its face, where there is any.
-      const worked = view.features.some(({ path, z0 }) => !made.includes(path) && Math.abs(z0 - to) < CLOSE);
-      const next = Math.min(against ? Infinity : step.zTo, worked ? to : Infinity);
+      // What the second set-up still works before it wants the same room as its face, where there is any; a shape has its tool beside it.
+      const worked = view.features.flatMap(({ path, z0, bore, cross }) =>
+        made.includes(path) || bore || cross || z0 < to - CLOSE ? [] : [Math.max(to, z0 - closest)],
+      );
+      const next = Math.min(against ? Infinity : step.zTo, ...worked);
       const on = flats
         ? `${say(2 * flats.fromAxis, run.units)} across flats`
         : sayDiameter(standsAt(step.diameter), run.units);
