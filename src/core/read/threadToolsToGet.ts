@@ -3,7 +3,7 @@ import type { Feature, Thread } from '../model/part/feature';
 import { tapDrill, threadDepth } from '../model/part/thread';
 import { standsOut } from '../model/shop/boringBar';
 import { minorLimits } from '../model/part/threadLimits';
-import { hasRoomToLeave, roomInRelief, threadSeen, wayOut } from '../model/part/threadRoom';
+import { hasRoomToLeave, threadSeen, wayOut } from '../model/part/threadRoom';
 import type { CuttingValues, Tool } from '../model/shop/shop';
 import { die, drill, insideThreadTool, tap } from '../model/shop/toolSets';
 import { CLOSE } from '../model/tolerances';
@@ -60,7 +60,7 @@ export function dies(part: Part, tools: readonly Tool[], { threadEndTimes, dieUp
 /** Half of its angle for one of 60°. */
 const FLANK = Math.tan(Math.PI / 6);
 
-/** Threading tools whose side goes into a relief that those of the list are too wide for, where the house has no die so large. */
+/** Threading tools whose side has room at a thread's end where those of the list are too wide, and the house has no die so large. */
 export function narrowThreadTools(part: Part, tools: readonly Tool[], cutting: CuttingValues): Tool[] {
   const listed = tools.filter(({ does, point }) => does.includes('thread') && point === 60);
   const [first] = listed;
@@ -69,15 +69,15 @@ export function narrowThreadTools(part: Part, tools: readonly Tool[], cutting: C
     if (!first || !thread || bore || thread.diameter <= cutting.dieUpTo + CLOSE) return [];
     const seen = threadSeen(feature, part);
     const hasRoom = (tool: Tool) => wayOut(seen.feature, seen.part, cutting, tool) !== undefined;
-    // To a tenth; narrower than its own flank none is.
-    const ahead = Math.floor(10 * roomInRelief(seen.feature, seen.part) + CLOSE) / 10;
-    const ground = {
-      ...first,
-      id: `${first.id}-${ahead}`,
-      name: `${first.name} ground to ${ahead} beside its tip`,
-      ahead,
-    };
-    return listed.some(hasRoom) || ahead < threadDepth(thread) * FLANK || !hasRoom(ground) ? [] : [ground];
+    if (listed.some(hasRoom)) return [];
+    // By tenths, the stoutest that has room; narrower than its own flank none is.
+    for (let tenths = Math.floor(10 * (first.ahead ?? 0)); tenths / 10 >= threadDepth(thread) * FLANK; tenths -= 1) {
+      const ahead = tenths / 10;
+      const name = `${first.name} ground to ${ahead} beside its tip`;
+      const ground = { ...first, id: `${first.id}-${ahead}`, name, ahead };
+      if (hasRoom(ground)) return [ground];
+    }
+    return [];
   });
 }
 

@@ -82,10 +82,12 @@ describe('what is got rather than left out', () => {
     gotFor({ outside: [step(30, length)], bores: [{ from: 'front', shape: 'bore', diameter, depth: 'through' }] });
 
   test('a longer boring bar, by steps of 5, to six of its diameters', () => {
-    // Into ⌀12 goes the bar of ⌀8, 32 deep. 20 and 12 for what is drilled past are 32; 31 and 12 are 43; 37 and 12 are 49 > 6 · 8.
+    // Into ⌀12 goes the bar of ⌀8, 32 deep. 20 and 12 for what is drilled past are 32; 31 and 12 are 43; of 37 and 12, which is more
+    // than is ever cut behind a bore, it goes 6 · 8; 48 it does not.
     expect(bored('12 H7', 20)).toEqual([]);
     expect(bored('12 H7', 31)).toEqual(['long boring bar ⌀8, 45 deep, to get']);
-    expect(bored('12 H7', 37)).toEqual([]);
+    expect(bored('12 H7', 37)).toEqual(['long boring bar ⌀8, 48 deep, to get']);
+    expect(bored('12 H7', 48)).toEqual([]);
   });
 
   test('a drill for a core hole: 18 − 1.5 = 16.5, at most 0.22 · 1.5 over it, and the list has 16 and 17', () => {
@@ -109,9 +111,9 @@ describe('what is got rather than left out', () => {
       ['M12x1.5', 'front', 12, 12, ['die M12x1.5, to get']],
       ['M12x1.5', 'back', 12, 12, ['die M12x1.5, to get']],
       ['M12x1.5', 'front', 12, 13, []],
-      // One of the list, and one that is cut on the lathe or not at all.
+      // One of the list, and one that is cut on the lathe: ⌀30 stands 8.92 over its core, so that 1.7 beside the tip and 0.375 of it go in 2.
       ['M12', 'front', 12, 12, []],
-      ['M14x1.5', 'front', 14, 12, []],
+      ['M14x1.5', 'front', 14, 12, ['threading tool 60° ground to 1.7 beside its tip, to get']],
     ] as const)('%s from the %s, on %d × %d', (designation, from, size, length, expected) =>
       expect(threaded(designation, from, size, length)).toEqual(expected),
     );
@@ -144,5 +146,14 @@ describe('what is got rather than left out', () => {
     expect(bolt('M20x1.5', 20, 1.1)).toEqual([]);
     // Up to 12 there are dies.
     expect(bolt('M10x1', 10, 2)).toEqual([]);
+    // No relief: ⌀30 stands 15 − 8.147 = 6.853 over the core of M18x1.5, whose flank slants 3.957. In a quarter of a turn by hand
+    // it goes on 0.375: of 2 behind the thread one of 1.7 takes 1.7 + 0.375 · (1 − 1.7 / 3.957) = 1.91, one of 1.8 would 2.0046.
+    const plain = (behind: number) =>
+      gotFor({
+        outside: [step(18, 12 + behind), step(30, 8)],
+        details: [{ kind: 'thread', at: 0, length: 12, designation: 'M18x1.5' }],
+      });
+    expect(plain(2)).toEqual(ground(1.7));
+    expect(plain(1.4)).toEqual([]);
   });
 });

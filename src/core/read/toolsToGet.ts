@@ -73,13 +73,16 @@ function longTools({ holes, features, length }: Part, tools: readonly Tool[], cu
   });
 }
 
-/** Boring bars for bores that the stoutest of the list which goes in is too short for, by steps of 5. */
+/** Boring bars for bores that the stoutest of the list which goes in is too short for, by steps of 5 up to as far as one may stand out. */
 function longBars(part: Part, tools: readonly Tool[]): Tool[] {
   return part.features.flatMap((feature) => {
     if (!['bore', 'counterbore', 'conical-bore'].includes(feature.kind)) return [];
     const { deep, stoutest, isReached } = barFor(feature, part, tools);
-    if (!stoutest || isReached || deep > BAR_OUT * (stoutest.diameter ?? 0)) return [];
-    const out = 5 * Math.ceil(deep / 5);
+    const most = BAR_OUT * (stoutest?.diameter ?? 0);
+    const bored = feature.z1 - feature.z0;
+    const isPast = deep > bored ? bored > most - CLOSE : bored > most + CLOSE;
+    if (!stoutest || isReached || isPast) return [];
+    const out = Math.min(5 * Math.ceil(deep / 5), most);
     return [{ ...stoutest, id: `${stoutest.id}-${out}`, name: `long ${stoutest.name}, ${out} deep`, deep: out }];
   });
 }

@@ -49,12 +49,13 @@ const aheadAt = (over: number, { point = 60, ahead = Infinity }: Tool): number =
 
 /**
  * How far before something larger a thread must end, mm, where no relief ends it: so far ahead stands its tool, and on it goes while
- * it is drawn out over a pitch, until its side has come above the larger one.
+ * it is drawn out, until its side has come above the larger one.
  * @param over how far the larger one stands over the core
+ * @param on how far the thread goes on while the tool is drawn out of it
  */
-function offLarger(over: number, pitch: number, tool: Tool): number {
+function offLarger(over: number, on: number, tool: Tool): number {
   const [slanting, ahead] = [aheadAt(over, { ...tool, ahead: Infinity }), aheadAt(over, tool)];
-  return ahead + pitch * (1 - ahead / slanting);
+  return ahead + on * (1 - ahead / slanting);
 }
 
 /**
@@ -62,14 +63,21 @@ function offLarger(over: number, pitch: number, tool: Tool): number {
  * it off something larger that is too near. z of the view: the thread is cut towards its far end.
  * @param times how many pitches the tool needs
  * @param tool what would cut it
+ * @param turns in how many it is drawn out
  */
-export function takenBehind({ thread, z1 }: Feature, part: Part, times: number, tool: Tool | undefined): number {
+export function takenBehind(
+  { thread, z1 }: Feature,
+  part: Part,
+  times: number,
+  tool: Tool | undefined,
+  turns = 1,
+): number {
   if (!thread) return 0;
   const { pitch, diameter } = thread;
   const core = diameter / 2 - threadDepth(thread);
   const tooNear = part.steps.flatMap((step) => {
     const isLarger = step.zFrom >= z1 - CLOSE && step.diameter.nominal > diameter + CLOSE;
-    const off = isLarger && tool ? offLarger(step.diameter.nominal / 2 - core, pitch, tool) : 0;
+    const off = isLarger && tool ? offLarger(step.diameter.nominal / 2 - core, turns * pitch, tool) : 0;
     return step.zFrom < z1 + off - CLOSE ? [off] : [];
   });
   return Math.max(times * pitch, ...tooNear);
@@ -79,7 +87,7 @@ export function takenBehind({ thread, z1 }: Feature, part: Part, times: number, 
 const OFF_SHOULDER = 0.1;
 
 /** How far ahead of its tip a threading tool may stand in the relief behind a thread, mm: up to the nearest that is larger. z as above. */
-export function roomInRelief({ thread, z1 }: Feature, { steps }: Part): number {
+function roomInRelief({ thread, z1 }: Feature, { steps }: Part): number {
   const larger = steps.filter(
     ({ zFrom, diameter }) => zFrom >= z1 - CLOSE && diameter.nominal > (thread?.diameter ?? 0) + CLOSE,
   );
@@ -102,21 +110,24 @@ export function hasRoomToLeave(feature: Feature, part: Part, times: number, tool
   return isSaid || goesOn(feature, part, taken) || (fitsIn(feature, part, tool) && hasRelief(feature, part, times));
 }
 
-/** How a threading tool gets out at the end of its thread: drawn out while it is fed, or after a last turn by hand in a short relief. */
+/** How a threading tool gets out at the end of its thread: drawn out while it is fed, or with the last turn by hand where there is less room. */
 export type WayOut = 'fed' | 'by-hand';
 
-/** What the house says of the room at a thread's end, pitches. */
-type EndRoom = Pick<CuttingValues, 'threadEndTimes' | 'threadEndByHand'>;
+/** What the house says of the room at a thread's end, pitches, and of drawing out by hand, turns. */
+type EndRoom = Pick<CuttingValues, 'threadEndTimes' | 'threadEndByHand' | 'drawnByHand'>;
 
 /** How a tool leaves an outside thread, undefined where it has no room to. z of the view. @param tool what would cut it */
 export function wayOut(
   feature: Feature,
   part: Part,
-  { threadEndTimes, threadEndByHand }: EndRoom,
+  { threadEndTimes, threadEndByHand, drawnByHand }: EndRoom,
   tool: Tool | undefined,
 ): WayOut | undefined {
   if (hasRoomToLeave(feature, part, threadEndTimes, tool)) return 'fed';
-  return fitsIn(feature, part, tool) && hasRelief(feature, part, threadEndByHand) ? 'by-hand' : undefined;
+  const isRelieved = fitsIn(feature, part, tool) && hasRelief(feature, part, threadEndByHand);
+  return isRelieved || goesOn(feature, part, takenBehind(feature, part, threadEndByHand, tool, drawnByHand))
+    ? 'by-hand'
+    : undefined;
 }
 
 /**

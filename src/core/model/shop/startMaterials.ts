@@ -1,7 +1,7 @@
 import type { Fluid } from './material';
 import type { BarList, Material } from './shop';
 
-const METRIC = [5, 6, 7, 8, 10, 12, 14, 15, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 55, 60, 70, 80];
+const METRIC = [3, 4, 5, 6, 7, 8, 10, 12, 14, 15, 16, 18, 20, 22, 25, 28, 30, 32, 35, 40, 45, 50, 55, 60, 70, 80];
 const INCH = [
   '3/16',
   '1/4',
@@ -28,7 +28,7 @@ const INCH = [
 const DEARER = { drawn: 1, ground: 1.4, 'hot-rolled': 0.8, sawn: 1.2, hex: 1.15, square: 1.1, tube: 1.6 };
 
 /** Across flats and over square bars as sold (ours). */
-const HEX = [8, 10, 11, 12, 13, 14, 17, 19, 22, 24, 27, 30, 32, 36, 41];
+const HEX = [5, 5.5, 6, 7, 8, 10, 11, 12, 13, 14, 17, 19, 22, 24, 27, 30, 32, 36, 41];
 const HEX_INCH = ['5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '3/4', '7/8', '1', '1 1/8', '1 1/4'];
 const SQUARE = [8, 10, 12, 14, 16, 20, 25, 30, 40];
 

@@ -246,6 +246,7 @@ export const startValues: Shop = {
     flankStep: 0.5, // ours
     threadEndTimes: 2, // ours
     threadEndByHand: 1, // ours
+    drawnByHand: 0.25, // ours
     finestGrade: 6, // ours
     stopRepeats: 0.02, // ours
     drillGrade: 12,

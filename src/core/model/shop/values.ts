@@ -237,6 +237,8 @@ export interface CuttingValues {
   threadEndTimes: number;
   /** The same where the last turn is made by hand, in pitches. */
   threadEndByHand: number;
+  /** In how much of a turn by hand a threading tool is drawn out. */
+  drawnByHand: number;
   /** The finest grade that turning and boring hold here. */
   finestGrade: number;
   /** How closely a carriage stop repeats, mm either way. */

@@ -63,12 +63,14 @@ describe('what could not be made', () => {
     // the tip, and for what it goes on until it is drawn out of there: ⌀20 stands 10 − 6.387 = 3.613 over the core, whose flank slants
     // 3.613 · tan 30° = 2.086 ahead, more than the side: 2 + 1 · (1 − 2 / 2.086) = 2.041.
     expect(threadEnds({ ...thread, length: 7.95 })).toEqual([]);
-    // At 8 one is ground to 1.9 beside its tip, 2 − 0.1, and wants 1.9 + 1 · (1 − 1.9 / 2.086) = 1.989; less than two pitches none does.
+    // At 8 one is ground to 1.9 beside its tip: 1.9 + 1 · (1 − 1.9 / 2.086) = 1.989. With less than two pitches the last turn is by hand,
+    // and drawn out in a quarter of it: at 9 one of 0.8 wants 0.8 + 0.25 · (1 − 0.8 / 2.086) = 0.954. A pitch it wants at least.
     expect(threadEnds({ ...thread, length: 8 })).toEqual([]);
-    expect(threadEnds({ ...thread, length: 8.05 })).toHaveLength(1);
-    expect(threadEnds({ ...thread, length: 8.5 })).toHaveLength(1);
+    expect(threadEnds({ ...thread, length: 8.5 })).toEqual([]);
+    expect(threadEnds({ ...thread, length: 9 })).toEqual([]);
+    expect(threadEnds({ ...thread, length: 9.05 })).toHaveLength(1);
     // A run-out that is said lies where nothing wider stands: the shoulder at 10 is no room.
-    expect(threadEnds({ ...thread, length: 9, runOut: 2 })).toHaveLength(1);
+    expect(threadEnds({ ...thread, length: 9.05, runOut: 2 })).toHaveLength(1);
     expect(threadEnds({ ...thread, runOut: 2 })).toHaveLength(1);
     // 14 − 2 · 0.6134 = 12.77: a relief to 13 leaves the tool in metal.
     expect(threadEnds({ ...thread, length: 7 }, { kind: 'groove', at: 7, width: 3, bottom: 13 })).toHaveLength(1);

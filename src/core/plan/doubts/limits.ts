@@ -8,7 +8,7 @@ import { threadDepth } from '../../model/part/thread';
 import { thinnestWall } from '../../model/workpiece/workpiece';
 import { say, sayDiameter } from '../../model/words';
 import { threadToolOf } from '../../model/shop/threadTool';
-import { hasRelief, takenBehind, threadSeen, wayOut } from '../../model/part/threadRoom';
+import { hasRelief, hasRoomToLeave, takenBehind, threadSeen, wayOut } from '../../model/part/threadRoom';
 import type { Doubt, Look } from './doubt';
 
 /** Sizes finer than the machine holds by turning and boring. */
@@ -81,11 +81,15 @@ export const threadEnd: Look = ({ part, shop, units }) =>
     const times = shop.cutting.threadEndTimes;
     const tools = shop.tools.filter(({ does }) => does.includes('thread'));
     const seen = threadSeen(feature, part);
+    if (!thread || bore) return [];
     const hasRoom = (tool?: Tool) => wayOut(seen.feature, seen.part, shop.cutting, tool) !== undefined;
-    if (!thread || bore || (tools.length === 0 ? hasRoom() : tools.some(hasRoom))) return [];
-    // A die wants to be through its last turn, and no more.
-    const hasDie = seen.feature.z0 < CLOSE && threadToolOf('die', thread, shop.tools);
-    if (hasDie && thread.diameter <= shop.cutting.dieUpTo + CLOSE && hasRelief(seen.feature, seen.part, 1)) return [];
+    const isCut = tools.length === 0 ? hasRoom() : tools.some(hasRoom);
+    const hasDie = seen.feature.z0 < CLOSE && threadToolOf('die', thread, shop.tools) !== undefined;
+    // A die has no side; over a relief it wants to be through its last turn, and no more.
+    const isRunOn = () =>
+      hasRelief(seen.feature, seen.part, 1) || hasRoomToLeave(seen.feature, seen.part, times, undefined);
+    const byDie = hasDie && (!isCut || thread.diameter <= shop.cutting.dieUpTo + CLOSE);
+    if (byDie ? isRunOn() : isCut) return [];
     const [wide, long] = [times * thread.pitch, takenBehind(seen.feature, seen.part, times, tools[0])].map((mm) =>
       say(Number(mm.toFixed(2)), units),
     );

@@ -1,3 +1,6 @@
+import type { Thread } from '../../model/part/feature';
+import { startValues } from '../../model/shop/startValues';
+import { die } from '../../model/shop/toolSets';
 import { only, planned, runOf, step } from '../../testing';
 
 /** A spindle ⌀16 × 30 on ⌀22 × 12 with M16x1.25 over 22 of it: 8 are left before the shoulder. */
@@ -105,3 +108,38 @@ test.each([
     expect(planned(file).proof.faults).toEqual([]);
   },
 );
+
+describe('a pitch of plain diameter before a head, and no relief: M16 on 28 of 30', () => {
+  const bolt = (length: number) =>
+    runOf(
+      {
+        material: 'mild-steel',
+        outside: [step(16, 30), step(25, 10)],
+        details: [{ kind: 'thread', at: 0, length, designation: 'M16' }],
+      },
+      { firstEnd: 'back' },
+    );
+
+  test('the last turn is by hand, and the tool is out in a quarter of it, over the head', () => {
+    const cut = only(bolt(28), 'thread');
+    expect(cut).toMatchObject({ to: 28, goesOn: 0.5 });
+    expect(cut.does?.join(' ')).toContain('drawn out quickly at this stop');
+    expect(cut.byHand?.[0]?.name).toBe(`last turn by hand, ${cut.passes.length} ×`);
+    // 2 clear of the head's 12.5.
+    expect(cut.passes[0]?.path.at(-1)?.r).toBeCloseTo(14.5, 9);
+    expect(planned(bolt(28)).proof.faults).toEqual([]);
+  });
+
+  test('with less than a pitch a die of the list does, though the house has none so large, and it is told', () => {
+    const shop = {
+      ...startValues,
+      tools: [...startValues.tools, die({ designation: 'M16', diameter: 16, pitch: 2 } as Thread)],
+      cutting: { ...startValues.cutting, dieRuns: 9 },
+    };
+    const kinds = (length: number) =>
+      planned(bolt(length), shop).setups.flatMap(({ operations }) => operations.map(({ kind }) => kind));
+    expect(kinds(28.5)).toContain('die');
+    expect(kinds(28)).toContain('thread');
+    expect(planned(bolt(28.5), shop).doubts.map(({ rule }) => rule)).toContain('THREAD-RUN-OUT');
+  });
+});

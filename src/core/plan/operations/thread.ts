@@ -11,7 +11,7 @@ import { CLOSE } from '../../model/tolerances';
 import { say, sayDiameter } from '../../model/words';
 import type { Operation, OperationKind } from '../../model/plan/operation';
 import type { Setup } from '../../model/plan/setup';
-import { hasRelief, leavesAt, wayOut } from '../../model/part/threadRoom';
+import { hasRelief, leavesAt, wayOut, type WayOut } from '../../model/part/threadRoom';
 import { offCorner } from './corner';
 import { inAndOut, stopSetting } from './tools';
 import { reachedOf } from './holeNeed';
@@ -32,12 +32,6 @@ const round = (value: number) => Number(value.toFixed(3));
 /** How often a die is run on: once, or first opened and then closed where its torque at once is more than the work is held by. */
 const dieRuns = ({ pitch, diameter }: Thread, setup: Setup): number =>
   Math.max(1, Math.ceil(slipsBy({ torque: threadTorque(pitch, diameter, setup), push: 0 }, setup) - 1e-9));
-
-/** A die for a thread that begins at the face, where the house cuts threads of that size so and the work does not turn under it. */
-function dieOf({ thread, z0 }: Feature, setup: Setup): Tool | undefined {
-  if (!thread || z0 > 1e-6 || thread.diameter > setup.run.shop.cutting.dieUpTo + 1e-6) return undefined;
-  return dieRuns(thread, setup) <= setup.run.shop.cutting.dieRuns ? threadToolFor('die', thread, setup) : undefined;
-}
 
 /** What a die asks of whoever turns it, and of what holds the work. */
 function sayDie(thread: Thread, setup: Setup): string {
@@ -65,6 +59,14 @@ function pointed(feature: Feature, setup: Setup): Tool | undefined {
   return goesAway(setup) ? (all.find(({ hand }) => hand === 'left') ?? right) : right;
 }
 
+/** A die for a thread that begins at the face, of a size that the house cuts so or where no tool has room to leave, and the work does not turn under it. */
+function dieOf(feature: Feature, setup: Setup): Tool | undefined {
+  const { thread, z0 } = feature;
+  const { dieUpTo, dieRuns: most } = setup.run.shop.cutting;
+  if (!thread || z0 > 1e-6 || (thread.diameter > dieUpTo + 1e-6 && pointed(feature, setup))) return undefined;
+  return dieRuns(thread, setup) <= most ? threadToolFor('die', thread, setup) : undefined;
+}
+
 /** Whether a thread goes to the end of the part, and what it is cut on goes on behind that: to be parted or sawn off there. */
 const endsInWaste = ({ z1 }: Feature, { part, turned }: Setup): boolean =>
   z1 > part.length - CLOSE && turned.some(({ to }) => to > part.length + CLOSE);
@@ -78,6 +80,8 @@ const RUNS_OUT =
 
 const LAST_TURN =
   'The relief is short: out of gear before the tool is there, the last turn by hand at the chuck, and drawn out in the relief.';
+const DRAWN_BY_HAND =
+  'No relief, and little room: out of gear before the tool is there, the last turn by hand at the chuck, and drawn out quickly at this stop while it is turned on.';
 
 /** How a thread of the left hand is cut: out of its relief with the spindle forward, or, with none to begin in, backward. */
 const LEFT_HANDED = 'Left-hand: leadscrew the other way, from the relief out to the free end.';
@@ -87,6 +91,10 @@ const isLeft = (thread: Thread | undefined): boolean => thread?.hand === 'left';
 
 /** Whether a thread is cut from its free end into its relief. */
 const startsFree = (thread: Thread, setup: Setup): boolean => !goesAway(setup) && !isLeft(thread);
+
+/** How far a thread without a relief goes on while its tool is drawn out, mm. */
+const drawnOver = ({ pitch }: Thread, way: WayOut | undefined, { run }: Setup): number =>
+  way === 'by-hand' ? run.shop.cutting.drawnByHand * pitch : pitch;
 
 const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread' | 'die', setup: Setup): Operation => {
   const { cutting } = setup.run.shop;
@@ -106,7 +114,7 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
     tool,
     from: feature.z0,
     to,
-    ...(isOpen ? { goesOn: thread.pitch } : {}),
+    ...(isOpen ? { goesOn: drawnOver(thread, room, setup) } : {}),
     ...(gearing ? { gearing } : {}),
     diameter: thread.diameter,
     removal: {},
@@ -121,8 +129,8 @@ const operationOf = (feature: Feature, thread: Thread, tool: Tool, kind: 'thread
                 ]
               : []),
             ...(isLeft(thread) ? [isOpen ? LEFT_HANDED_IN : LEFT_HANDED] : []),
-            ...(isOpen ? [RUNS_OUT] : []),
-            ...(room === 'by-hand' && startsFree(thread, setup) ? [LAST_TURN] : []),
+            ...(isOpen ? [room === 'by-hand' ? DRAWN_BY_HAND : RUNS_OUT] : []),
+            ...(room === 'by-hand' && !isOpen && startsFree(thread, setup) ? [LAST_TURN] : []),
             sayWires(thread, setup),
           ],
         }
@@ -166,10 +174,14 @@ export const thread: OperationKind = {
     const { allowances } = run.shop;
     const cut = threadOf(operation, setup);
     if (!cut) return good({ diameter: 0, passes: [] });
-    const { from, to, diameter = 0, feature } = operation;
-    const isOpen = setup.part.features.some((made) => made.path === feature && runsOut(made, setup));
+    const { from, to, diameter = 0, feature, tool } = operation;
+    const made = setup.part.features.find(({ path }) => path === feature);
+    const isOpen = made !== undefined && runsOut(made, setup);
+    const way = made && !endsInWaste(made, setup) ? wayOut(made, setup.part, run.shop.cutting, tool) : undefined;
     const depth = threadDepth(cut);
-    const clear = clearOf(work, from, to, allowances.approach);
+    // Drawn out beside something larger it comes out over that.
+    const behind = isOpen ? drawnOver(cut, way, setup) : 0;
+    const clear = clearOf(work, from, isOpen ? to + behind + (tool.ahead ?? 0) : to, allowances.approach);
     const helix = (deep: number) => {
       // Where it begins or ends on a plain diameter a turn goes by while it is fed in, or drawn out.
       const before = largestRadius(work.outside, from - allowances.approach, from - 1e-6);
@@ -178,7 +190,7 @@ export const thread: OperationKind = {
       if (isIn || isOpen)
         return alongThread(begin, to, diameter / 2 - deep, clear, {
           ...(isIn ? { before: cut.pitch } : {}),
-          ...(isOpen ? { behind: cut.pitch } : {}),
+          ...(isOpen ? { behind } : {}),
         });
       const [start, end] = goesAway(setup) || isLeft(cut) ? [to, begin] : [begin, to];
       return alongThread(start, end, diameter / 2 - deep, clear);
@@ -190,9 +202,7 @@ export const thread: OperationKind = {
       { z: to, length: to - from, at: (deep) => diameter - 2 * deep, path: helix },
       setup,
     );
-    const made = setup.part.features.find(({ path }) => path === feature);
-    const isByHand =
-      made && startsFree(cut, setup) && wayOut(made, setup.part, run.shop.cutting, operation.tool) === 'by-hand';
+    const isByHand = way === 'by-hand' && (isOpen || startsFree(cut, setup));
     return good({
       diameter,
       ...(isByHand

@@ -90,6 +90,7 @@ export const cutting = [
         pilotFraction: 'Pilot, × drill',
         threadEndTimes: 'Room at a thread’s end, pitches',
         threadEndByHand: 'Room there, last turn by hand',
+        drawnByHand: 'Drawn out by hand in, turns',
         finestGrade: 'Finest grade held, IT',
         drillGrade: 'A drill holds IT',
         sharpFrom: 'An edge is sharp from, °',
