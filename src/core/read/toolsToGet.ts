@@ -73,17 +73,33 @@ function longTools({ holes, features, length }: Part, tools: readonly Tool[], cu
   });
 }
 
-/** Boring bars for bores that the stoutest of the list which goes in is too short for, by steps of 5 up to as far as one may stand out. */
+/**
+ * The bar that is got where none of the list goes so deep: the stoutest of those that go in; of the stoutest of all a stouter one
+ * that goes into the widest hole that is drilled for it.
+ */
+function barToGet(stoutest: Tool, { kind, size }: Feature, tools: readonly Tool[]): Tool {
+  const { diameter = 0, least = 0 } = stoutest;
+  const drilled = sizesOf(tools, 'drill').filter((drill) => drill < (size?.nominal ?? 0) - CLOSE);
+  const stouter = Math.floor((Math.max(0, ...drilled) * diameter) / least + CLOSE);
+  const isStoutest = diameter >= Math.max(...sizesOf(tools, 'bore')) - CLOSE;
+  if (kind === 'conical-bore' || !isStoutest || stouter <= diameter)
+    return { ...stoutest, name: `long ${stoutest.name}` };
+  const hole = (stouter * least) / diameter;
+  return { ...stoutest, id: `boring-bar-${stouter}`, name: `boring bar ⌀${stouter}`, diameter: stouter, least: hole };
+}
+
+/** Boring bars for bores that those of the list are too short for, by steps of 5 up to as far as one may stand out. */
 function longBars(part: Part, tools: readonly Tool[]): Tool[] {
   return part.features.flatMap((feature) => {
     if (!['bore', 'counterbore', 'conical-bore'].includes(feature.kind)) return [];
     const { deep, stoutest, isReached } = barFor(feature, part, tools);
-    const most = BAR_OUT * (stoutest?.diameter ?? 0);
+    if (!stoutest || isReached) return [];
+    const bar = barToGet(stoutest, feature, tools);
+    const most = BAR_OUT * (bar.diameter ?? 0);
     const bored = feature.z1 - feature.z0;
-    const isPast = deep > bored ? bored > most - CLOSE : bored > most + CLOSE;
-    if (!stoutest || isReached || isPast) return [];
+    if (deep > bored ? bored > most - CLOSE : bored > most + CLOSE) return [];
     const out = Math.min(5 * Math.ceil(deep / 5), most);
-    return [{ ...stoutest, id: `${stoutest.id}-${out}`, name: `long ${stoutest.name}, ${out} deep`, deep: out }];
+    return [{ ...bar, id: `${bar.id}-${out}`, name: `${bar.name}, ${out} deep`, deep: out }];
   });
 }
 

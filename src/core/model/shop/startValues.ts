@@ -265,7 +265,7 @@ export const startValues: Shop = {
     { kind: 'sleeve', from: 3, upTo: 100, length: 25, runOut: 0.15, load: 0.8, change: 7 },
     { kind: 'threaded-holder', from: 4, upTo: 30, length: 20, runOut: 0.05, load: 0.8, change: 15 },
     { kind: 'between-centres', from: 4, upTo: 100, length: 12, runOut: 0.01, load: 1, change: 4 },
-    { kind: 'mandrel', from: 6, upTo: 40, length: 40, runOut: 0.01, load: 0.7, change: 6 },
+    { kind: 'mandrel', from: 6, upTo: 80, length: 60, runOut: 0.01, load: 0.7, change: 6 },
   ],
   holders: [],
   handMinutes: {

@@ -2,8 +2,8 @@ import type { RunFile, StepFile } from '../../read/runFile';
 import { startValues } from '../../model/shop/startValues';
 import { planned, problemsOf, runOf, step } from '../../testing';
 
-const setupsOf = (outside: StepFile[], more: Partial<RunFile> = {}) =>
-  planned(runOf({ outside }, more)).setups.map(({ setup }) => setup);
+const setupsOf = (outside: StepFile[], more: Partial<RunFile> = {}, part: Partial<RunFile['part']> = {}) =>
+  planned(runOf({ outside, ...part }, more)).setups.map(({ setup }) => setup);
 
 describe('what is turned from which end', () => {
   test('rising to the back: everything from the front, the largest through to the blade', () => {
@@ -94,6 +94,18 @@ describe('what the second side is held by', () => {
     // At the rim it is 4 + 12 · tan 19° = 8.13 to either side of 10, so that it ends at 18.13: 1 to what is beside it, 2 clear.
     expect(second?.holding.from).toBeCloseTo(10 + 4 + 12 * Math.tan((19 * Math.PI) / 180) + 3, 6);
     expect(proof.faults).toEqual([]);
+  });
+
+  test('a wall that gets thin under the jaws while it is bored is held all round: 2 under ⌀40', () => {
+    const cup = (bore: number) =>
+      setupsOf(
+        [step(40, 30)],
+        { firstEnd: 'back' },
+        { material: 'aluminium-6082', bores: [{ from: 'front', shape: 'bore', diameter: bore, depth: 28 }] },
+      ).map(({ holding }) => holding.kind);
+    expect(cup(36)[1]).toBe('soft-jaws');
+    // A tenth of it, 4, is thick enough for three jaws.
+    expect(cup(32)[1]).toBe('3-jaw');
   });
 
   test('no longer than the jaws cover', () => {

@@ -171,12 +171,8 @@ export function finishedSurfaces(
   asDrawn: readonly string[],
   made: readonly string[],
 ): Surface[] {
-  const there = {
-    ...view,
-    holes: view.holes.filter(({ path }) => made.includes(path) || asDrawn.includes(path)),
-    features: view.features.filter(({ path, bore }) => !bore || made.includes(path)),
-  };
-  const isSolid = there.holes.length === 0 && !there.features.some(({ bore }) => bore);
-  const walls = isSolid ? undefined : finishedPart(there);
+  // A wall that the second side bores gets thin under what grips it.
+  const isSolid = view.holes.length === 0 && !view.features.some(({ bore }) => bore);
+  const walls = isSolid ? undefined : finishedPart(view);
   return [...outsideSurfaces(run, view, count, asDrawn, made, walls), ...boredSurfaces(run, view, made)];
 }
