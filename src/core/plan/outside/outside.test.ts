@@ -45,15 +45,15 @@ test('a hole across beside the flats, by hand: in their holding, turned on by 90
 });
 
 test('a hexagon that no bar brings is round until it is milled: held so, and its far edge is chamfered like the near one', () => {
-  // No hexagon of 7 is sold. Over its corners 7 / cos 30° = 8.083.
-  const outside = [{ shape: 'hex' as const, across: 7, length: 25, chamfers: { front: 0.3, back: 0.3 } }];
+  // No hexagon of 9 is sold. Over its corners 9 / cos 30° = 10.392.
+  const outside = [{ shape: 'hex' as const, across: 9, length: 25, chamfers: { front: 0.3, back: 0.3 } }];
   const plan = planned(runOf({ outside }, { firstEnd: 'front', way: 'from-bar' }));
   const [first, second] = plan.setups.map(({ setup, operations }) => ({
     on: setup.holding.on,
     chamfers: operations.filter(({ kind }) => kind === 'chamfer').map(({ feature }) => feature),
   }));
   expect(first?.chamfers).toEqual(['part.outside[0].chamfers.front']);
-  expect(second).toEqual({ on: '⌀8.083', chamfers: ['part.outside[0].chamfers.back'] });
-  expect(plan.outside.map(({ name, after }) => [name.slice(0, 18), after])).toEqual([['Mill hexagon 7 mm ', 2]]);
+  expect(second).toEqual({ on: '⌀10.392', chamfers: ['part.outside[0].chamfers.back'] });
+  expect(plan.outside.map(({ name, after }) => [name.slice(0, 18), after])).toEqual([['Mill hexagon 9 mm ', 2]]);
   expect(plan.doubts).toEqual([]);
 });
