@@ -1,7 +1,8 @@
 import { sayFixed } from '../../model/units/mark';
 import { term } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
-import { largestRadius } from '../../model/workpiece/profile';
+import { clip, largestRadius } from '../../model/workpiece/profile';
+import { thinnestWall } from '../../model/workpiece/workpiece';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
@@ -65,6 +66,8 @@ export const knurl: OperationKind = {
     const pitch = part.features.find(({ path }) => path === feature)?.knurl?.pitch ?? 0;
     const { pitches, below, above } = trackingDiameters(diameter, pitch);
     const grown = diameter + shop.cutting.knurlGrows * pitch;
+    const wall = thinnestWall({ outside: clip(work.outside, from, to), bore: clip(work.bore, from, to) });
+    const isThin = wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
     const tracks = Math.abs(pitches - Math.round(pitches)) <= shop.cutting.knurlTracks;
     return good({
       diameter,
@@ -85,11 +88,18 @@ export const knurl: OperationKind = {
           note: `grows to about ${sayDiameter(round(grown), units)}; stop when it begins to cut chips`,
         },
       ],
-      warnings: tracks
-        ? []
-        : [
-            `${sayDiameter(round(diameter), units)} is ${sayFixed(pitches, 1)} pitches round: ${sayDiameter(round(below), units)} or ${sayDiameter(round(above), units)} before knurling tracks.`,
-          ],
+      warnings: [
+        ...(isThin
+          ? [
+              `The wheels press on a wall of ${say(round(wall.wall), units)}: a plug that fits goes into the bore first.`,
+            ]
+          : []),
+        ...(tracks
+          ? []
+          : [
+              `${sayDiameter(round(diameter), units)} is ${sayFixed(pitches, 1)} pitches round: ${sayDiameter(round(below), units)} or ${sayDiameter(round(above), units)} before knurling tracks.`,
+            ]),
+      ],
     });
   },
   cautions: [

@@ -233,6 +233,32 @@ describe('knurls', () => {
     expect(only(file, 'knurl').warnings[0]).toContain('⌀21.9 or ⌀22.15 before knurling tracks');
   });
 
+  test('while the metal under it is whole; where that is not to be had, a plug goes into the bore', () => {
+    const sleeve = (bore: number, end: 'front' | 'back') =>
+      planned(
+        runOf(
+          {
+            outside: [step(24, 30)],
+            details: [{ kind: 'knurl', at: 3, length: 10, pattern: 'diamond', pitch: 0.8 }],
+            bores: [{ from: end, shape: 'bore', diameter: bore, depth: end === 'front' ? 16 : 29 }],
+          },
+          { firstEnd: end, way: end === 'front' ? 'from-bar' : 'sawn-blanks' },
+        ),
+      ).setups.flatMap(({ operations }) => operations);
+    const reasonsOf = (bore: number) =>
+      sleeve(bore, 'front')
+        .filter(({ kind }) => kind === 'knurl' || kind === 'bore')
+        .map(({ kind, reasons }) => [kind, reasons.some(({ because }) => because.includes('under it is whole'))]);
+    // 24 less 20 is a wall of 2, under a tenth of 24; less 14 it is 5.
+    expect(reasonsOf(20)).toEqual([
+      ['knurl', false],
+      ['bore', true],
+    ]);
+    expect(reasonsOf(14).flat()).not.toContain(true);
+    const later = sleeve(20, 'back').find(({ kind }) => kind === 'knurl');
+    expect(later?.warnings.join(' ')).toContain('The wheels press on a wall of 2 mm: a plug that fits');
+  });
+
   test('up to a shoulder it ends where the nose of 0.4 left its corner, and is proved', () => {
     const file = part(
       [step(12, 25), step(14.3, 8), step(20, 6)],

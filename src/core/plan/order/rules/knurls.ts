@@ -1,5 +1,7 @@
 import type { Operation } from '../../../model/plan/operation';
 import type { Setup } from '../../../model/plan/setup';
+import { finishedPart } from '../../../model/workpiece/finishedPart';
+import { largestRadius } from '../../../model/workpiece/profile';
 import { timesByItself } from '../../holding/support';
 import { FINISHING, type Rule } from './rule';
 
@@ -19,12 +21,26 @@ const finishedBeside = (knurl: Operation, after: Operation, setup: Setup): strin
     ? 'A knurl wants force and pushes metal out: before its neighbours are finished.'
     : undefined;
 
+/** What opens the work from inside. */
+const OPENING: readonly string[] = ['drill', 'bore', 'counterbore', 'ream'];
+
+/** Why a knurl comes before what is opened under it: where that leaves it a thin wall. */
+function beforeThin({ from, to }: Operation, after: Operation, { part, run }: Setup): string | undefined {
+  if (!OPENING.includes(after.kind) || after.to < from) return undefined;
+  const outer = largestRadius(finishedPart(part).outside, from, to);
+  return outer - (after.diameter ?? 0) / 2 < 2 * outer * run.shop.cutting.thinWall
+    ? 'A knurl wants force: while the metal under it is whole.'
+    : undefined;
+}
+
 export const knurlEarly: Rule = {
   id: 'KNURL-EARLY',
   strength: 'S',
   first: ['knurl'],
-  then: [...FINISHING, 'chamfer'],
+  then: [...new Set([...FINISHING, ...OPENING]), 'chamfer'],
   before(before, after, setup) {
+    const solid = beforeThin(before, after, setup);
+    if (solid) return solid;
     if (after.kind !== 'chamfer') return isPinched(before, setup) ? undefined : finishedBeside(before, after, setup);
     const step = stepOf(before, setup);
     return step && after.from >= step.zFrom - 1e-6 && after.to <= step.zTo + 1e-6
