@@ -13,6 +13,7 @@ import { blanksForDies } from './blanksForDies';
 import { withRoundFigures } from './roundFigures';
 import { boredToSize } from './boredToSize';
 import { threadedInside } from './threadedInside';
+import { drilledInstead } from './drilledInstead';
 import { reamedInstead } from './reamedInstead';
 import { asToGet, toolsToGet } from './toolsToGet';
 import { insideThreadTools } from './threadToolsToGet';
@@ -129,7 +130,7 @@ function readAllowances({ allowances }: RunFile, units: UnitSystem): Result<RunA
 
 /** A shop with the tools that a part asks for and it has not, and the part as these make it. */
 function asMade(drawn: Part, shop: ShopForRun, units: UnitSystem): Pick<Run, 'part' | 'shop'> {
-  const part = reamedInstead(drawn, shop.tools);
+  const part = drilledInstead(reamedInstead(drawn, shop.tools), shop.tools);
   const tools = [...shop.tools, ...toolsToGet(part, shop.tools, shop.cutting)];
   const rounded = withRoundFigures(part, shop.allowances, units);
   const threaded = threadedInside(boredToSize(rounded, tools, shop.cutting), tools, shop.cutting);

@@ -2,16 +2,13 @@ import type { Feature } from '../model/part/feature';
 import type { Part } from '../model/part/part';
 import { makesWithReamer } from '../model/shop/reaming';
 import type { Tool } from '../model/shop/shop';
-import { CLOSE } from '../model/tolerances';
-import { BAR_OUT, barFor, sizesOf, withinReach } from './toolsInReach';
+import { isBeyondBars, sizesOf, withinReach } from './toolsInReach';
 
 /** Whether no bar goes through a bore, of the list or longer, and a reamer makes it. */
 function isReamed(feature: Feature, part: Part, tools: readonly Tool[]): boolean {
-  const { kind, size, z0, z1 } = feature;
-  const isThrough = z0 < CLOSE && z1 > part.length - CLOSE;
-  if (kind !== 'bore' || !size || size.from === 'general' || !isThrough || !makesWithReamer(size)) return false;
-  const { stoutest } = barFor(feature, part, tools);
-  return part.length > BAR_OUT * (stoutest?.diameter ?? 0) && withinReach(sizesOf(tools, 'ream'), size.nominal);
+  const { kind, size } = feature;
+  if (kind !== 'bore' || !size || size.from === 'general' || !makesWithReamer(size)) return false;
+  return isBeyondBars(feature, part, tools) && withinReach(sizesOf(tools, 'ream'), size.nominal);
 }
 
 /** A part whose long bores right through that no bar reaches are reamed, where a reamer makes their fit (trade: Small practices). */

@@ -38,3 +38,10 @@ export function barFor(
   const [stoutest] = goIn.toSorted((a, b) => (b.diameter ?? 0) - (a.diameter ?? 0));
   return { deep, ...(stoutest ? { stoutest } : {}), isReached: goIn.some((bar) => (bar.deep ?? 0) >= deep) };
 }
+
+/** Whether a bore goes right through, and no bar that goes in it does, of the list or longer. */
+export function isBeyondBars(feature: Feature, part: Part, tools: readonly Tool[]): boolean {
+  const isThrough = feature.z0 < CLOSE && feature.z1 > part.length - CLOSE;
+  const { stoutest, isReached } = barFor(feature, part, tools);
+  return isThrough && !isReached && part.length > BAR_OUT * (stoutest?.diameter ?? 0) - CLOSE;
+}

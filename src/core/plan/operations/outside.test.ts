@@ -213,6 +213,18 @@ describe('outside threads', () => {
   });
 });
 
+test('a cone beside a thread’s blank, 0.075 lower than its small end, begins level with that and does not cut into it', () => {
+  // M20x1.5 is cut on 20 − 0.15 = 19.85. From 2 before the cone its slope of 2.5 on 8 would lead 0.55 into it.
+  const file = runOf({
+    material: 'tool-steel',
+    outside: [step(30, 5), step(25, 40), { shape: 'cone', from: 25, to: 20, length: 8 }, step(20, 10)],
+    details: [{ kind: 'thread', at: 56, length: 7, designation: 'M20x1.5' }],
+  });
+  const plan = planned(file, startValues, {});
+  expect(plan.setups.flatMap(({ operations }) => operations.map(({ kind }) => kind))).toContain('taper');
+  expect(plan.proof.faults).toEqual([]);
+});
+
 describe('knurls', () => {
   test('⌀22 with 0.8 is 86.4 pitches round: 86 · 0.8 / π = 21.90, 87 give 22.15', () => {
     const { pitches, below, above } = trackingDiameters(22, 0.8);

@@ -1,3 +1,4 @@
+import { startValues } from '../../model/shop/startValues';
 import { example, planned, runOf, step } from '../../testing';
 import type { RunFile } from '../../read/runFile';
 
@@ -40,4 +41,19 @@ test('inside, a pass ends where its tool comes into the hole: by hand, a bar for
 
 test('a cone outside that must run true is turned by the compound, though an edge would cover it', () => {
   expect(kindsOf(example('parts/19-conical-seat.awkward'), 'part.outside[0]')).toContain('taper');
+});
+
+test('a conical bore as long as its part has a pilot that goes through it', () => {
+  const hub = runOf(
+    {
+      material: 'grey-iron',
+      outside: [step(70, 30), step(45, 15)],
+      bores: [{ from: 'front', shape: 'cone', mouth: 22, small: 19, depth: 45 }],
+    },
+    { quantity: 2 },
+  );
+  const { setups, proof } = planned(hub, startValues, {});
+  const drill = setups.flatMap(({ operations }) => operations).find(({ kind }) => kind === 'drill');
+  expect(drill?.name).toBe('Drill ⌀19 through for the conical bore');
+  expect(proof.faults).toEqual([]);
 });

@@ -25,6 +25,7 @@ import { barsFor, stoutest } from './boringBars';
 import { countersinkFor } from './countersink';
 import { edgeFor, flankOf, halfOf } from './edgeCone';
 import { reachedOf, widthFound, type HoleNeed } from './holeNeed';
+import { goesThrough } from '../reach/reached';
 import type { EdgePlace } from '../../model/plan/edgeWay';
 import { alongFlank, clearOf, notWithin, rapid, type FlankEnd } from './edgePaths';
 import { CLOSE } from '../../model/tolerances';
@@ -43,7 +44,7 @@ function needOf(feature: Feature, setup: Setup): HoleNeed | undefined {
     atLeast: Math.min(...bars.map(({ least = 0 }) => least)),
     atMost: small,
     aim: small,
-    through: false,
+    through: goesThrough(feature, setup.part),
     depth: feature.z1,
   };
 }
@@ -143,14 +144,18 @@ function limitOf(index: number, rough: number, limit: Limit): Limit {
 }
 
 /**
- * How a flank of the outside ends, by what stands beside it.
- * @param rises how far the flank rises away from that end, mm
+ * How a flank of the outside ends, by what stands beside it. Beside something hardly lower than its small end it ends level: farther
+ * out along its slope the edge would cut into that.
+ * @param rises how far the flank rises away from that end, and along the axis how far it goes, mm
  * @param beside how far the metal there stands over that end, mm
  */
-function endOf(rises: number, beside: number): FlankEnd {
+function endOf([rises, along]: readonly [number, number], beside: number, nose: number, approach: number): FlankEnd {
   if (beside > 2 * CLOSE) return 'wall';
-  if (beside < -2 * CLOSE) return 'open';
-  return rises > 0 ? 'corner' : 'open';
+  if (rises <= 0) return 'open';
+  if (beside > -2 * CLOSE) return 'corner';
+  const angle = Math.atan2(rises, along);
+  if (-beside > (approach + nose) * Math.tan(angle)) return 'open';
+  return -beside > nose * (1 - Math.cos(angle)) + CLOSE ? 'level' : 'corner';
 }
 
 /** How much farther than its end a cone to the parted face is cut, so that a nose leaves nothing in its corner with the bar: in the blade's way, mm. */
@@ -221,7 +226,8 @@ export const taper: OperationKind = {
       );
     const closest = Math.min(...(limits ?? []));
     const clear = inside ? (tool.least ?? 0) / 2 : clearOf(work, from, to, allowances.approach);
-    const beyond = inside ? 0 : intoBlade(flank, tool.nose ?? 0, setup);
+    const { nose = 0 } = tool;
+    const beyond = inside ? 0 : intoBlade(flank, nose, setup);
     let taken = 0;
     return good({
       diameter,
@@ -230,16 +236,18 @@ export const taper: OperationKind = {
         const off = (inside ? -1 : 1) * (perSide - taken);
         const side = longer({ ...flank, r0: flank.r0 + off, r1: flank.r1 + off }, beyond);
         const shifted = aboveAxis(side);
+        const { approach } = allowances;
+        const ends = (rises: number, beside: number) => endOf([rises, flank.z1 - flank.z0], beside, nose, approach);
         const [first, end] = alongFlank(
           side,
-          { nose: tool.nose ?? 0, inside, approach: allowances.approach },
+          { nose, inside, approach },
           inside
             ? 'open'
-            : endOf(
+            : ends(
                 flank.r1 - flank.r0,
                 flank.z0 > CLOSE ? radiusAt(work.outside, flank.z0 - CLOSE) - flank.r0 : -Infinity,
               ),
-          inside ? 'level' : endOf(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + beyond + CLOSE) - side.r1),
+          inside ? 'level' : ends(flank.r0 - flank.r1, radiusAt(work.outside, flank.z1 + beyond + CLOSE) - side.r1),
         );
         return {
           depth,
