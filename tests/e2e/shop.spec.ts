@@ -124,7 +124,7 @@ test('a figure of every page is changed in its window: it is told what that does
   await form.getByRole('button', { name: 'Take over' }).click();
   await expect(page.getByText('long chips').first()).toBeVisible();
   await openTab(page, 'Machines and holding');
-  await expect(page.getByText('⌀6 to 40, covers 40 mm')).toBeVisible();
+  await expect(page.getByText('⌀6 to 80, covers 60 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Undo changes' }).click();
   await expect(page.getByRole('button', { name: 'Keep changes' })).toBeDisabled();
 });

@@ -4,6 +4,7 @@ import type { Draft } from 'immer';
 import type { Difference } from '@/core/formats/differences';
 import type { RunFile } from '@/core/read/runFile';
 import type { Problem } from '@/core/model/result';
+import { keyOf } from '@/core/plan/skeleton';
 import type { Shop } from '@/core/model/shop/shop';
 import type { Planned, PlannerTools } from './usePlanner';
 
@@ -50,3 +51,6 @@ export const wasAt = (differs: Workspace['differs'], path: string): string | und
 /** What is wrong at a path, if anything. */
 export const problemAt = (problems: Problem[], path: string): string | undefined =>
   problems.find((problem) => problem.path === path && !isMissing(problem))?.message;
+
+/** The route that is shown, as a word. */
+export const routeOf = ({ lastPlan }: Planned): string | undefined => lastPlan && keyOf(lastPlan.skeleton);

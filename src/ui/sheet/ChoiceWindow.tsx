@@ -8,7 +8,7 @@ import { sayMinutes } from '@/core/model/units/show';
 import { Button } from '../primitives/Button';
 import { Table } from '../primitives/Table';
 import { Window } from '../primitives/Window';
-import { useWorkspace } from '../run/WorkspaceContext';
+import { routeOf, useWorkspace } from '../run/WorkspaceContext';
 import { RouteDrawn } from './RouteDrawn';
 
 const signed = (minutes: number): string =>
@@ -24,15 +24,17 @@ function headOf(question: Question): string {
 
 /** Everything that would answer a question, with what each does to a piece and the batch; one of them can be taken. */
 export function ChoiceWindow({ title, question, onClose }: { title: string; question: Question; onClose: () => void }) {
-  const { file, edit, choices } = useWorkspace();
+  const { file, edit, choices, planned } = useWorkspace();
   const [found, setFound] = useState<Choice[]>();
+  // A better route may be found while it is open: what is planned then is another.
+  const route = routeOf(planned);
   useEffect(() => {
     let over = false;
     void choices(file, question).then((answer) => over || setFound(answer));
     return () => {
       over = true;
     };
-  }, [file, question, choices]);
+  }, [file, question, choices, route]);
   const current = found?.find(({ planned }) => planned);
   const take = ({ overrule }: Choice) => {
     edit(undefined, (run) => {

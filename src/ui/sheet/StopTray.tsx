@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import type { Choice } from '@/core/ask/choices';
 import { without } from '@/core/ask/question';
 import { sayMinutes } from '@/core/model/units/show';
-import { useWorkspace } from '../run/WorkspaceContext';
+import { routeOf, useWorkspace } from '../run/WorkspaceContext';
 
 /** Height of the tray, px. */
 const HEIGHT = 52;
@@ -50,7 +50,8 @@ const Target = styled.div`
 
 /** While a pin is dragged: what else could stop there, each with its price over the batch; let go over one it is decided. */
 export function StopTray({ operation, top, width }: { operation: string; top: number; width: number }) {
-  const { file, edit, choices } = useWorkspace();
+  const { file, edit, choices, planned } = useWorkspace();
+  const route = routeOf(planned);
   const [found, setFound] = useState<Choice[]>();
   useEffect(() => {
     let over = false;
@@ -58,7 +59,7 @@ export function StopTray({ operation, top, width }: { operation: string; top: nu
     return () => {
       over = true;
     };
-  }, [file, operation, choices]);
+  }, [file, operation, choices, route]);
   const now = found?.find(({ planned }) => planned)?.batchMinutes ?? 0;
   const take = ({ overrule }: Choice) =>
     edit(undefined, (run) => {

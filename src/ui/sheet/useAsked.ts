@@ -1,19 +1,20 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { RunFile } from '@/core/read/runFile';
-import { useWorkspace } from '../run/WorkspaceContext';
+import { routeOf, useWorkspace } from '../run/WorkspaceContext';
 
 /** Until it is asked again what was broken off, ms. */
 const AGAIN_MS = 400;
 
 /**
  * What the planner answers about the run as it stands, once nothing was changed for a while: asked after the edit itself is
- * planned, which would break it off.
+ * planned, which would break it off, and again when a better route was found.
  * @param ask keeps its identity
  * @param after ms
  */
 export function useAsked<Answer>(ask: (file: RunFile) => Promise<Answer | undefined>, after = 0): Answer | undefined {
-  const { file } = useWorkspace();
+  const { file, planned } = useWorkspace();
+  const route = routeOf(planned);
   const [asked, setAsked] = useState<{ of: RunFile; answer: Answer }>();
   useEffect(() => {
     let over = false;
@@ -30,6 +31,6 @@ export function useAsked<Answer>(ask: (file: RunFile) => Promise<Answer | undefi
       over = true;
       clearTimeout(waiting);
     };
-  }, [file, ask, after]);
+  }, [file, ask, after, route]);
   return asked?.of === file ? asked.answer : undefined;
 }
