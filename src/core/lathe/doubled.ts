@@ -38,12 +38,11 @@ export function doubledIn(events: readonly LatheEvent[]): Doubled[] {
   }
   return [...pieces].flatMap(([piece, byDevice]) => {
     const by = [...byDevice].flatMap(([device, wrote]) => {
-      const elsewhere = new Set([...byDevice].flatMap(([other, its]) => (other === device ? [] : its)).map(whatOf));
+      const others = [...byDevice].flatMap(([other, its]) => (other === device ? [] : its));
+      const elsewhere = new Set(others.map(({ what }) => what));
       const first = wrote.findIndex(({ what }) => elsewhere.has(what));
       return first < 0 ? [] : [{ device, events: wrote.slice(first).map(({ id }) => id) }];
     });
     return by.length > 0 ? [{ piece, by }] : [];
   });
 }
-
-const whatOf = ({ what }: Wrote): string => what;

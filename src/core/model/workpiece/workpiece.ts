@@ -67,3 +67,7 @@ export function thinnestWall({ outside, bore }: Workpiece): Wall | undefined {
   }
   return thinnest;
 }
+
+/** The same between two places along the work, z in mm. */
+export const thinnestBetween = ({ outside, bore }: Workpiece, from: number, to: number): Wall | undefined =>
+  thinnestWall({ outside: clip(outside, from, to), bore: clip(bore, from, to) });

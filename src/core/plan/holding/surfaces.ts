@@ -1,8 +1,7 @@
 import type { Part, Step } from '../../model/part/part';
 import type { Size } from '../../model/part/size';
-import { thinnestWall, type Workpiece } from '../../model/workpiece/workpiece';
+import { thinnestBetween, type Workpiece } from '../../model/workpiece/workpiece';
 import { finishedPart, isBlank } from '../../model/workpiece/finishedPart';
-import { clip } from '../../model/workpiece/profile';
 import type { Run } from '../../model/run';
 import { say, sayDiameter } from '../../model/words';
 import type { Surface } from './means/holding';
@@ -68,8 +67,8 @@ function stretchesOf(view: Part, step: Step): Stretch[] {
 }
 
 /** Whether the wall over a bore is thin between two places. */
-function isThin({ outside, bore }: Workpiece, from: number, to: number, { shop }: Run): boolean {
-  const wall = thinnestWall({ outside: clip(outside, from, to), bore: clip(bore, from, to) });
+function isThin(work: Workpiece, from: number, to: number, { shop }: Run): boolean {
+  const wall = thinnestBetween(work, from, to);
   return wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
 }
 

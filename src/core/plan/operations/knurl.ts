@@ -1,8 +1,8 @@
 import { sayFixed } from '../../model/units/mark';
 import { term } from '../../model/figure';
 import type { Feature } from '../../model/part/feature';
-import { clip, largestRadius } from '../../model/workpiece/profile';
-import { thinnestWall } from '../../model/workpiece/workpiece';
+import { largestRadius } from '../../model/workpiece/profile';
+import { thinnestBetween } from '../../model/workpiece/workpiece';
 import { good } from '../../model/result';
 import type { Tool } from '../../model/shop/shop';
 import { say, sayDiameter } from '../../model/words';
@@ -66,7 +66,7 @@ export const knurl: OperationKind = {
     const pitch = part.features.find(({ path }) => path === feature)?.knurl?.pitch ?? 0;
     const { pitches, below, above } = trackingDiameters(diameter, pitch);
     const grown = diameter + shop.cutting.knurlGrows * pitch;
-    const wall = thinnestWall({ outside: clip(work.outside, from, to), bore: clip(work.bore, from, to) });
+    const wall = thinnestBetween(work, from, to);
     const isThin = wall !== undefined && wall.wall / wall.diameter < shop.cutting.thinWall;
     const tracks = Math.abs(pitches - Math.round(pitches)) <= shop.cutting.knurlTracks;
     return good({
